@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { StepSchema } from './step';
+
+/** The five headings of a condition sheet, in the order they are shown. */
+export const HEADINGS = ['rights', 'textures', 'size-and-stance', 'structure', 'geometry'] as const;
+export const HeadingSchema = z.enum(HEADINGS);
+export type Heading = z.infer<typeof HeadingSchema>;
+
+/** `holds`: nothing to do. `look`: a person should look. `blocks`: cannot be catalogued like this. */
+export const FindingMarkSchema = z.enum(['holds', 'look', 'blocks']);
+export type FindingMark = z.infer<typeof FindingMarkSchema>;
+
+/** One thing that was seen and speaks for or against a judgement, in words a person can check. */
+export const EvidenceSchema = z.object({
+  /** What was seen. */
+  text: z.string(),
+  /** A figure to stand at the line's end. */
+  figure: z.string().optional(),
+  /** Where it was seen. */
+  file: z.string().optional(),
+  /** 1-based. */
+  line: z.number().int().optional(),
+  /** The words themselves. */
+  passage: z.string().optional(),
+});
+export type Evidence = z.infer<typeof EvidenceSchema>;
+
+/** One answer a person may give to a finding. */
+export const ChoiceSchema = z.object({
+  id: z.string(),
+  label: z.string(),
+  /** What taking it adds to the treatment; may be empty where the answer is "leave it as it is". */
+  steps: z.array(StepSchema),
+  /** 0 to 1 among the choices of one finding. */
+  confidence: z.number().min(0).max(1),
+  evidence: z.array(EvidenceSchema),
+});
+export type Choice = z.infer<typeof ChoiceSchema>;
+
+export const FindingSchema = z.object({
+  /** Stable over readings of the same original: `size`, `map:oak:baseColour`. */
+  key: z.string(),
+  heading: HeadingSchema,
+  mark: FindingMarkSchema,
+  title: z.string(),
+  detail: z.string(),
+  evidence: z.array(EvidenceSchema),
+  /** The answers on offer, most likely first; empty where there is nothing to decide. */
+  choices: z.array(ChoiceSchema),
+  /** True where the first choice rests on two independent evidences and the house's threshold. */
+  sure: z.boolean(),
+  /** Keys of findings that have to be answered before this one is judged. */
+  after: z.array(z.string()).default([]),
+});
+export type Finding = z.infer<typeof FindingSchema>;
+
+/** How a person answered a finding. */
+export const AnswerSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('taken'), choiceId: z.string() }),
+  z.object({ kind: z.literal('own'), steps: z.array(StepSchema), words: z.string() }),
+  z.object({ kind: z.literal('set-aside'), reason: z.string().min(1) }),
+]);
+export type Answer = z.infer<typeof AnswerSchema>;

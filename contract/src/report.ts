@@ -1,0 +1,74 @@
+import { z } from 'zod';
+import { TextureSlotSchema } from './step';
+
+/** What reading or a step did that a person may want to know: what, where, how much, and what it means. */
+export const LogEntrySchema = z.object({
+  level: z.enum(['note', 'look']),
+  text: z.string(),
+  /** What follows for this model; lines without it are folded away. */
+  consequence: z.string().optional(),
+  file: z.string().optional(),
+  line: z.number().int().optional(),
+});
+export type LogEntry = z.infer<typeof LogEntrySchema>;
+
+export const BoxSchema = z.object({ min: z.tuple([z.number(), z.number(), z.number()]), max: z.tuple([z.number(), z.number(), z.number()]) });
+export type Box = z.infer<typeof BoxSchema>;
+
+/** Whether the bytes of a map reference are at hand. */
+export const MapStatusSchema = z.enum(['found', 'embedded', 'elsewhere', 'missing', 'unreadable']);
+
+export const MapLineSchema = z.object({
+  material: z.string(),
+  slot: TextureSlotSchema,
+  /** As the file writes it. */
+  reference: z.string(),
+  status: MapStatusSchema,
+  path: z.string().nullable(),
+  sha256: z.string().nullable(),
+  width: z.number().int().nullable(),
+  height: z.number().int().nullable(),
+  colourSpace: z.enum(['srgb', 'linear']),
+});
+export type MapLine = z.infer<typeof MapLineSchema>;
+
+/** The figures of a document. Lengths in the document's own unit, memory in bytes with mip levels. */
+export const FiguresSchema = z.object({
+  box: BoxSchema.nullable(),
+  triangles: z.number().int(),
+  polygons: z.number().int(),
+  vertices: z.number().int(),
+  lines: z.number().int(),
+  points: z.number().int(),
+  nodes: z.number().int(),
+  meshes: z.number().int(),
+  materials: z.number().int(),
+  maps: z.number().int(),
+  mapsMissing: z.number().int(),
+  /** Longest side in texels over all maps. */
+  mapSide: z.number().int(),
+  cardMemoryBytes: z.number().int(),
+  cameras: z.number().int(),
+  lights: z.number().int(),
+  emptyNodes: z.number().int(),
+  joints: z.number().int(),
+  clips: z.number().int(),
+  /** Texels per metre, lowest over the materials; null where nothing is mapped. */
+  texelDensity: z.number().nullable(),
+});
+export type Figures = z.infer<typeof FiguresSchema>;
+
+/** What one step of a treatment did. */
+export const StepOutcomeSchema = z.object({
+  kind: z.string(),
+  /** The step in a few words, as on its card. */
+  title: z.string(),
+  changed: z.string(),
+  /** Targets that are not in this document. */
+  unmatched: z.array(z.string()),
+});
+export type StepOutcome = z.infer<typeof StepOutcomeSchema>;
+
+/** One line of the comparison of a written file with what it was written from. */
+export const CheckLineSchema = z.object({ what: z.string(), expected: z.string(), found: z.string(), holds: z.boolean() });
+export type CheckLine = z.infer<typeof CheckLineSchema>;

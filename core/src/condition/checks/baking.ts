@@ -1,0 +1,39 @@
+import type { Finding } from '@haveld/contract/finding';
+import { linearDeterminant } from '../../scene/matrix';
+import { listMeshInstances } from '../../scene/traverse';
+import { listUnbakedNodes } from '../../structure/clutter';
+import type { Examination } from '../examination';
+import { count, makeFinding } from '../make-finding';
+
+/** Turns and scales that lie in nodes, and mirrored parts. */
+export function checkBaking(examination: Examination): Finding[] {
+  const { document, isMoving, up, size } = examination;
+  const unbaked = listUnbakedNodes(document);
+  const mirrored = listMeshInstances(document).filter(({ world }) => linearDeterminant(world) < 0);
+  const willTurn = Boolean(up[0]?.turn) || (size[0] !== undefined && size[0].factor !== 1);
+  if (isMoving) {
+    return [
+      makeFinding({
+        key: 'bake', heading: 'size-and-stance', mark: 'holds', title: 'Joints or clips: size and stance lie in the root',
+        detail: 'Baking skinned and animated models waits; the root carries the turn and the scale, and everything moves as it did.',
+      }),
+    ];
+  }
+  if (unbaked.length === 0 && !willTurn) {
+    return [makeFinding({ key: 'bake', heading: 'size-and-stance', mark: 'holds', title: 'Every scale reads 1, every turn is in the vertices' })];
+  }
+  const evidence: Finding['evidence'] = [];
+  if (unbaked.length > 0) evidence.push({ text: `${count(unbaked.length, 'part')} turned or scaled by a node`, figure: unbaked.slice(0, 2).map((node) => node.getName()).join(', ') });
+  if (mirrored.length > 0) evidence.push({ text: `${count(mirrored.length, 'part')} mirrored`, figure: mirrored[0].node.getName() });
+  if (willTurn) evidence.push({ text: 'the turn and scale above lie in the root until they are baked' });
+  return [
+    makeFinding({
+      key: 'bake', heading: 'size-and-stance', mark: 'look',
+      title: unbaked.length > 0 ? `${count(unbaked.length, 'transform')} not baked` : 'Turn and scale to bake',
+      detail: 'Turns and scales go into the vertices, so that every scale reads 1. Places of parts stay.',
+      evidence,
+      choices: [{ id: 'bake', label: 'Bake them', steps: [{ kind: 'bake', schema: 1 }], confidence: 0.97, evidence: [] }],
+      sure: true,
+    }),
+  ];
+}

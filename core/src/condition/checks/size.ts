@@ -1,0 +1,66 @@
+import type { Choice, Finding } from '@haveld/contract/finding';
+import { formatSize } from '../../placement/units';
+import type { SizeCandidate } from '../../placement/judge-size';
+import { strangerKey, type Examination } from '../examination';
+import { isSure, makeFinding } from '../make-finding';
+
+/** How big is it really? Holds only where the file's own declaration and the thing's kind agree on metres. */
+export function checkSize({ size, uprightSize, source, strangers }: Examination): Finding[] {
+  if (!uprightSize || size.length === 0) {
+    return [
+      makeFinding({
+        key: 'size', heading: 'size-and-stance', mark: 'look', title: 'It has no extent',
+        detail: 'Nothing in it can be measured: no size can be settled.',
+        choices: [{ id: 'none', label: 'Has no real size', steps: [], confidence: 1, evidence: [] }],
+      }),
+    ];
+  }
+  const choices = size.filter((candidate) => candidate.confidence >= 0.005 || candidate.id === 'none').map((candidate) => toChoice(candidate, uprightSize));
+  const [best] = size;
+  const sure = isSure(choices[0], best.independent);
+  const after = strangers.map(strangerKey);
+  const declared = source.declaredUnit === 'm';
+  if (best.id === 'm' && sure) {
+    return [
+      makeFinding({
+        key: 'size', heading: 'size-and-stance', mark: 'holds', title: `${formatSize(uprightSize)}, as declared`,
+        evidence: best.evidence, choices, sure, after,
+      }),
+    ];
+  }
+  const read = formatSize(uprightSize);
+  return [
+    makeFinding({
+      key: 'size',
+      heading: 'size-and-stance',
+      mark: 'look',
+      title: best.id === 'm' ? `Is it ${read}?` : titleFor(best),
+      detail: declared ? `The file declares metres, which makes it ${read}.` : `The format declares no unit. Read as metres it would be ${read}.`,
+      evidence: best.evidence,
+      choices,
+      sure,
+      after,
+    }),
+  ];
+}
+
+function titleFor({ factor, words, id }: SizeCandidate): string {
+  if (id === 'none') return 'Perhaps it has no real size';
+  const times = 1 / factor;
+  return Number.isInteger(Math.round(times * 1e6) / 1e6) ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${words}s` : `It is in ${words === 'foot' ? 'feet' : 'inches'}`;
+}
+
+function toChoice(candidate: SizeCandidate, size: readonly [number, number, number]): Choice {
+  const real = size.map((v) => v * candidate.factor) as [number, number, number];
+  const isNone = candidate.id === 'none';
+  return {
+    id: candidate.id,
+    label: candidate.words,
+    steps:
+      isNone || candidate.factor === 1
+        ? []
+        : [{ kind: 'scale', schema: 1, factor: candidate.factor, words: `${formatSize(size)} → ${formatSize(real)}` }],
+    confidence: Math.min(1, candidate.confidence),
+    evidence: candidate.evidence,
+  };
+}

@@ -1,0 +1,33 @@
+import type { Finding } from '@haveld/contract/finding';
+import { createPartRef } from '../../scene/part-ref';
+import { strangerKey, type Examination } from '../examination';
+import { isSure, makeFinding } from '../make-finding';
+
+const WORDS = { 'floor': 'display floor', 'figure': 'scale figure', 'start-up': 'start-up block' } as const;
+
+/** Parts that stand with the model and are probably not it: asked before anything is measured. */
+export function checkStrangers({ document, strangers }: Examination): Finding[] {
+  return strangers.map((stranger) => {
+    const words = WORDS[stranger.kind];
+    const choices: Finding['choices'] = [
+      {
+        id: 'leave-out',
+        label: 'Leave it out',
+        steps: [{ kind: 'leave-out', schema: 1, what: words, parts: [createPartRef(document, stranger.node)] }],
+        confidence: stranger.confidence,
+        evidence: stranger.evidence,
+      },
+      { id: 'belongs', label: 'It belongs to it', steps: [], confidence: 1 - stranger.confidence, evidence: [] },
+    ];
+    return makeFinding({
+      key: strangerKey(stranger),
+      heading: 'size-and-stance',
+      mark: 'look',
+      title: `“${stranger.node.getName() || 'unnamed'}” looks like a ${words}`,
+      detail: 'It is left out of every measure below until you say otherwise.',
+      evidence: stranger.evidence,
+      choices,
+      sure: isSure(choices[0], stranger.evidence.length),
+    });
+  });
+}

@@ -1,0 +1,29 @@
+import type { Document } from '@gltf-transform/core';
+import type { LogEntry } from '@haveld/contract/report';
+import type { Decoders } from '../scene/document-io';
+import type { PictureCodec } from '../textures/picture-codec';
+
+/** The files of an arrival, as a reader sees them. */
+export interface FileSource {
+  /** Every path, `/` between folders. */
+  readonly paths: readonly string[];
+  /** @throws {Error} where there is no such path */
+  read(path: string): Promise<Uint8Array>;
+  /** @returns SHA-256 of a file's bytes, lower-case hexadecimal */
+  hash(path: string): string;
+}
+
+export interface ReadingContext {
+  files: FileSource;
+  codec: PictureCodec;
+  decoders: Decoders;
+}
+
+/** A model as read: the canonical document and what to know about how it came to be. */
+export interface Reading {
+  document: Document;
+  log: LogEntry[];
+}
+
+/** The version of all readers together; part of what a reading is made from. */
+export const READER_VERSION = 1;

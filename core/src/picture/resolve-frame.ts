@@ -1,0 +1,40 @@
+import type { Picture } from '../textures/picture-codec';
+import type { Frame } from './rasterise';
+
+/** Linear to sRGB (IEC 61966-2-1), with a soft shoulder so highlights keep their shape. */
+function toSrgbByte(linear: number): number {
+  const v = linear <= 0.8 ? linear : 0.8 + 0.2 * (1 - Math.exp(-(linear - 0.8) / 0.2));
+  const s = v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
+  return Math.max(0, Math.min(255, Math.round(s * 255)));
+}
+
+/**
+ * Makes a frame drawn `factor` times too large into a picture, averaging in linear light.
+ * @returns straight alpha, sRGB
+ */
+export function resolveFrame(frame: Frame, factor: number): Picture {
+  const width = Math.max(1, Math.floor(frame.width / factor));
+  const height = Math.max(1, Math.floor(frame.height / factor));
+  const data = new Uint8Array(width * height * 4);
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      let r = 0, g = 0, b = 0, a = 0;
+      for (let sy = 0; sy < factor; sy++) {
+        for (let sx = 0; sx < factor; sx++) {
+          const o = ((y * factor + sy) * frame.width + x * factor + sx) * 4;
+          r += frame.colour[o];
+          g += frame.colour[o + 1];
+          b += frame.colour[o + 2];
+          a += frame.colour[o + 3];
+        }
+      }
+      const o = (y * width + x) * 4;
+      if (a === 0) continue;
+      data[o] = toSrgbByte(r / a);
+      data[o + 1] = toSrgbByte(g / a);
+      data[o + 2] = toSrgbByte(b / a);
+      data[o + 3] = Math.round((a / (factor * factor)) * 255);
+    }
+  }
+  return { width, height, data };
+}

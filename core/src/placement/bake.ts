@@ -1,0 +1,142 @@
+import type { Accessor, Document, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
+import { isLinearIdentity, linearDeterminant, normalMatrix } from '../scene/matrix';
+import { listShownNodes } from '../scene/traverse';
+
+/**
+ * Puts every turn and scale into the vertices: afterwards each node has only a translation. Nothing moves in world space.
+ * Meshes that stand several times stay shared where they are turned and scaled alike. Normals go by the cofactor matrix,
+ * the tangent's w flips where a matrix mirrors, and so does the winding.
+ * @returns how many nodes had a turn or scale
+ */
+export function bakeTransforms(document: Document): number {
+  const nodes = listShownNodes(document);
+  const worlds = new Map<Node, mat4>(nodes.map((node) => [node, [...node.getWorldMatrix()] as mat4]));
+  const baker = new MeshBaker(document);
+  let turned = 0;
+  for (const node of nodes) {
+    const world = worlds.get(node)!;
+    const parent = node.getParentNode();
+    const parentWorld = parent ? worlds.get(parent) : undefined;
+    if (!isLinearIdentity(node.getMatrix())) turned++;
+    const mesh = node.getMesh();
+    if (mesh && !isLinearIdentity(world)) node.setMesh(baker.bake(mesh, world));
+    const origin = parentWorld ?? [0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 1];
+    const offset: [number, number, number] = [world[12] - origin[12], world[13] - origin[13], world[14] - origin[14]];
+    const aims = node.getCamera() !== null || node.getExtension('KHR_lights_punctual') !== null;
+    node.setRotation(aims ? node.getWorldRotation() : [0, 0, 0, 1]);
+    node.setScale([1, 1, 1]);
+    node.setTranslation(offset);
+  }
+  return turned;
+}
+
+class MeshBaker {
+  readonly #document: Document;
+  readonly #meshes = new Map<Mesh, { world: mat4; baked: Mesh }[]>();
+  readonly #indices = new Map<Accessor, Accessor>();
+
+  constructor(document: Document) {
+    this.#document = document;
+  }
+
+  bake(mesh: Mesh, world: mat4): Mesh {
+    const known = this.#meshes.get(mesh) ?? [];
+    this.#meshes.set(mesh, known);
+    const same = known.find((entry) => sameLinear(entry.world, world));
+    if (same) return same.baked;
+    const baked = mesh.clone();
+    const attributes = new Map<string, Accessor>();
+    for (const primitive of mesh.listPrimitives()) {
+      baked.removePrimitive(primitive);
+      baked.addPrimitive(this.#bakePrimitive(primitive, world, attributes));
+    }
+    known.push({ world, baked });
+    return baked;
+  }
+
+  #bakePrimitive(primitive: Primitive, world: mat4, attributes: Map<string, Accessor>): Primitive {
+    const dst = primitive.clone();
+    const mirrors = linearDeterminant(world) < 0;
+    for (const semantic of ['POSITION', 'NORMAL', 'TANGENT']) {
+      const accessor = primitive.getAttribute(semantic);
+      if (accessor) dst.setAttribute(semantic, this.#bakeAttribute(accessor, semantic, world, mirrors, attributes));
+    }
+    for (const target of primitive.listTargets()) {
+      const moved = target.clone();
+      for (const semantic of target.listSemantics()) {
+        const accessor = target.getAttribute(semantic)!;
+        moved.setAttribute(semantic, this.#bakeAttribute(accessor, semantic === 'POSITION' ? 'POSITION' : 'DELTA', world, mirrors, attributes));
+      }
+      dst.removeTarget(target).addTarget(moved);
+    }
+    if (mirrors && primitive.getMode() === 4) this.#flipWinding(dst);
+    return dst;
+  }
+
+  #bakeAttribute(src: Accessor, semantic: string, world: mat4, mirrors: boolean, cache: Map<string, Accessor>): Accessor {
+    const key = `${this.#idOf(src)}:${semantic}`;
+    const known = cache.get(key);
+    if (known) return known;
+    const width = src.getElementSize();
+    const count = src.getCount();
+    const array = new Float32Array(count * width);
+    const m = semantic === 'POSITION' ? linearPart(world) : semantic === 'NORMAL' ? normalMatrix(world) : linearPart(world);
+    const isUnit = semantic === 'NORMAL' || semantic === 'TANGENT';
+    const element: number[] = [0, 0, 0, 0];
+    for (let i = 0; i < count; i++) {
+      src.getElement(i, element);
+      const [x, y, z] = element;
+      let a = m[0] * x + m[3] * y + m[6] * z;
+      let b = m[1] * x + m[4] * y + m[7] * z;
+      let c = m[2] * x + m[5] * y + m[8] * z;
+      if (isUnit) {
+        const length = Math.hypot(a, b, c) || 1;
+        const sign = semantic === 'NORMAL' && mirrors ? -1 : 1;
+        a = (a / length) * sign;
+        b = (b / length) * sign;
+        c = (c / length) * sign;
+      }
+      array[i * width] = a;
+      array[i * width + 1] = b;
+      array[i * width + 2] = c;
+      if (width === 4) array[i * width + 3] = mirrors ? -element[3] : element[3];
+    }
+    const dst = src.clone().setNormalized(false).setArray(array);
+    cache.set(key, dst);
+    return dst;
+  }
+
+  readonly #ids = new Map<Accessor, number>();
+
+  #idOf(accessor: Accessor): number {
+    let id = this.#ids.get(accessor);
+    if (id === undefined) this.#ids.set(accessor, (id = this.#ids.size));
+    return id;
+  }
+
+  /** Turns each triangle round; its polygon keeps its place, for an outline does not care where it starts. */
+  #flipWinding(primitive: Primitive): void {
+    const src = primitive.getIndices();
+    if (!src) {
+      const count = primitive.getAttribute('POSITION')?.getCount() ?? 0;
+      const array = Uint32Array.from({ length: count }, (_, i) => (i % 3 === 0 ? i : i % 3 === 1 ? i + 1 : i - 1));
+      primitive.setIndices(this.#document.createAccessor().setType('SCALAR').setArray(array).setBuffer(this.#document.getRoot().listBuffers()[0]));
+      return;
+    }
+    let dst = this.#indices.get(src);
+    if (!dst) {
+      const array = src.getArray()!.slice();
+      for (let i = 0; i + 2 < array.length; i += 3) [array[i + 1], array[i + 2]] = [array[i + 2], array[i + 1]];
+      dst = src.clone().setArray(array as Uint32Array<ArrayBuffer>);
+      this.#indices.set(src, dst);
+    }
+    primitive.setIndices(dst);
+  }
+}
+
+const linearPart = (m: mat4): number[] => [m[0], m[1], m[2], m[4], m[5], m[6], m[8], m[9], m[10]];
+
+function sameLinear(a: mat4, b: mat4): boolean {
+  const left = linearPart(a);
+  return linearPart(b).every((v, i) => Math.abs(v - left[i]) <= 1e-9 * Math.max(1, Math.abs(v)));
+}

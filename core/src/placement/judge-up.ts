@@ -1,0 +1,69 @@
+import type { Evidence } from '@haveld/contract/finding';
+import type { Axis } from '@haveld/contract/step';
+import type { Contact } from './contact';
+import type { TypicalSize } from './typical-sizes';
+
+export interface UpCandidate {
+  id: string;
+  up: Axis | '-x' | '-y' | '-z';
+  words: string;
+  /** The turn that makes it Y up. Z up to Y up is −90° about X. */
+  turn: { axis: Axis; degrees: -90 | 90 | 180 } | null;
+  confidence: number;
+  evidence: Evidence[];
+  independent: number;
+}
+
+export interface UpQuestion {
+  /** Along x, y, z of the file. */
+  size: readonly [number, number, number];
+  declaredUp: string | null;
+  typical: TypicalSize | null;
+  /** Axis a display floor is thin along (0 to 2) and whether the model stands on its greater side; null without one. */
+  floor: { axis: number; below: boolean } | null;
+  /** How much of the box's ends is covered by flat faces. */
+  contact: Contact;
+}
+
+const prior = (declaredUp: string | null): { y: number; z: number; down: number } =>
+  declaredUp === 'y' ? { y: 0.96, z: 0.035, down: 0.005 } : declaredUp === 'z' ? { y: 0.035, z: 0.96, down: 0.005 } : { y: 0.72, z: 0.27, down: 0.01 };
+
+/**
+ * Which axis is up?
+ * @returns Y, Z and upside down with their confidence, most likely first; they sum to 1
+ */
+export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestion): UpCandidate[] {
+  const base = prior(declaredUp);
+  const y: UpCandidate = { id: 'y', up: 'y', words: 'Y is up', turn: null, confidence: base.y, evidence: [], independent: 0 };
+  const z: UpCandidate = { id: 'z', up: 'z', words: 'Z is up', turn: { axis: 'x', degrees: -90 }, confidence: base.z, evidence: [], independent: 0 };
+  const down: UpCandidate = { id: '-y', up: '-y', words: 'it stands on its head', turn: { axis: 'x', degrees: 180 }, confidence: base.down, evidence: [], independent: 0 };
+  const speak = (candidate: UpCandidate, weight: number, evidence: Evidence): void => {
+    candidate.confidence *= weight;
+    candidate.evidence.push(evidence);
+    candidate.independent++;
+  };
+  if (declaredUp === 'y') speak(y, 1, { text: 'the format declares Y up', figure: 'glTF' });
+  if (declaredUp === 'z') speak(z, 1, { text: 'the file declares Z up' });
+  if (floor?.axis === 1) speak(floor.below ? y : down, 40, { text: 'a display floor lies under it', figure: 'across y' });
+  if (floor?.axis === 2) speak(z, 40, { text: 'a display floor lies under it', figure: 'across z' });
+  if (typical?.shape === 'tall') {
+    const [, height, depth] = size;
+    if (height > depth * 1.4) speak(y, 6, { text: `${typical.plural} are tall`, figure: 'longest along y' });
+    if (depth > height * 1.4) speak(z, 6, { text: `${typical.plural} are tall`, figure: 'longest along z' });
+  }
+  const percent = (share: number): string => `${Math.round(Math.min(1, share) * 100)} %`;
+  const lead = contact.y.lower - contact.z.lower;
+  if (Math.abs(lead) > 0.15) {
+    speak(lead > 0 ? y : z, 1 + 3 * Math.min(1, Math.abs(lead)), { text: 'it rests flat on this side', figure: `${percent(Math.max(contact.y.lower, contact.z.lower))} of its base` });
+  }
+  // foot and head of a thing differ; its front and back are more alike
+  const [alongY, alongZ] = [Math.abs(contact.y.upper - contact.y.lower), Math.abs(contact.z.upper - contact.z.lower)];
+  if (Math.abs(alongY - alongZ) > 0.25) {
+    const [candidate, ends, axis] = alongY > alongZ ? ([y, contact.y, 'y'] as const) : ([z, contact.z, 'z'] as const);
+    speak(candidate, 3, { text: `foot and head differ along ${axis}`, figure: `${percent(ends.lower)}, ${percent(ends.upper)} flat` });
+  }
+  const candidates = [y, z, down];
+  const sum = candidates.reduce((total, candidate) => total + candidate.confidence, 0);
+  for (const candidate of candidates) candidate.confidence /= sum;
+  return candidates.sort((a, b) => b.confidence - a.confidence);
+}

@@ -1,0 +1,62 @@
+import type { Document, ExtensibleProperty, Material, Node } from '@gltf-transform/core';
+import type { MapLine } from '@haveld/contract/report';
+
+/** What is kept of a node beyond glTF. */
+export interface NodeSource {
+  /** Given when read, unique in the document. */
+  id?: string;
+  /** Group names of the source file. */
+  groups?: string[];
+  /** Hidden in the source. */
+  hidden?: boolean;
+}
+
+/** A map a material names, kept whether its bytes are here or not. */
+export type MapReference = Pick<MapLine, 'slot' | 'reference' | 'status' | 'path' | 'sha256'> & {
+  /** Strength and the like, as the source writes them: `-bm 0.4`. */
+  options?: string;
+};
+
+export interface MaterialSource {
+  maps?: MapReference[];
+  /** Raw statements of the source's material, so nothing is lost where glTF has no word for it. */
+  statements?: Record<string, string>;
+}
+
+/** What is kept of the file as a whole. */
+export interface DocumentSource {
+  format?: string;
+  version?: string;
+  exporter?: string;
+  copyright?: string;
+  /** Comment lines at the head of the file and of its material file, with their place. */
+  headers?: { file: string; line: number; text: string }[];
+  declaredUnit?: string | null;
+  declaredUp?: 'x' | 'y' | 'z' | null;
+  extras?: Record<string, unknown>;
+}
+
+function getSource(property: ExtensibleProperty): Record<string, unknown> {
+  return (property.getExtras().haveld as Record<string, unknown> | undefined) ?? {};
+}
+
+function setSource(property: ExtensibleProperty, source: object): void {
+  property.setExtras({ ...property.getExtras(), haveld: { ...getSource(property), ...source } });
+}
+
+export const getNodeSource = (node: Node): NodeSource => getSource(node) as NodeSource;
+export const setNodeSource = (node: Node, source: NodeSource): void => setSource(node, source);
+export const getMaterialSource = (material: Material): MaterialSource => getSource(material) as MaterialSource;
+export const setMaterialSource = (material: Material, source: MaterialSource): void => setSource(material, source);
+export const getDocumentSource = (document: Document): DocumentSource => getSource(document.getRoot()) as DocumentSource;
+export const setDocumentSource = (document: Document, source: DocumentSource): void =>
+  setSource(document.getRoot(), source);
+
+/** Takes everything Haveld keeps for itself out of a document that leaves the house. */
+export function removeSourceData(document: Document): void {
+  const root = document.getRoot();
+  for (const property of [root, ...root.listScenes(), ...root.listNodes(), ...root.listMaterials(), ...root.listMeshes()]) {
+    const { haveld: _ours, ...extras } = property.getExtras() as Record<string, unknown>;
+    property.setExtras(extras);
+  }
+}

@@ -1,0 +1,45 @@
+import type { Document, Mesh, Node, Primitive, Scene, mat4 } from '@gltf-transform/core';
+
+/** The scene a document shows: its default, else its first. */
+export function getShownScene(document: Document): Scene {
+  const root = document.getRoot();
+  const scene = root.getDefaultScene() ?? root.listScenes()[0];
+  if (!scene) throw new Error('getShownScene: document without a scene');
+  return scene;
+}
+
+/** @returns every node of the shown scene, parents before children */
+export function listShownNodes(document: Document): Node[] {
+  const nodes: Node[] = [];
+  getShownScene(document).traverse((node) => nodes.push(node));
+  return nodes;
+}
+
+export interface MeshInstance {
+  node: Node;
+  mesh: Mesh;
+  /** Column-major, local to world. Identity for a skinned mesh, whose joints place it (glTF 2.0, 3.7.3.3). */
+  world: mat4;
+}
+
+const IDENTITY: mat4 = [1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1];
+
+/** @returns every mesh of the shown scene where it stands */
+export function listMeshInstances(document: Document): MeshInstance[] {
+  const instances: MeshInstance[] = [];
+  for (const node of listShownNodes(document)) {
+    const mesh = node.getMesh();
+    if (mesh) instances.push({ node, mesh, world: node.getSkin() ? IDENTITY : node.getWorldMatrix() });
+  }
+  return instances;
+}
+
+/** glTF 2.0, 3.7.2.1: mode 4 is TRIANGLES. Canonical documents hold no strips or fans. */
+export const isTriangles = (primitive: Primitive): boolean => primitive.getMode() === 4;
+
+/** @returns triangles of one primitive; 0 for lines and points */
+export function countTriangles(primitive: Primitive): number {
+  if (!isTriangles(primitive)) return 0;
+  const corners = primitive.getIndices()?.getCount() ?? primitive.getAttribute('POSITION')?.getCount() ?? 0;
+  return Math.floor(corners / 3);
+}

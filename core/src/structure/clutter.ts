@@ -1,0 +1,66 @@
+import type { Document, Node } from '@gltf-transform/core';
+import { getNodeSource } from '../scene/source-data';
+import { getShownScene, listShownNodes } from '../scene/traverse';
+import { isLinearIdentity } from '../scene/matrix';
+import { CLUTTER_HABITS } from './habits';
+
+export interface Clutter {
+  node: Node;
+  kind: 'camera' | 'light' | 'empty';
+  /** True where its name fits a habit and nothing refers to it: it may go without a question. */
+  sure: boolean;
+}
+
+/** @returns cameras, lights and empty nodes, with whether each is surely clutter */
+export function listClutter(document: Document): Clutter[] {
+  const referred = listReferredNodes(document);
+  return listShownNodes(document).flatMap((node): Clutter[] => {
+    if (node.getMesh() || node.listChildren().length > 0) return [];
+    const kind = node.getCamera() ? 'camera' : node.getExtension('KHR_lights_punctual') ? 'light' : 'empty';
+    const sure = !referred.has(node) && !carriesData(node) && CLUTTER_HABITS[kind].test(node.getName());
+    if (referred.has(node)) return [];
+    return [{ node, kind, sure }];
+  });
+}
+
+/** @returns nodes with one meaning less: no mesh, no data, a name only a converter gives; its children can hang one higher */
+export function listWrappers(document: Document): Node[] {
+  const referred = listReferredNodes(document);
+  const scene = getShownScene(document);
+  return listShownNodes(document).filter((node) => {
+    if (node.getMesh() || node.getCamera() || node.listExtensions().length > 0 || node.listChildren().length === 0) return false;
+    if (referred.has(node) || carriesData(node)) return false;
+    const isTop = scene.listChildren().includes(node);
+    const single = node.listChildren().length === 1;
+    return CLUTTER_HABITS.wrapper.test(node.getName()) || (node.getName() === '' && (single || isTop));
+  });
+}
+
+/** Nodes a skin or a clip means: they stay where they are. */
+export function listReferredNodes(document: Document): Set<Node> {
+  const root = document.getRoot();
+  const referred = new Set<Node>();
+  for (const skin of root.listSkins()) {
+    skin.listJoints().forEach((joint) => referred.add(joint));
+    const skeleton = skin.getSkeleton();
+    if (skeleton) referred.add(skeleton);
+  }
+  for (const animation of root.listAnimations()) {
+    for (const channel of animation.listChannels()) {
+      const target = channel.getTargetNode();
+      if (target) referred.add(target);
+    }
+  }
+  return referred;
+}
+
+/** User data of the source, ours not counted. */
+function carriesData(node: Node): boolean {
+  const { haveld: _ours, ...extras } = node.getExtras() as Record<string, unknown>;
+  return Object.keys(extras).length > 0 || (getNodeSource(node).groups?.length ?? 0) > 0;
+}
+
+/** @returns nodes whose own transform turns, scales or mirrors: it should lie in the vertices instead */
+export function listUnbakedNodes(document: Document): Node[] {
+  return listShownNodes(document).filter((node) => !isLinearIdentity(node.getMatrix(), 1e-5));
+}

@@ -1,0 +1,84 @@
+import type { Document, Node } from '@gltf-transform/core';
+import type { Evidence } from '@haveld/contract/finding';
+import type { Box } from '@haveld/contract/report';
+import { boxSize, computeBounds } from '../scene/bounds';
+import { countTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { STRANGER_HABITS, wordsOf } from './habits';
+
+/** A part that stands with the model and is probably not it. */
+export interface Stranger {
+  node: Node;
+  kind: 'floor' | 'figure' | 'start-up';
+  confidence: number;
+  evidence: Evidence[];
+  /** For a floor: the axis it is thin along, and whether the model stands on its greater side. */
+  thinAxis: number | null;
+  below: boolean;
+}
+
+const AXES = ['x', 'y', 'z'];
+
+/** @returns display floors, scale figures and start-up blocks among the parts; empty where there is a single part */
+export function listStrangers(document: Document): Stranger[] {
+  const parts = listMeshInstances(document).map((instance) => ({ instance, box: computeBounds(document, [instance]) }));
+  const boxed = parts.filter((part): part is { instance: MeshInstance; box: Box } => part.box !== null);
+  if (boxed.length < 2) return [];
+  const found: Stranger[] = [];
+  for (const part of boxed) {
+    const rest = unionBoxes(boxed.filter((other) => other !== part).map((other) => other.box));
+    const stranger = judgeFloor(part.instance, part.box, rest) ?? judgeFigure(part.instance, part.box, rest) ?? judgeBlock(part.instance, part.box, rest);
+    if (stranger) found.push(stranger);
+  }
+  // where everything looks strange, nothing is: the model is made of such parts
+  return found.length < boxed.length ? found : [];
+}
+
+function unionBoxes(boxes: Box[]): Box {
+  const axis = (i: 0 | 1 | 2): [number, number] => [Math.min(...boxes.map((b) => b.min[i])), Math.max(...boxes.map((b) => b.max[i]))];
+  const [x, y, z] = [axis(0), axis(1), axis(2)];
+  return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
+}
+
+function judgeFloor({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {
+  const size = boxSize(box);
+  const restSize = boxSize(rest);
+  const thin = size.indexOf(Math.min(...size));
+  const others = [0, 1, 2].filter((axis) => axis !== thin);
+  const largest = Math.max(...size);
+  if (largest === 0 || size[thin] > largest * 0.04) return null;
+  const spread = Math.min(...others.map((axis) => size[axis] / Math.max(restSize[axis], 1e-12)));
+  const triangles = mesh.listPrimitives().reduce((sum, primitive) => sum + countTriangles(primitive), 0);
+  const gapBelow = Math.abs(rest.min[thin] - box.max[thin]);
+  const gapAbove = Math.abs(box.min[thin] - rest.max[thin]);
+  const near = Math.max(restSize[thin], 1e-12) * 0.06 + size[thin];
+  const named = STRANGER_HABITS.floor.test(wordsOf(node.getName()));
+  if (spread < (named ? 1 : 1.25) || Math.min(gapBelow, gapAbove) > near || triangles > 400) return null;
+  const evidence: Evidence[] = [
+    { text: `flat along ${AXES[thin]}, and wider than all the rest`, figure: `× ${spread.toFixed(1)}` },
+    { text: 'the rest stands on it', figure: `${triangles} triangles` },
+  ];
+  if (named) evidence.push({ text: `its name says so: “${node.getName()}”` });
+  return { node, kind: 'floor', confidence: named ? 0.96 : 0.85, evidence, thinAxis: thin, below: gapBelow <= gapAbove };
+}
+
+function judgeFigure({ node }: MeshInstance, box: Box, rest: Box): Stranger | null {
+  if (!STRANGER_HABITS.figure.test(wordsOf(node.getName())) || !standApart(box, rest)) return null;
+  return { node, kind: 'figure', confidence: 0.9, evidence: [{ text: `its name says so: “${node.getName()}”` }, { text: 'it stands beside the rest' }], thinAxis: null, below: false };
+}
+
+function judgeBlock({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {
+  const size = boxSize(box);
+  const triangles = mesh.listPrimitives().reduce((sum, primitive) => sum + countTriangles(primitive), 0);
+  const isCube = Math.max(...size) - Math.min(...size) < Math.max(...size) * 0.01;
+  const mapped = mesh.listPrimitives().some((primitive) => primitive.getMaterial()?.getBaseColorTexture());
+  if (triangles !== 12 || !isCube || mapped || !STRANGER_HABITS.startUp.test(node.getName()) || !standApart(box, rest)) return null;
+  return {
+    node, kind: 'start-up', confidence: 0.9, thinAxis: null, below: false,
+    evidence: [{ text: 'a plain cube of 12 triangles without a map' }, { text: `named “${node.getName()}”, as a new scene names it` }, { text: 'it stands apart' }],
+  };
+}
+
+/** True where two boxes share no space. */
+function standApart(a: Box, b: Box): boolean {
+  return [0, 1, 2].some((axis) => a.min[axis] >= b.max[axis] || b.min[axis] >= a.max[axis]);
+}

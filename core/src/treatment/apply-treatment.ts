@@ -1,0 +1,35 @@
+import { PropertyType, type Document } from '@gltf-transform/core';
+import { prune } from '@gltf-transform/functions';
+import type { StepOutcome } from '@haveld/contract/report';
+import type { Step } from '@haveld/contract/step';
+import type { StepContext } from './step-definition';
+import { getStepDefinition, orderSteps } from './steps';
+
+/**
+ * Turns a document as received into one as treated, in place. The same document and steps give the same result.
+ * @returns what each step did, in the order they ran
+ */
+export async function applyTreatment(document: Document, steps: readonly Step[], context: StepContext): Promise<StepOutcome[]> {
+  const outcomes: StepOutcome[] = [];
+  for (const { step } of orderSteps(steps.map((step) => ({ step })))) {
+    const definition = getStepDefinition(step);
+    const { changed, unmatched } = await definition.apply(document, step, context);
+    outcomes.push({ kind: step.kind, title: definition.title(step), changed, unmatched });
+  }
+  await document.transform(
+    prune({
+      propertyTypes: [PropertyType.MESH, PropertyType.PRIMITIVE, PropertyType.ACCESSOR, PropertyType.MATERIAL, PropertyType.TEXTURE, PropertyType.CAMERA, PropertyType.BUFFER],
+      keepLeaves: true,
+      keepAttributes: true,
+      keepSolidTextures: true,
+      keepExtras: false,
+    }),
+  );
+  return outcomes;
+}
+
+/** What a credit says was changed: each thing once. */
+export function listCreditedChanges(steps: readonly Step[]): string[] {
+  const changes = orderSteps(steps.map((step) => ({ step }))).flatMap(({ step }) => getStepDefinition(step).credit(step) ?? []);
+  return [...new Set(changes)];
+}

@@ -1,0 +1,23 @@
+import type { Document, Node } from '@gltf-transform/core';
+import { getNodeSource, setNodeSource } from '../scene/source-data';
+import { getShownScene } from '../scene/traverse';
+
+const ID = 'placement-root';
+
+/** @returns the one node that carries size and stance, made where there is none: all else hangs under it */
+export function getPlacementRoot(document: Document): Node {
+  const scene = getShownScene(document);
+  const [only, ...others] = scene.listChildren();
+  if (only && others.length === 0 && getNodeSource(only).id === ID) return only;
+  const root = document.createNode('root');
+  setNodeSource(root, { id: ID });
+  for (const child of scene.listChildren()) root.addChild(child);
+  scene.addChild(root);
+  return root;
+}
+
+/** Skins and clips are placed by their joints and tracks: their vertices are not baked yet. */
+export function isMoving(document: Document): boolean {
+  const root = document.getRoot();
+  return root.listSkins().length > 0 || root.listAnimations().length > 0;
+}

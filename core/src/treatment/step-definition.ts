@@ -1,0 +1,37 @@
+import type { Document } from '@gltf-transform/core';
+import type { StepKind, StepOf } from '@haveld/contract/step';
+import type { PictureCodec } from '../textures/picture-codec';
+
+/** Steps run phase by phase, whatever order they were taken in. */
+export const PHASES = ['structure', 'textures', 'size-and-stance', 'geometry', 'names'] as const;
+export type Phase = (typeof PHASES)[number];
+
+export interface StepContext {
+  codec: PictureCodec;
+  /** Bytes of a map by its SHA-256. */
+  readMap(sha256: string): Promise<Uint8Array>;
+}
+
+export interface StepResult {
+  /** What it did, in a sentence part: `2 cameras, 1 light`. */
+  changed: string;
+  /** Targets this document does not have. */
+  unmatched: string[];
+}
+
+/** One kind of change. */
+export interface StepDefinition<K extends StepKind> {
+  kind: K;
+  phase: Phase;
+  /** Place among the steps of its phase. */
+  order: number;
+  /** Counted up whenever the same settings would give another result. */
+  codeVersion: number;
+  /** What it does to triangles and to the polygons kept beside them. */
+  topology: 'keeps' | 'permutes' | 'replaces';
+  /** A few words for its card. */
+  title(step: StepOf<K>): string;
+  /** What a credit says of it; null where it is a mere technical change. */
+  credit(step: StepOf<K>): string | null;
+  apply(document: Document, step: StepOf<K>, context: StepContext): Promise<StepResult> | StepResult;
+}

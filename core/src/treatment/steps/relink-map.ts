@@ -1,0 +1,29 @@
+import { getMaterialSource, setMaterialSource } from '../../scene/source-data';
+import { bindMap } from '../../textures/bind-map';
+import { fileStem } from '../../textures/role-by-name';
+import { SLOTS } from '../../textures/slots';
+import type { StepDefinition } from '../step-definition';
+
+export const relinkMap: StepDefinition<'relink-map'> = {
+  kind: 'relink-map',
+  phase: 'textures',
+  order: 0,
+  codeVersion: 1,
+  topology: 'keeps',
+  title: (step) => `${SLOTS[step.slot].words[0].toUpperCase()}${SLOTS[step.slot].words.slice(1)} map relinked`,
+  credit: () => null,
+  async apply(document, step, { codec, readMap }) {
+    const materials = document.getRoot().listMaterials().filter((material) => material.getName() === step.material);
+    if (materials.length === 0) return { changed: '', unmatched: [step.material] };
+    const bytes = await readMap(step.sha256);
+    for (const material of materials) {
+      await bindMap(document, material, step.slot, bytes, fileStem(step.path), codec);
+      const maps = getMaterialSource(material).maps ?? [];
+      const reference = maps.find((map) => map.slot === step.slot)?.reference ?? step.path;
+      setMaterialSource(material, {
+        maps: [...maps.filter((map) => map.slot !== step.slot), { slot: step.slot, reference, status: 'found', path: step.path, sha256: step.sha256 }],
+      });
+    }
+    return { changed: `${step.material}: ${step.path.split('/').pop()}`, unmatched: [] };
+  },
+};

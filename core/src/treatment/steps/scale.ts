@@ -1,0 +1,21 @@
+import { scaleMatrix, multiplyMatrix } from '../../scene/matrix';
+import { getPlacementRoot } from '../placement-root';
+import type { StepDefinition } from '../step-definition';
+
+/** Not idempotent: scaling twice by 0.01 is scaling by 0.0001. A treatment holds one such step. */
+export const scale: StepDefinition<'scale'> = {
+  kind: 'scale',
+  phase: 'size-and-stance',
+  order: 0,
+  codeVersion: 1,
+  topology: 'keeps',
+  title: (step) => `Scaled × ${formatFactor(step.factor)}`,
+  credit: (step) => (step.factor === 1 ? null : 'scaled to real size'),
+  apply(document, step) {
+    const root = getPlacementRoot(document);
+    root.setMatrix(multiplyMatrix(scaleMatrix(step.factor), root.getMatrix()));
+    return { changed: step.words, unmatched: [] };
+  },
+};
+
+export const formatFactor = (factor: number): string => String(Number(factor.toPrecision(5)));

@@ -1,0 +1,15 @@
+import type { ErrorBody } from '@haveld/contract/error';
+import type { TaskName } from '../tasks/registry';
+
+/** From whoever asks to whoever does. */
+export interface TaskRequest {
+  name: TaskName;
+  input: unknown;
+  storeFolder: string;
+}
+
+/** And back; the last one is a result or an error. */
+export type TaskReply =
+  | { kind: 'progress'; done: number; total: number; what: string }
+  | { kind: 'result'; result: unknown }
+  | { kind: 'error'; error: ErrorBody };

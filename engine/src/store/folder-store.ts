@@ -1,0 +1,118 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { createReadStream, createWriteStream } from 'node:fs';
+import { mkdir, open, readFile, rename, rm, stat } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import { Transform, type Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type { ByteStore, StoredBytes } from './byte-store';
+
+/** Keeps bytes in `ab/cd/abcd…` under a folder. Every file is written aside, flushed, then renamed: none is ever half there. */
+export class FolderStore implements ByteStore {
+  readonly #folder: string;
+
+  constructor(folder: string) {
+    this.#folder = folder;
+  }
+
+  get folder(): string {
+    return this.#folder;
+  }
+
+  #pathOf(sha256: string): string {
+    if (!/^[0-9a-f]{64}$/.test(sha256)) throw new Error(`FolderStore: not a SHA-256, got ${sha256}`);
+    return join(this.#folder, sha256.slice(0, 2), sha256.slice(2, 4), sha256);
+  }
+
+  async #asidePath(): Promise<string> {
+    const folder = join(this.#folder, 'incoming');
+    await mkdir(folder, { recursive: true });
+    return join(folder, randomUUID());
+  }
+
+  async put(bytes: Uint8Array): Promise<StoredBytes> {
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    if (!(await this.has(sha256))) {
+      const aside = await this.#asidePath();
+      const file = await open(aside, 'w');
+      try {
+        await file.writeFile(bytes);
+        await file.sync();
+      } finally {
+        await file.close();
+      }
+      await this.#settle(aside, sha256);
+    }
+    return { sha256, sizeBytes: bytes.byteLength };
+  }
+
+  async putStream(stream: Readable, limitBytes = Infinity): Promise<StoredBytes> {
+    const aside = await this.#asidePath();
+    const hash = createHash('sha256');
+    let sizeBytes = 0;
+    const measure = new Transform({
+      transform(chunk: Buffer, _encoding, done) {
+        sizeBytes += chunk.length;
+        if (sizeBytes > limitBytes) return done(new RangeError(`putStream: more than ${limitBytes} bytes`));
+        hash.update(chunk);
+        done(null, chunk);
+      },
+    });
+    try {
+      await pipeline(stream, measure, createWriteStream(aside, { flush: true }));
+    } catch (error) {
+      await rm(aside, { force: true });
+      throw error;
+    }
+    const sha256 = hash.digest('hex');
+    await this.#settle(aside, sha256);
+    return { sha256, sizeBytes };
+  }
+
+  async putFile(path: string): Promise<StoredBytes> {
+    const hash = createHash('sha256');
+    let sizeBytes = 0;
+    for await (const chunk of createReadStream(path, { highWaterMark: 1 << 20 }) as AsyncIterable<Buffer>) {
+      hash.update(chunk);
+      sizeBytes += chunk.length;
+    }
+    const sha256 = hash.digest('hex');
+    await this.#settle(path, sha256);
+    return { sha256, sizeBytes };
+  }
+
+  async #settle(aside: string, sha256: string): Promise<void> {
+    const target = this.#pathOf(sha256);
+    if (await this.has(sha256)) {
+      await rm(aside, { force: true });
+      return;
+    }
+    await mkdir(dirname(target), { recursive: true });
+    await rename(aside, target);
+  }
+
+  async get(sha256: string): Promise<Uint8Array<ArrayBuffer>> {
+    return new Uint8Array(await readFile(this.#pathOf(sha256)));
+  }
+
+  openRead(sha256: string, range?: { start: number; end: number }): Readable {
+    return createReadStream(this.#pathOf(sha256), range);
+  }
+
+  async has(sha256: string): Promise<boolean> {
+    return (await this.sizeOf(sha256)) !== null;
+  }
+
+  async sizeOf(sha256: string): Promise<number | null> {
+    try {
+      return (await stat(this.#pathOf(sha256))).size;
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
+      throw error;
+    }
+  }
+
+  /** Where a file lies, for readers that need a real file. */
+  pathFor(sha256: string): string {
+    return this.#pathOf(sha256);
+  }
+}

@@ -1,0 +1,73 @@
+import { DomainError } from '@haveld/contract/error';
+import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
+import type { Step } from '@haveld/contract/step';
+import { drawPictures } from '@haveld/core/picture/draw-pictures';
+import { compareFigures } from '@haveld/core/scene/compare-figures';
+import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
+import { computeFigures } from '@haveld/core/scene/figures';
+import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
+import { sharpCodec } from '../sharp-codec';
+import { validateGlb } from '../validate-glb';
+import type { TaskContext } from './task';
+
+export interface MakeInput {
+  documentSha256: string;
+  steps: Step[];
+  /** False where it has no real size: then no bar is drawn. */
+  hasSize: boolean;
+}
+
+export interface MakeResult {
+  modelSha256: string;
+  portraitSha256: string | null;
+  elevationSha256: string | null;
+  elevation: { width: number; height: number } | null;
+  before: Figures;
+  after: Figures;
+  outcomes: StepOutcome[];
+  checks: CheckLine[];
+}
+
+/**
+ * Makes a version: the treated document as GLB, valid, read back and compared, with its pictures.
+ * @throws {DomainError} `broken` where what was written is not what was meant; nothing is called done then
+ */
+export async function makeVersion({ documentSha256, steps, hasSize }: MakeInput, { store, progress }: TaskContext): Promise<MakeResult> {
+  const document = await readGlb(await store.get(documentSha256));
+  const before = computeFigures(document);
+  progress(1, 5, 'stage');
+  const outcomes = await applyTreatment(document, steps, { codec: sharpCodec, readMap: (sha256) => store.get(sha256) });
+  const after = computeFigures(document);
+  progress(2, 5, 'stage');
+  const bytes = await writeGlb(document);
+  const checks = await checkWritten(bytes, after);
+  progress(3, 5, 'stage');
+  const failed = checks.filter((check) => !check.holds);
+  if (failed.length > 0) {
+    throw new DomainError('broken', `The version is not what was meant: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`);
+  }
+  const pictures = await drawPictures(document, sharpCodec, hasSize ? 1 : null);
+  progress(4, 5, 'stage');
+  const [model, portrait, elevation] = [
+    await store.put(bytes),
+    pictures && (await store.put(await sharpCodec.encodePng(pictures.portrait))),
+    pictures && (await store.put(await sharpCodec.encodePng(pictures.elevation))),
+  ];
+  return {
+    modelSha256: model.sha256,
+    portraitSha256: portrait?.sha256 ?? null,
+    elevationSha256: elevation?.sha256 ?? null,
+    elevation: pictures?.elevationSize ?? null,
+    before,
+    after,
+    outcomes,
+    checks,
+  };
+}
+
+/** Valid by the reference validator, and the same when read back. */
+export async function checkWritten(bytes: Uint8Array, expected: Figures): Promise<CheckLine[]> {
+  const { errors, messages } = await validateGlb(bytes);
+  const validity: CheckLine = { what: 'valid glTF 2.0', expected: 'no errors', found: errors === 0 ? 'no errors' : messages.join('; '), holds: errors === 0 };
+  return [validity, ...compareFigures(expected, computeFigures(await readGlb(bytes)))];
+}

@@ -1,0 +1,120 @@
+import { once } from 'node:events';
+import { ZipFile } from 'yazl';
+import { DomainError } from '@haveld/contract/error';
+import type { CheckLine, Figures } from '@haveld/contract/report';
+import type { Document } from '@gltf-transform/core';
+import { readModel } from '@haveld/core/formats/read-model';
+import type { FileSource } from '@haveld/core/formats/reading';
+import { writeObj } from '@haveld/core/formats/obj/write';
+import { compareFigures } from '@haveld/core/scene/compare-figures';
+import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
+import { HaveldPolygons } from '@haveld/core/scene/polygon-data';
+import { computeFigures } from '@haveld/core/scene/figures';
+import { removeSourceData } from '@haveld/core/scene/source-data';
+import { createDecoders } from '../decoders';
+import { getLicenceTexts } from '../licence-texts';
+import { sharpCodec } from '../sharp-codec';
+import { checkWritten } from './make-version';
+import type { TaskContext } from './task';
+
+export interface PackInput {
+  modelSha256: string;
+  /** File name without extension. */
+  name: string;
+  accession: string;
+  versionNumber: number;
+  format: 'glb' | 'obj';
+  credit: string;
+  licenceId: string;
+  /** In words, for the licence file where SPDX has no text. */
+  licenceWords: string;
+  intendedUse: string;
+}
+
+export interface PackResult {
+  zipSha256: string;
+  sizeBytes: number;
+  checks: CheckLine[];
+}
+
+interface PackedFile {
+  path: string;
+  bytes: Uint8Array;
+}
+
+/** Zip entries carry one fixed time, so the same version packs to the same bytes. */
+const ENTRY_TIME = new Date(Date.UTC(1990, 0, 1));
+
+/** Packs a version for a project: the model, its maps, licence, credits, and what reading it back found. */
+export async function packHandOver(input: PackInput, { store, progress }: TaskContext): Promise<PackResult> {
+  const bytes = await store.get(input.modelSha256);
+  const document = await readGlb(bytes);
+  const expected = computeFigures(document);
+  progress(1, 4, 'stage');
+  const { files, checks } = input.format === 'glb' ? await packGlb(document, expected, input) : await packObj(document, expected, input);
+  progress(2, 4, 'stage');
+  const failed = checks.filter((check) => !check.holds);
+  if (failed.length > 0) {
+    throw new DomainError('broken', `The written ${input.format.toUpperCase()} is not the version: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`);
+  }
+  const readBack = { accession: input.accession, version: input.versionNumber, model: `${input.name}.${input.format}`, checks };
+  const text = (content: string): Uint8Array => new TextEncoder().encode(content);
+  files.push(
+    { path: 'CREDITS.txt', bytes: text(`${input.credit}\n`) },
+    { path: 'LICENCE.txt', bytes: text(getLicenceTexts()[input.licenceId] ?? `${input.licenceWords}\n`) },
+    { path: 'READ-BACK.json', bytes: text(`${JSON.stringify(readBack, null, 2)}\n`) },
+  );
+  const packed = await zipFiles(files.map((file) => ({ ...file, path: `${input.name}/${file.path}` })));
+  progress(3, 4, 'stage');
+  const stored = await store.put(packed);
+  return { zipSha256: stored.sha256, sizeBytes: stored.sizeBytes, checks };
+}
+
+async function packGlb(document: Document, expected: Figures, { name, credit }: PackInput): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
+  removeSourceData(document);
+  // polygons are kept in the library's own extension, which nobody else reads
+  const polygons = document.getRoot().listExtensionsUsed().find((extension) => extension instanceof HaveldPolygons);
+  polygons?.dispose();
+  document.getRoot().getAsset().copyright = credit;
+  for (const accessor of document.getRoot().listAccessors()) {
+    if (accessor.listParents().every((parent) => parent.propertyType === 'Root' || parent.propertyType === 'Buffer')) accessor.dispose();
+  }
+  const bytes = await writeGlb(document);
+  return { files: [{ path: `${name}.glb`, bytes }], checks: await checkWritten(bytes, { ...expected, polygons: expected.triangles, mapsMissing: 0 }) };
+}
+
+async function packObj(document: Document, expected: Figures, { name, credit }: PackInput): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
+  const written = writeObj(document, name, credit.split('\n'));
+  const encoder = new TextEncoder();
+  const files: PackedFile[] = [
+    { path: `${name}.obj`, bytes: encoder.encode(written.obj) },
+    { path: `${name}.mtl`, bytes: encoder.encode(written.mtl) },
+    ...written.maps,
+  ];
+  const byPath = new Map(files.map((file) => [file.path, file.bytes]));
+  const source: FileSource = {
+    paths: [...byPath.keys()],
+    read: (path) => Promise.resolve(byPath.get(path)!),
+    hash: (path) => path,
+  };
+  const { document: again } = await readModel(`${name}.obj`, { files: source, codec: sharpCodec, decoders: await createDecoders() });
+  const found = computeFigures(again);
+  const described = new Set(written.maps.filter((map) => written.mtl.includes(` ${map.path}`) && !written.mtl.includes(`: ${map.path}`)).map((map) => map.path)).size;
+  return { files, checks: compareFigures({ ...expected, materials: countUsedMaterials(document), maps: described }, found) };
+}
+
+function countUsedMaterials(document: Document): number {
+  const used = new Set<unknown>();
+  for (const mesh of document.getRoot().listMeshes()) for (const primitive of mesh.listPrimitives()) used.add(primitive.getMaterial());
+  return used.size;
+}
+
+async function zipFiles(files: readonly PackedFile[]): Promise<Buffer> {
+  const zip = new ZipFile();
+  for (const { path, bytes } of files) zip.addBuffer(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength), path, { mtime: ENTRY_TIME, mode: 0o100644 });
+  zip.end();
+  const chunks: Buffer[] = [];
+  zip.outputStream.on('data', (chunk: Buffer) => chunks.push(chunk));
+  await once(zip.outputStream, 'end');
+  return Buffer.concat(chunks);
+}

@@ -1,0 +1,26 @@
+import { assessFind } from './assess-find';
+import { makeVersion } from './make-version';
+import { openArchive } from './open-archive';
+import { packHandOver } from './pack-hand-over';
+import { readFind } from './read-find';
+import type { TaskContext } from './task';
+
+/** Every task there is. `foreign` ones open bytes from outside and run in a process of their own. */
+export const TASKS = {
+  'open-archive': { run: openArchive, foreign: true },
+  'read-find': { run: readFind, foreign: true },
+  'assess-find': { run: assessFind, foreign: false },
+  'make-version': { run: makeVersion, foreign: false },
+  'pack-hand-over': { run: packHandOver, foreign: false },
+} as const;
+
+export type TaskName = keyof typeof TASKS;
+export type TaskInput<N extends TaskName> = Parameters<(typeof TASKS)[N]['run']>[0];
+export type TaskResult<N extends TaskName> = Awaited<ReturnType<(typeof TASKS)[N]['run']>>;
+
+/** Runs a task by name. */
+export function runTask<N extends TaskName>(name: N, input: TaskInput<N>, context: TaskContext): Promise<TaskResult<N>> {
+  // name and input come from one row of the table; TypeScript cannot see that through the union
+  const run = TASKS[name].run as unknown as (input: TaskInput<N>, context: TaskContext) => Promise<TaskResult<N>>;
+  return run(input, context);
+}

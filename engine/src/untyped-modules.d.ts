@@ -1,0 +1,18 @@
+declare module 'draco3dgltf' {
+  const draco3d: { createDecoderModule(): Promise<unknown>; createEncoderModule(): Promise<unknown> };
+  export default draco3d;
+}
+
+declare module 'gltf-validator' {
+  interface Issue {
+    code: string;
+    message: string;
+    /** 0 error, 1 warning, 2 information, 3 hint. */
+    severity: number;
+    pointer?: string;
+  }
+  export function validateBytes(
+    bytes: Uint8Array,
+    options?: { maxIssues?: number; ignoredIssues?: string[] },
+  ): Promise<{ issues: { numErrors: number; numWarnings: number; messages: Issue[] }; info: unknown }>;
+}

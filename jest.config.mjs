@@ -1,0 +1,21 @@
+const shared = {
+  rootDir: import.meta.dirname,
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } },
+    ],
+  },
+  moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json'],
+  testEnvironment: 'node',
+  modulePathIgnorePatterns: ['/dist/', '/.haveld/'],
+};
+
+export default {
+  watchman: false,
+  projects: [
+    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/{core,contract,engine,demo,web}/src/**/*.test.{ts,tsx}', '<rootDir>/server/src/**/*.test.ts'], testPathIgnorePatterns: ['\\.api\\.test\\.ts$', '/node_modules/'] },
+    { ...shared, displayName: 'api', testMatch: ['<rootDir>/server/src/**/*.api.test.ts'] },
+  ],
+};
