@@ -2,11 +2,18 @@ import type { Picture } from '../textures/picture-codec';
 import type { Frame } from './rasterise';
 
 /** Linear to sRGB (IEC 61966-2-1), with a soft shoulder so highlights keep their shape. */
-function toSrgbByte(linear: number): number {
+function encode(linear: number): number {
   const v = linear <= 0.8 ? linear : 0.8 + 0.2 * (1 - Math.exp(-(linear - 0.8) / 0.2));
   const s = v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
   return Math.max(0, Math.min(255, Math.round(s * 255)));
 }
+
+/** Square-root spaced, so that darks keep their steps; everything above 2 is white. */
+const STEPS = 4096;
+const LIMIT = 2;
+const TABLE = Uint8Array.from({ length: STEPS + 1 }, (_, i) => encode((i / STEPS) ** 2 * LIMIT));
+
+const toSrgbByte = (linear: number): number => TABLE[Math.round(Math.sqrt(Math.min(LIMIT, Math.max(0, linear)) / LIMIT) * STEPS)];
 
 /**
  * Makes a frame drawn `factor` times too large into a picture, averaging in linear light.

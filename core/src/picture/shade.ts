@@ -7,9 +7,16 @@ const KEY_STRENGTH = 2.1;
 const SKY: readonly [number, number, number] = [0.62, 0.64, 0.66];
 const GROUND: readonly [number, number, number] = [0.34, 0.32, 0.29];
 
-/** Lights one point: a key, a sky, and a highlight as broad as the surface is rough. Writes linear RGB into `dst`. */
-export function shade(
-  dst: [number, number, number],
+/**
+ * Lights one point with a key, a sky, and a highlight as broad as the surface is rough, and lays it over what the pixel holds.
+ * @param dst linear r, g, b, alpha a pixel, premultiplied
+ * @param at offset of the pixel in `dst`
+ * @param opacity 0 to 1
+ */
+export function shadeInto(
+  dst: Float32Array,
+  at: number,
+  opacity: number,
   red: number,
   green: number,
   blue: number,
@@ -17,26 +24,33 @@ export function shade(
   ny: number,
   nz: number,
   back: readonly [number, number, number],
-  { metallic, roughness, emissive }: Pick<DrawItem, 'metallic' | 'roughness' | 'emissive'>,
+  item: Pick<DrawItem, 'metallic' | 'roughness' | 'emissive'>,
 ): void {
-  const length = Math.hypot(nx, ny, nz);
-  let [x, y, z] = length > 1e-12 ? [nx / length, ny / length, nz / length] : back;
-  if (x * back[0] + y * back[1] + z * back[2] < 0) [x, y, z] = [-x, -y, -z];
+  const length = Math.sqrt(nx * nx + ny * ny + nz * nz);
+  const facing = nx * back[0] + ny * back[1] + nz * back[2];
+  // a surface without a normal looks at the viewer; one seen from behind is lit from there
+  const scale = length > 1e-12 ? (facing < 0 ? -1 : 1) / length : 0;
+  const x = scale === 0 ? back[0] : nx * scale;
+  const y = scale === 0 ? back[1] : ny * scale;
+  const z = scale === 0 ? back[2] : nz * scale;
+  const { metallic, roughness, emissive } = item;
   const lambert = Math.max(0, x * KEY[0] + y * KEY[1] + z * KEY[2]) * KEY_STRENGTH;
   const hx = KEY[0] + back[0];
   const hy = KEY[1] + back[1];
   const hz = KEY[2] + back[2];
-  const half = Math.max(0, (x * hx + y * hy + z * hz) / Math.hypot(hx, hy, hz));
+  const half = (x * hx + y * hy + z * hz) / Math.sqrt(hx * hx + hy * hy + hz * hz);
   const alpha = Math.max(0.05, roughness * roughness);
-  const exponent = Math.min(400, 2 / (alpha * alpha) - 2 + 0.01);
-  const gloss = half ** Math.max(1, exponent) * (exponent + 2) * 0.04;
+  const exponent = Math.min(400, Math.max(1, 2 / (alpha * alpha) - 2));
+  const gloss = half > 0 ? half ** exponent * (exponent + 2) * 0.02 * KEY_STRENGTH : 0;
   const sky = y * 0.5 + 0.5;
   const diffuse = 1 - metallic * 0.75;
-  const colour = [red, green, blue];
-  for (let i = 0; i < 3; i++) {
-    const ambient = GROUND[i] + (SKY[i] - GROUND[i]) * sky;
-    const specular = 0.04 + (colour[i] - 0.04) * metallic;
-    const mirrored = metallic * colour[i] * (0.25 + 0.75 * sky);
-    dst[i] = colour[i] * diffuse * (ambient + lambert * 0.42) + mirrored * 0.6 + specular * gloss * KEY_STRENGTH * 0.5 + emissive[i];
-  }
+  const mirror = metallic * (0.15 + 0.45 * sky);
+  const specular = 0.04 * (1 - metallic) * gloss;
+  const tinted = metallic * gloss + mirror;
+  const lit = lambert * 0.42;
+  const under = 1 - opacity;
+  dst[at] = (red * (diffuse * (GROUND[0] + (SKY[0] - GROUND[0]) * sky + lit) + tinted) + specular + emissive[0]) * opacity + dst[at] * under;
+  dst[at + 1] = (green * (diffuse * (GROUND[1] + (SKY[1] - GROUND[1]) * sky + lit) + tinted) + specular + emissive[1]) * opacity + dst[at + 1] * under;
+  dst[at + 2] = (blue * (diffuse * (GROUND[2] + (SKY[2] - GROUND[2]) * sky + lit) + tinted) + specular + emissive[2]) * opacity + dst[at + 2] * under;
+  dst[at + 3] = opacity + dst[at + 3] * under;
 }

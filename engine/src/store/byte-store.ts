@@ -10,8 +10,8 @@ export interface ByteStore {
   put(bytes: Uint8Array): Promise<StoredBytes>;
   /** Streams to the store; `limitBytes` ends it early. @throws {RangeError} over the limit, with nothing kept */
   putStream(stream: Readable, limitBytes?: number): Promise<StoredBytes>;
-  /** Takes a finished file over; the file is gone afterwards. */
-  putFile(path: string): Promise<StoredBytes>;
+  /** Takes a finished file in; the file itself stays and is the caller's to remove. */
+  adoptFile(path: string, signal?: AbortSignal): Promise<StoredBytes>;
   get(sha256: string): Promise<Uint8Array<ArrayBuffer>>;
   /** @param range first and last byte, both included */
   openRead(sha256: string, range?: { start: number; end: number }): Readable;

@@ -1,6 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { createReadStream, createWriteStream } from 'node:fs';
-import { mkdir, open, readFile, rename, rm, stat } from 'node:fs/promises';
+import { copyFile, link, mkdir, open, readFile, rename, rm, stat } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -68,15 +68,23 @@ export class FolderStore implements ByteStore {
     return { sha256, sizeBytes };
   }
 
-  async putFile(path: string): Promise<StoredBytes> {
+  async adoptFile(path: string, signal?: AbortSignal): Promise<StoredBytes> {
     const hash = createHash('sha256');
     let sizeBytes = 0;
-    for await (const chunk of createReadStream(path, { highWaterMark: 1 << 20 }) as AsyncIterable<Buffer>) {
+    for await (const chunk of createReadStream(path, { highWaterMark: 1 << 18, signal }) as AsyncIterable<Buffer>) {
       hash.update(chunk);
       sizeBytes += chunk.length;
     }
     const sha256 = hash.digest('hex');
-    await this.#settle(path, sha256);
+    if (!(await this.has(sha256))) {
+      // a second name for the same bytes: the file stays where it is until a row says that the store has them
+      const aside = await this.#asidePath();
+      await link(path, aside).catch(async (error: NodeJS.ErrnoException) => {
+        if (error.code !== 'EXDEV' && error.code !== 'EPERM') throw error;
+        await copyFile(path, aside);
+      });
+      await this.#settle(aside, sha256);
+    }
     return { sha256, sizeBytes };
   }
 

@@ -1,7 +1,7 @@
 import { DomainError } from '@haveld/contract/error';
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
-import { drawPictures } from '@haveld/core/picture/draw-pictures';
+import { drawElevation, drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { compareFigures } from '@haveld/core/scene/compare-figures';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
@@ -46,18 +46,17 @@ export async function makeVersion({ documentSha256, steps, hasSize }: MakeInput,
   if (failed.length > 0) {
     throw new DomainError('broken', `The version is not what was meant: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`);
   }
-  const pictures = await drawPictures(document, sharpCodec, hasSize ? 1 : null);
+  const drawing = await prepareDrawing(document, sharpCodec);
+  const elevation = drawing && drawElevation(drawing);
   progress(4, 5, 'stage');
-  const [model, portrait, elevation] = [
-    await store.put(bytes),
-    pictures && (await store.put(await sharpCodec.encodePng(pictures.portrait))),
-    pictures && (await store.put(await sharpCodec.encodePng(pictures.elevation))),
-  ];
+  const model = await store.put(bytes);
+  const portraitKept = drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, hasSize ? 1 : null))));
+  const elevationKept = elevation && (await store.put(await sharpCodec.encodePng(elevation.picture)));
   return {
     modelSha256: model.sha256,
-    portraitSha256: portrait?.sha256 ?? null,
-    elevationSha256: elevation?.sha256 ?? null,
-    elevation: pictures?.elevationSize ?? null,
+    portraitSha256: portraitKept?.sha256 ?? null,
+    elevationSha256: elevationKept?.sha256 ?? null,
+    elevation: elevation && { width: elevation.width, height: elevation.height },
     before,
     after,
     outcomes,

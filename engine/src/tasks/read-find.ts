@@ -5,7 +5,7 @@ import { decodeText } from '@haveld/core/formats/obj/logical-lines';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
 import { listStatedSizes, type StatedSize } from '@haveld/core/placement/stated-size';
-import { drawPictures } from '@haveld/core/picture/draw-pictures';
+import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { detectRights, type RightsText } from '@haveld/core/rights/detect';
 import { writeGlb } from '@haveld/core/scene/document-io';
 import { getDocumentSource, type DocumentSource } from '@haveld/core/scene/source-data';
@@ -51,8 +51,8 @@ export async function readFind({ model, files }: ReadInput, context: TaskContext
   context.progress(2, 4, 'stage');
   const stored = await context.store.put(await writeGlb(document));
   context.progress(3, 4, 'stage');
-  const pictures = await drawPictures(document, sharpCodec, described.declaredUnit === 'm' ? 1 : null);
-  const portrait = pictures ? await context.store.put(await sharpCodec.encodePng(pictures.portrait)) : null;
+  const drawing = await prepareDrawing(document, sharpCodec);
+  const portrait = drawing && (await context.store.put(await sharpCodec.encodePng(drawPortrait(drawing, described.declaredUnit === 'm' ? 1 : null))));
   const { format, version, exporter, declaredUnit, declaredUp } = described;
   return { documentSha256: stored.sha256, portraitSha256: portrait?.sha256 ?? null, log, rights, stated: listStatedSizes(texts), source: { format, version, exporter, declaredUnit, declaredUp } };
 }

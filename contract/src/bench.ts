@@ -1,0 +1,113 @@
+import { z } from 'zod';
+import { CategorySchema } from './category';
+import { endpoint } from './endpoint';
+import { AnswerSchema, FindingSchema } from './finding';
+import { ProvenanceSchema, RightsFindingSchema } from './licence';
+import { FiguresSchema, LogEntrySchema, MapLineSchema } from './report';
+import { Nothing } from './people';
+import { StepSchema } from './step';
+
+const Id = z.object({ id: z.string() });
+
+export const ASSET_STATES = ['on-bench', 'in-review', 'catalogued', 'withdrawn'] as const;
+export const AssetStateSchema = z.enum(ASSET_STATES);
+export type AssetState = z.infer<typeof AssetStateSchema>;
+
+export const SheetFindingSchema = FindingSchema.extend({
+  answer: AnswerSchema.nullable(),
+  /** Nothing is left to do about it. */
+  settled: z.boolean(),
+});
+export type SheetFinding = z.infer<typeof SheetFindingSchema>;
+
+export const TreatmentStepSchema = z.object({
+  id: z.string(),
+  step: StepSchema,
+  title: z.string(),
+  enabled: z.boolean(),
+  findingKey: z.string().nullable(),
+  personName: z.string(),
+});
+export type TreatmentStep = z.infer<typeof TreatmentStepSchema>;
+
+export const ProvenanceChangeSchema = z.object({
+  at: z.string(),
+  personName: z.string(),
+  field: z.string(),
+  before: z.string(),
+  after: z.string(),
+});
+
+/** The condition sheet of one asset. */
+export const SheetSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  category: CategorySchema.nullable(),
+  state: AssetStateSchema,
+  arrivalName: z.string(),
+  documentSha256: z.string(),
+  source: z.object({ format: z.string().optional(), version: z.string().optional(), exporter: z.string().optional() }),
+  figures: FiguresSchema,
+  maps: z.array(MapLineSchema),
+  log: z.array(LogEntrySchema),
+  findings: z.array(SheetFindingSchema),
+  steps: z.array(TreatmentStepSchema),
+  provenance: ProvenanceSchema,
+  rights: RightsFindingSchema,
+  changes: z.array(ProvenanceChangeSchema),
+  /** Sure proposals nobody has answered. */
+  sureCount: z.number(),
+  /** What still stands between it and the catalogue, a sentence each. */
+  missing: z.array(z.string()),
+  /** A condition is being looked at again, or a version is being made. */
+  busy: z.string().nullable(),
+  failure: z.string().nullable(),
+});
+export type Sheet = z.infer<typeof SheetSchema>;
+
+export const BenchRowSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  state: AssetStateSchema,
+  arrivalName: z.string(),
+  portraitSha256: z.string().nullable(),
+  open: z.number(),
+  blocks: z.number(),
+  sure: z.number(),
+  next: z.string(),
+});
+export type BenchRow = z.infer<typeof BenchRowSchema>;
+
+export const listBench = endpoint({
+  method: 'get', path: '/api/bench', summary: 'What lies on the bench', params: Nothing, query: Nothing, body: Nothing, response: z.array(BenchRowSchema),
+});
+
+export const getSheet = endpoint({
+  method: 'get', path: '/api/bench/:id', summary: 'The condition sheet of an asset', params: Id, query: Nothing, body: Nothing, response: SheetSchema,
+});
+
+export const answerFinding = endpoint({
+  method: 'put', path: '/api/bench/:id/answers', summary: 'Answers a finding; null takes the answer back', params: Id, query: Nothing,
+  body: z.object({ key: z.string().min(1), answer: AnswerSchema.nullable() }), response: SheetSchema,
+});
+
+export const takeSure = endpoint({
+  method: 'post', path: '/api/bench/:id/take-sure', summary: 'Takes every sure proposal nobody has answered', params: Id, query: Nothing, body: Nothing, response: SheetSchema,
+});
+
+export const switchStep = endpoint({
+  method: 'put', path: '/api/bench/:id/steps', summary: 'Switches a step of the treatment on or off', params: Id, query: Nothing,
+  body: z.object({ stepId: z.string(), enabled: z.boolean() }), response: SheetSchema,
+});
+
+export const changeProvenance = endpoint({
+  method: 'put', path: '/api/bench/:id/provenance', summary: 'Corrects whose it is; who changed what is kept', params: Id, query: Nothing,
+  body: ProvenanceSchema.partial(), response: SheetSchema,
+});
+
+export const catalogueAsset = endpoint({
+  method: 'post', path: '/api/bench/:id/catalogue', summary: 'Makes a version and puts the asset into the catalogue', params: Id, query: Nothing,
+  body: z.object({ name: z.string().min(1).max(200), category: CategorySchema }), response: SheetSchema,
+});

@@ -1,0 +1,50 @@
+import { cp, mkdir, rm } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { hashTree, isStamped, setStamp } from './stamp.mjs';
+
+/** Our own packages are bundled, everything else is loaded from node_modules. */
+const oursOnly = {
+  name: 'ours-only',
+  setup(build) {
+    build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) => (kind === 'entry-point' || path.startsWith('@haveld/') ? undefined : { external: true }));
+  },
+};
+
+const ENTRIES = { main: 'server/src/main.ts', thread: 'server/src/jobs/thread.ts', child: 'engine/src/foreign/child.ts' };
+
+/** Builds the server and what it runs in processes and threads of their own. */
+export async function buildServer(root, outdir) {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: Object.entries(ENTRIES).map(([out, path]) => ({ out, in: join(root, path) })),
+    outdir,
+    bundle: true,
+    splitting: true,
+    format: 'esm',
+    platform: 'node',
+    target: 'node20',
+    sourcemap: true,
+    plugins: [oursOnly],
+    logLevel: 'error',
+  });
+  await cp(join(root, 'server/src/database/migrations'), join(outdir, 'migrations'), { recursive: true });
+}
+
+async function buildWeb(root, outdir) {
+  const { build } = await import('vite');
+  await build({ root: join(root, 'web'), configFile: join(root, 'web/vite.config.ts'), logLevel: 'error', build: { outDir: join(outdir, 'web'), emptyOutDir: true } });
+}
+
+/** Builds everything into dist/, once for each state of the sources. */
+export async function buildAll(root) {
+  const outdir = join(root, 'dist');
+  const stamp = hashTree(['contract', 'core', 'engine', 'server', 'web', 'demo', 'scripts/steps/build.mjs', 'package-lock.json'].map((path) => join(root, path)));
+  if (existsSync(outdir) && isStamped(root, 'build', stamp)) return;
+  console.log('Building …');
+  await rm(outdir, { recursive: true, force: true });
+  await mkdir(outdir, { recursive: true });
+  await buildServer(root, outdir);
+  await buildWeb(root, outdir);
+  setStamp(root, 'build', stamp);
+}

@@ -1,0 +1,40 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { run, runQuietly } from './run.mjs';
+import { hashTree, isStamped, setStamp } from './stamp.mjs';
+
+/** Debian's packages and a file each brings. */
+const DATABASE = [
+  { name: 'mariadb-server-core', file: '/usr/sbin/mariadbd' },
+  { name: 'mariadb-client-core', file: '/usr/bin/mariadb' },
+];
+const BROWSER = [{ name: 'chromium', file: '/usr/bin/chromium' }];
+const CHECKS = [
+  { name: 'assimp-utils', file: '/usr/bin/assimp' },
+  { name: 'assimp-testmodels', file: '/usr/share/assimp/models' },
+];
+
+/** Debian's packages that are not here yet; as root they are installed, otherwise the command is printed. */
+export async function installPackages({ forTests, database }) {
+  const wanted = [...(database ? DATABASE : []), ...(forTests ? [...BROWSER, ...CHECKS] : [])];
+  const missing = wanted.filter((item) => !existsSync(item.file)).map((item) => item.name);
+  if (missing.length === 0) return;
+  const install = ['install', '-y', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=300', ...missing];
+  if (process.getuid() !== 0) {
+    console.error(`These Debian packages are missing. Install them with:\n\n  sudo apt-get update && sudo apt-get ${install.filter((word) => word !== '-y').join(' ')}\n`);
+    process.exit(1);
+  }
+  console.log(`Installing ${missing.join(', ')} …`);
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  await runQuietly('apt-get', ['update', '-o', 'DPkg::Lock::Timeout=300'], { env });
+  await runQuietly('apt-get', install, { env });
+}
+
+/** `npm ci`, once for each lock file and version of Node.js. */
+export async function installDependencies(root) {
+  const stamp = hashTree([join(root, 'package-lock.json')]);
+  if (existsSync(join(root, 'node_modules')) && isStamped(root, 'dependencies', stamp)) return;
+  console.log('Installing what it is built on …');
+  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: root });
+  setStamp(root, 'dependencies', stamp);
+}

@@ -1,0 +1,50 @@
+import { Hono } from 'hono';
+import { getCookie } from 'hono/cookie';
+import { DomainError } from '@haveld/contract/error';
+import { createOpenApi } from '@haveld/contract/openapi';
+import { signIn } from '@haveld/contract/people';
+import { addArrivalRoutes } from './arrivals/routes';
+import { addBenchRoutes } from './bench/routes';
+import { addCatalogueRoutes } from './catalogue/routes';
+import type { Dependencies } from './dependencies';
+import { createErrorAnswer } from './http/answer-error';
+import { addBytesRoutes } from './http/bytes-routes';
+import { sameOrigin, securityHeaders } from './http/guard';
+import type { App, Variables } from './http/serve-endpoint';
+import { addWebRoutes } from './http/web-routes';
+import type { JobHandlers } from './jobs/worker-loop';
+import { addPeopleRoutes, SESSION_COOKIE } from './people/routes';
+import { findSignedIn } from './people/service';
+import { addProjectRoutes } from './projects/routes';
+import { addRightsRoutes } from './rights/routes';
+import { addWorkRoutes } from './work/routes';
+
+/** Builds the application. It opens no socket and reads no environment. */
+export function createApp(dependencies: Dependencies, handlers: JobHandlers): App {
+  const app: App = new Hono<{ Variables: Variables }>();
+  app.onError(createErrorAnswer(dependencies.log));
+  app.use(securityHeaders);
+  app.use('/api/*', sameOrigin);
+  app.use('/api/*', async (context, next) => {
+    if (context.req.path !== signIn.path) {
+      const person = await findSignedIn(dependencies.pool, getCookie(context, SESSION_COOKIE));
+      if (!person) throw new DomainError('not-signed-in', 'Please sign in.');
+      context.set('person', person);
+    }
+    await next();
+  });
+  addPeopleRoutes(app, dependencies);
+  addArrivalRoutes(app, dependencies);
+  addBenchRoutes(app, dependencies);
+  addCatalogueRoutes(app, dependencies);
+  addProjectRoutes(app, dependencies);
+  addRightsRoutes(app, dependencies);
+  addWorkRoutes(app, dependencies, handlers);
+  addBytesRoutes(app, dependencies);
+  app.get('/api/openapi.json', (context) => context.json(createOpenApi(dependencies.version)));
+  app.all('/api/*', () => {
+    throw new DomainError('not-found', 'There is no such address.');
+  });
+  if (dependencies.webFolder) addWebRoutes(app, dependencies.webFolder);
+  return app;
+}

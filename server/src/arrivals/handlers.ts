@@ -1,0 +1,65 @@
+import { randomUUID } from 'node:crypto';
+import { stat } from 'node:fs/promises';
+import { READER_VERSION } from '@haveld/core/formats/reading';
+import { DomainError } from '@haveld/contract/error';
+import type { ArrivalPicture } from '@haveld/core/textures/map-lines';
+import type { Dependencies } from '../dependencies';
+import type { TaskRunner } from '../jobs/task-runner';
+import type { JobHandlers } from '../jobs/worker-loop';
+import * as queries from './queries';
+import { failArrival, keepOpened, settleFind } from './service';
+import { removeUpload, uploadPath } from './uploads';
+
+/** Jobs of this feature: opening what arrived, and reading each find. */
+export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
+  const { pool, store, uploadsFolder } = dependencies;
+  return {
+    'open-arrival': {
+      async run(job, options) {
+        const received = await queries.listReceived(pool, job.subjectId);
+        for (const file of received) {
+          if (file.sha256 || !file.uploadId) continue;
+          const path = uploadPath(uploadsFolder, file.uploadId);
+          await checkArrived(path, file);
+          const kept = await store.adoptFile(path, options.signal);
+          await queries.setReceivedHash(pool, file.id, kept.sha256);
+          file.sha256 = kept.sha256;
+        }
+        const opened = await tasks.run('open-archive', { received: received.map(({ path, sha256 }) => ({ path, sha256: sha256! })) }, options);
+        await keepOpened(dependencies, job.subjectId, opened);
+        for (const file of received) if (file.uploadId) await removeUpload(uploadsFolder, file.uploadId);
+      },
+      fail: (job, message) => failArrival(dependencies, job.subjectId, message),
+    },
+    'read-find': {
+      async run(job, options) {
+        const find = await queries.getFind(pool, job.subjectId);
+        if (!find) return;
+        const files = await queries.listFindFiles(pool, find.id);
+        const read = await tasks.run('read-find', { model: find.modelPath, files: files.map(({ path, sha256, role }) => ({ path, sha256, role })) }, options);
+        const pictures = listPictures(files);
+        const assessed = await tasks.run(
+          'assess-find',
+          { documentSha256: read.documentSha256, name: find.name, log: read.log, pictures, belonging: [], stated: read.stated },
+          options,
+        );
+        const { documentSha256, portraitSha256, source, log, rights, stated } = read;
+        await settleFind(dependencies, find.id, {
+          readerVersion: READER_VERSION,
+          reading: { id: randomUUID(), findId: find.id, documentSha256, portraitSha256, source, log, rights, stated, ...assessed },
+        });
+      },
+      fail: (job, message) => settleFind(dependencies, job.subjectId, { failed: message }),
+    },
+  };
+}
+
+/** Pictures of a find that may be maps. */
+export function listPictures(files: readonly (queries.FileRow & { role: string })[]): ArrivalPicture[] {
+  return files.filter((file) => file.role === 'map').map(({ path, sha256, width, height }) => ({ path, sha256, width, height }));
+}
+
+async function checkArrived(path: string, file: queries.ReceivedRow): Promise<void> {
+  const { size } = await stat(path);
+  if (size !== file.sizeBytes) throw new DomainError('bad-file', `“${file.path}” arrived with ${size} of ${file.sizeBytes} bytes.`);
+}

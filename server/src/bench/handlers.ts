@@ -1,0 +1,47 @@
+import type { Dependencies } from '../dependencies';
+import { listFindFiles, getFind, getReading } from '../arrivals/service';
+import { listPictures } from '../arrivals/handlers';
+import { bumpRevision, transact } from '../database/pool';
+import type { TaskRunner } from '../jobs/task-runner';
+import type { JobHandlers } from '../jobs/worker-loop';
+import * as queries from './queries';
+
+/** Jobs of this feature: looking again once a part was said to belong or not, and making versions. */
+export function createBenchHandlers({ pool }: Dependencies, tasks: TaskRunner): JobHandlers {
+  return {
+    'assess-asset': {
+      async run(job, options) {
+        const asset = await queries.findAsset(pool, job.subjectId);
+        if (!asset) return;
+        const reading = await getReading(pool, asset.readingId);
+        const find = await getFind(pool, asset.findId);
+        const answers = await queries.listAnswers(pool, asset.id);
+        const belonging = [...answers].filter(([key, answer]) => key.startsWith('stranger:') && !(answer.kind === 'taken' && answer.choiceId === 'leave-out')).map(([key]) => key);
+        const pictures = listPictures(await listFindFiles(pool, asset.findId));
+        const { findings } = await tasks.run(
+          'assess-find',
+          { documentSha256: reading.documentSha256, name: find?.name ?? asset.name, log: reading.log, pictures, belonging, stated: reading.stated },
+          options,
+        );
+        await queries.setFindings(pool, asset.id, findings);
+      },
+      fail: () => Promise.resolve(),
+    },
+    'make-version': {
+      async run(job, options) {
+        const version = await queries.getVersionToMake(pool, job.subjectId);
+        if (!version) return;
+        const reading = await getReading(pool, version.readingId);
+        const made = await tasks.run('make-version', { documentSha256: reading.documentSha256, steps: version.steps, hasSize: version.hasSize }, options);
+        await transact(pool, async (tx) => {
+          await queries.setVersionMade(tx, version.id, { ...made, triangles: made.after.triangles, mapSide: made.after.mapSide });
+          await queries.setCatalogued(tx, version.assetId, version.id);
+        });
+      },
+      async fail(job, message) {
+        await queries.setVersionFailed(pool, job.subjectId, message);
+        await bumpRevision(pool);
+      },
+    },
+  };
+}

@@ -1,0 +1,263 @@
+import { randomUUID } from 'node:crypto';
+import type { PoolConnection } from 'mysql2/promise';
+import type { BenchRow, Sheet } from '@haveld/contract/bench';
+import type { Category } from '@haveld/contract/category';
+import { DomainError } from '@haveld/contract/error';
+import type { Answer, Finding } from '@haveld/contract/finding';
+import type { Provenance } from '@haveld/contract/licence';
+import type { Person } from '@haveld/contract/people';
+import type { Step } from '@haveld/contract/step';
+import { checkRights } from '@haveld/core/condition/check-rights';
+import { houseName } from '@haveld/core/condition/checks/root';
+import { getTerms, isKnownLicence } from '@haveld/core/rights/licences';
+import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
+import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
+import { getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
+import { bumpRevision, transact, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { findOpenJob, insertJob } from '../jobs/queries';
+import * as queries from './queries';
+import { answerFindings, listMissing, listSureOpen } from './sheet';
+
+export const formatAccession = (accession: number): string => `HV-${String(accession).padStart(6, '0')}`;
+
+export async function listAssetsByFind(db: Executor): Promise<Map<string, string>> {
+  return new Map((await queries.listAssetIdsByFind(db)).map(({ id, findId }) => [findId, id]));
+}
+
+export const countOnBench = queries.countOnBench;
+export const getProvenance = queries.getProvenance;
+export const listSteps = queries.listSteps;
+export const listProvenanceChanges = queries.listProvenanceChanges;
+
+/** Makes an asset of a find, with its number and what its texts say of its rights. Asked twice, the same asset comes back. */
+export async function takeFindToBench({ pool }: Dependencies, findId: string): Promise<string> {
+  const { find, reading } = await getFindForBench(pool, findId);
+  return transact(pool, async (tx) => {
+    const known = (await listAssetsByFind(tx)).get(findId);
+    if (known) return known;
+    const proposed = proposeProvenance(reading.rights, find.name);
+    const id = randomUUID();
+    await queries.insertAsset(tx, { id, findId, readingId: reading.id, name: proposed.title, findings: reading.findings });
+    await queries.upsertProvenance(tx, id, proposed);
+    for (const [field, value] of Object.entries(proposed)) {
+      if (typeof value === 'string' && value !== '') await queries.insertProvenanceChange(tx, { assetId: id, field, before: '', after: value, personId: null });
+    }
+    await markOnBench(tx, findId);
+    await refreshSearchText(tx, id);
+    await bumpRevision(tx);
+    return id;
+  });
+}
+
+async function mustFind(db: Executor, id: string): Promise<queries.AssetRow> {
+  const asset = await queries.findAsset(db, id);
+  if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+  return asset;
+}
+
+/** Rights first, then what was seen in the document. */
+async function listFindings(db: Executor, asset: queries.AssetRow): Promise<{ findings: Finding[]; provenance: Provenance }> {
+  const provenance = await queries.getProvenance(db, asset.id);
+  const reading = await getReading(db, asset.readingId);
+  return { provenance, findings: [...checkRights(provenance, reading.rights, asset.licenceConfirmed), ...asset.findings] };
+}
+
+export async function getSheet(db: Executor, id: string): Promise<Sheet> {
+  const asset = await mustFind(db, id);
+  const reading = await getReading(db, asset.readingId);
+  const find = await getFind(db, asset.findId);
+  const { findings, provenance } = await listFindings(db, asset);
+  const answers = await queries.listAnswers(db, id);
+  const sheet = answerFindings(findings, answers);
+  const [steps, changes, arrivalName, assessing, making, last] = await Promise.all([
+    queries.listSteps(db, id),
+    queries.listProvenanceChanges(db, id),
+    find ? getArrivalName(db, find.arrivalId) : '',
+    findOpenJob(db, 'assess-asset', id),
+    findMaking(db, id),
+    queries.findLastVersion(db, id),
+  ]);
+  return {
+    id,
+    accession: formatAccession(asset.accession),
+    name: asset.name,
+    category: asset.category,
+    state: asset.state,
+    arrivalName,
+    documentSha256: reading.documentSha256,
+    source: reading.source,
+    figures: reading.figures,
+    maps: reading.maps,
+    log: reading.log,
+    findings: sheet,
+    steps: orderSteps(steps).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) })),
+    provenance,
+    rights: reading.rights,
+    changes: changes.map((change) => ({ ...change, at: change.at.toISOString(), personName: change.personName ?? 'Haveld' })),
+    sureCount: listSureOpen(sheet).length,
+    missing: listMissing(sheet),
+    busy: assessing ? 'looking at it again' : making ? 'making the version' : null,
+    failure: last?.state === 'failed' ? (last.message ?? 'The version could not be made.') : null,
+  };
+}
+
+async function findMaking(db: Executor, assetId: string): Promise<boolean> {
+  return (await queries.findLastVersion(db, assetId))?.state === 'making';
+}
+
+export async function listBench(db: Executor): Promise<BenchRow[]> {
+  const assets = await queries.listOnBench(db);
+  return Promise.all(
+    assets.map(async (asset) => {
+      const sheet = await getSheet(db, asset.id);
+      const reading = await getReading(db, asset.readingId);
+      const open = sheet.findings.filter((finding) => !finding.settled);
+      return {
+        id: asset.id, accession: sheet.accession, name: sheet.name, state: sheet.state, arrivalName: sheet.arrivalName,
+        portraitSha256: reading.portraitSha256, open: open.length, blocks: open.filter((finding) => finding.mark === 'blocks').length,
+        sure: sheet.sureCount, next: sheet.busy ?? open[0]?.title ?? 'Ready for the catalogue',
+      };
+    }),
+  );
+}
+
+/** Answers one finding: its earlier steps go, those of the answer come. */
+export async function answerFinding({ pool }: Dependencies, id: string, key: string, answer: Answer | null, person: Person): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const { findings } = await listFindings(tx, asset);
+    const finding = findings.find((candidate) => candidate.key === key);
+    if (!finding) throw new DomainError('not-found', 'This finding is not on the sheet any more.');
+    await applyAnswer(tx, asset, finding, answer, person);
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
+}
+
+async function applyAnswer(tx: PoolConnection, asset: queries.AssetRow, finding: Finding, answer: Answer | null, person: Person): Promise<void> {
+  if (finding.heading === 'rights') return answerRights(tx, asset, finding, answer, person);
+  await queries.deleteStepsOf(tx, asset.id, finding.key);
+  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
+  else {
+    const steps = listAnswerSteps(finding, answer);
+    await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
+    for (const step of steps) await queries.insertStep(tx, { id: randomUUID(), assetId: asset.id, findingKey: finding.key, step, personId: person.id });
+    if (steps.some((step) => step.kind === 'scale' || step.kind === 'turn')) await ensureBaked(tx, asset, person);
+  }
+  if (finding.key.startsWith('stranger:')) await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
+}
+
+function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
+  if (answer.kind === 'set-aside') return [];
+  if (answer.kind === 'own') return answer.steps;
+  const choice = finding.choices.find((candidate) => candidate.id === answer.choiceId);
+  if (!choice) throw new DomainError('bad-request', 'This answer is not among the choices.');
+  return choice.steps;
+}
+
+/** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */
+async function answerRights(tx: PoolConnection, asset: queries.AssetRow, finding: Finding, answer: Answer | null, person: Person): Promise<void> {
+  if (finding.mark === 'blocks' && answer !== null) throw new DomainError('cannot-catalogue', `${finding.title}: this cannot be set aside.`);
+  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
+  else await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
+  if (finding.key === 'rights:licence') {
+    await queries.setLicenceConfirmed(tx, asset.id, answer !== null);
+    const reason = answer?.kind === 'set-aside' ? answer.reason : 'confirmed';
+    await queries.insertProvenanceChange(tx, { assetId: asset.id, field: 'licence looked at', before: '', after: answer === null ? 'taken back' : reason, personId: person.id });
+  }
+}
+
+/** A turn or a scale calls for baking; it stands in the treatment as a step like any other. */
+async function ensureBaked(tx: PoolConnection, asset: queries.AssetRow, person: Person): Promise<void> {
+  const steps = await queries.listSteps(tx, asset.id);
+  if (steps.some(({ step }) => step.kind === 'bake')) return;
+  await queries.insertStep(tx, { id: randomUUID(), assetId: asset.id, findingKey: 'bake', step: { kind: 'bake', schema: 1 }, personId: person.id });
+  await queries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
+}
+
+export async function takeSure({ pool }: Dependencies, id: string, person: Person): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const { findings } = await listFindings(tx, asset);
+    const sheet = answerFindings(findings, await queries.listAnswers(tx, id));
+    for (const finding of listSureOpen(sheet)) await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id }, person);
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
+}
+
+export async function switchStep({ pool }: Dependencies, id: string, stepId: string, enabled: boolean): Promise<Sheet> {
+  await mustFind(pool, id);
+  if (!(await queries.setStepEnabled(pool, id, stepId, enabled))) throw new DomainError('not-found', 'There is no such step.');
+  await bumpRevision(pool);
+  return getSheet(pool, id);
+}
+
+/** Corrects provenance; each field that changes is written down with who changed it. */
+export async function changeProvenance({ pool }: Dependencies, id: string, change: Partial<Provenance>, person: Person): Promise<Sheet> {
+  if (change.licenceId !== undefined && !isKnownLicence(change.licenceId)) throw new DomainError('bad-request', 'This licence is not in the list.');
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const before = await queries.getProvenance(tx, id);
+    const after = { ...before, ...change };
+    await queries.upsertProvenance(tx, id, after);
+    for (const field of Object.keys(after) as (keyof Provenance)[]) {
+      if (after[field] === before[field]) continue;
+      await queries.insertProvenanceChange(tx, { assetId: id, field, before: String(before[field]), after: String(after[field]), personId: person.id });
+      if (field === 'licenceId') {
+        await queries.setLicenceConfirmed(tx, id, false);
+        await queries.deleteAnswer(tx, id, 'rights:licence');
+      }
+    }
+    await refreshSearchText(tx, id);
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
+}
+
+/** Asks for a version; when it is made and checked, the asset stands in the catalogue. */
+export async function catalogueAsset({ pool }: Dependencies, id: string, given: { name: string; category: Category }, person: Person): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const { findings } = await listFindings(tx, asset);
+    const answers = await queries.listAnswers(tx, id);
+    const missing = listMissing(answerFindings(findings, answers));
+    if (missing.length > 0) throw new DomainError('cannot-catalogue', `It cannot be catalogued yet. ${missing.join(' ')}`);
+    await queries.setNameAndCategory(tx, id, given.name, given.category);
+    await nameRootAs(tx, id, houseName(given.name));
+    const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);
+    const code = steps.map(describeStepCode);
+    const same = await queries.findSameVersion(tx, id, asset.readingId, steps, code);
+    await refreshSearchText(tx, id);
+    if (same?.state === 'made') await queries.setCatalogued(tx, id, same.id);
+    if (!same) {
+      const versionId = randomUUID();
+      const size = answers.get('size');
+      const hasSize = !(size?.kind === 'taken' && size.choiceId === 'none');
+      await queries.insertVersion(tx, { id: versionId, assetId: id, readingId: asset.readingId, steps, code, hasSize, personId: person.id });
+      await insertJob(tx, { kind: 'make-version', subjectId: versionId, words: `making “${given.name}”` });
+    }
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
+}
+
+/** The root carries the asset's name, where the treatment names it at all. */
+async function nameRootAs(tx: PoolConnection, assetId: string, name: string): Promise<void> {
+  const row = (await queries.listSteps(tx, assetId)).find(({ step }) => step.kind === 'name-root');
+  if (row) await queries.setStepSettings(tx, row.id, { kind: 'name-root', schema: 1, name });
+}
+
+/** Gathers the words an asset is found by. */
+async function refreshSearchText(tx: Executor, id: string): Promise<void> {
+  const asset = await mustFind(tx, id);
+  const provenance = await queries.getProvenance(tx, id);
+  const find = await getFind(tx, asset.findId);
+  const words = [asset.name, provenance.title, provenance.author, provenance.source, asset.category ?? '', formatAccession(asset.accession), getTerms(provenance.licenceId).short, find?.name ?? ''];
+  await queries.setSearchText(tx, id, words.filter((word) => word !== '').join(' '));
+}

@@ -1,0 +1,15 @@
+import { createArrivalHandlers } from './arrivals/handlers';
+import { createBenchHandlers } from './bench/handlers';
+import type { Dependencies } from './dependencies';
+import type { TaskRunner } from './jobs/task-runner';
+import type { JobHandlers } from './jobs/worker-loop';
+import { createProjectHandlers } from './projects/handlers';
+
+/** Every kind of job a worker can do. */
+export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
+  return {
+    ...createArrivalHandlers(dependencies, tasks),
+    ...createBenchHandlers(dependencies, tasks),
+    ...createProjectHandlers(dependencies, tasks),
+  };
+}

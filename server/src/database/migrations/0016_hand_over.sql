@@ -1,0 +1,21 @@
+CREATE TABLE hand_over (
+  id CHAR(36) NOT NULL PRIMARY KEY,
+  project_id CHAR(36) NOT NULL,
+  asset_id CHAR(36) NOT NULL,
+  version_id CHAR(36) NOT NULL,
+  format VARCHAR(10) NOT NULL CHECK (format IN ('glb', 'obj')),
+  state VARCHAR(20) NOT NULL CHECK (state IN ('packing', 'packed', 'failed')),
+  message TEXT NULL,
+  credit TEXT NOT NULL,
+  verdict LONGTEXT NOT NULL,
+  zip_sha256 CHAR(64) NULL,
+  size_bytes BIGINT NULL,
+  checks LONGTEXT NULL,
+  person_id CHAR(36) NOT NULL,
+  created_at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
+  KEY (asset_id),
+  FOREIGN KEY (project_id) REFERENCES project (id),
+  FOREIGN KEY (asset_id) REFERENCES asset (id),
+  FOREIGN KEY (version_id) REFERENCES version (id),
+  FOREIGN KEY (person_id) REFERENCES person (id)
+);

@@ -1,0 +1,4 @@
+CREATE TABLE revision (
+  id TINYINT NOT NULL PRIMARY KEY,
+  value BIGINT NOT NULL
+);

@@ -1,0 +1,1 @@
+INSERT INTO revision (id, value) VALUES (1, 1);

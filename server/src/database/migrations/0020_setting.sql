@@ -1,0 +1,4 @@
+CREATE TABLE setting (
+  name VARCHAR(60) NOT NULL PRIMARY KEY,
+  value VARCHAR(200) NOT NULL
+);

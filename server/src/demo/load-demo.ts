@@ -1,0 +1,92 @@
+import { createDemoArrivals, type DemoArrival } from '@haveld/demo/arrivals';
+import { DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PROJECTS } from '@haveld/demo/studio';
+import type { Category } from '@haveld/contract/category';
+import type { Person } from '@haveld/contract/people';
+import { announceArrival, listArrivals, noteStored } from '../arrivals/service';
+import { answerFinding, catalogueAsset, changeProvenance, getSheet, takeFindToBench, takeSure } from '../bench/service';
+import { getSetting, setSetting } from '../database/settings';
+import type { Dependencies } from '../dependencies';
+import { addPerson, findPerson } from '../people/service';
+import { createProject, getProject, handOver, listProjects } from '../projects/service';
+
+const WAIT_MS = 150;
+const WAIT_LIMIT_MS = 5 * 60_000;
+
+/**
+ * Fills an empty library with the demo studio: its people, and its downloads taken as far along the way as each is meant to be,
+ * by the same services the screens call. Stopped half-way it goes on at the next start.
+ * @returns who can sign in
+ */
+export async function loadDemo(dependencies: Dependencies, say: (words: string) => void): Promise<{ signIn: string; password: string; name: string }[]> {
+  const { pool } = dependencies;
+  const people: Person[] = [];
+  for (const given of DEMO_PEOPLE) {
+    const known = await findPerson(pool, given.signIn);
+    people.push(known ?? (await addPerson(pool, { ...given, role: 'member', password: DEMO_PASSWORD, mustChange: false })));
+  }
+  say('drawing the demo models');
+  const made = new Map((await createDemoArrivals()).map((arrival) => [arrival.name, arrival]));
+  const here = new Set((await listArrivals(dependencies, new Map())).map((arrival) => arrival.name));
+  for (const arrival of made.values()) if (!here.has(arrival.name)) await bringIn(dependencies, arrival, people[0]);
+  say('reading them');
+  await until(async () => (await listArrivals(dependencies, new Map())).every((arrival) => arrival.state === 'ready' || arrival.state === 'failed'));
+  const catalogued: string[] = [];
+  for (const shown of (await listArrivals(dependencies, new Map())).reverse()) {
+    const arrival = made.get(shown.name);
+    if (!arrival || arrival.stage === 'arrived') continue;
+    for (const find of shown.finds) {
+      const assetId = await takeFindToBench(dependencies, find.id);
+      if (arrival.stage === 'bench') continue;
+      if ((await getSheet(pool, assetId)).state === 'on-bench') await settle(dependencies, assetId, arrival, people[0]);
+      catalogued.push(assetId);
+    }
+  }
+  say('making their versions');
+  await until(async () => (await Promise.all(catalogued.map((id) => getSheet(pool, id)))).every((sheet) => sheet.busy === null));
+  await openProjects(dependencies, catalogued, people[0]);
+  await setSetting(pool, 'demo', 'loaded');
+  return DEMO_PEOPLE.map(({ signIn, name }) => ({ signIn, name, password: DEMO_PASSWORD }));
+}
+
+/** @returns true where the demo was begun and not finished */
+export async function isDemoBegun(pool: Dependencies['pool']): Promise<boolean> {
+  return (await getSetting(pool, 'demo')) === 'begun';
+}
+
+export const beginDemo = (pool: Dependencies['pool']): Promise<void> => setSetting(pool, 'demo', 'begun');
+
+async function bringIn(dependencies: Dependencies, arrival: DemoArrival, person: Person): Promise<string> {
+  const { id, received } = await announceArrival(dependencies, person, { name: arrival.name, files: [{ path: arrival.name, sizeBytes: arrival.bytes.length }] });
+  const { sha256 } = await dependencies.store.put(arrival.bytes);
+  await noteStored(dependencies, received[0].id, sha256);
+  return id;
+}
+
+/** Answers as a person of the studio would: the sure ones, then the most likely of the rest. */
+async function settle(dependencies: Dependencies, assetId: string, made: DemoArrival, person: Person): Promise<void> {
+  if (made.typed) await changeProvenance(dependencies, assetId, made.typed, person);
+  const sheet = await takeSure(dependencies, assetId, person);
+  for (const finding of sheet.findings) {
+    if (finding.settled || finding.heading === 'rights' || finding.choices.length === 0) continue;
+    await answerFinding(dependencies, assetId, finding.key, { kind: 'taken', choiceId: finding.choices[0].id }, person);
+  }
+  await catalogueAsset(dependencies, assetId, { name: sheet.name, category: made.category satisfies Category }, person);
+}
+
+async function openProjects(dependencies: Dependencies, assetIds: string[], person: Person): Promise<void> {
+  for (const { uses, ...given } of DEMO_PROJECTS) {
+    if ((await listProjects(dependencies.pool)).some((project) => project.name === given.name)) continue;
+    const project = await createProject(dependencies, given);
+    if (uses === 0) continue;
+    await handOver(dependencies, project.id, { assetIds: assetIds.slice(0, uses), format: 'glb' }, person);
+    await until(async () => (await getProject(dependencies.pool, project.id)).handOvers.every((use) => use.state !== 'packing'));
+  }
+}
+
+async function until(isDone: () => Promise<boolean>): Promise<void> {
+  const started = performance.now();
+  while (!(await isDone())) {
+    if (performance.now() - started > WAIT_LIMIT_MS) throw new Error('loadDemo: the work did not end');
+    await new Promise((resolve) => setTimeout(resolve, WAIT_MS));
+  }
+}

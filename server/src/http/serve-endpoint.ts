@@ -1,0 +1,54 @@
+import type { Context, Hono } from 'hono';
+import type { z } from 'zod';
+import type { Endpoint } from '@haveld/contract/endpoint';
+import { DomainError } from '@haveld/contract/error';
+import type { Person } from '@haveld/contract/people';
+
+/** What a request carries once it is let in. */
+export interface Variables {
+  person: Person;
+}
+
+export type App = Hono<{ Variables: Variables }>;
+
+interface Call<P, Q, B> {
+  params: P;
+  query: Q;
+  body: B;
+  /** Absent only where the endpoint is open. */
+  person: Person;
+  context: Context<{ Variables: Variables }>;
+}
+
+/** Binds a handler to an endpoint of the contract: what comes in is checked, what goes out has the contract's type. */
+export function serveEndpoint<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, R extends z.ZodType>(
+  app: App,
+  endpoint: Endpoint<P, Q, B, R>,
+  handler: (call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<R>>,
+): void {
+  app.on(endpoint.method.toUpperCase(), endpoint.path, async (context) => {
+    const params = check(endpoint.params, context.req.param(), 'address');
+    const query = check(endpoint.query, context.req.query(), 'question');
+    const body = check(endpoint.body, endpoint.method === 'get' ? {} : await readJson(context), 'form');
+    const result = await handler({ params, query, body, person: context.get('person'), context });
+    return context.json(result as object);
+  });
+}
+
+function check<S extends z.ZodType>(schema: S, value: unknown, what: string): z.output<S> {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  const issue = parsed.error.issues[0];
+  const place = issue.path.join('.');
+  throw new DomainError('bad-request', `This ${what} cannot be taken: ${place === '' ? '' : `“${place}” `}${issue.message}.`, { place });
+}
+
+async function readJson(context: Context): Promise<unknown> {
+  const text = await context.req.text();
+  if (text === '') return {};
+  try {
+    return JSON.parse(text) as unknown;
+  } catch (error) {
+    throw new DomainError('bad-request', 'This is not JSON.', { cause: error });
+  }
+}

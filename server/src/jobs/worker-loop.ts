@@ -1,0 +1,131 @@
+import { randomUUID } from 'node:crypto';
+import type { Pool } from 'mysql2/promise';
+import type { Logger } from 'pino';
+import { DomainError } from '@haveld/contract/error';
+import { bumpRevision, transact } from '../database/pool';
+import { extendLease, findClaimable, finishJob, markClaimed, postponeJob, type Job } from './queries';
+import type { TaskOptions } from './task-runner';
+
+/** Does one kind of job. It must be safe to do twice: a worker may die after the work and before the row says so. */
+export interface JobHandler {
+  /** @throws {DomainError} a failure to tell the person; anything else is tried again */
+  run(job: Job, options: TaskOptions): Promise<void>;
+  /** Writes down that it failed for good, where the subject shows it. */
+  fail(job: Job, message: string): Promise<void>;
+}
+
+export type JobHandlers = Record<string, JobHandler>;
+
+const LEASE_SECONDS = 8;
+const HEARTBEAT_MS = 1000;
+const IDLE_MS = 250;
+const MAX_ATTEMPTS = 4;
+
+/** Codes that no second try will change. */
+const FINAL = new Set(['bad-file', 'broken', 'bad-request', 'not-found']);
+
+/** Claims jobs and does them, `lanes` at a time, until it is stopped. */
+export class WorkerLoop {
+  readonly #pool: Pool;
+  readonly #handlers: JobHandlers;
+  readonly #log: Logger;
+  readonly #lanes: Promise<void>[] = [];
+  readonly #stopping = new AbortController();
+
+  constructor(pool: Pool, handlers: JobHandlers, log: Logger) {
+    this.#pool = pool;
+    this.#handlers = handlers;
+    this.#log = log;
+  }
+
+  start(lanes: number): void {
+    for (let i = 0; i < lanes; i++) this.#lanes.push(this.#runLane());
+  }
+
+  /** Lets go of what runs; it is taken up again at the next start. */
+  async stop(): Promise<void> {
+    this.#stopping.abort(new Error('the server stops'));
+    await Promise.all(this.#lanes);
+  }
+
+  async #runLane(): Promise<void> {
+    while (!this.#stopping.signal.aborted) {
+      try {
+        const job = await this.#claim();
+        if (job) await this.#do(job);
+        else await pause(IDLE_MS, this.#stopping.signal);
+      } catch (error) {
+        if (this.#stopping.signal.aborted) return;
+        this.#log.error({ error }, 'the queue could not be read');
+        await pause(2000, this.#stopping.signal);
+      }
+    }
+  }
+
+  #claim(): Promise<Job | null> {
+    return transact(this.#pool, async (tx) => {
+      const found = await findClaimable(tx);
+      if (!found) return null;
+      const leaseToken = randomUUID();
+      await markClaimed(tx, found.id, leaseToken, LEASE_SECONDS);
+      return { ...found, attempts: found.attempts + 1, leaseToken };
+    });
+  }
+
+  async #do(job: Job): Promise<void> {
+    const handler = this.#handlers[job.kind];
+    const stop = new AbortController();
+    const onStop = (): void => stop.abort(this.#stopping.signal.reason);
+    this.#stopping.signal.addEventListener('abort', onStop, { once: true });
+    let progress = { done: 0, total: 0 };
+    const heartbeat = setInterval(() => {
+      extendLease(this.#pool, job, LEASE_SECONDS, progress.done, progress.total).then(
+        (held) => {
+          if (!held) stop.abort(new Error('cancelled'));
+        },
+        (error: unknown) => this.#log.warn({ error }, 'the heartbeat failed'),
+      );
+    }, HEARTBEAT_MS);
+    const started = performance.now();
+    try {
+      if (!handler) throw new DomainError('broken', `Nobody knows how to do “${job.kind}”.`);
+      if (job.attempts > MAX_ATTEMPTS) throw new DomainError('broken', `It was tried ${MAX_ATTEMPTS} times and ended the worker each time.`);
+      await handler.run(job, { signal: stop.signal, onProgress: (done, total) => (progress = { done, total }) });
+      await finishJob(this.#pool, job, 'done', null);
+      await bumpRevision(this.#pool);
+      this.#log.info({ job: job.id, kind: job.kind, ms: Math.round(performance.now() - started) }, job.words);
+    } catch (error) {
+      await this.#settleFailure(job, handler, error as Error, stop.signal);
+    } finally {
+      clearInterval(heartbeat);
+      this.#stopping.signal.removeEventListener('abort', onStop);
+    }
+  }
+
+  async #settleFailure(job: Job, handler: JobHandler | undefined, error: Error, signal: AbortSignal): Promise<void> {
+    if (this.#stopping.signal.aborted) return postponeJob(this.#pool, job, 0, 'the server stopped');
+    if (signal.aborted) {
+      const ended = await finishJob(this.#pool, job, 'cancelled', 'stopped by a person');
+      if (ended) await handler?.fail(job, 'It was stopped.');
+      return bumpRevision(this.#pool);
+    }
+    const isFinal = error instanceof DomainError && FINAL.has(error.code);
+    this.#log.warn({ job: job.id, kind: job.kind, error: error.message, stack: isFinal ? undefined : error.stack }, 'a job failed');
+    if (!isFinal && job.attempts < MAX_ATTEMPTS) return postponeJob(this.#pool, job, job.attempts, error.message);
+    await handler?.fail(job, error.message);
+    await finishJob(this.#pool, job, 'failed', error.message);
+    await bumpRevision(this.#pool);
+  }
+}
+
+function pause(ms: number, signal: AbortSignal): Promise<void> {
+  return new Promise((resolve) => {
+    const end = (): void => {
+      clearTimeout(timer);
+      signal.removeEventListener('abort', end);
+      resolve();
+    };
+    const timer = setTimeout(end, ms);
+    signal.addEventListener('abort', end, { once: true });
+  });
+}

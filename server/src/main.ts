@@ -1,0 +1,74 @@
+import { mkdir } from 'node:fs/promises';
+import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { serve } from '@hono/node-server';
+import { pino } from 'pino';
+import { FolderStore } from '@haveld/engine/store/folder-store';
+import { createApp } from './app';
+import { createHandlers } from './create-handlers';
+import { migrate } from './database/migrate';
+import { createPool } from './database/pool';
+import { beginDemo, isDemoBegun, loadDemo } from './demo/load-demo';
+import type { Dependencies } from './dependencies';
+import { TaskRunner } from './jobs/task-runner';
+import { ThreadPool } from './jobs/thread-pool';
+import { WorkerLoop } from './jobs/worker-loop';
+import { ensureOwner } from './people/service';
+
+/** The only place that reads the environment. Roles: `web`, `worker`, or both. */
+const environment = {
+  databaseUrl: process.env.HAVELD_DATABASE_URL ?? '',
+  dataFolder: process.env.HAVELD_DATA ?? '.haveld',
+  storeFolder: process.env.HAVELD_STORE ?? '',
+  host: process.env.HAVELD_HOST ?? '127.0.0.1',
+  port: Number(process.env.HAVELD_PORT ?? 4280),
+  roles: (process.env.HAVELD_ROLES ?? 'web,worker').split(','),
+  demo: process.env.HAVELD_DEMO !== '0',
+  logLevel: process.env.HAVELD_LOG ?? 'warn',
+};
+
+const here = fileURLToPath(new URL('.', import.meta.url));
+const log = pino({ level: environment.logLevel }, pino.destination(2));
+const pool = createPool(environment.databaseUrl);
+const storeFolder = environment.storeFolder || join(environment.dataFolder, 'store');
+const uploadsFolder = join(environment.dataFolder, 'uploads');
+await mkdir(uploadsFolder, { recursive: true });
+await mkdir(storeFolder, { recursive: true });
+await migrate(pool, join(here, 'migrations'));
+
+const dependencies: Dependencies = { pool, store: new FolderStore(storeFolder), log, uploadsFolder, webFolder: join(here, 'web'), version: '0.1.0' };
+const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
+const handlers = createHandlers(dependencies, new TaskRunner(threads, join(here, 'child.js'), storeFolder));
+const worker = new WorkerLoop(pool, handlers, log);
+
+const owner = await ensureOwner(pool);
+if (owner && environment.demo) await beginDemo(pool);
+if (environment.roles.includes('worker')) worker.start(Math.max(2, availableParallelism()));
+const server = environment.roles.includes('web') ? serve({ fetch: createApp(dependencies, handlers).fetch, hostname: environment.host, port: environment.port }) : null;
+if (server && 'requestTimeout' in server) server.requestTimeout = 0;
+
+/** Lines for the start script, which tells the person. */
+const say = (message: object): void => {
+  process.stdout.write(`${JSON.stringify(message)}\n`);
+};
+if (owner) say({ owner: { signIn: owner.signIn, password: owner.password } });
+say({ ready: { host: environment.host, port: environment.port } });
+if (environment.demo && (await isDemoBegun(pool))) {
+  const people = await loadDemo(dependencies, (words) => say({ demo: words }));
+  say({ demoPeople: people });
+}
+
+let stopping = false;
+async function stop(): Promise<void> {
+  if (stopping) return;
+  stopping = true;
+  server?.close();
+  if (server && 'closeAllConnections' in server) server.closeAllConnections();
+  await worker.stop();
+  await threads.close();
+  await pool.end();
+  process.exit(0);
+}
+process.on('SIGTERM', () => void stop());
+process.on('SIGINT', () => void stop());

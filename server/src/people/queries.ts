@@ -1,0 +1,56 @@
+import type { Person } from '@haveld/contract/people';
+import { many, maybeOne, run, type Executor } from '../database/pool';
+
+interface PersonRow {
+  id: string;
+  signIn: string;
+  name: string;
+  role: 'owner' | 'member';
+  mustChange: number;
+  passwordHash: string;
+}
+
+const COLUMNS = 'person.id, person.sign_in AS signIn, person.name, person.role, person.must_change AS mustChange, person.password_hash AS passwordHash';
+
+const toPerson = ({ passwordHash: _secret, mustChange, ...row }: PersonRow): Person => ({ ...row, mustChange: mustChange === 1 });
+
+export async function findBySignIn(db: Executor, signIn: string): Promise<{ person: Person; passwordHash: string } | null> {
+  const row = await maybeOne<PersonRow>(db, `SELECT ${COLUMNS} FROM person WHERE sign_in = ?`, [signIn]);
+  return row && { person: toPerson(row), passwordHash: row.passwordHash };
+}
+
+export async function findBySession(db: Executor, tokenHash: string): Promise<Person | null> {
+  const row = await maybeOne<PersonRow>(
+    db,
+    `SELECT ${COLUMNS} FROM session JOIN person ON person.id = session.person_id WHERE token_hash = ? AND expires_at > UTC_TIMESTAMP(3)`,
+    [tokenHash],
+  );
+  return row && toPerson(row);
+}
+
+export async function insertPerson(db: Executor, person: Person, passwordHash: string): Promise<void> {
+  await run(db, 'INSERT INTO person (id, sign_in, name, role, password_hash, must_change) VALUES (?, ?, ?, ?, ?, ?)', [
+    person.id, person.signIn, person.name, person.role, passwordHash, person.mustChange,
+  ]);
+}
+
+export async function updatePassword(db: Executor, personId: string, passwordHash: string): Promise<void> {
+  await run(db, 'UPDATE person SET password_hash = ?, must_change = FALSE WHERE id = ?', [passwordHash, personId]);
+}
+
+export async function insertSession(db: Executor, tokenHash: string, personId: string, days: number): Promise<void> {
+  await run(db, 'INSERT INTO session (token_hash, person_id, expires_at) VALUES (?, ?, UTC_TIMESTAMP(3) + INTERVAL ? DAY)', [tokenHash, personId, days]);
+}
+
+export async function deleteSession(db: Executor, tokenHash: string): Promise<void> {
+  await run(db, 'DELETE FROM session WHERE token_hash = ?', [tokenHash]);
+}
+
+export async function deleteOtherSessions(db: Executor, personId: string, keepHash: string): Promise<void> {
+  await run(db, 'DELETE FROM session WHERE person_id = ? AND token_hash <> ?', [personId, keepHash]);
+}
+
+export async function countPeople(db: Executor): Promise<number> {
+  const [{ n }] = await many<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM person');
+  return n;
+}

@@ -1,0 +1,18 @@
+import { many, one, type Executor } from '../database/pool';
+
+/** Grows whenever something a screen shows has changed, and as jobs move on. */
+export async function getRevision(db: Executor): Promise<string> {
+  const { value } = await one<{ value: number }>(db, 'SELECT value FROM revision WHERE id = 1');
+  return String(value);
+}
+
+/** Every hash a row names: originals, documents, pictures, models, packed zips. */
+export const listNamedHashes = async (db: Executor): Promise<string[]> =>
+  (
+    await many<{ sha256: string }>(
+      db,
+      `SELECT sha256 FROM arrival_file UNION SELECT document_sha256 FROM reading UNION SELECT portrait_sha256 FROM reading WHERE portrait_sha256 IS NOT NULL
+       UNION SELECT model_sha256 FROM version WHERE model_sha256 IS NOT NULL UNION SELECT portrait_sha256 FROM version WHERE portrait_sha256 IS NOT NULL
+       UNION SELECT elevation_sha256 FROM version WHERE elevation_sha256 IS NOT NULL UNION SELECT zip_sha256 FROM hand_over WHERE zip_sha256 IS NOT NULL`,
+    )
+  ).map((row) => row.sha256);
