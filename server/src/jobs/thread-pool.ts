@@ -53,7 +53,8 @@ export class ThreadPool {
 
   #give(worker: Worker, { request, onProgress, signal, resolve, reject }: Waiting): void {
     const leave = (finish: () => void, keep: boolean): void => {
-      worker.removeAllListeners();
+      // each by its name: a worker listens to itself to keep its port awake
+      worker.removeAllListeners('message').removeAllListeners('error').removeAllListeners('exit');
       signal.removeEventListener('abort', onAbort);
       if (keep) this.#idle.push(worker);
       else {

@@ -1,0 +1,35 @@
+import { queryOptions } from '@tanstack/react-query';
+import { listArrivals } from '@haveld/contract/arrivals';
+import { getSheet, listBench } from '@haveld/contract/bench';
+import { getAsset, searchCatalogue, type Question } from '@haveld/contract/catalogue';
+import { getMe } from '@haveld/contract/people';
+import { getProject, listProjects } from '@haveld/contract/projects';
+import { getRights } from '@haveld/contract/rights';
+import { getHealth, getWork } from '@haveld/contract/work';
+import { call } from './client';
+
+/** Everything the server tells, under `library`; a new revision makes all of it stale at once. */
+export const LIBRARY = 'library';
+
+export const meQuery = queryOptions({ queryKey: ['me'], queryFn: ({ signal }) => call(getMe, { signal }), retry: false, staleTime: Infinity });
+
+const BUSY_MS = 600;
+const IDLE_MS = 3000;
+
+/** What runs and waits: asked often while something runs. */
+export const workQuery = queryOptions({
+  queryKey: ['work'],
+  queryFn: ({ signal }) => call(getWork, { signal }),
+  refetchInterval: ({ state }) => (state.data && state.data.running.length === 0 ? IDLE_MS : BUSY_MS),
+});
+
+export const arrivalsQuery = queryOptions({ queryKey: [LIBRARY, 'arrivals'], queryFn: ({ signal }) => call(listArrivals, { signal }) });
+export const benchQuery = queryOptions({ queryKey: [LIBRARY, 'bench'], queryFn: ({ signal }) => call(listBench, { signal }) });
+export const sheetQuery = (id: string) => queryOptions({ queryKey: [LIBRARY, 'sheet', id], queryFn: ({ signal }) => call(getSheet, { params: { id }, signal }) });
+export const catalogueQuery = (question: Question) =>
+  queryOptions({ queryKey: [LIBRARY, 'catalogue', question], queryFn: ({ signal }) => call(searchCatalogue, { query: question, signal }), placeholderData: (before) => before });
+export const assetQuery = (id: string) => queryOptions({ queryKey: [LIBRARY, 'asset', id], queryFn: ({ signal }) => call(getAsset, { params: { id }, signal }) });
+export const projectsQuery = queryOptions({ queryKey: [LIBRARY, 'projects'], queryFn: ({ signal }) => call(listProjects, { signal }) });
+export const projectQuery = (id: string) => queryOptions({ queryKey: [LIBRARY, 'project', id], queryFn: ({ signal }) => call(getProject, { params: { id }, signal }) });
+export const rightsQuery = queryOptions({ queryKey: [LIBRARY, 'rights'], queryFn: ({ signal }) => call(getRights, { signal }) });
+export const healthQuery = queryOptions({ queryKey: [LIBRARY, 'health'], queryFn: ({ signal }) => call(getHealth, { signal }) });

@@ -1,0 +1,71 @@
+import CssBaseline from '@mui/material/CssBaseline';
+import GlobalStyles from '@mui/material/GlobalStyles';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { SnackbarProvider } from 'notistack';
+import { lazy, Suspense, useMemo } from 'react';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { DomainError } from '@haveld/contract/error';
+import { Failure, Loading } from './parts/notice';
+import { Shell } from './parts/shell';
+import { ArrivalsScreen } from './screens/arrivals/arrivals-screen';
+import { BenchScreen } from './screens/bench/bench-screen';
+import { CatalogueScreen } from './screens/catalogue/catalogue-screen';
+import { HealthScreen } from './screens/health/health-screen';
+import { ProjectScreen } from './screens/projects/project-screen';
+import { ProjectsScreen } from './screens/projects/projects-screen';
+import { createHaveldTheme } from './theme/theme';
+import { DARK, LIGHT, toCssVariables } from './theme/tokens';
+import { useColourMode } from './theme/use-colour-mode';
+
+// the viewer and the charts are large and come when they are needed
+const SheetScreen = lazy(() => import('./screens/bench/sheet-screen').then((module) => ({ default: module.SheetScreen })));
+const AssetScreen = lazy(() => import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })));
+const RightsScreen = lazy(() => import('./screens/rights/rights-screen').then((module) => ({ default: module.RightsScreen })));
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 60_000,
+      retry: (count, error) => count < 2 && !(error instanceof DomainError && error.code !== 'broken'),
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    errorElement: <Failure error={new Error('This screen broke. Nothing is lost; load the page again.')} />,
+    children: [
+      { index: true, element: <Navigate to="/arrivals" replace /> },
+      { path: 'arrivals', element: <ArrivalsScreen /> },
+      { path: 'bench', element: <BenchScreen /> },
+      { path: 'bench/:id', element: <SheetScreen /> },
+      { path: 'catalogue', element: <CatalogueScreen /> },
+      { path: 'catalogue/:id', element: <AssetScreen /> },
+      { path: 'projects', element: <ProjectsScreen /> },
+      { path: 'projects/:id', element: <ProjectScreen /> },
+      { path: 'rights', element: <RightsScreen /> },
+      { path: 'health', element: <HealthScreen /> },
+      { path: '*', element: <Failure error={new Error('There is no such page.')} /> },
+    ],
+  },
+]);
+
+export function App() {
+  const { mode } = useColourMode();
+  const theme = useMemo(() => createHaveldTheme(mode), [mode]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <GlobalStyles styles={{ ':root': { ...toCssVariables(mode === 'light' ? LIGHT : DARK), colorScheme: mode } }} />
+      <SnackbarProvider maxSnack={3} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} autoHideDuration={6000}>
+        <QueryClientProvider client={queries}>
+          <Suspense fallback={<Loading />}>
+            <RouterProvider router={router} />
+          </Suspense>
+        </QueryClientProvider>
+      </SnackbarProvider>
+    </ThemeProvider>
+  );
+}

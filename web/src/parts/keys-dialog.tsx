@@ -1,0 +1,40 @@
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+
+const KEYS: [string, string][] = [
+  ['/', 'search the library'],
+  ['j  k', 'next and previous finding'],
+  ['Enter', 'take the proposal in hand'],
+  ['a', 'take all sure proposals'],
+  ['s', 'set the finding in hand aside, with a reason'],
+  ['c', 'compare: received, both, treated'],
+  ['f', 'frame the model'],
+  ['← → ↑ ↓', 'turn the model, when the view has the focus'],
+  ['+  −', 'nearer and farther, likewise'],
+  ['?', 'this list'],
+];
+
+export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
+      <DialogTitle id="keys-title" component="h2">
+        Keys
+      </DialogTitle>
+      <DialogContent>
+        <table>
+          <tbody>
+            {KEYS.map(([key, words]) => (
+              <tr key={key}>
+                <td style={{ padding: '3px 18px 3px 0', whiteSpace: 'pre' }}>
+                  <kbd>{key}</kbd>
+                </td>
+                <td>{words}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </DialogContent>
+    </Dialog>
+  );
+}

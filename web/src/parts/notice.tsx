@@ -1,0 +1,40 @@
+import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
+
+/** A screen without content says why, and what to do next. */
+export function Notice({ title, children, action }: { title: string; children?: ReactNode; action?: ReactNode }) {
+  return (
+    <div className="notice">
+      <h2>{title}</h2>
+      {children && <p className="quiet">{children}</p>}
+      {action && <div>{action}</div>}
+    </div>
+  );
+}
+
+export function Loading() {
+  return (
+    <div className="notice" role="status">
+      <p className="quiet">Fetching …</p>
+    </div>
+  );
+}
+
+export function Failure({ error, onRetry }: { error: Error; onRetry?: () => void }) {
+  return (
+    <div role="alert">
+      <Notice
+        title="This did not work"
+        action={
+          onRetry && (
+            <Button variant="outlined" onClick={onRetry}>
+              Try again
+            </Button>
+          )
+        }
+      >
+        {error.message}
+      </Notice>
+    </div>
+  );
+}

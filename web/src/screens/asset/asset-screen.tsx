@@ -1,0 +1,213 @@
+import './asset.css';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useParams } from 'react-router';
+import type { AssetPage, Version } from '@haveld/contract/catalogue';
+import { formatSize } from '@haveld/core/placement/units';
+import { boxSize } from '@haveld/core/scene/bounds';
+import { getTerms } from '@haveld/core/rights/licences';
+import { bytesUrl } from '../../api/client';
+import { assetQuery } from '../../api/queries';
+import { formatBytes, formatMapSide, formatMoment, formatThousands } from '../../parts/format';
+import { Mark } from '../../parts/mark';
+import { Failure, Loading } from '../../parts/notice';
+import { CompareView } from '../../view3d/compare-view';
+import { HandOverDialog } from '../projects/hand-over-dialog';
+
+/** Everything about one asset: itself, whose it is, what was done to it, and where it is used. */
+export function AssetScreen() {
+  const { id = '' } = useParams();
+  const page = useQuery(assetQuery(id));
+  if (page.isPending) return <Loading />;
+  if (page.error) return <Failure error={page.error} onRetry={() => void page.refetch()} />;
+  return <AssetView key={id} page={page.data} />;
+}
+
+function AssetView({ page }: { page: AssetPage }) {
+  const { card } = page;
+  const [handing, setHanding] = useState(false);
+  const [frame, setFrame] = useState(0);
+  useHotkeys('f', () => setFrame((now) => now + 1));
+  const current = page.versions.find((version) => version.state === 'made') ?? null;
+  const model = useQuery({
+    queryKey: ['bytes', current?.modelSha256],
+    queryFn: async ({ signal }) => (await fetch(bytesUrl(current!.modelSha256!, 'glb'), { signal })).arrayBuffer(),
+    enabled: !!current?.modelSha256,
+    staleTime: Infinity,
+  });
+  return (
+    <div className="screen">
+      <div className="screen-head">
+        <span className="mono quiet">{card.accession}</span>
+        <h1>{card.name}</h1>
+        <span className="quiet small">{card.category}</span>
+        <span className="grow" />
+        <Button component={Link} to={`/bench/${card.id}`} variant="outlined">
+          On the bench
+        </Button>
+        <Button variant="contained" disabled={!current} onClick={() => setHanding(true)}>
+          Hand over
+        </Button>
+      </div>
+      <div className="asset-body">
+        <div className="asset-view">
+          <CompareView treated={model.data ?? null} hasSize={card.heightM !== null} treatedWords={current ? `version ${current.number}` : 'no version'} only="treated" frameKey={frame} />
+        </div>
+        <div className="asset-words">
+          {current && <Facts page={page} version={current} />}
+          <Provenance page={page} />
+          <Uses page={page} />
+          <Versions page={page} />
+          <Originals page={page} />
+        </div>
+      </div>
+      {handing && <HandOverDialog cards={[card]} onClose={() => setHanding(false)} onDone={() => setHanding(false)} />}
+    </div>
+  );
+}
+
+function Facts({ page, version }: { page: AssetPage; version: Version }) {
+  const { after } = version;
+  if (!after) return null;
+  return (
+    <dl className="facts">
+      <dt>size</dt>
+      <dd className="mono">{after.box && page.card.heightM !== null ? formatSize(boxSize(after.box)) : 'has no real size'}</dd>
+      <dt>triangles</dt>
+      <dd className="mono">
+        {formatThousands(after.triangles)} {after.polygons < after.triangles && <span className="quiet">kept as {formatThousands(after.polygons)} polygons</span>}
+      </dd>
+      <dt>maps</dt>
+      <dd className="mono">
+        {after.maps} · {formatMapSide(after.mapSide)} · {(after.cardMemoryBytes / 2 ** 20).toFixed(0)} MiB on the card
+      </dd>
+    </dl>
+  );
+}
+
+function Provenance({ page }: { page: AssetPage }) {
+  const { enqueueSnackbar } = useSnackbar();
+  const terms = getTerms(page.provenance.licenceId);
+  const mark = terms.house === 'taken' ? 'holds' : terms.house === 'closed' ? 'blocks' : 'look';
+  const copy = async (): Promise<void> => {
+    try {
+      await navigator.clipboard.writeText(page.credit);
+      enqueueSnackbar('The credit is on the clipboard.');
+    } catch (error) {
+      enqueueSnackbar(`It could not be copied: ${(error as Error).message}`, { variant: 'error' });
+    }
+  };
+  return (
+    <section>
+      <h2>Whose it is</h2>
+      <p>
+        <Mark mark={mark} /> <strong>{terms.name}</strong>, {page.provenance.author || 'author unknown'}
+        {page.provenance.pageUrl && (
+          <>
+            {', '}
+            <a href={page.provenance.pageUrl} rel="noreferrer noopener" target="_blank">
+              {page.provenance.source || page.provenance.pageUrl}
+            </a>
+          </>
+        )}
+      </p>
+      {page.duties.map((duty) => (
+        <p key={duty} className="quiet small">
+          Asked in return: {duty}
+        </p>
+      ))}
+      {page.evidence.slice(0, 3).map((evidence, i) => (
+        <p key={i} className="small">
+          <span className="mono quiet">
+            {evidence.file?.split('/').pop()}
+            {evidence.line ? `, line ${evidence.line}` : ''}
+          </span>{' '}
+          “{evidence.passage}”
+        </p>
+      ))}
+      <h3>The credit, as it will be printed</h3>
+      <p className="sheet credit">{page.credit}</p>
+      <Button size="small" onClick={() => void copy()}>
+        Copy it
+      </Button>
+    </section>
+  );
+}
+
+function Uses({ page }: { page: AssetPage }) {
+  return (
+    <section>
+      <h2>Where it is used</h2>
+      {page.uses.length === 0 && <p className="quiet">In no project yet.</p>}
+      <ul className="lines">
+        {page.uses.map((use) => (
+          <li key={use.handOverId}>
+            <span>
+              <Link to={`/projects/${use.projectId}`}>{use.projectName}</Link> version {use.versionNumber}, {use.format.toUpperCase()}
+            </span>
+            <span className="mono quiet">
+              {use.handedBytes === null ? use.state : `${formatBytes(use.receivedBytes)} received → ${formatBytes(use.handedBytes)} handed over`} · {formatMoment(use.at)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Versions({ page }: { page: AssetPage }) {
+  return (
+    <section>
+      <h2>What was done to it</h2>
+      {page.versions.map((version) => (
+        <details key={version.id} open={version === page.versions[0]} className="version">
+          <summary>
+            Version {version.number} <span className="quiet small">{formatMoment(version.createdAt)}, {version.personName}{version.state !== 'made' ? `, ${version.state}: ${version.message ?? ''}` : ''}</span>
+          </summary>
+          <ol>
+            {version.outcomes.map((outcome, i) => (
+              <li key={i}>
+                {outcome.title} <span className="quiet small">{outcome.changed}</span>
+              </li>
+            ))}
+            {version.outcomes.length === 0 && <li className="quiet">Nothing: it is as it came.</li>}
+          </ol>
+          {version.before && version.after && (
+            <p className="mono quiet">
+              {version.before.nodes} → {version.after.nodes} nodes · {formatThousands(version.before.triangles)} → {formatThousands(version.after.triangles)} triangles · {version.before.maps} → {version.after.maps} maps
+            </p>
+          )}
+          {version.checks.length > 0 && (
+            <p className="small says-holds">
+              <Mark mark="holds" /> Valid glTF 2.0, read back and compared: {version.checks.map((check) => check.what).join(', ')}.
+            </p>
+          )}
+        </details>
+      ))}
+    </section>
+  );
+}
+
+function Originals({ page }: { page: AssetPage }) {
+  return (
+    <section>
+      <h2>As it arrived</h2>
+      <p className="quiet small">from “{page.arrivalName}”, byte for byte</p>
+      <ul className="lines">
+        {page.originals.map((file) => (
+          <li key={file.path}>
+            <a className="mono" href={bytesUrl(file.sha256, 'file', file.path.split('/').pop())}>
+              {file.path.split('/').slice(1).join('/') || file.path}
+            </a>
+            <span className="mono quiet">
+              {file.role} · {formatBytes(file.sizeBytes)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

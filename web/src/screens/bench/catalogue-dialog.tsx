@@ -1,0 +1,66 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { catalogueAsset, type Sheet } from '@haveld/contract/bench';
+import { CATEGORIES, type Category } from '@haveld/contract/category';
+import { call } from '../../api/client';
+import { useChange } from '../../api/use-change';
+import { Mark } from '../../parts/mark';
+
+/** Name and category, and what still stands in the way. */
+export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
+  const [name, setName] = useState(sheet.name);
+  const [category, setCategory] = useState<Category>(sheet.category ?? 'prop');
+  const put = useChange(() => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category } }), { onDone: onClose });
+  const blocked = sheet.missing.length > 0;
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="catalogue-title" fullWidth maxWidth="sm">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          put.mutate(undefined);
+        }}
+      >
+        <DialogTitle id="catalogue-title" component="h2">
+          {blocked ? 'Not yet' : sheet.state === 'catalogued' ? 'Make a new version' : 'Put it into the catalogue'}
+        </DialogTitle>
+        <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
+          {blocked ? (
+            <ul style={{ margin: 0, padding: 0, listStyle: 'none' }}>
+              {sheet.missing.map((sentence) => (
+                <li key={sentence} style={{ padding: '4px 0' }}>
+                  <Mark mark="blocks" /> {sentence}
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <>
+              <TextField id="asset-name" label="Name" value={name} onChange={(event) => setName(event.target.value)} required autoFocus fullWidth />
+              <TextField id="asset-category" select label="Category" value={category} onChange={(event) => setCategory(event.target.value as Category)} fullWidth>
+                {Object.entries(CATEGORIES).map(([value, { budget }]) => (
+                  <MenuItem key={value} value={value}>
+                    {value} <span className="quiet small">up to {budget / 1000} k triangles</span>
+                  </MenuItem>
+                ))}
+              </TextField>
+              <p className="quiet small">The version is made, checked against the glTF standard, read back and compared. Then it stands in the catalogue.</p>
+            </>
+          )}
+        </DialogContent>
+        <DialogActions sx={{ px: 3, pb: 2 }}>
+          <Button onClick={onClose}>{blocked ? 'Back to the bench' : 'No'}</Button>
+          {!blocked && (
+            <Button type="submit" variant="contained" loading={put.isPending} disabled={name.trim() === ''}>
+              {sheet.state === 'catalogued' ? 'Make it' : 'Catalogue it'}
+            </Button>
+          )}
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

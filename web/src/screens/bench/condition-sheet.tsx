@@ -1,0 +1,71 @@
+import { useEffect, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import { HEADINGS, type Heading } from '@haveld/contract/finding';
+import type { Box } from '@haveld/contract/report';
+import { FindingRow } from './finding-row';
+import { useAnswer } from './use-answer';
+
+const WORDS: Record<Heading, string> = { 'rights': 'Rights', 'textures': 'Textures', 'size-and-stance': 'Size & stance', 'structure': 'Structure', 'geometry': 'Geometry' };
+
+/** A finding that waits for another one is not next. */
+function findNext(findings: readonly SheetFinding[]): string | null {
+  const settled = new Set(findings.filter((finding) => finding.settled).map((finding) => finding.key));
+  const open = findings.filter((finding) => !finding.settled);
+  return (open.find((finding) => finding.after.every((key) => settled.has(key))) ?? open[0])?.key ?? null;
+}
+
+/** The condition under its five headings. The finding in hand opens where it stands. */
+export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox: Box | null }) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const ordered = HEADINGS.flatMap((heading) => sheet.findings.filter((finding) => finding.heading === heading));
+  const inHand = chosen !== null && ordered.some((finding) => finding.key === chosen) ? chosen : chosen === '' ? null : findNext(ordered);
+  const list = useRef<HTMLElement>(null);
+  const answer = useAnswer(sheet.id, () => setChosen(null));
+
+  const step = (by: number): void => {
+    const at = ordered.findIndex((finding) => finding.key === inHand);
+    const next = ordered[Math.max(0, Math.min(ordered.length - 1, at + by))];
+    if (next) setChosen(next.key);
+  };
+  useHotkeys('j', () => step(1));
+  useHotkeys('k', () => step(-1));
+  useHotkeys('enter', (event) => {
+    if (event.target !== document.body && !(event.target as HTMLElement).closest('[data-takes-enter]')) return;
+    const finding = ordered.find((candidate) => candidate.key === inHand);
+    if (finding && !finding.settled && finding.choices.length > 0) answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: finding.choices[0].id } });
+  });
+
+  useEffect(() => {
+    if (inHand) list.current?.querySelector('.in-hand')?.scrollIntoView({ block: 'nearest' });
+  }, [inHand]);
+
+  return (
+    <section className="condition" aria-label="Condition" ref={list}>
+      {HEADINGS.map((heading) => {
+        const findings = ordered.filter((finding) => finding.heading === heading);
+        if (findings.length === 0) return null;
+        const open = findings.filter((finding) => !finding.settled).length;
+        return (
+          <div key={heading}>
+            <div className="condition-head">
+              <h2>{WORDS[heading]}</h2>
+              <span className="quiet small">{open > 0 ? `${open} open` : heading === 'rights' ? 'settled' : 'holds'}</span>
+            </div>
+            {findings.map((finding) => (
+              <FindingRow
+                key={finding.key}
+                finding={finding}
+                sheet={sheet}
+                treatedBox={treatedBox}
+                isInHand={finding.key === inHand}
+                onHold={() => setChosen(finding.key === inHand ? '' : finding.key)}
+                onAnswered={() => setChosen(null)}
+              />
+            ))}
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,143 @@
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import type { Answer, Evidence } from '@haveld/contract/finding';
+import type { Box } from '@haveld/contract/report';
+import { Mark } from '../../parts/mark';
+import { KnownSize } from './known-size';
+import { RightsForm } from './rights-form';
+import { useAnswer } from './use-answer';
+
+export interface FindingRowProps {
+  finding: SheetFinding;
+  sheet: Sheet;
+  treatedBox: Box | null;
+  isInHand: boolean;
+  onHold: () => void;
+  onAnswered: () => void;
+}
+
+/** One finding: a line; in hand, its evidence, its choices and its answer below it. */
+export function FindingRow(props: FindingRowProps) {
+  const { finding, isInHand, onHold } = props;
+  const answered = finding.answer && describeAnswer(finding, finding.answer);
+  return (
+    <div className={['finding', isInHand ? 'in-hand' : '', finding.settled ? 'settled' : ''].join(' ')} data-takes-enter>
+      <button type="button" className="finding-line" aria-expanded={isInHand} onClick={onHold} data-key={finding.key}>
+        <Mark mark={finding.settled ? 'holds' : finding.mark} />
+        <span className="finding-title">
+          {finding.title} {answered && <span className="finding-answer">{answered}</span>}
+        </span>
+      </button>
+      {isInHand && <FindingBody {...props} />}
+    </div>
+  );
+}
+
+function describeAnswer(finding: SheetFinding, answer: Answer): string {
+  if (answer.kind === 'set-aside') return `set aside: ${answer.reason}`;
+  if (answer.kind === 'own') return answer.words;
+  return finding.choices.find((choice) => choice.id === answer.choiceId)?.label.split('/').pop() ?? 'taken';
+}
+
+function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps) {
+  const answer = useAnswer(sheet.id, onAnswered);
+  const taken = finding.answer?.kind === 'taken' ? finding.answer.choiceId : null;
+  const [picked, setPicked] = useState(taken ?? finding.choices[0]?.id ?? '');
+  const [aside, setAside] = useState(false);
+  const isRights = finding.heading === 'rights';
+  const canSetAside = finding.mark !== 'holds' && !(isRights && finding.mark === 'blocks');
+  useHotkeys('s', (event) => {
+    event.preventDefault();
+    if (canSetAside) setAside(true);
+  });
+  const choice = finding.choices.find((candidate) => candidate.id === picked);
+  const waitsFor = finding.after.filter((key) => !sheet.findings.find((other) => other.key === key)?.settled);
+  return (
+    <div className="finding-body">
+      {finding.detail && <p>{finding.detail}</p>}
+      {waitsFor.length > 0 && <p className="says-look small">First say what belongs to the model; this is judged again then.</p>}
+      <EvidenceList evidence={choice && choice.evidence.length > 0 ? choice.evidence : finding.evidence} />
+      {isRights && <RightsForm sheet={sheet} />}
+      {finding.choices.length > 1 && (
+        <fieldset className="choices">
+          <legend className="visually-hidden">{finding.title}</legend>
+          {finding.choices.map((option) => (
+            <label key={option.id} className="choice">
+              <input type="radio" name={finding.key} checked={picked === option.id} onChange={() => setPicked(option.id)} />
+              <span>{option.label}</span>
+              <span className="bar" aria-hidden="true">
+                <span style={{ width: `${option.confidence * 100}%` }} />
+              </span>
+              <span className="mono">{formatShare(option.confidence)}</span>
+            </label>
+          ))}
+        </fieldset>
+      )}
+      {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
+      {aside ? (
+        <SetAside onDone={(reason) => answer.mutate({ key: finding.key, answer: { kind: 'set-aside', reason } })} onCancel={() => setAside(false)} />
+      ) : (
+        <div className="finding-acts">
+          {choice && taken !== picked && (
+            <Button variant="contained" loading={answer.isPending} onClick={() => answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: picked } })}>
+              {finding.choices.length > 1 ? `Take “${choice.label.split('/').pop()}”` : choice.label.includes('/') ? 'Relink it' : choice.label}
+            </Button>
+          )}
+          {canSetAside && finding.answer === null && (
+            <Button variant="outlined" onClick={() => setAside(true)}>
+              {isRights ? 'I have looked at it' : 'Set aside'}
+            </Button>
+          )}
+          {finding.answer && <Button onClick={() => answer.mutate({ key: finding.key, answer: null })}>Take the answer back</Button>}
+        </div>
+      )}
+    </div>
+  );
+}
+
+const formatShare = (share: number): string => (share >= 0.995 ? '> 99 %' : share < 0.01 ? '< 1 %' : `${Math.round(share * 100)} %`);
+
+function EvidenceList({ evidence }: { evidence: readonly Evidence[] }) {
+  if (evidence.length === 0) return null;
+  return (
+    <ul className="evidence">
+      {evidence.map((item, i) => (
+        <li key={`${item.text}${i}`}>
+          <span>
+            {item.text}
+            {item.passage && <q>{item.passage}</q>}
+            {item.file && (
+              <span className="quiet small">
+                {item.file.split('/').pop()}
+                {item.line ? `, line ${item.line}` : ''}
+              </span>
+            )}
+          </span>
+          {item.figure && <span className="mono">{item.figure}</span>}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function SetAside({ onDone, onCancel }: { onDone: (reason: string) => void; onCancel: () => void }) {
+  const [reason, setReason] = useState('');
+  return (
+    <form
+      className="finding-acts"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim() !== '') onDone(reason.trim());
+      }}
+    >
+      <TextField id="aside-reason" label="Why?" autoFocus fullWidth value={reason} onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 300 } }} onKeyDown={(event) => event.key === 'Escape' && onCancel()} />
+      <Button type="submit" variant="contained" disabled={reason.trim() === ''}>
+        Set aside
+      </Button>
+      <Button onClick={onCancel}>No</Button>
+    </form>
+  );
+}

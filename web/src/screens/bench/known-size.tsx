@@ -1,0 +1,58 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Sheet } from '@haveld/contract/bench';
+import type { Box } from '@haveld/contract/report';
+import { formatLength, formatSize, parseLength } from '@haveld/core/placement/units';
+import { boxSize } from '@haveld/core/scene/bounds';
+import { useAnswer } from './use-answer';
+
+const SIDES = ['width', 'height', 'depth'] as const;
+
+/** One known measure settles the size: "78 cm high". */
+export function KnownSize({ sheet, treatedBox, onAnswered }: { sheet: Sheet; treatedBox: Box | null; onAnswered: () => void }) {
+  const [side, setSide] = useState<(typeof SIDES)[number]>('height');
+  const [text, setText] = useState('');
+  const answer = useAnswer(sheet.id, onAnswered);
+  const metres = parseLength(text);
+  const size = treatedBox && boxSize(treatedBox);
+  const shown = size ? size[SIDES.indexOf(side)] : 0;
+  const before = sheet.steps.find((row) => row.enabled && row.step.kind === 'scale')?.step;
+  const factor = metres && shown > 0 ? (metres / shown) * (before?.kind === 'scale' ? before.factor : 1) : null;
+  const take = (): void => {
+    if (!factor || !metres || !size) return;
+    const now = size.map((v) => (v * metres) / shown) as [number, number, number];
+    const words = `${formatSize(size)} → ${formatSize(now)}`;
+    answer.mutate({ key: 'size', answer: { kind: 'own', words: `${side} ${formatLength(metres)}`, steps: [{ kind: 'scale', schema: 1, factor, words }] } });
+  };
+  const unreadable = text !== '' && metres === null;
+  return (
+    <form
+      className="known-size"
+      onSubmit={(event) => {
+        event.preventDefault();
+        take();
+      }}
+    >
+      <TextField id="known-side" select label="Known size" value={side} onChange={(event) => setSide(event.target.value as typeof side)}>
+        {SIDES.map((name) => (
+          <MenuItem key={name} value={name}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        id="known-length"
+        label={unreadable ? 'Write it as 78 cm, 1.7 m, 2\' 6"' : size ? `now ${formatLength(shown)}` : 'now'}
+        placeholder="78 cm"
+        value={text}
+        error={unreadable}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <Button type="submit" variant="outlined" disabled={!factor} loading={answer.isPending}>
+        Take × {factor ? Number(factor.toPrecision(4)) : '…'}
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,103 @@
+import './bench.css';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useParams } from 'react-router';
+import { takeSure, type Sheet } from '@haveld/contract/bench';
+import { bytesUrl, call } from '../../api/client';
+import { sheetQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
+import { Failure, Loading } from '../../parts/notice';
+import { CompareView } from '../../view3d/compare-view';
+import type { Side } from '../../view3d/stage';
+import { useTreated } from '../../view3d/use-treated';
+import { CatalogueDialog } from './catalogue-dialog';
+import { ConditionSheet } from './condition-sheet';
+import { FiguresRow } from './figures-row';
+import { TreatmentStrip } from './treatment-strip';
+
+/** One model on the bench: its condition, the model itself, its treatment. */
+export function SheetScreen() {
+  const { id = '' } = useParams();
+  const sheet = useQuery({ ...sheetQuery(id), refetchInterval: ({ state }) => (state.data?.busy ? 700 : false) });
+  if (sheet.isPending) return <Loading />;
+  if (sheet.error) return <Failure error={sheet.error} onRetry={() => void sheet.refetch()} />;
+  return <SheetView key={id} sheet={sheet.data} />;
+}
+
+const ONLY: (Side | null)[] = [null, 'treated', 'received'];
+
+function SheetView({ sheet }: { sheet: Sheet }) {
+  const steps = useMemo(() => sheet.steps.filter((row) => row.enabled).map((row) => row.step), [sheet.steps]);
+  const treated = useTreated(sheet.documentSha256, steps);
+  const received = useQuery({
+    queryKey: ['bytes', sheet.documentSha256],
+    queryFn: async ({ signal }) => (await fetch(bytesUrl(sheet.documentSha256, 'glb'), { signal })).arrayBuffer(),
+    staleTime: Infinity,
+  });
+  const [only, setOnly] = useState(0);
+  const [frame, setFrame] = useState(0);
+  const [cataloguing, setCataloguing] = useState(false);
+  const sure = useChange(() => call(takeSure, { params: { id: sheet.id } }));
+  useHotkeys('c', () => setOnly((now) => (now + 1) % ONLY.length));
+  useHotkeys('f', () => setFrame((now) => now + 1));
+  useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
+  const size = sheet.findings.find((finding) => finding.key === 'size');
+  const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
+  const glb = treated.data?.glb.buffer ?? null;
+  return (
+    <div className="sheet-screen">
+      <Head sheet={sheet} onSure={() => sure.mutate(undefined)} isTaking={sure.isPending} onCatalogue={() => setCataloguing(true)} />
+      <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
+      <div className="view-pane">
+        <CompareView received={received.data ?? null} treated={glb} hasSize={hasSize} only={ONLY[only]} frameKey={frame} />
+        <FiguresRow sheet={sheet} treated={treated.data?.figures ?? null} hasSize={hasSize} problem={treated.error} />
+      </div>
+      <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
+      {cataloguing && <CatalogueDialog sheet={sheet} onClose={() => setCataloguing(false)} />}
+    </div>
+  );
+}
+
+const STATES = [
+  { state: 'on-bench', words: 'on the bench' },
+  { state: 'in-review', words: 'in review' },
+  { state: 'catalogued', words: 'catalogued' },
+] as const;
+
+function Head({ sheet, onSure, isTaking, onCatalogue }: { sheet: Sheet; onSure: () => void; isTaking: boolean; onCatalogue: () => void }) {
+  return (
+    <div className="screen-head">
+      <span className="mono quiet">{sheet.accession}</span>
+      <h1>{sheet.name}</h1>
+      <span className="quiet small">from “{sheet.arrivalName}”</span>
+      <span className="grow" />
+      <ol className="states" aria-label="State">
+        {STATES.map(({ state, words }) => (
+          <li key={state} className={sheet.state === state ? 'now' : ''} aria-current={sheet.state === state ? 'step' : undefined}>
+            {words}
+          </li>
+        ))}
+      </ol>
+      {sheet.busy && (
+        <span className="quiet small" role="status">
+          {sheet.busy} …
+        </span>
+      )}
+      {sheet.state === 'catalogued' && (
+        <Button component={Link} to={`/catalogue/${sheet.id}`}>
+          Its page
+        </Button>
+      )}
+      {sheet.sureCount > 0 && (
+        <Button variant="contained" onClick={onSure} loading={isTaking}>
+          Take {sheet.sureCount} sure {sheet.sureCount === 1 ? 'proposal' : 'proposals'}
+        </Button>
+      )}
+      <Button variant={sheet.sureCount > 0 || sheet.missing.length > 0 ? 'outlined' : 'contained'} onClick={onCatalogue} disabled={sheet.busy === 'making the version'}>
+        {sheet.state === 'catalogued' ? 'New version' : 'Catalogue'}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,9 @@
+import { answerFinding } from '@haveld/contract/bench';
+import type { Answer } from '@haveld/contract/finding';
+import { call } from '../../api/client';
+import { useChange } from '../../api/use-change';
+
+/** Answers a finding of a sheet, or takes its answer back with null. */
+export function useAnswer(assetId: string, onDone: () => void) {
+  return useChange((given: { key: string; answer: Answer | null }) => call(answerFinding, { params: { id: assetId }, body: given }), { onDone });
+}

@@ -1,0 +1,32 @@
+import Checkbox from '@mui/material/Checkbox';
+import { Link } from 'react-router';
+import type { Card } from '@haveld/contract/catalogue';
+import { formatLength } from '@haveld/core/placement/units';
+import { getTerms } from '@haveld/core/rights/licences';
+import { formatMapSide, formatThousands } from '../../parts/format';
+import { Mark } from '../../parts/mark';
+
+/** What stands under a picture: name, number, size, weight, maps, licence. */
+export function CardWords({ card, isChosen, onToggle }: { card: Card; isChosen: boolean; onToggle: (card: Card) => void }) {
+  const terms = getTerms(card.licenceId);
+  const mark = terms.house === 'taken' ? 'holds' : terms.house === 'closed' ? 'blocks' : 'look';
+  return (
+    <div className="card-words">
+      <p className="card-name">
+        {card.state === 'catalogued' && (
+          <Checkbox size="small" checked={isChosen} onChange={() => onToggle(card)} slotProps={{ input: { 'aria-label': `Choose ${card.name}` } }} sx={{ ml: '-6px', my: '-4px' }} />
+        )}
+        <Link to={card.state === 'catalogued' ? `/catalogue/${card.id}` : `/bench/${card.id}`}>{card.name}</Link>
+      </p>
+      <p className="mono quiet">
+        {card.accession} · {card.heightM === null ? 'no real size' : `${formatLength(card.heightM)} high`}
+      </p>
+      <p className="small">
+        {formatThousands(card.triangles)} triangles · {formatMapSide(card.mapSide)} ·{' '}
+        <span className={`says-${mark}`}>
+          <Mark mark={mark} /> {terms.short}
+        </span>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,77 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Card } from '@haveld/contract/catalogue';
+import { formatLength } from '@haveld/core/placement/units';
+import { bytesUrl } from '../../api/client';
+import { CardWords } from './card-words';
+import { layDrawers, listTicks, type Drawer } from './lay-drawers';
+
+const RULE_PX = 56;
+const PICTURE_PX = 232;
+
+export interface CardsProps {
+  cards: readonly Card[];
+  chosen: ReadonlyMap<string, Card>;
+  onToggle: (card: Card) => void;
+}
+
+/** Drawers of true pictures on a common ground, with a rule in metres at each drawer's left. */
+export function Drawers(props: CardsProps) {
+  const host = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(1200);
+  useEffect(() => {
+    const observer = new ResizeObserver(([entry]) => setWidth(entry.contentRect.width));
+    observer.observe(host.current!);
+    return () => observer.disconnect();
+  }, []);
+  const sized = props.cards.filter((card) => card.heightM !== null && card.widthM !== null);
+  const rest = props.cards.filter((card) => !sized.includes(card));
+  const drawers = layDrawers(sized, Math.max(320, width - RULE_PX - 40));
+  return (
+    <div className="drawers" ref={host}>
+      {drawers.map((drawer) => (
+        <DrawerRow key={drawer.cards[0].id} drawer={drawer} {...props} />
+      ))}
+      {rest.length > 0 && (
+        <section className="drawer-rest" aria-label="Without a real size">
+          <h2>Without a real size</h2>
+          <div className="frames">
+            {rest.map((card) => (
+              <CardWords key={card.id} card={card} isChosen={props.chosen.has(card.id)} onToggle={props.onToggle} />
+            ))}
+          </div>
+        </section>
+      )}
+    </div>
+  );
+}
+
+function DrawerRow({ drawer, chosen, onToggle }: { drawer: Drawer } & CardsProps) {
+  const scale = (PICTURE_PX - 24) / drawer.heightM;
+  return (
+    <section className="drawer" aria-label={`Up to ${formatLength(drawer.heightM)} high`}>
+      <div className="drawer-ground" style={{ height: PICTURE_PX }}>
+        <div className="drawer-rule" aria-hidden="true">
+          {listTicks(drawer.heightM).map((metres) => (
+            <span key={metres} style={{ bottom: metres * scale }}>
+              {formatTick(metres)}
+            </span>
+          ))}
+        </div>
+        {drawer.cards.map((card) => (
+          <div key={card.id} className="drawer-place" style={{ width: drawer.columnPx }}>
+            {card.elevationSha256 && <img src={bytesUrl(card.elevationSha256, 'png')} alt={`${card.name}, from the front`} loading="lazy" style={{ width: card.widthM! * scale, height: card.heightM! * scale }} />}
+          </div>
+        ))}
+      </div>
+      <div className="drawer-words">
+        {drawer.cards.map((card) => (
+          <div key={card.id} style={{ width: drawer.columnPx }}>
+            <CardWords card={card} isChosen={chosen.has(card.id)} onToggle={onToggle} />
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+const formatTick = (metres: number): string => (metres === 0 ? '0 m' : metres >= 1 || metres === 0.5 ? `${metres} m` : `${Math.round(metres * 100)} cm`);

@@ -1,0 +1,17 @@
+import { Portrait } from '../../parts/portrait';
+import { CardWords } from './card-words';
+import type { CardsProps } from './drawers';
+
+/** Each thing in its own frame, with its own ruled bar. */
+export function Frames({ cards, chosen, onToggle }: CardsProps) {
+  return (
+    <div className="frames">
+      {cards.map((card) => (
+        <article key={card.id} aria-label={card.name}>
+          <Portrait sha256={card.portraitSha256} name={card.name} />
+          <CardWords card={card} isChosen={chosen.has(card.id)} onToggle={onToggle} />
+        </article>
+      ))}
+    </div>
+  );
+}

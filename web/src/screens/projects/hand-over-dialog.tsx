@@ -1,0 +1,100 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Card } from '@haveld/contract/catalogue';
+import { handOver, judgeForProject } from '@haveld/contract/projects';
+import { call } from '../../api/client';
+import { projectsQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
+import { formatCount } from '../../parts/format';
+import { Mark } from '../../parts/mark';
+import { ProjectForm } from './project-form';
+
+const NEW = 'new';
+
+const VERDICT_WORDS = { 'allowed': 'allowed', 'allowed-with-duties': 'allowed with duties', 'ask-first': 'ask first', 'not-allowed': 'not allowed' } as const;
+
+/** Hands assets to a project: the verdict and its reason first, then the shape, then the packing. */
+export function HandOverDialog({ cards, onClose, onDone }: { cards: readonly Card[]; onClose: () => void; onDone: () => void }) {
+  const projects = useQuery(projectsQuery);
+  const navigate = useNavigate();
+  const [picked, setPicked] = useState<string | null>(null);
+  const [format, setFormat] = useState<'glb' | 'obj'>('glb');
+  const projectId = picked ?? projects.data?.[0]?.id ?? (projects.data ? NEW : '');
+  const ids = cards.map((card) => card.id);
+  const verdicts = useQuery({
+    queryKey: ['library', 'verdicts', projectId, ids],
+    queryFn: ({ signal }) => call(judgeForProject, { params: { id: projectId }, body: { assetIds: ids }, signal }),
+    enabled: projectId !== '' && projectId !== NEW,
+  });
+  const pack = useChange(() => call(handOver, { params: { id: projectId }, body: { assetIds: ids, format } }), {
+    onDone: () => {
+      onDone();
+      void navigate(`/projects/${projectId}`);
+    },
+  });
+  const refused = verdicts.data?.filter(({ verdict }) => verdict.verdict === 'not-allowed' || verdict.verdict === 'ask-first') ?? [];
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="hand-over-title" fullWidth maxWidth="sm">
+      <DialogTitle id="hand-over-title" component="h2">
+        Hand over {cards.length === 1 ? `“${cards[0].name}”` : formatCount(cards.length, 'asset')}
+      </DialogTitle>
+      <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
+        <TextField id="hand-over-project" select label="To" value={projectId} onChange={(event) => setPicked(event.target.value)} fullWidth>
+          {projects.data?.map((project) => (
+            <MenuItem key={project.id} value={project.id}>
+              {project.name} <span className="quiet small">{project.commercial ? 'earns money' : 'not commercial'}</span>
+            </MenuItem>
+          ))}
+          <MenuItem value={NEW}>A new project …</MenuItem>
+        </TextField>
+        {projectId === NEW && <ProjectForm onDone={(project) => setPicked(project.id)} onCancel={() => (projects.data?.length ? setPicked(null) : onClose())} />}
+        {verdicts.error && <p className="says-blocks">{verdicts.error.message}</p>}
+        {verdicts.data?.map(({ card, verdict, credit }) => {
+          const mark = verdict.verdict === 'not-allowed' ? 'blocks' : verdict.verdict === 'ask-first' ? 'look' : 'holds';
+          return (
+            <div key={card.id} className="verdict">
+              <p>
+                <Mark mark={mark} />{' '}
+                <strong>
+                  {card.name}: {VERDICT_WORDS[verdict.verdict]}
+                </strong>
+              </p>
+              {[...verdict.reasons, ...verdict.duties].map((sentence) => (
+                <p key={sentence} className="small">
+                  {sentence}
+                </p>
+              ))}
+              <p className="small quiet">{credit}</p>
+            </div>
+          );
+        })}
+        {projectId !== NEW && verdicts.data && refused.length === 0 && (
+          <RadioGroup aria-label="Shape" value={format} onChange={(_, value) => setFormat(value as 'glb' | 'obj')}>
+            <FormControlLabel value="glb" control={<Radio size="small" />} label="GLB: one file, maps inside" />
+            <FormControlLabel value="obj" control={<Radio size="small" />} label="OBJ and MTL: polygons as they came, maps loose beside it" />
+          </RadioGroup>
+        )}
+        <p className="quiet small">A help to decide, not legal advice.</p>
+      </DialogContent>
+      <DialogActions sx={{ px: 3, pb: 2 }}>
+        <Button onClick={onClose}>No</Button>
+        {projectId !== NEW && (
+          <Button variant="contained" onClick={() => pack.mutate(undefined)} disabled={!verdicts.data || refused.length > 0} loading={pack.isPending}>
+            {refused.length > 0 ? 'Not with this licence' : 'Hand over'}
+          </Button>
+        )}
+      </DialogActions>
+    </Dialog>
+  );
+}

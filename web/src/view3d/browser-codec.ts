@@ -1,0 +1,30 @@
+import { TGALoader } from 'three/examples/jsm/loaders/TGALoader.js';
+import { DomainError } from '@haveld/contract/error';
+import { identifyPicture } from '@haveld/core/textures/identify-picture';
+import type { Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
+
+/** Reads pictures with the browser's own decoders, without touching colours or alpha; TGA, which it does not know, with a loader. */
+export const browserCodec: PictureCodec = {
+  async decode(bytes: Uint8Array): Promise<Picture> {
+    if (identifyPicture(bytes) === 'tga') {
+      const { data, width, height } = new TGALoader().parse(bytes.slice().buffer);
+      if (data && width && height) return { width, height, data: new Uint8Array(data.buffer, data.byteOffset, data.byteLength) };
+    }
+    try {
+      const bitmap = await createImageBitmap(new Blob([bytes.slice()]), { premultiplyAlpha: 'none', colorSpaceConversion: 'none' });
+      const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
+      const context = canvas.getContext('2d')!;
+      context.drawImage(bitmap, 0, 0);
+      const { data } = context.getImageData(0, 0, bitmap.width, bitmap.height);
+      return { width: bitmap.width, height: bitmap.height, data: new Uint8Array(data.buffer) };
+    } catch (error) {
+      throw new DomainError('bad-file', 'This picture cannot be shown here; the version made on the server may hold it.', { cause: error });
+    }
+  },
+
+  async encodePng({ width, height, data }: Picture): Promise<Uint8Array> {
+    const canvas = new OffscreenCanvas(width, height);
+    canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
+    return new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
+  },
+};

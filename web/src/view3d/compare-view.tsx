@@ -1,0 +1,183 @@
+import './compare-view.css';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { chooseBarLength, formatBarLength } from '@haveld/core/picture/ruled-bar';
+import { formatLength } from '@haveld/core/placement/units';
+import { Stage, type Overlay, type Side } from './stage';
+
+export interface CompareViewProps {
+  /** Bytes of each side; null while they are on their way, undefined where a side is not shown at all. */
+  received?: ArrayBuffer | null;
+  treated: ArrayBuffer | null;
+  /** False where lengths mean nothing. */
+  hasSize: boolean;
+  /** What the treated side is called. */
+  treatedWords?: string;
+  /** Both sides, or one alone. */
+  only: Side | null;
+  /** Changes to frame the model again. */
+  frameKey: number;
+}
+
+const NUDGE = 0.14;
+
+/** The model, large: as received and as treated with a wipe between the two, each with its own ruled bar. */
+export function CompareView({ received, treated, hasSize, treatedWords = 'as treated', only, frameKey }: CompareViewProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const host = useRef<HTMLDivElement>(null);
+  const stage = useRef<Stage | null>(null);
+  const [overlay, setOverlay] = useState<Overlay | null>(null);
+  const [wipe, setWipe] = useState(0.4);
+  const [light, setLight] = useState(-0.7);
+  const [strength, setStrength] = useState(1);
+  const [person, setPerson] = useState(true);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  useEffect(() => {
+    let made: Stage;
+    try {
+      made = new Stage(canvas.current!, setOverlay);
+    } catch (error) {
+      setProblem(`The view cannot be opened here: ${(error as Error).message}`);
+      return;
+    }
+    stage.current = made;
+    const observer = new ResizeObserver(([entry]) => made.resize(entry.contentRect.width, entry.contentRect.height));
+    observer.observe(host.current!);
+    return () => {
+      observer.disconnect();
+      made.dispose();
+      stage.current = null;
+    };
+  }, []);
+
+  useShown(stage, 'received', received ?? null, setProblem);
+  useShown(stage, 'treated', treated, setProblem);
+  const shownOnly = received === undefined ? 'treated' : only;
+  useEffect(() => stage.current?.setOnly(shownOnly), [shownOnly]);
+  useEffect(() => stage.current?.setWipe(wipe), [wipe]);
+  useEffect(() => stage.current?.setLight(light, strength), [light, strength]);
+  useEffect(() => stage.current?.setPerson(person && hasSize), [person, hasSize]);
+  useEffect(() => stage.current?.frame(), [frameKey]);
+
+  useEffect(() => {
+    const element = host.current!;
+    const onWheel = (event: WheelEvent): void => {
+      event.preventDefault();
+      stage.current?.zoom(Math.exp(event.deltaY * 0.001));
+    };
+    element.addEventListener('wheel', onWheel, { passive: false });
+    return () => element.removeEventListener('wheel', onWheel);
+  }, []);
+
+  const onPointerMove = (event: PointerEvent<HTMLDivElement>): void => {
+    if (event.buttons === 0) return;
+    const { clientWidth, clientHeight } = event.currentTarget;
+    if (event.buttons === 1 && !event.shiftKey) stage.current?.turn(-event.movementX * 0.008, event.movementY * 0.006);
+    else stage.current?.pan(event.movementX / clientWidth, event.movementY / clientHeight);
+  };
+
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const acts: Record<string, () => void> = {
+      'ArrowLeft': () => stage.current?.turn(-NUDGE, 0),
+      'ArrowRight': () => stage.current?.turn(NUDGE, 0),
+      'ArrowUp': () => stage.current?.turn(0, NUDGE),
+      'ArrowDown': () => stage.current?.turn(0, -NUDGE),
+      '+': () => stage.current?.zoom(0.85),
+      '-': () => stage.current?.zoom(1.18),
+    };
+    if (!acts[event.key]) return;
+    event.preventDefault();
+    acts[event.key]();
+  };
+
+  const both = shownOnly === null;
+  return (
+    <div className="stage" ref={host}>
+      <div
+        className="stage-hand"
+        tabIndex={0}
+        role="application"
+        aria-label="The model: arrows turn it, plus and minus come nearer and go farther"
+        onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+        onPointerMove={onPointerMove}
+        onContextMenu={(event) => event.preventDefault()}
+        onKeyDown={onKeyDown}
+      >
+        <canvas ref={canvas} />
+      </div>
+      {problem && (
+        <p className="stage-problem" role="alert">
+          {problem}
+        </p>
+      )}
+      {!treated && !problem && <p className="stage-problem">Fetching the model …</p>}
+      {shownOnly !== 'treated' && <span className="stage-label left">as received</span>}
+      {shownOnly !== 'received' && <span className="stage-label right">{treatedWords}</span>}
+      {both && (
+        <>
+          <div className="stage-wipe" style={{ left: `${wipe * 100}%` }} aria-hidden="true">
+            <span>‹ ›</span>
+          </div>
+          <input className="stage-slider" type="range" min={0} max={1} step={0.01} value={wipe} onChange={(event) => setWipe(Number(event.target.value))} aria-label="Wipe between received and treated" />
+        </>
+      )}
+      {hasSize && overlay && shownOnly !== 'received' && <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />}
+      {hasSize && overlay?.person && <Tag x={overlay.person.x} y={overlay.person.y + 16} words="1.70 m" soft />}
+      {overlay?.bars.received && shownOnly !== 'treated' && <RuledBar bar={overlay.bars.received} side="left" isTrue />}
+      {overlay?.bars.treated && shownOnly !== 'received' && <RuledBar bar={overlay.bars.treated} side="right" isTrue={hasSize} />}
+      <details className="stage-light">
+        <summary>Light</summary>
+        <label>
+          turn
+          <input type="range" min={-3.14} max={3.14} step={0.05} value={light} onChange={(event) => setLight(Number(event.target.value))} />
+        </label>
+        <label>
+          strength
+          <input type="range" min={0.2} max={2.5} step={0.05} value={strength} onChange={(event) => setStrength(Number(event.target.value))} />
+        </label>
+        <label>
+          <input type="checkbox" checked={person} onChange={(event) => setPerson(event.target.checked)} /> a person for scale
+        </label>
+      </details>
+    </div>
+  );
+}
+
+function useShown(stage: { current: Stage | null }, side: Side, bytes: ArrayBuffer | null, onProblem: (words: string | null) => void): void {
+  useEffect(() => {
+    let current = true;
+    stage.current?.show(side, bytes ? bytes.slice(0) : null).then(
+      () => current && onProblem(null),
+      (error: unknown) => current && onProblem(`The model cannot be shown: ${(error as Error).message}`),
+    );
+    return () => {
+      current = false;
+    };
+  }, [stage, side, bytes, onProblem]);
+}
+
+function Tag({ x, y, words, soft }: { x: number; y: number; words: string; soft?: boolean }) {
+  return (
+    <span className={soft ? 'stage-tag soft' : 'stage-tag'} style={{ left: x, top: y }}>
+      {words}
+    </span>
+  );
+}
+
+function Measures({ overlay, from, host }: { overlay: Overlay; from: number; host: HTMLElement | null }) {
+  const width = host?.clientWidth ?? 0;
+  const height = host?.clientHeight ?? 0;
+  return overlay.measures
+    .filter(({ x, y }) => x > from * width + 34 && x < width - 34 && y > 40 && y < height - 40)
+    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} words={formatLength(size)} />);
+}
+
+/** True length at the model's middle. */
+function RuledBar({ bar, side, isTrue }: { bar: { px: number }; side: 'left' | 'right'; isTrue: boolean }) {
+  const metres = chooseBarLength(150 / bar.px);
+  return (
+    <span className={`stage-bar ${side}`} style={{ width: metres * bar.px }}>
+      {isTrue ? formatBarLength(metres) : 'no real size'}
+    </span>
+  );
+}

@@ -1,0 +1,310 @@
+import {
+  AmbientLight, Box3, BufferGeometry, Color, DirectionalLight, DoubleSide, Group, HemisphereLight, Line, LineBasicMaterial, Mesh, MeshBasicMaterial, PerspectiveCamera,
+  PMREMGenerator, PlaneGeometry, Scene, ShadowMaterial, Shape, ShapeGeometry, Spherical, SRGBColorSpace, Vector3, WebGLRenderer, VSMShadowMap, type Object3D, type Texture,
+} from 'three';
+import { RoomEnvironment } from 'three/examples/jsm/environments/RoomEnvironment.js';
+import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
+
+export type Side = 'received' | 'treated';
+
+/** Something to write over the picture, in CSS pixels of the view. */
+export interface Overlay {
+  bars: Record<Side, { px: number; units: number } | null>;
+  /** Ends of the treated box's edges, for its measures. */
+  measures: { x: number; y: number; size: number; axis: 'width' | 'height' | 'depth' }[];
+  person: { x: number; y: number } | null;
+}
+
+interface Standing {
+  scene: Scene;
+  camera: PerspectiveCamera;
+  holder: Group;
+  light: DirectionalLight;
+  floor: Mesh;
+  box: Box3;
+}
+
+const FIELD_OF_VIEW = 24;
+const PERSON_M = 1.7;
+const INK = 0x22302f;
+
+/** Draws one model, or two side by side with a wipe between them, each framed by its own size. Draws only when something changed. */
+export class Stage {
+  readonly #renderer: WebGLRenderer;
+  readonly #environment: Texture;
+  readonly #sides: Record<Side, Standing>;
+  readonly #person: Group;
+  readonly #onOverlay: (overlay: Overlay) => void;
+  #yaw = 0.52;
+  #pitch = 0.28;
+  #zoom = 1;
+  #pan = new Vector3();
+  #lightTurn = -0.7;
+  #lightStrength = 1;
+  /** 0: all treated. 1: all received. */
+  #wipe = 0.5;
+  #only: Side | null = null;
+  #showPerson = true;
+  #wanted = 0;
+  #width = 1;
+  #height = 1;
+
+  constructor(canvas: HTMLCanvasElement, onOverlay: (overlay: Overlay) => void) {
+    this.#onOverlay = onOverlay;
+    this.#renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true, preserveDrawingBuffer: true });
+    this.#renderer.setClearColor(0x000000, 0);
+    this.#renderer.outputColorSpace = SRGBColorSpace;
+    this.#renderer.shadowMap.enabled = true;
+    this.#renderer.shadowMap.type = VSMShadowMap;
+    const generator = new PMREMGenerator(this.#renderer);
+    this.#environment = generator.fromScene(new RoomEnvironment(), 0.04).texture;
+    generator.dispose();
+    this.#sides = { received: this.#createStanding(), treated: this.#createStanding() };
+    this.#person = createPerson();
+    this.#sides.treated.scene.add(this.#person);
+  }
+
+  #createStanding(): Standing {
+    const scene = new Scene();
+    scene.environment = this.#environment;
+    scene.environmentIntensity = 0.35;
+    const light = new DirectionalLight(0xfff4e2, 2.4);
+    light.castShadow = true;
+    light.shadow.mapSize.set(1024, 1024);
+    light.shadow.radius = 5;
+    light.shadow.blurSamples = 12;
+    const floor = new Mesh(new PlaneGeometry(1, 1), new ShadowMaterial({ opacity: 0.26 }));
+    floor.rotation.x = -Math.PI / 2;
+    floor.receiveShadow = true;
+    const holder = new Group();
+    scene.add(holder, light, light.target, floor, new HemisphereLight(0xf2f4f5, 0x8f887a, 1.1), new AmbientLight(0xffffff, 0.15));
+    return { scene, camera: new PerspectiveCamera(FIELD_OF_VIEW, 1, 0.01, 100), holder, light, floor, box: new Box3() };
+  }
+
+  /** Shows a GLB on one side; null clears it. */
+  async show(side: Side, glb: ArrayBuffer | null): Promise<void> {
+    const standing = this.#sides[side];
+    const model = glb ? (await new GLTFLoader().parseAsync(glb, '')).scene : null;
+    disposeAll(standing.holder);
+    standing.holder.clear();
+    standing.box.makeEmpty();
+    if (model) {
+      model.traverse((object) => {
+        const mesh = object as Mesh;
+        if (!mesh.isMesh) return;
+        mesh.castShadow = true;
+        mesh.receiveShadow = true;
+      });
+      // cameras and lights of the file do not light the view
+      model.traverse((object) => {
+        if ('isLight' in object) object.visible = false;
+      });
+      standing.holder.add(model, createPivotMark());
+      standing.box.setFromObject(model, true);
+    }
+    this.#place(side);
+    this.draw();
+  }
+
+  #place(side: Side): void {
+    const { box, floor, light, holder } = this.#sides[side];
+    if (box.isEmpty()) return;
+    const size = box.getSize(new Vector3());
+    const centre = box.getCenter(new Vector3());
+    const radius = Math.max(size.length() / 2, 1e-6);
+    floor.position.set(centre.x, box.min.y - radius * 0.0005, centre.z);
+    floor.scale.setScalar(radius * 12);
+    light.target.position.copy(centre);
+    light.position.copy(centre).add(new Vector3().setFromSpherical(new Spherical(radius * 4, 0.75, this.#lightTurn)));
+    light.intensity = 2.4 * this.#lightStrength;
+    Object.assign(light.shadow.camera, { left: -radius * 1.6, right: radius * 1.6, top: radius * 1.6, bottom: -radius * 1.6, near: radius, far: radius * 8 });
+    light.shadow.normalBias = radius * 0.004;
+    light.shadow.camera.updateProjectionMatrix();
+    const mark = holder.getObjectByName('haveld-pivot');
+    mark?.scale.setScalar(radius * 0.09);
+    if (side === 'treated') {
+      const fits = size.y > 0.12 && size.y < 25;
+      this.#person.visible = this.#showPerson && fits && this.#only !== 'received';
+      this.#person.position.set(box.max.x + Math.max(0.42, size.x * 0.12), box.min.y, centre.z);
+    }
+  }
+
+  resize(width: number, height: number): void {
+    this.#width = Math.max(1, width);
+    this.#height = Math.max(1, height);
+    this.#renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
+    this.#renderer.setSize(this.#width, this.#height, false);
+    this.draw();
+  }
+
+  turn(yaw: number, pitch: number): void {
+    this.#yaw += yaw;
+    this.#pitch = Math.max(-1.5, Math.min(1.5, this.#pitch + pitch));
+    this.draw();
+  }
+
+  zoom(factor: number): void {
+    this.#zoom = Math.max(0.05, Math.min(30, this.#zoom * factor));
+    this.draw();
+  }
+
+  /** @param x,y in shares of the view */
+  pan(x: number, y: number): void {
+    this.#pan.add(new Vector3(x, y, 0));
+    this.draw();
+  }
+
+  frame(): void {
+    this.#yaw = 0.52;
+    this.#pitch = 0.28;
+    this.#zoom = 1;
+    this.#pan.set(0, 0, 0);
+    this.draw();
+  }
+
+  setWipe(wipe: number): void {
+    this.#wipe = wipe;
+    this.draw();
+  }
+
+  setOnly(side: Side | null): void {
+    this.#only = side;
+    this.#place('treated');
+    this.draw();
+  }
+
+  setLight(turn: number, strength: number): void {
+    this.#lightTurn = turn;
+    this.#lightStrength = strength;
+    this.#place('received');
+    this.#place('treated');
+    this.draw();
+  }
+
+  setPerson(shown: boolean): void {
+    this.#showPerson = shown;
+    this.#place('treated');
+    this.draw();
+  }
+
+  /** Draws with the next frame; many wishes are one drawing. */
+  draw(): void {
+    if (this.#wanted) return;
+    this.#wanted = requestAnimationFrame(() => {
+      this.#wanted = 0;
+      this.#drawNow();
+    });
+  }
+
+  #drawNow(): void {
+    const renderer = this.#renderer;
+    renderer.setScissorTest(false);
+    renderer.clear();
+    renderer.setScissorTest(true);
+    const cut = this.#only === 'received' ? this.#width : this.#only === 'treated' ? 0 : this.#width * this.#wipe;
+    const bars: Overlay['bars'] = { received: null, treated: null };
+    if (cut > 1) bars.received = this.#drawSide('received', 0, cut);
+    if (cut < this.#width - 1) bars.treated = this.#drawSide('treated', cut, this.#width - cut);
+    this.#onOverlay({ bars, measures: cut < this.#width ? this.#projectMeasures() : [], person: this.#projectPerson() });
+  }
+
+  #drawSide(side: Side, left: number, width: number): Overlay['bars'][Side] {
+    const standing = this.#sides[side];
+    if (standing.box.isEmpty()) return null;
+    const { camera, box, scene } = standing;
+    const framed = box.clone();
+    if (side === 'treated' && this.#person.visible) framed.expandByPoint(new Vector3(this.#person.position.x + 0.25, box.min.y + PERSON_M, this.#person.position.z));
+    const centre = framed.getCenter(new Vector3());
+    const radius = Math.max(framed.getSize(new Vector3()).length() / 2, 1e-9);
+    const aspect = this.#width / this.#height;
+    const half = Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
+    const distance = (radius * 1.12 * this.#zoom) / Math.sin(Math.atan(half * Math.min(1, aspect)));
+    const back = new Vector3().setFromSpherical(new Spherical(1, Math.PI / 2 - this.#pitch, this.#yaw));
+    const seen = 2 * distance * half;
+    const right = new Vector3(0, 1, 0).cross(back).normalize();
+    const up = back.clone().cross(right);
+    const target = centre.clone().addScaledVector(right, -this.#pan.x * seen * aspect).addScaledVector(up, this.#pan.y * seen);
+    camera.aspect = aspect;
+    camera.near = Math.max(distance - radius * 8, distance * 0.01);
+    camera.far = distance + radius * 16;
+    camera.position.copy(target).addScaledVector(back, distance);
+    camera.lookAt(target);
+    camera.updateProjectionMatrix();
+    this.#person.rotation.y = this.#yaw;
+    const pixelLeft = Math.round(left);
+    this.#renderer.setViewport(0, 0, this.#width, this.#height);
+    this.#renderer.setScissor(pixelLeft, 0, Math.ceil(width), this.#height);
+    this.#renderer.render(scene, camera);
+    return { px: this.#height / seen, units: 1 };
+  }
+
+  #toPixels(point: Vector3): { x: number; y: number } {
+    const projected = point.clone().project(this.#sides.treated.camera);
+    return { x: ((projected.x + 1) / 2) * this.#width, y: ((1 - projected.y) / 2) * this.#height };
+  }
+
+  #projectMeasures(): Overlay['measures'] {
+    const { box } = this.#sides.treated;
+    if (box.isEmpty()) return [];
+    const { min, max } = box;
+    const size = box.getSize(new Vector3());
+    const front = Math.cos(this.#yaw) >= 0 ? max.z : min.z;
+    const side = Math.sin(this.#yaw) >= 0 ? max.x : min.x;
+    return [
+      { ...this.#toPixels(new Vector3((min.x + max.x) / 2, min.y, front)), size: size.x, axis: 'width' },
+      { ...this.#toPixels(new Vector3(side, (min.y + max.y) / 2, front)), size: size.y, axis: 'height' },
+      { ...this.#toPixels(new Vector3(side, min.y, (min.z + max.z) / 2)), size: size.z, axis: 'depth' },
+    ];
+  }
+
+  #projectPerson(): Overlay['person'] {
+    return this.#person.visible && !this.#sides.treated.box.isEmpty() ? this.#toPixels(this.#person.position.clone()) : null;
+  }
+
+  dispose(): void {
+    cancelAnimationFrame(this.#wanted);
+    for (const { holder } of Object.values(this.#sides)) disposeAll(holder);
+    this.#environment.dispose();
+    this.#renderer.dispose();
+  }
+}
+
+function disposeAll(group: Object3D): void {
+  group.traverse((object) => {
+    const mesh = object as Mesh;
+    mesh.geometry?.dispose();
+    for (const material of mesh.material ? [mesh.material].flat() : []) {
+      for (const value of Object.values(material)) if (value && typeof value === 'object' && 'isTexture' in value) (value as Texture).dispose();
+      material.dispose();
+    }
+  });
+}
+
+/** Our pivot mark: an open ring on the ground with a plumb line. */
+function createPivotMark(): Group {
+  const mark = new Group();
+  mark.name = 'haveld-pivot';
+  const material = new LineBasicMaterial({ color: new Color(0x17625b), depthTest: false, transparent: true });
+  const ring = Array.from({ length: 41 }, (_, i) => {
+    const a = 0.4 + (i / 40) * (Math.PI * 2 - 0.8);
+    return new Vector3(Math.cos(a), 0, Math.sin(a));
+  });
+  mark.add(new Line(new BufferGeometry().setFromPoints(ring), material));
+  mark.add(new Line(new BufferGeometry().setFromPoints([new Vector3(0, 0, 0), new Vector3(0, 1.6, 0)]), material));
+  mark.renderOrder = 5;
+  mark.children.forEach((child) => (child.renderOrder = 5));
+  return mark;
+}
+
+/** A person for scale: a flat paper silhouette, 1.70 m. */
+function createPerson(): Group {
+  const shape = new Shape();
+  const outline: [number, number][] = [
+    [0.03, 0], [0.15, 0], [0.14, 0.5], [0.17, 0.84], [0.21, 0.72], [0.26, 0.73], [0.245, 1.1], [0.2, 1.36], [0.1, 1.43], [0.06, 1.47], [0.1, 1.55], [0.1, 1.62], [0.06, 1.69],
+    [0, 1.7], [-0.06, 1.69], [-0.1, 1.62], [-0.1, 1.55], [-0.06, 1.47], [-0.1, 1.43], [-0.2, 1.36], [-0.245, 1.1], [-0.26, 0.73], [-0.21, 0.72], [-0.17, 0.84], [-0.14, 0.5], [-0.15, 0], [-0.03, 0], [0, 0.78],
+  ];
+  outline.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
+  const person = new Group();
+  person.add(new Mesh(new ShapeGeometry(shape), new MeshBasicMaterial({ color: INK, transparent: true, opacity: 0.26, side: DoubleSide, depthWrite: false })));
+  return person;
+}
