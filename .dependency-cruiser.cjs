@@ -9,7 +9,12 @@ const onlyOurs = (name, path, allowed) => ({
 
 module.exports = {
   forbidden: [
-    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
     onlyOurs('contract-stands-alone', 'contract', []),
     onlyOurs('core-knows-contract', 'core', ['contract']),
     onlyOurs('engine-knows-core', 'engine', ['contract', 'core']),
@@ -42,6 +47,10 @@ module.exports = {
     exclude: { path: 'testdata' },
     tsConfig: { fileName: 'tsconfig.json' },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'], extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'],
+    },
   },
 };

@@ -4,7 +4,14 @@ const shared = {
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } },
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'es6' },
+      },
     ],
   },
   moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json'],
@@ -15,7 +22,15 @@ const shared = {
 export default {
   watchman: false,
   projects: [
-    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/{core,contract,engine,demo,web}/src/**/*.test.{ts,tsx}', '<rootDir>/server/src/**/*.test.ts'], testPathIgnorePatterns: ['\\.api\\.test\\.ts$', '/node_modules/'] },
+    {
+      ...shared,
+      displayName: 'unit',
+      testMatch: [
+        '<rootDir>/{core,contract,engine,demo,web}/src/**/*.test.{ts,tsx}',
+        '<rootDir>/server/src/**/*.test.ts',
+      ],
+      testPathIgnorePatterns: ['\\.api\\.test\\.ts$', '/node_modules/'],
+    },
     { ...shared, displayName: 'api', testMatch: ['<rootDir>/server/src/**/*.api.test.ts'] },
   ],
 };

@@ -8,7 +8,12 @@ import { installDependencies, installPackages } from './steps/install.mjs';
 
 const root = resolve(import.meta.dirname, '..');
 const { values } = parseArgs({
-  options: { 'port': { type: 'string', default: '4280' }, 'data': { type: 'string', default: join(root, '.haveld') }, 'no-demo': { type: 'boolean', default: false }, 'host': { type: 'string', default: '127.0.0.1' } },
+  options: {
+    port: { type: 'string', default: '4280' },
+    data: { type: 'string', default: join(root, '.haveld') },
+    'no-demo': { type: 'boolean', default: false },
+    host: { type: 'string', default: '127.0.0.1' },
+  },
 });
 const data = resolve(values.data);
 const external = process.env.HAVELD_DATABASE_URL;
@@ -21,17 +26,30 @@ const database = external ? null : await startDatabase(join(data, 'database'));
 await database?.create('haveld');
 const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist/main.js')], {
   cwd: root,
-  env: { ...process.env, HAVELD_DATABASE_URL: external ?? database.url('haveld'), HAVELD_DATA: data, HAVELD_PORT: values.port, HAVELD_HOST: values.host, HAVELD_DEMO: values['no-demo'] ? '0' : '1' },
+  env: {
+    ...process.env,
+    HAVELD_DATABASE_URL: external ?? database.url('haveld'),
+    HAVELD_DATA: data,
+    HAVELD_PORT: values.port,
+    HAVELD_HOST: values.host,
+    HAVELD_DEMO: values['no-demo'] ? '0' : '1',
+  },
   stdio: ['ignore', 'pipe', 'inherit'],
   detached: true,
 });
 
 createInterface({ input: server.stdout }).on('line', (line) => {
   const said = JSON.parse(line);
-  if (said.owner) console.log(`\nOwner:  sign in as “${said.owner.signIn}” with the one-time password  ${said.owner.password}\n        It is shown only now; you are asked to change it.`);
+  if (said.owner)
+    console.log(
+      `\nOwner:  sign in as “${said.owner.signIn}” with the one-time password  ${said.owner.password}\n        It is shown only now; you are asked to change it.`,
+    );
   if (said.ready) console.log(`\nHaveld is open at  http://${said.ready.host}:${said.ready.port}/\n`);
   if (said.demo) console.log(`Demo:   ${said.demo} …`);
-  if (said.demoPeople) console.log(`Demo:   ready. Sign in as ${said.demoPeople.map((person) => `“${person.signIn}”`).join(', ')} with  ${said.demoPeople[0].password}\n`);
+  if (said.demoPeople)
+    console.log(
+      `Demo:   ready. Sign in as ${said.demoPeople.map((person) => `“${person.signIn}”`).join(', ')} with  ${said.demoPeople[0].password}\n`,
+    );
 });
 
 let stopping = false;

@@ -11,9 +11,29 @@ import * as work from './work';
 export const API: Record<string, AnyEndpoint[]> = {
   people: [people.signIn, people.signOut, people.getMe, people.changePassword],
   work: [work.getWork, work.cancelJob, work.retryJob, work.getHealth],
-  arrivals: [arrivals.listArrivals, arrivals.createArrival, arrivals.cancelArrival, arrivals.takeToBench, arrivals.setFindAside],
-  bench: [bench.listBench, bench.getSheet, bench.answerFinding, bench.takeSure, bench.switchStep, bench.changeProvenance, bench.catalogueAsset],
+  arrivals: [
+    arrivals.listArrivals,
+    arrivals.createArrival,
+    arrivals.cancelArrival,
+    arrivals.takeToBench,
+    arrivals.setFindAside,
+  ],
+  bench: [
+    bench.listBench,
+    bench.getSheet,
+    bench.answerFinding,
+    bench.takeSure,
+    bench.switchStep,
+    bench.changeProvenance,
+    bench.catalogueAsset,
+  ],
   catalogue: [catalogue.searchCatalogue, catalogue.getAsset],
-  projects: [projects.listProjects, projects.createProject, projects.getProject, projects.judgeForProject, projects.handOver],
+  projects: [
+    projects.listProjects,
+    projects.createProject,
+    projects.getProject,
+    projects.judgeForProject,
+    projects.handOver,
+  ],
   rights: [rights.getRights],
 };

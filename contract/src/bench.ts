@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { AssetStateSchema } from './asset-state';
 import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
 import { AnswerSchema, FindingSchema } from './finding';
@@ -8,10 +9,6 @@ import { Nothing } from './people';
 import { StepSchema } from './step';
 
 const Id = z.object({ id: z.string() });
-
-export const ASSET_STATES = ['on-bench', 'in-review', 'catalogued', 'withdrawn'] as const;
-export const AssetStateSchema = z.enum(ASSET_STATES);
-export type AssetState = z.infer<typeof AssetStateSchema>;
 
 export const SheetFindingSchema = FindingSchema.extend({
   answer: AnswerSchema.nullable(),
@@ -81,33 +78,71 @@ export const BenchRowSchema = z.object({
 export type BenchRow = z.infer<typeof BenchRowSchema>;
 
 export const listBench = endpoint({
-  method: 'get', path: '/api/bench', summary: 'What lies on the bench', params: Nothing, query: Nothing, body: Nothing, response: z.array(BenchRowSchema),
+  method: 'get',
+  path: '/api/bench',
+  summary: 'What lies on the bench',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: z.array(BenchRowSchema),
 });
 
 export const getSheet = endpoint({
-  method: 'get', path: '/api/bench/:id', summary: 'The condition sheet of an asset', params: Id, query: Nothing, body: Nothing, response: SheetSchema,
+  method: 'get',
+  path: '/api/bench/:id',
+  summary: 'The condition sheet of an asset',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: SheetSchema,
 });
 
 export const answerFinding = endpoint({
-  method: 'put', path: '/api/bench/:id/answers', summary: 'Answers a finding; null takes the answer back', params: Id, query: Nothing,
-  body: z.object({ key: z.string().min(1), answer: AnswerSchema.nullable() }), response: SheetSchema,
+  method: 'put',
+  path: '/api/bench/:id/answers',
+  summary: 'Answers a finding; null takes the answer back',
+  params: Id,
+  query: Nothing,
+  body: z.object({ key: z.string().min(1), answer: AnswerSchema.nullable() }),
+  response: SheetSchema,
 });
 
 export const takeSure = endpoint({
-  method: 'post', path: '/api/bench/:id/take-sure', summary: 'Takes every sure proposal nobody has answered', params: Id, query: Nothing, body: Nothing, response: SheetSchema,
+  method: 'post',
+  path: '/api/bench/:id/take-sure',
+  summary: 'Takes every sure proposal nobody has answered',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: SheetSchema,
 });
 
 export const switchStep = endpoint({
-  method: 'put', path: '/api/bench/:id/steps', summary: 'Switches a step of the treatment on or off', params: Id, query: Nothing,
-  body: z.object({ stepId: z.string(), enabled: z.boolean() }), response: SheetSchema,
+  method: 'put',
+  path: '/api/bench/:id/steps',
+  summary: 'Switches a step of the treatment on or off',
+  params: Id,
+  query: Nothing,
+  body: z.object({ stepId: z.string(), enabled: z.boolean() }),
+  response: SheetSchema,
 });
 
 export const changeProvenance = endpoint({
-  method: 'put', path: '/api/bench/:id/provenance', summary: 'Corrects whose it is; who changed what is kept', params: Id, query: Nothing,
-  body: ProvenanceSchema.partial(), response: SheetSchema,
+  method: 'put',
+  path: '/api/bench/:id/provenance',
+  summary: 'Corrects whose it is; who changed what is kept',
+  params: Id,
+  query: Nothing,
+  body: ProvenanceSchema.partial(),
+  response: SheetSchema,
 });
 
 export const catalogueAsset = endpoint({
-  method: 'post', path: '/api/bench/:id/catalogue', summary: 'Makes a version and puts the asset into the catalogue', params: Id, query: Nothing,
-  body: z.object({ name: z.string().min(1).max(200), category: CategorySchema }), response: SheetSchema,
+  method: 'post',
+  path: '/api/bench/:id/catalogue',
+  summary: 'Makes a version and puts the asset into the catalogue',
+  params: Id,
+  query: Nothing,
+  body: z.object({ name: z.string().min(1).max(200), category: CategorySchema }),
+  response: SheetSchema,
 });

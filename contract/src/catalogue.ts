@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { AssetStateSchema } from './bench';
+import { AssetStateSchema } from './asset-state';
 import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
 import { ProvenanceSchema, VerdictSchema } from './licence';
@@ -52,7 +52,13 @@ export const CatalogueSchema = z.object({
 export type Catalogue = z.infer<typeof CatalogueSchema>;
 
 export const searchCatalogue = endpoint({
-  method: 'get', path: '/api/catalogue', summary: 'Asks the catalogue', params: Nothing, query: QuestionSchema, body: Nothing, response: CatalogueSchema,
+  method: 'get',
+  path: '/api/catalogue',
+  summary: 'Asks the catalogue',
+  params: Nothing,
+  query: QuestionSchema,
+  body: Nothing,
+  response: CatalogueSchema,
 });
 
 export const VersionSchema = z.object({
@@ -92,7 +98,14 @@ export const AssetPageSchema = z.object({
   card: CardSchema,
   arrivalName: z.string(),
   provenance: ProvenanceSchema,
-  evidence: z.array(z.object({ text: z.string(), file: z.string().optional(), line: z.number().optional(), passage: z.string().optional() })),
+  evidence: z.array(
+    z.object({
+      text: z.string(),
+      file: z.string().optional(),
+      line: z.number().optional(),
+      passage: z.string().optional(),
+    }),
+  ),
   credit: z.string(),
   duties: z.array(z.string()),
   versions: z.array(VersionSchema),
@@ -102,5 +115,11 @@ export const AssetPageSchema = z.object({
 export type AssetPage = z.infer<typeof AssetPageSchema>;
 
 export const getAsset = endpoint({
-  method: 'get', path: '/api/assets/:id', summary: 'Everything about an asset', params: z.object({ id: z.string() }), query: Nothing, body: Nothing, response: AssetPageSchema,
+  method: 'get',
+  path: '/api/assets/:id',
+  summary: 'Everything about an asset',
+  params: z.object({ id: z.string() }),
+  query: Nothing,
+  body: Nothing,
+  response: AssetPageSchema,
 });

@@ -12,7 +12,7 @@ export const ERROR_STATUS = {
   'cannot-catalogue': 409,
   'not-allowed-by-licence': 409,
   'out-of-step': 409,
-  'broken': 500,
+  broken: 500,
 } as const;
 export type ErrorCode = keyof typeof ERROR_STATUS;
 

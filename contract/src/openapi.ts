@@ -6,7 +6,11 @@ import { ErrorBodySchema } from './error';
 type Json = Record<string, unknown>;
 
 const toJsonSchema = (schema: z.ZodType, io: 'input' | 'output'): Json => {
-  const { $schema: _dialect, ...rest } = z.toJSONSchema(schema, { io, target: 'openapi-3.0', unrepresentable: 'any' }) as Json;
+  const { $schema: _dialect, ...rest } = z.toJSONSchema(schema, {
+    io,
+    target: 'openapi-3.0',
+    unrepresentable: 'any',
+  }) as Json;
   return rest;
 };
 
@@ -29,7 +33,9 @@ export function createOpenApi(version: string): Json {
 
 function createOperation(tag: string, { method, summary, open, params, query, body, response }: AnyEndpoint): Json {
   const parameters = [...listParameters(params, 'path'), ...listParameters(query, 'query')];
-  const content = (schema: z.ZodType, io: 'input' | 'output'): Json => ({ 'application/json': { schema: toJsonSchema(schema, io) } });
+  const content = (schema: z.ZodType, io: 'input' | 'output'): Json => ({
+    'application/json': { schema: toJsonSchema(schema, io) },
+  });
   return {
     tags: [tag],
     summary,
@@ -38,12 +44,23 @@ function createOperation(tag: string, { method, summary, open, params, query, bo
     ...(method === 'get' ? {} : { requestBody: { required: true, content: content(body, 'input') } }),
     responses: {
       200: { description: 'Done', content: content(response, 'output') },
-      default: { description: 'Refused, with one sentence for the person', content: content(ErrorBodySchema, 'output') },
+      default: {
+        description: 'Refused, with one sentence for the person',
+        content: content(ErrorBodySchema, 'output'),
+      },
     },
   };
 }
 
 function listParameters(schema: z.ZodType, place: 'path' | 'query'): Json[] {
-  const { properties = {}, required = [] } = toJsonSchema(schema, 'input') as { properties?: Record<string, Json>; required?: string[] };
-  return Object.entries(properties).map(([name, described]) => ({ name, in: place, required: place === 'path' || required.includes(name), schema: described }));
+  const { properties = {}, required = [] } = toJsonSchema(schema, 'input') as {
+    properties?: Record<string, Json>;
+    required?: string[];
+  };
+  return Object.entries(properties).map(([name, described]) => ({
+    name,
+    in: place,
+    required: place === 'path' || required.includes(name),
+    schema: described,
+  }));
 }

@@ -17,19 +17,42 @@ export type Person = z.infer<typeof PersonSchema>;
 export const Nothing = z.object({});
 
 export const signIn = endpoint({
-  method: 'post', path: '/api/sign-in', summary: 'Opens a session', open: true,
-  params: Nothing, query: Nothing, body: z.object({ signIn: z.string().min(1).max(190), password: z.string().min(1).max(500) }), response: PersonSchema,
+  method: 'post',
+  path: '/api/sign-in',
+  summary: 'Opens a session',
+  open: true,
+  params: Nothing,
+  query: Nothing,
+  body: z.object({ signIn: z.string().min(1).max(190), password: z.string().min(1).max(500) }),
+  response: PersonSchema,
 });
 
 export const signOut = endpoint({
-  method: 'post', path: '/api/sign-out', summary: 'Closes the session', params: Nothing, query: Nothing, body: Nothing, response: Nothing,
+  method: 'post',
+  path: '/api/sign-out',
+  summary: 'Closes the session',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: Nothing,
 });
 
 export const getMe = endpoint({
-  method: 'get', path: '/api/me', summary: 'Who is signed in', params: Nothing, query: Nothing, body: Nothing, response: PersonSchema,
+  method: 'get',
+  path: '/api/me',
+  summary: 'Who is signed in',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: PersonSchema,
 });
 
 export const changePassword = endpoint({
-  method: 'put', path: '/api/me/password', summary: 'Changes the own password', params: Nothing, query: Nothing,
-  body: z.object({ before: z.string().min(1), after: z.string().min(10, 'at least 10 characters').max(500) }), response: PersonSchema,
+  method: 'put',
+  path: '/api/me/password',
+  summary: 'Changes the own password',
+  params: Nothing,
+  query: Nothing,
+  body: z.object({ before: z.string().min(1), after: z.string().min(10, 'at least 10 characters').max(500) }),
+  response: PersonSchema,
 });

@@ -12,7 +12,10 @@ export const LogEntrySchema = z.object({
 });
 export type LogEntry = z.infer<typeof LogEntrySchema>;
 
-export const BoxSchema = z.object({ min: z.tuple([z.number(), z.number(), z.number()]), max: z.tuple([z.number(), z.number(), z.number()]) });
+export const BoxSchema = z.object({
+  min: z.tuple([z.number(), z.number(), z.number()]),
+  max: z.tuple([z.number(), z.number(), z.number()]),
+});
 export type Box = z.infer<typeof BoxSchema>;
 
 /** Whether the bytes of a map reference are at hand. */
@@ -70,5 +73,10 @@ export const StepOutcomeSchema = z.object({
 export type StepOutcome = z.infer<typeof StepOutcomeSchema>;
 
 /** One line of the comparison of a written file with what it was written from. */
-export const CheckLineSchema = z.object({ what: z.string(), expected: z.string(), found: z.string(), holds: z.boolean() });
+export const CheckLineSchema = z.object({
+  what: z.string(),
+  expected: z.string(),
+  found: z.string(),
+  holds: z.boolean(),
+});
 export type CheckLine = z.infer<typeof CheckLineSchema>;

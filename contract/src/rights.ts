@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { AssetStateSchema } from './bench';
+import { AssetStateSchema } from './asset-state';
 import { endpoint } from './endpoint';
 import { ProvenanceSchema, RightsFindingSchema, VerdictSchema } from './licence';
 import { Nothing } from './people';
@@ -15,7 +15,9 @@ export const RightsRowSchema = z.object({
   provenance: ProvenanceSchema,
   rights: RightsFindingSchema,
   projects: z.array(z.object({ id: z.string(), name: z.string(), verdict: VerdictSchema })),
-  changes: z.array(z.object({ at: z.string(), personName: z.string(), field: z.string(), before: z.string(), after: z.string() })),
+  changes: z.array(
+    z.object({ at: z.string(), personName: z.string(), field: z.string(), before: z.string(), after: z.string() }),
+  ),
 });
 export type RightsRow = z.infer<typeof RightsRowSchema>;
 
@@ -26,4 +28,12 @@ export const RightsSchema = z.object({
 });
 export type Rights = z.infer<typeof RightsSchema>;
 
-export const getRights = endpoint({ method: 'get', path: '/api/rights', summary: 'Rights to settle, and the library by licence', params: Nothing, query: Nothing, body: Nothing, response: RightsSchema });
+export const getRights = endpoint({
+  method: 'get',
+  path: '/api/rights',
+  summary: 'Rights to settle, and the library by licence',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: RightsSchema,
+});

@@ -50,7 +50,12 @@ export const StepSchema = z.discriminatedUnion('kind', [
     sha256: HashSchema,
     path: z.string(),
   }),
-  z.object({ kind: z.literal('scale'), schema: z.literal(1), factor: z.number().positive().finite(), words: z.string() }),
+  z.object({
+    kind: z.literal('scale'),
+    schema: z.literal(1),
+    factor: z.number().positive().finite(),
+    words: z.string(),
+  }),
   z.object({
     kind: z.literal('turn'),
     schema: z.literal(1),

@@ -13,7 +13,14 @@ export const RunningSchema = z.object({
 
 export const WorkSchema = z.object({
   /** What waits under each heading of the strip. */
-  counts: z.object({ arrivals: z.number(), bench: z.number(), catalogue: z.number(), projects: z.number(), rights: z.number(), health: z.number() }),
+  counts: z.object({
+    arrivals: z.number(),
+    bench: z.number(),
+    catalogue: z.number(),
+    projects: z.number(),
+    rights: z.number(),
+    health: z.number(),
+  }),
   running: z.array(RunningSchema),
   /** Changes whenever something a screen shows has changed. */
   revision: z.string(),
@@ -21,21 +28,41 @@ export const WorkSchema = z.object({
 export type Work = z.infer<typeof WorkSchema>;
 
 export const getWork = endpoint({
-  method: 'get', path: '/api/work', summary: 'What runs and what waits', params: Nothing, query: Nothing, body: Nothing, response: WorkSchema,
+  method: 'get',
+  path: '/api/work',
+  summary: 'What runs and what waits',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: WorkSchema,
 });
 
 const JobParams = z.object({ id: z.coerce.number().int() });
 
 export const cancelJob = endpoint({
-  method: 'post', path: '/api/work/:id/cancel', summary: 'Stops a job', params: JobParams, query: Nothing, body: Nothing, response: Nothing,
+  method: 'post',
+  path: '/api/work/:id/cancel',
+  summary: 'Stops a job',
+  params: JobParams,
+  query: Nothing,
+  body: Nothing,
+  response: Nothing,
 });
 
 export const retryJob = endpoint({
-  method: 'post', path: '/api/work/:id/retry', summary: 'Tries a failed job again', params: JobParams, query: Nothing, body: Nothing, response: Nothing,
+  method: 'post',
+  path: '/api/work/:id/retry',
+  summary: 'Tries a failed job again',
+  params: JobParams,
+  query: Nothing,
+  body: Nothing,
+  response: Nothing,
 });
 
 export const HealthSchema = z.object({
-  failed: z.array(z.object({ id: z.number(), words: z.string(), message: z.string(), at: z.string(), attempts: z.number() })),
+  failed: z.array(
+    z.object({ id: z.number(), words: z.string(), message: z.string(), at: z.string(), attempts: z.number() }),
+  ),
   storeBytes: z.number(),
   storeFiles: z.number(),
   done: z.number(),
@@ -45,5 +72,11 @@ export const HealthSchema = z.object({
 export type Health = z.infer<typeof HealthSchema>;
 
 export const getHealth = endpoint({
-  method: 'get', path: '/api/health', summary: 'Failed work, missing bytes, size of the store', params: Nothing, query: Nothing, body: Nothing, response: HealthSchema,
+  method: 'get',
+  path: '/api/health',
+  summary: 'Failed work, missing bytes, size of the store',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: HealthSchema,
 });

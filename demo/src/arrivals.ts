@@ -31,9 +31,20 @@ export async function createDemoArrivals(): Promise<DemoArrival[]> {
   return [
     { name: 'bell-buoy-gltf.zip', bytes: await zip(await bellBuoy(surfaces)), stage: 'catalogued', category: 'large' },
     { name: 'chart_table_oak.zip', bytes: await zip(chartTable(surfaces)), stage: 'catalogued', category: 'furniture' },
-    { name: 'quay_instrument_kit.zip', bytes: await zip(await instrumentKit(surfaces)), stage: 'catalogued', category: 'prop' },
+    {
+      name: 'quay_instrument_kit.zip',
+      bytes: await zip(await instrumentKit(surfaces)),
+      stage: 'catalogued',
+      category: 'prop',
+    },
     { name: 'storm_mast.zip', bytes: await zip(signalMast(surfaces)), stage: 'bench', category: 'large' },
     { name: 'carved_gull.zip', bytes: await zip(await gull(surfaces)), stage: 'bench', category: 'creature' },
+    {
+      name: 'instrument_set.zip',
+      bytes: await zip(await instrumentSet(surfaces)),
+      stage: 'bench',
+      category: 'small prop',
+    },
     { name: 'lamp_v2_FINAL(1).zip', bytes: await zip(brassLamp(surfaces)), stage: 'arrived', category: 'small prop' },
   ];
 }
@@ -41,7 +52,23 @@ export async function createDemoArrivals(): Promise<DemoArrival[]> {
 type Surfaces = Awaited<ReturnType<typeof createSurfaces>>;
 
 async function createSurfaces() {
-  const [red, iron, brassMap, oak, oakDark, chart, flags, feathers, wing, barogram, mahogany, rope, ring, tarnished, dents] = await Promise.all([
+  const [
+    red,
+    iron,
+    brassMap,
+    oak,
+    oakDark,
+    chart,
+    flags,
+    feathers,
+    wing,
+    barogram,
+    mahogany,
+    rope,
+    ring,
+    tarnished,
+    dents,
+  ] = await Promise.all([
     surface.paintedMetal([186, 46, 38], 0.42, 11),
     surface.paintedMetal([42, 46, 48], 0.3, 23),
     surface.brass(0.5, 5),
@@ -58,7 +85,23 @@ async function createSurfaces() {
     surface.brass(0.9, 41),
     surface.dents(0.5, 6),
   ]);
-  return { red, iron, brassMap, oak, oakDark, chart, flags, feathers, wing, barogram, mahogany, rope, ring, tarnished, dents };
+  return {
+    red,
+    iron,
+    brassMap,
+    oak,
+    oakDark,
+    chart,
+    flags,
+    feathers,
+    wing,
+    barogram,
+    mahogany,
+    rope,
+    ring,
+    tarnished,
+    dents,
+  };
 }
 
 const IRON: GlbMaterial = { colour: [0.16, 0.18, 0.19], roughness: 0.55, metallic: 0.4 };
@@ -73,14 +116,26 @@ async function bellBuoy(s: Surfaces): Promise<DemoFile[]> {
       lamp_glass: { colour: [0.98, 0.92, 0.7], roughness: 0.1, emissive: [0.5, 0.42, 0.2] },
     },
     copyright: '2026 Tor Aldersund, CC BY 4.0',
-    extras: { author: 'Tor Aldersund', license: 'CC-BY-4.0', title: 'Bell buoy, red', source: 'https://quayside-models.example/bell-buoy' },
+    extras: {
+      author: 'Tor Aldersund',
+      license: 'CC-BY-4.0',
+      title: 'Bell buoy, red',
+      source: 'https://quayside-models.example/bell-buoy',
+    },
     clutter: true,
   });
   return [
     { path: 'bell_buoy_red.glb', bytes: glb },
     {
       path: 'license.txt',
-      bytes: text('Title: Bell buoy, red', 'Author: Tor Aldersund', 'Source: https://quayside-models.example/bell-buoy', '', 'This work is licensed under Creative Commons Attribution 4.0 International.', 'https://creativecommons.org/licenses/by/4.0/'),
+      bytes: text(
+        'Title: Bell buoy, red',
+        'Author: Tor Aldersund',
+        'Source: https://quayside-models.example/bell-buoy',
+        '',
+        'This work is licensed under Creative Commons Attribution 4.0 International.',
+        'https://creativecommons.org/licenses/by/4.0/',
+      ),
     },
   ];
 }
@@ -89,14 +144,32 @@ async function bellBuoy(s: Surfaces): Promise<DemoFile[]> {
 function chartTable(s: Surfaces): DemoFile[] {
   const header = ['Chart table, oak. Modelled by Ines Falkenrot', 'units: centimetres'];
   return [
-    { path: 'chart_table/chart_table_oak.obj', bytes: writeDemoObj(harbour.chartTable(), { header, library: 'chart_table_oak.mtl', unit: 0.01 }) },
+    {
+      path: 'chart_table/chart_table_oak.obj',
+      bytes: writeDemoObj(harbour.chartTable(), { header, library: 'chart_table_oak.mtl', unit: 0.01 }),
+    },
     {
       path: 'chart_table/chart_table_oak.mtl',
       bytes: writeDemoMtl(
         [
-          { name: 'oak_top', colour: [0.74, 0.53, 0.33], roughness: 0.5, maps: { map_Kd: 'D:\\work\\harbour\\maps\\Oak_Top_Col.png' } },
-          { name: 'oak_frame', colour: [0.59, 0.39, 0.23], roughness: 0.6, maps: { map_Kd: 'D:\\work\\harbour\\maps\\Oak_Frame_Col.png' } },
-          { name: 'chart_paper', colour: [0.92, 0.9, 0.8], roughness: 0.9, maps: { map_Kd: '/home/ines/harbour/maps/sea_chart.tga' } },
+          {
+            name: 'oak_top',
+            colour: [0.74, 0.53, 0.33],
+            roughness: 0.5,
+            maps: { map_Kd: 'D:\\work\\harbour\\maps\\Oak_Top_Col.png' },
+          },
+          {
+            name: 'oak_frame',
+            colour: [0.59, 0.39, 0.23],
+            roughness: 0.6,
+            maps: { map_Kd: 'D:\\work\\harbour\\maps\\Oak_Frame_Col.png' },
+          },
+          {
+            name: 'chart_paper',
+            colour: [0.92, 0.9, 0.8],
+            roughness: 0.9,
+            maps: { map_Kd: '/home/ines/harbour/maps/sea_chart.tga' },
+          },
           { name: 'brass', colour: [0.78, 0.62, 0.29], roughness: 0.35, metallic: 0.9 },
         ],
         header,
@@ -107,7 +180,16 @@ function chartTable(s: Surfaces): DemoFile[] {
     { path: 'maps/sea_chart.png', bytes: s.chart },
     {
       path: 'readme.txt',
-      bytes: text('CHART TABLE, OAK', '================', '', 'by Ines Falkenrot, Quayside Models', 'https://quayside-models.example/chart-table-oak', '', 'You may use this under CC BY 4.0 (https://creativecommons.org/licenses/by/4.0/).', 'The table is 78 cm high.'),
+      bytes: text(
+        'CHART TABLE, OAK',
+        '================',
+        '',
+        'by Ines Falkenrot, Quayside Models',
+        'https://quayside-models.example/chart-table-oak',
+        '',
+        'You may use this under CC BY 4.0 (https://creativecommons.org/licenses/by/4.0/).',
+        'The table is 78 cm high.',
+      ),
     },
   ];
 }
@@ -115,10 +197,16 @@ function chartTable(s: Surfaces): DemoFile[] {
 /** Millimetres read as metres, Z up, lying down, on a display floor. */
 function signalMast(s: Surfaces): DemoFile[] {
   const floor = block('Studio_Floor', 'floor_grey', [6, 0.02, 6], [0, -0.01, 0], 2);
-  const parts = [...harbour.signalMast(), floor].map((part) => ({ ...part, points: part.points.map(([x, y, z]): [number, number, number] => [x + 1.4, y, z - 0.6]) }));
+  const parts = [...harbour.signalMast(), floor].map((part) => ({
+    ...part,
+    points: part.points.map(([x, y, z]): [number, number, number] => [x + 1.4, y, z - 0.6]),
+  }));
   const header = ['signal mast for the storm scene, drawn in the workshop'];
   return [
-    { path: 'storm_mast/signal_mast.obj', bytes: writeDemoObj(parts, { header, library: 'signal_mast.mtl', unit: 0.001, zUp: true }) },
+    {
+      path: 'storm_mast/signal_mast.obj',
+      bytes: writeDemoObj(parts, { header, library: 'signal_mast.mtl', unit: 0.001, zUp: true }),
+    },
     {
       path: 'storm_mast/signal_mast.mtl',
       bytes: writeDemoMtl(
@@ -133,7 +221,16 @@ function signalMast(s: Surfaces): DemoFile[] {
       ),
     },
     { path: 'storm_mast/flags_basecolor.png', bytes: s.flags },
-    { path: 'storm_mast/credits.txt', bytes: text('Signal mast', 'Author: Runa Vestermoor', 'Source: https://saltmarsh-shapes.example/mast', 'Licence: CC BY-SA 4.0', 'The mast is 2.6 m high.') },
+    {
+      path: 'storm_mast/credits.txt',
+      bytes: text(
+        'Signal mast',
+        'Author: Runa Vestermoor',
+        'Source: https://saltmarsh-shapes.example/mast',
+        'Licence: CC BY-SA 4.0',
+        'The mast is 2.6 m high.',
+      ),
+    },
   ];
 }
 
@@ -150,7 +247,15 @@ async function gull(s: Surfaces): Promise<DemoFile[]> {
   });
   return [
     { path: 'gull/carved_gull.glb', bytes: glb },
-    { path: 'gull/LICENSE.txt', bytes: text('Carved gull by Henke Strandvik.', 'Released under Creative Commons Attribution-NonCommercial 4.0 International,', 'https://creativecommons.org/licenses/by-nc/4.0/', 'https://tidewrack-exchange.example/m/carved-gull') },
+    {
+      path: 'gull/LICENSE.txt',
+      bytes: text(
+        'Carved gull by Henke Strandvik.',
+        'Released under Creative Commons Attribution-NonCommercial 4.0 International,',
+        'https://creativecommons.org/licenses/by-nc/4.0/',
+        'https://tidewrack-exchange.example/m/carved-gull',
+      ),
+    },
   ];
 }
 
@@ -178,14 +283,50 @@ async function instrumentKit(s: Surfaces): Promise<DemoFile[]> {
   };
   const write = (parts: Parameters<typeof writeDemoGlb>[0]): Promise<Buffer> => {
     const used = new Set(parts.map((part) => part.material));
-    return writeDemoGlb(parts, { materials: Object.fromEntries(Object.entries(materials).filter(([name]) => used.has(name))), copyright: 'Tor Aldersund' });
+    return writeDemoGlb(parts, {
+      materials: Object.fromEntries(Object.entries(materials).filter(([name]) => used.has(name))),
+      copyright: 'Tor Aldersund',
+    });
   };
   return [
     { path: 'kit/barograph.glb', bytes: await write(harbour.barograph()) },
     { path: 'kit/mooring_post.glb', bytes: await write(harbour.mooringPost()) },
     { path: 'kit/rope_coil.glb', bytes: await write(harbour.ropeCoil()) },
     { path: 'kit/life_ring.glb', bytes: await write(harbour.lifeRing()) },
-    { path: 'README.md', bytes: text('# Quay instrument kit', '', 'Author: Tor Aldersund', 'Released as CC0 1.0, https://creativecommons.org/publicdomain/zero/1.0/', 'https://quayside-models.example/instrument-kit') },
+    {
+      path: 'README.md',
+      bytes: text(
+        '# Quay instrument kit',
+        '',
+        'Author: Tor Aldersund',
+        'Released as CC0 1.0, https://creativecommons.org/publicdomain/zero/1.0/',
+        'https://quayside-models.example/instrument-kit',
+      ),
+    },
+  ];
+}
+
+/** A text that says one licence and an address that says another. */
+async function instrumentSet(s: Surfaces): Promise<DemoFile[]> {
+  const glb = await writeDemoGlb(harbour.barograph(), {
+    materials: {
+      mahogany: { colour: [0.4, 0.28, 0.18], roughness: 0.4, map: s.oakDark },
+      brass: { colour: [0.78, 0.62, 0.29], roughness: 0.35, metallic: 0.9, map: s.brassMap },
+      barogram: { colour: [0.95, 0.93, 0.87], roughness: 0.9, map: s.barogram },
+      glass: { colour: [0.8, 0.88, 0.88], roughness: 0.05, opacity: 0.22 },
+    },
+  });
+  return [
+    { path: 'instrument_set/barograph_cased.glb', bytes: glb },
+    {
+      path: 'instrument_set/LICENSE.txt',
+      bytes: text(
+        'Barograph, cased',
+        'This model is released under Creative Commons Attribution 4.0, please credit Ines Falkenrot.',
+        'https://creativecommons.org/licenses/by-nc/4.0/',
+        'https://tidewrack-exchange.example/m/barograph-cased',
+      ),
+    },
   ];
 }
 

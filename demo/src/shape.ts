@@ -13,7 +13,13 @@ export interface Part {
 type Vector = [number, number, number];
 
 /** Turns a profile of [radius, height] about the Y axis; poles close to triangles. */
-export function lathe(name: string, material: string, profile: [number, number][], segments = 24, options: { smoothing?: number; tile?: [number, number] } = {}): Part {
+export function lathe(
+  name: string,
+  material: string,
+  profile: [number, number][],
+  segments = 24,
+  options: { smoothing?: number; tile?: [number, number] } = {},
+): Part {
   const { smoothing = 1, tile = [1, 1] } = options;
   const part: Part = { name, material, points: [], layout: [], polygons: [] };
   const lengths = [0];
@@ -38,7 +44,10 @@ export function lathe(name: string, material: string, profile: [number, number][
   for (let r = 0; r + 1 < profile.length; r++) {
     for (let s = 0; s < segments; s++) {
       const corners = [at(r, s), at(r + 1, s), at(r + 1, s + 1), at(r, s + 1)];
-      part.polygons.push({ corners: corners.filter((corner, i) => corners.findIndex((other) => other[0] === corner[0]) === i), smoothing });
+      part.polygons.push({
+        corners: corners.filter((corner, i) => corners.findIndex((other) => other[0] === corner[0]) === i),
+        smoothing,
+      });
     }
   }
   return part;
@@ -48,7 +57,8 @@ export function lathe(name: string, material: string, profile: [number, number][
 export function block(name: string, material: string, size: Vector, centre: Vector, tile = 1): Part {
   const [w, h, d] = size.map((v) => v / 2);
   const points: Vector[] = [];
-  for (let i = 0; i < 8; i++) points.push([centre[0] + (i & 1 ? w : -w), centre[1] + (i & 2 ? h : -h), centre[2] + (i & 4 ? d : -d)]);
+  for (let i = 0; i < 8; i++)
+    points.push([centre[0] + (i & 1 ? w : -w), centre[1] + (i & 2 ? h : -h), centre[2] + (i & 4 ? d : -d)]);
   const sides: [number, number, number, number, number, number][] = [
     [4, 5, 7, 6, size[0], size[1]],
     [1, 0, 2, 3, size[0], size[1]],
@@ -63,14 +73,39 @@ export function block(name: string, material: string, size: Vector, centre: Vect
     // the grain runs along the longer side
     const flip = v > u;
     const [lu, lv] = [u / tile, v / tile];
-    layout.push(...([[0, 0], [lu, 0], [lu, lv], [0, lv]] as [number, number][]).map(([x, y]): [number, number] => (flip ? [y, x] : [x, y])));
-    return { corners: [[a, from], [b, from + 1], [c, from + 2], [e, from + 3]] as [number, number][], smoothing: 0 };
+    layout.push(
+      ...(
+        [
+          [0, 0],
+          [lu, 0],
+          [lu, lv],
+          [0, lv],
+        ] as [number, number][]
+      ).map(([x, y]): [number, number] => (flip ? [y, x] : [x, y])),
+    );
+    return {
+      corners: [
+        [a, from],
+        [b, from + 1],
+        [c, from + 2],
+        [e, from + 3],
+      ] as [number, number][],
+      smoothing: 0,
+    };
   });
   return { name, material, points, layout, polygons };
 }
 
 /** A tube of one radius along a path. */
-export function tube(name: string, material: string, path: Vector[], radius: number, segments = 10, closed = false, turnsPerMetre = 6): Part {
+export function tube(
+  name: string,
+  material: string,
+  path: Vector[],
+  radius: number,
+  segments = 10,
+  closed = false,
+  turnsPerMetre = 6,
+): Part {
   const part: Part = { name, material, points: [], layout: [], polygons: [] };
   let length = 0;
   const steady = steadyAxis(path, closed);
@@ -84,7 +119,11 @@ export function tube(name: string, material: string, path: Vector[], radius: num
     const ring: number[] = [];
     for (let s = 0; s < segments; s++) {
       const angle = (s / segments) * Math.PI * 2;
-      ring.push(part.points.push([0, 1, 2].map((k) => point[k] + (side[k] * Math.cos(angle) + up[k] * Math.sin(angle)) * radius) as Vector) - 1);
+      ring.push(
+        part.points.push(
+          [0, 1, 2].map((k) => point[k] + (side[k] * Math.cos(angle) + up[k] * Math.sin(angle)) * radius) as Vector,
+        ) - 1,
+      );
     }
     for (let s = 0; s <= segments; s++) part.layout.push([length * turnsPerMetre, s / segments]);
     return ring;
@@ -96,32 +135,59 @@ export function tube(name: string, material: string, path: Vector[], radius: num
       const t = (s + 1) % segments;
       const l = r * (segments + 1) + s;
       const m = next * (segments + 1) + s;
-      part.polygons.push({ corners: [[rings[r][s], l], [rings[r][t], l + 1], [rings[next][t], m + 1], [rings[next][s], m]], smoothing: 1 });
+      part.polygons.push({
+        corners: [
+          [rings[r][s], l],
+          [rings[r][t], l + 1],
+          [rings[next][t], m + 1],
+          [rings[next][s], m],
+        ],
+        smoothing: 1,
+      });
     }
   }
   if (!closed) {
     part.polygons.push({ corners: rings[0].map((p, s): [number, number] => [p, s]).reverse(), smoothing: 0 });
     const last = (path.length - 1) * (segments + 1);
-    part.polygons.push({ corners: rings[path.length - 1].map((p, s): [number, number] => [p, last + s]), smoothing: 0 });
+    part.polygons.push({
+      corners: rings[path.length - 1].map((p, s): [number, number] => [p, last + s]),
+      smoothing: 0,
+    });
   }
   return part;
 }
 
 /** A flat sheet between four points, cut into a grid and waved a little. */
-export function sheet(name: string, material: string, corners: [Vector, Vector, Vector, Vector], cuts: number, wave: (u: number, v: number) => Vector = () => [0, 0, 0]): Part {
+export function sheet(
+  name: string,
+  material: string,
+  corners: [Vector, Vector, Vector, Vector],
+  cuts: number,
+  wave: (u: number, v: number) => Vector = () => [0, 0, 0],
+): Part {
   const part: Part = { name, material, points: [], layout: [], polygons: [] };
   for (let j = 0; j <= cuts; j++) {
     for (let i = 0; i <= cuts; i++) {
       const [u, v] = [i / cuts, j / cuts];
       const bent = wave(u, v);
-      part.points.push([0, 1, 2].map((k) => (corners[0][k] * (1 - u) + corners[1][k] * u) * (1 - v) + (corners[3][k] * (1 - u) + corners[2][k] * u) * v + bent[k]) as Vector);
+      part.points.push(
+        [0, 1, 2].map(
+          (k) =>
+            (corners[0][k] * (1 - u) + corners[1][k] * u) * (1 - v) +
+            (corners[3][k] * (1 - u) + corners[2][k] * u) * v +
+            bent[k],
+        ) as Vector,
+      );
       part.layout.push([u, v]);
     }
   }
   for (let j = 0; j < cuts; j++) {
     for (let i = 0; i < cuts; i++) {
       const a = j * (cuts + 1) + i;
-      part.polygons.push({ corners: [a, a + 1, a + cuts + 2, a + cuts + 1].map((p): [number, number] => [p, p]), smoothing: 1 });
+      part.polygons.push({
+        corners: [a, a + 1, a + cuts + 2, a + cuts + 1].map((p): [number, number] => [p, p]),
+        smoothing: 1,
+      });
     }
   }
   return part;
@@ -134,7 +200,11 @@ export function ball(name: string, material: string, radii: Vector, centre: Vect
     const angle = (i / rings) * Math.PI - Math.PI / 2;
     return [i === 0 || i === rings ? 0 : Math.cos(angle), Math.sin(angle)];
   });
-  return transform(lathe(name, material, profile, segments), ([x, y, z]) => [x * radii[0] + centre[0], y * radii[1] + centre[1], z * radii[2] + centre[2]]);
+  return transform(lathe(name, material, profile, segments), ([x, y, z]) => [
+    x * radii[0] + centre[0],
+    y * radii[1] + centre[1],
+    z * radii[2] + centre[2],
+  ]);
 }
 
 /** @returns the part with every point moved */
@@ -142,9 +212,14 @@ export function transform(part: Part, move: (point: Vector) => Vector): Part {
   return { ...part, points: part.points.map(move) };
 }
 
-export const moved = (part: Part, [dx, dy, dz]: Vector): Part => transform(part, ([x, y, z]) => [x + dx, y + dy, z + dz]);
+export const moved = (part: Part, [dx, dy, dz]: Vector): Part =>
+  transform(part, ([x, y, z]) => [x + dx, y + dy, z + dz]);
 
-const cross = (a: Vector, b: Vector): Vector => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
+const cross = (a: Vector, b: Vector): Vector => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
 
 function normalise(v: Vector): Vector {
   const length = Math.hypot(...v) || 1;

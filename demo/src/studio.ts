@@ -9,6 +9,16 @@ export const DEMO_PEOPLE = [
 export const DEMO_PASSWORD = 'harbour-weather';
 
 export const DEMO_PROJECTS = [
-  { name: 'School visit sheets', purpose: 'Printed sheets for visiting classes, given away', commercial: false, uses: 0 },
-  { name: 'Tide House, tour 2', purpose: 'Touring show about a harbour weather station, tickets are sold', commercial: true, uses: 3 },
+  {
+    name: 'School visit sheets',
+    purpose: 'Printed sheets for visiting classes, given away',
+    commercial: false,
+    uses: 0,
+  },
+  {
+    name: 'Tide House, tour 2',
+    purpose: 'Touring show about a harbour weather station, tickets are sold',
+    commercial: true,
+    uses: 3,
+  },
 ];

@@ -16,17 +16,25 @@ function noise(x: number, y: number, period: number, seed: number): number {
   const fade = (t: number): number => t * t * (3 - 2 * t);
   const u = fade(x - xi);
   const v = fade(y - yi);
-  const at = (i: number, j: number): number => hash(((i % period) + period) % period, ((j % period) + period) % period, seed);
-  return (at(xi, yi) * (1 - u) + at(xi + 1, yi) * u) * (1 - v) + (at(xi, yi + 1) * (1 - u) + at(xi + 1, yi + 1) * u) * v;
+  const at = (i: number, j: number): number =>
+    hash(((i % period) + period) % period, ((j % period) + period) % period, seed);
+  return (
+    (at(xi, yi) * (1 - u) + at(xi + 1, yi) * u) * (1 - v) + (at(xi, yi + 1) * (1 - u) + at(xi + 1, yi + 1) * u) * v
+  );
 }
 
 function cloud(u: number, v: number, cells: number, seed: number): number {
   let sum = 0;
-  for (let o = 0, amplitude = 0.5; o < 4; o++, amplitude /= 2) sum += noise(u * cells * 2 ** o, v * cells * 2 ** o, cells * 2 ** o, seed + o) * amplitude;
+  for (let o = 0, amplitude = 0.5; o < 4; o++, amplitude /= 2)
+    sum += noise(u * cells * 2 ** o, v * cells * 2 ** o, cells * 2 ** o, seed + o) * amplitude;
   return sum / 0.9375;
 }
 
-const mix = (a: Rgb, b: Rgb, t: number): Rgb => [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, a[2] + (b[2] - a[2]) * t];
+const mix = (a: Rgb, b: Rgb, t: number): Rgb => [
+  a[0] + (b[0] - a[0]) * t,
+  a[1] + (b[1] - a[1]) * t,
+  a[2] + (b[2] - a[2]) * t,
+];
 const clamp = (t: number): number => Math.max(0, Math.min(1, t));
 
 async function paint(side: number, pixel: (u: number, v: number) => Rgb, height = side): Promise<Buffer> {
@@ -39,7 +47,9 @@ async function paint(side: number, pixel: (u: number, v: number) => Rgb, height 
       data[o + 2] = Math.round(clamp(b / 255) * 255);
     }
   }
-  return sharp(data, { raw: { width: side, height, channels: 3 } }).png({ compressionLevel: 9 }).toBuffer();
+  return sharp(data, { raw: { width: side, height, channels: 3 } })
+    .png({ compressionLevel: 9 })
+    .toBuffer();
 }
 
 /** Planks or turned wood, grain along u. */
@@ -67,7 +77,11 @@ export const brass = (tarnish: number, seed: number, side = 512): Promise<Buffer
 export const rope = (seed: number, side = 256): Promise<Buffer> =>
   paint(side, (u, v) => {
     const strand = Math.abs(Math.sin((u * 4 + v) * Math.PI * 3));
-    return mix([110, 88, 58], [206, 182, 138], 0.25 + strand * 0.6 + (hash(Math.floor(u * 256), Math.floor(v * 256), seed) - 0.5) * 0.2);
+    return mix(
+      [110, 88, 58],
+      [206, 182, 138],
+      0.25 + strand * 0.6 + (hash(Math.floor(u * 256), Math.floor(v * 256), seed) - 0.5) * 0.2,
+    );
   });
 
 /** A sea chart: land, soundings, depth lines, a compass rose. */
@@ -79,7 +93,8 @@ export const chart = (seed: number, side = 1024): Promise<Buffer> =>
     if (border < 0.02) return [228, 220, 194];
     if (border < 0.028) return [70, 74, 70];
     const rose = Math.hypot(u - 0.78, v - 0.24);
-    if (Math.abs(rose - 0.1) < 0.002 || (rose < 0.1 && Math.abs(Math.sin(8 * Math.atan2(v - 0.24, u - 0.78))) < 0.06)) return [128, 60, 48];
+    if (Math.abs(rose - 0.1) < 0.002 || (rose < 0.1 && Math.abs(Math.sin(8 * Math.atan2(v - 0.24, u - 0.78))) < 0.06))
+      return [128, 60, 48];
     if (land > 0.62) return mix(paper, [214, 186, 120], 0.75);
     if (land > 0.605) return [78, 72, 58];
     const line = (land * 22) % 1;
@@ -135,7 +150,9 @@ export const barogram = (side = 512): Promise<Buffer> =>
 
 /** Red and white quarters of a life ring. */
 export const lifeRing = (seed: number, side = 512): Promise<Buffer> =>
-  paint(side, (u, v) => mix((u * 4) % 1 < 0.35 ? [186, 52, 40] : [232, 226, 210], [120, 104, 84], clamp(cloud(u, v, 7, seed) - 0.55) * 1.4));
+  paint(side, (u, v) =>
+    mix((u * 4) % 1 < 0.35 ? [186, 52, 40] : [232, 226, 210], [120, 104, 84], clamp(cloud(u, v, 7, seed) - 0.55) * 1.4),
+  );
 
 /** A tangent-space normal map of small dents, green up. */
 export const dents = (strength: number, seed: number, side = 512): Promise<Buffer> =>

@@ -42,14 +42,25 @@ export async function writeDemoGlb(parts: readonly Part[], options: GlbOptions):
       .setMetallicFactor(given.metallic ?? 0);
     if (given.opacity !== undefined) material.setAlphaMode('BLEND');
     if (given.emissive) material.setEmissiveFactor(given.emissive);
-    if (given.map) material.setBaseColorTexture(document.createTexture(`${name}_basecolor`).setImage(new Uint8Array(given.map)).setMimeType('image/png'));
-    if (given.normalMap) material.setNormalTexture(document.createTexture(`${name}_normal`).setImage(new Uint8Array(given.normalMap)).setMimeType('image/png'));
+    if (given.map)
+      material.setBaseColorTexture(
+        document.createTexture(`${name}_basecolor`).setImage(new Uint8Array(given.map)).setMimeType('image/png'),
+      );
+    if (given.normalMap)
+      material.setNormalTexture(
+        document.createTexture(`${name}_normal`).setImage(new Uint8Array(given.normalMap)).setMimeType('image/png'),
+      );
     materials.set(name, material);
   }
   let parent = document.createNode('RootNode');
   if (options.clutter) {
     scene.addChild(parent);
-    scene.addChild(document.createNode('Camera').setCamera(document.createCamera().setType('perspective').setYFov(0.7).setZNear(0.1).setZFar(100)).setTranslation([3, 2, 4]));
+    scene.addChild(
+      document
+        .createNode('Camera')
+        .setCamera(document.createCamera().setType('perspective').setYFov(0.7).setZNear(0.1).setZFar(100))
+        .setTranslation([3, 2, 4]),
+    );
     scene.addChild(document.createNode('Empty').setTranslation([0, 1, 0]));
   } else {
     parent = document.createNode('harbour');
@@ -57,7 +68,8 @@ export async function writeDemoGlb(parts: readonly Part[], options: GlbOptions):
   }
   for (const part of parts) {
     const { positions, normals, uvs, indices } = triangulate(part);
-    const accessor = (type: 'VEC2' | 'VEC3', array: Float32Array<ArrayBuffer>) => document.createAccessor().setType(type).setArray(array).setBuffer(buffer);
+    const accessor = (type: 'VEC2' | 'VEC3', array: Float32Array<ArrayBuffer>) =>
+      document.createAccessor().setType(type).setArray(array).setBuffer(buffer);
     const primitive = document
       .createPrimitive()
       .setAttribute('POSITION', accessor('VEC3', positions))
@@ -70,13 +82,22 @@ export async function writeDemoGlb(parts: readonly Part[], options: GlbOptions):
   return Buffer.from(await new NodeIO().writeBinary(document));
 }
 
-function triangulate(part: Part): { positions: Float32Array<ArrayBuffer>; normals: Float32Array<ArrayBuffer>; uvs: Float32Array<ArrayBuffer>; indices: number[] } {
+function triangulate(part: Part): {
+  positions: Float32Array<ArrayBuffer>;
+  normals: Float32Array<ArrayBuffer>;
+  uvs: Float32Array<ArrayBuffer>;
+  indices: number[];
+} {
   const sums = new Map<number, [number, number, number]>();
   const faceNormals = part.polygons.map(({ corners, smoothing }) => {
     const [a, b, c] = [corners[0], corners[1], corners[corners.length - 1]].map(([p]) => part.points[p]);
     const u = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
     const v = [c[0] - a[0], c[1] - a[1], c[2] - a[2]];
-    const n: [number, number, number] = [u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]];
+    const n: [number, number, number] = [
+      u[1] * v[2] - u[2] * v[1],
+      u[2] * v[0] - u[0] * v[2],
+      u[0] * v[1] - u[1] * v[0],
+    ];
     if (smoothing > 0) {
       for (const [p] of corners) {
         const sum = sums.get(p) ?? [0, 0, 0];
@@ -96,7 +117,15 @@ function triangulate(part: Part): { positions: Float32Array<ArrayBuffer>; normal
         const n = smoothing > 0 ? sums.get(p)! : faceNormals[k];
         const length = Math.hypot(...n) || 1;
         // glTF counts v downwards
-        vertex = vertices.push([...part.points[p], n[0] / length, n[1] / length, n[2] / length, part.layout[l][0], 1 - part.layout[l][1]]) - 1;
+        vertex =
+          vertices.push([
+            ...part.points[p],
+            n[0] / length,
+            n[1] / length,
+            n[2] / length,
+            part.layout[l][0],
+            1 - part.layout[l][1],
+          ]) - 1;
         known.set(key, vertex);
       }
       return vertex;

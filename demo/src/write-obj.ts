@@ -19,7 +19,8 @@ export function writeDemoObj(parts: readonly Part[], { header, library, unit, zU
   const number = (v: number): string => String(Number((v / unit).toFixed(unit < 0.01 ? 2 : 5)));
   for (const part of parts) {
     lines.push(`o ${part.name.replaceAll(' ', '_')}`);
-    for (const [x, y, z] of part.points) lines.push(zUp ? `v ${number(x)} ${number(-z)} ${number(y)}` : `v ${number(x)} ${number(y)} ${number(z)}`);
+    for (const [x, y, z] of part.points)
+      lines.push(zUp ? `v ${number(x)} ${number(-z)} ${number(y)}` : `v ${number(x)} ${number(y)} ${number(z)}`);
     for (const [u, v] of part.layout) lines.push(`vt ${u.toFixed(4)} ${v.toFixed(4)}`);
     lines.push(`usemtl ${part.material}`);
     let smoothing = -1;

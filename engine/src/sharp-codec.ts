@@ -23,9 +23,17 @@ export const sharpCodec: PictureCodec = {
         .ensureAlpha()
         .raw({ depth: 'uchar' })
         .toBuffer({ resolveWithObject: true });
-      return { width: info.width, height: info.height, data: new Uint8Array(data.buffer, data.byteOffset, data.byteLength) };
+      return {
+        width: info.width,
+        height: info.height,
+        data: new Uint8Array(data.buffer, data.byteOffset, data.byteLength),
+      };
     } catch (error) {
-      throw new DomainError('bad-file', `This picture cannot be read${kind ? ` as ${kind.toUpperCase()}` : ''}: ${(error as Error).message.split('\n')[0]}.`, { cause: error });
+      throw new DomainError(
+        'bad-file',
+        `This picture cannot be read${kind ? ` as ${kind.toUpperCase()}` : ''}: ${(error as Error).message.split('\n')[0]}.`,
+        { cause: error },
+      );
     }
   },
 
@@ -41,7 +49,11 @@ function decodeTga(bytes: Uint8Array): Picture {
   if (width * height > MAX_PIXELS) throw new RangeError(`${width} × ${height} is too large`);
   const read = new TGALoader().parse(bytes.slice().buffer);
   if (!read.data || !read.width || !read.height) throw new Error('no pixels');
-  return { width: read.width, height: read.height, data: new Uint8Array(read.data.buffer, read.data.byteOffset, read.data.byteLength) };
+  return {
+    width: read.width,
+    height: read.height,
+    data: new Uint8Array(read.data.buffer, read.data.byteOffset, read.data.byteLength),
+  };
 }
 
 function readBmp(bytes: Uint8Array): Picture {

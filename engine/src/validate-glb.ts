@@ -9,11 +9,17 @@ export interface Validation {
 
 /** Asks the reference validator about a GLB. */
 export async function validateGlb(bytes: Uint8Array): Promise<Validation> {
-  const report = await validateBytes(bytes, { maxIssues: 100, ignoredIssues: ['UNSUPPORTED_EXTENSION', 'UNRESERVED_EXTENSION_PREFIX'] });
+  const report = await validateBytes(bytes, {
+    maxIssues: 100,
+    ignoredIssues: ['UNSUPPORTED_EXTENSION', 'UNRESERVED_EXTENSION_PREFIX'],
+  });
   const { numErrors, numWarnings, messages } = report.issues;
   return {
     errors: numErrors,
     warnings: numWarnings,
-    messages: messages.filter(({ severity }) => severity <= 1).slice(0, 10).map(({ code, message, pointer }) => `${code} ${pointer ?? ''}: ${message}`),
+    messages: messages
+      .filter(({ severity }) => severity <= 1)
+      .slice(0, 10)
+      .map(({ code, message, pointer }) => `${code} ${pointer ?? ''}: ${message}`),
   };
 }

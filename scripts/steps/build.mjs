@@ -7,11 +7,17 @@ import { hashTree, isStamped, setStamp } from './stamp.mjs';
 const oursOnly = {
   name: 'ours-only',
   setup(build) {
-    build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) => (kind === 'entry-point' || path.startsWith('@haveld/') ? undefined : { external: true }));
+    build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) =>
+      kind === 'entry-point' || path.startsWith('@haveld/') ? undefined : { external: true },
+    );
   },
 };
 
-const ENTRIES = { main: 'server/src/main.ts', thread: 'server/src/jobs/thread.ts', child: 'engine/src/foreign/child.ts' };
+const ENTRIES = {
+  main: 'server/src/main.ts',
+  thread: 'server/src/jobs/thread.ts',
+  child: 'engine/src/foreign/child.ts',
+};
 
 /** Builds the server and what it runs in processes and threads of their own. */
 export async function buildServer(root, outdir) {
@@ -33,13 +39,22 @@ export async function buildServer(root, outdir) {
 
 async function buildWeb(root, outdir) {
   const { build } = await import('vite');
-  await build({ root: join(root, 'web'), configFile: join(root, 'web/vite.config.ts'), logLevel: 'error', build: { outDir: join(outdir, 'web'), emptyOutDir: true } });
+  await build({
+    root: join(root, 'web'),
+    configFile: join(root, 'web/vite.config.ts'),
+    logLevel: 'error',
+    build: { outDir: join(outdir, 'web'), emptyOutDir: true },
+  });
 }
 
 /** Builds everything into dist/, once for each state of the sources. */
 export async function buildAll(root) {
   const outdir = join(root, 'dist');
-  const stamp = hashTree(['contract', 'core', 'engine', 'server', 'web', 'demo', 'scripts/steps/build.mjs', 'package-lock.json'].map((path) => join(root, path)));
+  const stamp = hashTree(
+    ['contract', 'core', 'engine', 'server', 'web', 'demo', 'scripts/steps/build.mjs', 'package-lock.json'].map(
+      (path) => join(root, path),
+    ),
+  );
   if (existsSync(outdir) && isStamped(root, 'build', stamp)) return;
   console.log('Building …');
   await rm(outdir, { recursive: true, force: true });

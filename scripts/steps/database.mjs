@@ -54,19 +54,41 @@ export async function startDatabase(folder, { quick = false } = {}) {
   await mkdir(folder, { recursive: true });
   const data = join(folder, 'data');
   const pidFile = join(folder, 'mariadb.pid');
-  if (isAlive(pidFile)) throw new Error(`A MariaDB is running on ${folder} already (process ${readFileSync(pidFile, 'utf8').trim()}). Stop the other Haveld first.`);
+  if (isAlive(pidFile))
+    throw new Error(
+      `A MariaDB is running on ${folder} already (process ${readFileSync(pidFile, 'utf8').trim()}). Stop the other Haveld first.`,
+    );
   if (!existsSync(data)) {
     const fresh = join(folder, 'data.new');
     await rm(fresh, { recursive: true, force: true });
-    await runQuietly('mariadb-install-db', ['--no-defaults', ...asRoot(), `--datadir=${fresh}`, '--auth-root-authentication-method=normal', '--skip-test-db', '--skip-name-resolve']);
+    await runQuietly('mariadb-install-db', [
+      '--no-defaults',
+      ...asRoot(),
+      `--datadir=${fresh}`,
+      '--auth-root-authentication-method=normal',
+      '--skip-test-db',
+      '--skip-name-resolve',
+    ]);
     await rename(fresh, data);
   }
   const port = await findFreePort();
   const server = spawn(
     existsSync('/usr/sbin/mariadbd') ? '/usr/sbin/mariadbd' : 'mariadbd',
     [
-      '--no-defaults', ...asRoot(), `--datadir=${data}`, '--socket=s.sock', `--pid-file=${pidFile}`, `--port=${port}`, '--bind-address=127.0.0.1', '--skip-name-resolve', '--skip-log-bin',
-      '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci', '--innodb-ft-min-token-size=2', '--innodb-ft-enable-stopword=OFF', '--max-allowed-packet=64M',
+      '--no-defaults',
+      ...asRoot(),
+      `--datadir=${data}`,
+      '--socket=s.sock',
+      `--pid-file=${pidFile}`,
+      `--port=${port}`,
+      '--bind-address=127.0.0.1',
+      '--skip-name-resolve',
+      '--skip-log-bin',
+      '--character-set-server=utf8mb4',
+      '--collation-server=utf8mb4_unicode_ci',
+      '--innodb-ft-min-token-size=2',
+      '--innodb-ft-enable-stopword=OFF',
+      '--max-allowed-packet=64M',
       ...(quick ? ['--innodb-flush-log-at-trx-commit=0', '--innodb-doublewrite=0', '--performance-schema=OFF'] : []),
     ],
     // a process group of its own: Ctrl-C reaches the server first, the database is stopped after it
@@ -85,7 +107,14 @@ export async function startDatabase(folder, { quick = false } = {}) {
     port,
     url: (name) => `mysql://root@127.0.0.1:${port}/${name}`,
     async create(name) {
-      await runQuietly('mariadb', ['--no-defaults', '-uroot', '-h127.0.0.1', `-P${port}`, '-e', `CREATE DATABASE IF NOT EXISTS \`${name}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`]);
+      await runQuietly('mariadb', [
+        '--no-defaults',
+        '-uroot',
+        '-h127.0.0.1',
+        `-P${port}`,
+        '-e',
+        `CREATE DATABASE IF NOT EXISTS \`${name}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`,
+      ]);
     },
     async stop() {
       server.kill('SIGTERM');

@@ -21,7 +21,9 @@ export async function installPackages({ forTests, database }) {
   if (missing.length === 0) return;
   const install = ['install', '-y', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=300', ...missing];
   if (process.getuid() !== 0) {
-    console.error(`These Debian packages are missing. Install them with:\n\n  sudo apt-get update && sudo apt-get ${install.filter((word) => word !== '-y').join(' ')}\n`);
+    console.error(
+      `These Debian packages are missing. Install them with:\n\n  sudo apt-get update && sudo apt-get ${install.filter((word) => word !== '-y').join(' ')}\n`,
+    );
     process.exit(1);
   }
   console.log(`Installing ${missing.join(', ')} …`);

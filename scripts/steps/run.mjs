@@ -5,7 +5,9 @@ export function run(command, args, options = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, { stdio: 'inherit', ...options });
     child.on('error', reject);
-    child.on('exit', (code, signal) => (code === 0 ? resolve() : reject(new Error(`${command} ${args[0] ?? ''} ended with ${signal ?? code}`))));
+    child.on('exit', (code, signal) =>
+      code === 0 ? resolve() : reject(new Error(`${command} ${args[0] ?? ''} ended with ${signal ?? code}`)),
+    );
   });
 }
 

@@ -16,7 +16,8 @@ export function hashTree(paths) {
       hash.update(path).update(readFileSync(path));
       return;
     }
-    for (const entry of entries.sort((a, b) => (a.name < b.name ? -1 : 1))) if (!SKIPPED.has(entry.name)) add(join(path, entry.name));
+    for (const entry of entries.sort((a, b) => (a.name < b.name ? -1 : 1)))
+      if (!SKIPPED.has(entry.name)) add(join(path, entry.name));
   };
   paths.forEach(add);
   return hash.digest('hex');

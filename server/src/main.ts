@@ -37,7 +37,14 @@ await mkdir(uploadsFolder, { recursive: true });
 await mkdir(storeFolder, { recursive: true });
 await migrate(pool, join(here, 'migrations'));
 
-const dependencies: Dependencies = { pool, store: new FolderStore(storeFolder), log, uploadsFolder, webFolder: join(here, 'web'), version: '0.1.0' };
+const dependencies: Dependencies = {
+  pool,
+  store: new FolderStore(storeFolder),
+  log,
+  uploadsFolder,
+  webFolder: join(here, 'web'),
+  version: '0.1.0',
+};
 const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
 const handlers = createHandlers(dependencies, new TaskRunner(threads, join(here, 'child.js'), storeFolder));
 const worker = new WorkerLoop(pool, handlers, log);
@@ -45,7 +52,9 @@ const worker = new WorkerLoop(pool, handlers, log);
 const owner = await ensureOwner(pool);
 if (owner && environment.demo) await beginDemo(pool);
 if (environment.roles.includes('worker')) worker.start(Math.max(2, availableParallelism()));
-const server = environment.roles.includes('web') ? serve({ fetch: createApp(dependencies, handlers).fetch, hostname: environment.host, port: environment.port }) : null;
+const server = environment.roles.includes('web')
+  ? serve({ fetch: createApp(dependencies, handlers).fetch, hostname: environment.host, port: environment.port })
+  : null;
 if (server && 'requestTimeout' in server) server.requestTimeout = 0;
 
 /** Lines for the start script, which tells the person. */

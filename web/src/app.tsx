@@ -1,4 +1,3 @@
-import CssBaseline from '@mui/material/CssBaseline';
 import GlobalStyles from '@mui/material/GlobalStyles';
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
@@ -19,9 +18,15 @@ import { DARK, LIGHT, toCssVariables } from './theme/tokens';
 import { useColourMode } from './theme/use-colour-mode';
 
 // the viewer and the charts are large and come when they are needed
-const SheetScreen = lazy(() => import('./screens/bench/sheet-screen').then((module) => ({ default: module.SheetScreen })));
-const AssetScreen = lazy(() => import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })));
-const RightsScreen = lazy(() => import('./screens/rights/rights-screen').then((module) => ({ default: module.RightsScreen })));
+const SheetScreen = lazy(() =>
+  import('./screens/bench/sheet-screen').then((module) => ({ default: module.SheetScreen })),
+);
+const AssetScreen = lazy(() =>
+  import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })),
+);
+const RightsScreen = lazy(() =>
+  import('./screens/rights/rights-screen').then((module) => ({ default: module.RightsScreen })),
+);
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -57,7 +62,6 @@ export function App() {
   const theme = useMemo(() => createHaveldTheme(mode), [mode]);
   return (
     <ThemeProvider theme={theme}>
-      <CssBaseline />
       <GlobalStyles styles={{ ':root': { ...toCssVariables(mode === 'light' ? LIGHT : DARK), colorScheme: mode } }} />
       <SnackbarProvider maxSnack={3} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} autoHideDuration={6000}>
         <QueryClientProvider client={queries}>

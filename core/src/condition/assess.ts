@@ -12,7 +12,16 @@ import type { Examination } from './examination';
 
 /** In the order of the sheet. Rights are checked apart: they rest on provenance, not on the document. */
 const CHECKS: ((examination: Examination) => Finding[])[] = [
-  checkMaps, checkStrangers, checkSize, checkUp, checkPivot, checkBaking, checkClutter, checkWrappers, checkRoot, checkGeometry,
+  checkMaps,
+  checkStrangers,
+  checkSize,
+  checkUp,
+  checkPivot,
+  checkBaking,
+  checkClutter,
+  checkWrappers,
+  checkRoot,
+  checkGeometry,
 ];
 
 /** @returns the condition of a model as received */

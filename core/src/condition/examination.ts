@@ -54,22 +54,26 @@ export const strangerKey = (stranger: Stranger): string => `stranger:${stranger.
 export function examine({ document, name, log, pictures, belonging, stated }: ExaminationInput): Examination {
   const source = getDocumentSource(document);
   const strangers = listStrangers(document);
-  const apart = new Set(strangers.filter((stranger) => !belonging.has(strangerKey(stranger))).map((stranger) => stranger.node));
+  const apart = new Set(
+    strangers.filter((stranger) => !belonging.has(strangerKey(stranger))).map((stranger) => stranger.node),
+  );
   const instances = listMeshInstances(document).filter((instance) => !apart.has(instance.node));
   const modelBox = computeBounds(document, instances);
   const typical = findTypicalSize(name);
   const size = modelBox ? boxSize(modelBox) : null;
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
-  const up = size && modelBox
-    ? judgeUp({
-        size,
-        declaredUp: source.declaredUp ?? null,
-        typical,
-        floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
-        contact: computeContact(instances, modelBox),
-      })
-    : [];
-  const uprightSize: [number, number, number] | null = size && (up[0]?.turn?.degrees === -90 ? [size[0], size[2], size[1]] : size);
+  const up =
+    size && modelBox
+      ? judgeUp({
+          size,
+          declaredUp: source.declaredUp ?? null,
+          typical,
+          floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
+          contact: computeContact(instances, modelBox),
+        })
+      : [];
+  const uprightSize: [number, number, number] | null =
+    size && (up[0]?.turn?.degrees === -90 ? [size[0], size[2], size[1]] : size);
   const root = document.getRoot();
   const { maps, unreferenced } = listMapLines(document, pictures);
   return {
@@ -84,7 +88,9 @@ export function examine({ document, name, log, pictures, belonging, stated }: Ex
     modelBox,
     typical,
     up,
-    size: uprightSize ? judgeSize({ size: uprightSize, declaredUnit: source.declaredUnit ?? null, typical, stated }) : [],
+    size: uprightSize
+      ? judgeSize({ size: uprightSize, declaredUnit: source.declaredUnit ?? null, typical, stated })
+      : [],
     uprightSize,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,
   };

@@ -35,7 +35,10 @@ const FORMAT_RANK: Record<string, { rank: number; why: string }> = {
 const PREVIEW = /(preview|thumb(nail)?|render|screenshot|turntable|wireframe)/i;
 
 const folderOf = (path: string): string => (path.includes('/') ? path.slice(0, path.lastIndexOf('/') + 1) : '');
-const plainStem = (path: string): string => fileStem(path).toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
+const plainStem = (path: string): string =>
+  fileStem(path)
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '');
 
 /** Makes finds of a heap: one a model, the same model in other formats with it, maps, texts and previews to all they belong to. */
 export function groupFinds(files: readonly HeapFile[]): Grouping {
@@ -52,7 +55,9 @@ export function groupFinds(files: readonly HeapFile[]): Grouping {
     find.files.forEach((file) => used.add(file.path));
     return find;
   });
-  const aside = files.filter((file) => !used.has(file.path)).map((file) => ({ path: file.path, reason: asideReason(file, finds.length) }));
+  const aside = files
+    .filter((file) => !used.has(file.path))
+    .map((file) => ({ path: file.path, reason: asideReason(file, finds.length) }));
   return { finds, aside };
 }
 
@@ -68,8 +73,14 @@ function createFind(group: HeapFile[], files: readonly HeapFile[], groupCount: n
   const find: ProposedFind = {
     name: readableName(model.path),
     model: model.path,
-    files: [{ path: model.path, role: 'model' }, ...others.map((file) => ({ path: file.path, role: 'other-format' as const }))],
-    reason: others.length > 0 ? `${FORMAT_RANK[model.format].why}; kept beside it: ${others.map((file) => file.format.toUpperCase()).join(', ')}` : 'the only file of this model',
+    files: [
+      { path: model.path, role: 'model' },
+      ...others.map((file) => ({ path: file.path, role: 'other-format' as const })),
+    ],
+    reason:
+      others.length > 0
+        ? `${FORMAT_RANK[model.format].why}; kept beside it: ${others.map((file) => file.format.toUpperCase()).join(', ')}`
+        : '',
   };
   for (const file of files) {
     const role = roleOf(file, model, groupCount);
@@ -103,7 +114,7 @@ function sharesTop(a: string, b: string): boolean {
 }
 
 function asideReason(file: HeapFile, finds: number): string {
-  if (file.kind === 'program') return 'not part of a model, never opened';
+  if (file.kind === 'program') return 'a program, never opened';
   if (file.kind === 'closed') return 'kept; it cannot be read yet';
   if (file.kind === 'archive') return 'opened; its files are listed on their own';
   return finds === 0 ? 'no model came with it' : 'belongs to no model';
@@ -111,6 +122,10 @@ function asideReason(file: HeapFile, finds: number): string {
 
 /** `lamp_v2_FINAL(1).obj` → `Lamp v2 FINAL (1)`: a name to start from, not to keep. */
 export function readableName(path: string): string {
-  const words = fileStem(path).replace(/[_\-.]+/g, ' ').replace(/([a-z])([A-Z])/g, '$1 $2').replace(/\s+/g, ' ').trim();
+  const words = fileStem(path)
+    .replace(/[_\-.]+/g, ' ')
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .replace(/\s+/g, ' ')
+    .trim();
   return words === '' ? 'Unnamed' : words[0].toUpperCase() + words.slice(1);
 }

@@ -2,7 +2,17 @@ import { decodeText } from '../formats/obj/logical-lines';
 import { identifyPicture } from '../textures/identify-picture';
 
 /** What a file is, by its content first and its name last. */
-export const FILE_KINDS = ['archive', 'model', 'material', 'buffer', 'picture', 'text', 'closed', 'program', 'other'] as const;
+export const FILE_KINDS = [
+  'archive',
+  'model',
+  'material',
+  'buffer',
+  'picture',
+  'text',
+  'closed',
+  'program',
+  'other',
+] as const;
 export type FileKind = (typeof FILE_KINDS)[number];
 
 export interface Identity {
@@ -24,8 +34,14 @@ const MARKS: { text: string; identity: Identity }[] = [
   { text: 'Rar!\x1a\x07', identity: { kind: 'closed', format: 'rar', words: 'rar archive, not opened yet' } },
   { text: '\x1f\x8b', identity: { kind: 'closed', format: 'gz', words: 'gzip archive, not opened yet' } },
   { text: 'glTF', identity: { kind: 'model', format: 'glb', words: 'GLB model' } },
-  { text: 'Kaydara FBX Binary', identity: { kind: 'closed', format: 'fbx', words: 'FBX model, kept; reading it comes later' } },
-  { text: 'BLENDER', identity: { kind: 'closed', format: 'working-file', words: 'closed working file of a modelling program' } },
+  {
+    text: 'Kaydara FBX Binary',
+    identity: { kind: 'closed', format: 'fbx', words: 'FBX model, kept; reading it comes later' },
+  },
+  {
+    text: 'BLENDER',
+    identity: { kind: 'closed', format: 'working-file', words: 'closed working file of a modelling program' },
+  },
   { text: 'ply\n', identity: { kind: 'closed', format: 'ply', words: 'PLY model, kept; reading it comes later' } },
   { text: 'MZ', identity: { kind: 'program', format: 'exe', words: 'program, never run' } },
   { text: '\x7fELF', identity: { kind: 'program', format: 'elf', words: 'program, never run' } },
@@ -61,10 +77,12 @@ export function identifyFile(path: string, head: Uint8Array): Identity {
   if (mark) return mark.identity;
   const extension = /\.([^./]+)$/.exec(path)?.[1].toLowerCase() ?? '';
   const picture = identifyPicture(head);
-  if (picture && (picture !== 'tga' || extension === 'tga')) return { kind: 'picture', format: picture, words: `${picture.toUpperCase()} picture` };
+  if (picture && (picture !== 'tga' || extension === 'tga'))
+    return { kind: 'picture', format: picture, words: `${picture.toUpperCase()} picture` };
   if (isText(head)) {
     const text = decodeText(head);
-    if (/^\s*\{/.test(text) && (/"asset"\s*:/.test(text) || extension === 'gltf')) return { kind: 'model', format: 'gltf', words: 'glTF model' };
+    if (/^\s*\{/.test(text) && (/"asset"\s*:/.test(text) || extension === 'gltf'))
+      return { kind: 'model', format: 'gltf', words: 'glTF model' };
     if (extension in BY_EXTENSION) return BY_EXTENSION[extension];
     if (/^\s*newmtl\s/m.test(text)) return { kind: 'material', format: 'mtl', words: 'material file' };
     if (/^\s*(v|f|mtllib|usemtl)\s+\S/m.test(text) && (/^\s*v\s+[-+.\d]/m.test(text) || extension === 'obj')) {

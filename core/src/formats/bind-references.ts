@@ -34,12 +34,24 @@ export async function bindReferences(
     if (location?.where === 'elsewhere') kept.status = 'elsewhere';
     if (location?.where === 'here') {
       try {
-        await bindMap(document, material, slot, await context.files.read(location.path), fileStem(location.path), context.codec);
+        await bindMap(
+          document,
+          material,
+          slot,
+          await context.files.read(location.path),
+          fileStem(location.path),
+          context.codec,
+        );
         kept.status = 'found';
       } catch (error) {
         if (!(error instanceof DomainError)) throw error;
         kept.status = 'unreadable';
-        log.push({ level: 'look', file: location.path, text: error.message, consequence: `“${material.getName()}” goes without its ${slot} map.` });
+        log.push({
+          level: 'look',
+          file: location.path,
+          text: error.message,
+          consequence: `“${material.getName()}” goes without its ${slot} map.`,
+        });
       }
     }
     setMaterialSource(material, { maps: [...(getMaterialSource(material).maps ?? []), kept] });

@@ -20,11 +20,17 @@ export const isReadable = (path: string): boolean => extensionOf(path) in READER
  */
 export async function readModel(path: string, context: ReadingContext): Promise<Reading> {
   const reader = READERS[extensionOf(path)];
-  if (!reader) throw new DomainError('bad-file', `“${path}” is of a kind that cannot be read yet; it is kept.`, { file: path });
+  if (!reader)
+    throw new DomainError('bad-file', `“${path}” is of a kind that cannot be read yet; it is kept.`, { file: path });
   const reading = await reader(path, context);
   await reading.document.transform(
     dedup({ propertyTypes: [PropertyType.TEXTURE] }),
-    prune({ propertyTypes: [PropertyType.TEXTURE, PropertyType.ACCESSOR], keepAttributes: true, keepSolidTextures: true, keepExtras: true }),
+    prune({
+      propertyTypes: [PropertyType.TEXTURE, PropertyType.ACCESSOR],
+      keepAttributes: true,
+      keepSolidTextures: true,
+      keepExtras: true,
+    }),
   );
   listShownNodes(reading.document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
   return reading;

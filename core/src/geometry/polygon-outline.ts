@@ -20,7 +20,7 @@ export function computePolygonOutline(indices: ArrayLike<number>, from: number, 
   }
   const start = indices[from];
   const outline: number[] = [];
-  for (let at: number | undefined = start; outline.length < next.size; ) {
+  for (let at: number | undefined = start; outline.length < next.size;) {
     outline.push(at);
     at = next.get(at);
     if (at === undefined || (at === start && outline.length < next.size)) return null;

@@ -33,15 +33,30 @@ function corners(box: Box): [number, number, number][] {
  * Frames a box from the front, a little from its right and above.
  * @param margin pixels left free at each side
  */
-export function createPortraitView(box: Box, width: number, height: number, margin: { x: number; top: number; bottom: number }): View {
+export function createPortraitView(
+  box: Box,
+  width: number,
+  height: number,
+  margin: { x: number; top: number; bottom: number },
+): View {
   const axes = axesFor(Math.PI / 6, Math.PI / 9);
   const points = corners(box).map((corner) => [dot(corner, axes.right), dot(corner, axes.up)]);
   const [minX, maxX] = [Math.min(...points.map((p) => p[0])), Math.max(...points.map((p) => p[0]))];
   const [minY, maxY] = [Math.min(...points.map((p) => p[1])), Math.max(...points.map((p) => p[1]))];
-  const scale = Math.min((width - 2 * margin.x) / Math.max(maxX - minX, 1e-9), (height - margin.top - margin.bottom) / Math.max(maxY - minY, 1e-9));
+  const scale = Math.min(
+    (width - 2 * margin.x) / Math.max(maxX - minX, 1e-9),
+    (height - margin.top - margin.bottom) / Math.max(maxY - minY, 1e-9),
+  );
   const middle = [(minX + maxX) / 2, (minY + maxY) / 2 - (margin.bottom - margin.top) / 2 / scale];
-  const depth = dot([(box.min[0] + box.max[0]) / 2, (box.min[1] + box.max[1]) / 2, (box.min[2] + box.max[2]) / 2], axes.back);
-  const centre = [0, 1, 2].map((i) => axes.right[i] * middle[0] + axes.up[i] * middle[1] + axes.back[i] * depth) as [number, number, number];
+  const depth = dot(
+    [(box.min[0] + box.max[0]) / 2, (box.min[1] + box.max[1]) / 2, (box.min[2] + box.max[2]) / 2],
+    axes.back,
+  );
+  const centre = [0, 1, 2].map((i) => axes.right[i] * middle[0] + axes.up[i] * middle[1] + axes.back[i] * depth) as [
+    number,
+    number,
+    number,
+  ];
   return { ...axes, centre, scale, width, height };
 }
 
@@ -50,8 +65,18 @@ export function createElevationView(box: Box, longestPx: number): View {
   const w = Math.max(box.max[0] - box.min[0], 1e-9);
   const h = Math.max(box.max[1] - box.min[1], 1e-9);
   const scale = longestPx / Math.max(w, h);
-  const centre: [number, number, number] = [(box.min[0] + box.max[0]) / 2, (box.min[1] + box.max[1]) / 2, (box.min[2] + box.max[2]) / 2];
-  return { ...axesFor(0, 0), centre, scale, width: Math.max(1, Math.round(w * scale)), height: Math.max(1, Math.round(h * scale)) };
+  const centre: [number, number, number] = [
+    (box.min[0] + box.max[0]) / 2,
+    (box.min[1] + box.max[1]) / 2,
+    (box.min[2] + box.max[2]) / 2,
+  ];
+  return {
+    ...axesFor(0, 0),
+    centre,
+    scale,
+    width: Math.max(1, Math.round(w * scale)),
+    height: Math.max(1, Math.round(h * scale)),
+  };
 }
 
 /** @returns [x, y, depth]: pixels from the left and the top, depth in world units towards the viewer */

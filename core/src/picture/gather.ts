@@ -68,13 +68,23 @@ export async function gatherDrawItems(document: Document, codec: PictureCodec): 
         tint.getElement(i, element);
         for (let c = 0; c < 3; c++) tints[i * 3 + c] = element[c];
       }
-      items.push({ positions, normals, uvs, indices, tints, map: (texture && pictures.get(texture)) ?? null, ...readFactors(material) });
+      items.push({
+        positions,
+        normals,
+        uvs,
+        indices,
+        tints,
+        map: (texture && pictures.get(texture)) ?? null,
+        ...readFactors(material),
+      });
     }
   }
   return items;
 }
 
-function readFactors(material: Material | null): Pick<DrawItem, 'colour' | 'emissive' | 'cutoff' | 'blend' | 'metallic' | 'roughness'> {
+function readFactors(
+  material: Material | null,
+): Pick<DrawItem, 'colour' | 'emissive' | 'cutoff' | 'blend' | 'metallic' | 'roughness'> {
   const emits = material && !material.getEmissiveTexture();
   return {
     colour: material ? [...material.getBaseColorFactor()] : [0.6, 0.6, 0.58, 1],

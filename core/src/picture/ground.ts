@@ -58,7 +58,15 @@ export function drawContactShadow(dst: Picture, items: readonly DrawItem[], box:
   }
 }
 
-const SAMPLES = [[0, 0], [1, 0], [0, 1], [1 / 3, 1 / 3], [0.5, 0], [0, 0.5], [0.5, 0.5]];
+const SAMPLES = [
+  [0, 0],
+  [1, 0],
+  [0, 1],
+  [1 / 3, 1 / 3],
+  [0.5, 0],
+  [0, 0.5],
+  [0.5, 0.5],
+];
 
 function sampleMask(mask: Float32Array, w: number, h: number, x: number, y: number): number {
   const x0 = Math.max(0, Math.min(w - 1, Math.floor(x)));
@@ -67,7 +75,10 @@ function sampleMask(mask: Float32Array, w: number, h: number, x: number, y: numb
   const y1 = Math.min(h - 1, y0 + 1);
   const fx = Math.max(0, Math.min(1, x - x0));
   const fy = Math.max(0, Math.min(1, y - y0));
-  return (mask[y0 * w + x0] * (1 - fx) + mask[y0 * w + x1] * fx) * (1 - fy) + (mask[y1 * w + x0] * (1 - fx) + mask[y1 * w + x1] * fx) * fy;
+  return (
+    (mask[y0 * w + x0] * (1 - fx) + mask[y0 * w + x1] * fx) * (1 - fy) +
+    (mask[y1 * w + x0] * (1 - fx) + mask[y1 * w + x1] * fx) * fy
+  );
 }
 
 /** A box blur; three passes come close to a Gaussian. */

@@ -13,7 +13,8 @@ const STEPS = 4096;
 const LIMIT = 2;
 const TABLE = Uint8Array.from({ length: STEPS + 1 }, (_, i) => encode((i / STEPS) ** 2 * LIMIT));
 
-const toSrgbByte = (linear: number): number => TABLE[Math.round(Math.sqrt(Math.min(LIMIT, Math.max(0, linear)) / LIMIT) * STEPS)];
+const toSrgbByte = (linear: number): number =>
+  TABLE[Math.round(Math.sqrt(Math.min(LIMIT, Math.max(0, linear)) / LIMIT) * STEPS)];
 
 /**
  * Makes a frame drawn `factor` times too large into a picture, averaging in linear light.
@@ -25,7 +26,10 @@ export function resolveFrame(frame: Frame, factor: number): Picture {
   const data = new Uint8Array(width * height * 4);
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
-      let r = 0, g = 0, b = 0, a = 0;
+      let r = 0,
+        g = 0,
+        b = 0,
+        a = 0;
       for (let sy = 0; sy < factor; sy++) {
         for (let sx = 0; sx < factor; sx++) {
           const o = ((y * factor + sy) * frame.width + x * factor + sx) * 4;

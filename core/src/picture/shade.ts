@@ -49,8 +49,14 @@ export function shadeInto(
   const tinted = metallic * gloss + mirror;
   const lit = lambert * 0.42;
   const under = 1 - opacity;
-  dst[at] = (red * (diffuse * (GROUND[0] + (SKY[0] - GROUND[0]) * sky + lit) + tinted) + specular + emissive[0]) * opacity + dst[at] * under;
-  dst[at + 1] = (green * (diffuse * (GROUND[1] + (SKY[1] - GROUND[1]) * sky + lit) + tinted) + specular + emissive[1]) * opacity + dst[at + 1] * under;
-  dst[at + 2] = (blue * (diffuse * (GROUND[2] + (SKY[2] - GROUND[2]) * sky + lit) + tinted) + specular + emissive[2]) * opacity + dst[at + 2] * under;
+  dst[at] =
+    (red * (diffuse * (GROUND[0] + (SKY[0] - GROUND[0]) * sky + lit) + tinted) + specular + emissive[0]) * opacity +
+    dst[at] * under;
+  dst[at + 1] =
+    (green * (diffuse * (GROUND[1] + (SKY[1] - GROUND[1]) * sky + lit) + tinted) + specular + emissive[1]) * opacity +
+    dst[at + 1] * under;
+  dst[at + 2] =
+    (blue * (diffuse * (GROUND[2] + (SKY[2] - GROUND[2]) * sky + lit) + tinted) + specular + emissive[2]) * opacity +
+    dst[at + 2] * under;
   dst[at + 3] = opacity + dst[at + 3] * under;
 }

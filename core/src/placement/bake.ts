@@ -65,7 +65,10 @@ class MeshBaker {
       const moved = target.clone();
       for (const semantic of target.listSemantics()) {
         const accessor = target.getAttribute(semantic)!;
-        moved.setAttribute(semantic, this.#bakeAttribute(accessor, semantic === 'POSITION' ? 'POSITION' : 'DELTA', world, mirrors, attributes));
+        moved.setAttribute(
+          semantic,
+          this.#bakeAttribute(accessor, semantic === 'POSITION' ? 'POSITION' : 'DELTA', world, mirrors, attributes),
+        );
       }
       dst.removeTarget(target).addTarget(moved);
     }
@@ -73,14 +76,21 @@ class MeshBaker {
     return dst;
   }
 
-  #bakeAttribute(src: Accessor, semantic: string, world: mat4, mirrors: boolean, cache: Map<string, Accessor>): Accessor {
+  #bakeAttribute(
+    src: Accessor,
+    semantic: string,
+    world: mat4,
+    mirrors: boolean,
+    cache: Map<string, Accessor>,
+  ): Accessor {
     const key = `${this.#idOf(src)}:${semantic}`;
     const known = cache.get(key);
     if (known) return known;
     const width = src.getElementSize();
     const count = src.getCount();
     const array = new Float32Array(count * width);
-    const m = semantic === 'POSITION' ? linearPart(world) : semantic === 'NORMAL' ? normalMatrix(world) : linearPart(world);
+    const m =
+      semantic === 'POSITION' ? linearPart(world) : semantic === 'NORMAL' ? normalMatrix(world) : linearPart(world);
     const isUnit = semantic === 'NORMAL' || semantic === 'TANGENT';
     const element: number[] = [0, 0, 0, 0];
     for (let i = 0; i < count; i++) {
@@ -120,7 +130,13 @@ class MeshBaker {
     if (!src) {
       const count = primitive.getAttribute('POSITION')?.getCount() ?? 0;
       const array = Uint32Array.from({ length: count }, (_, i) => (i % 3 === 0 ? i : i % 3 === 1 ? i + 1 : i - 1));
-      primitive.setIndices(this.#document.createAccessor().setType('SCALAR').setArray(array).setBuffer(this.#document.getRoot().listBuffers()[0]));
+      primitive.setIndices(
+        this.#document
+          .createAccessor()
+          .setType('SCALAR')
+          .setArray(array)
+          .setBuffer(this.#document.getRoot().listBuffers()[0]),
+      );
       return;
     }
     let dst = this.#indices.get(src);

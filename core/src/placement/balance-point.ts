@@ -16,9 +16,15 @@ export function computeBalancePoint(document: Document): [number, number, number
       const indices = primitive.getIndices()?.getArray();
       const corners = indices?.length ?? p.length / 3;
       for (let i = 0; i + 2 < corners; i += 3) {
-        const [a, b, c] = indices ? [indices[i] * 3, indices[i + 1] * 3, indices[i + 2] * 3] : [i * 3, i * 3 + 3, i * 3 + 6];
-        const ux = p[b] - p[a], uy = p[b + 1] - p[a + 1], uz = p[b + 2] - p[a + 2];
-        const vx = p[c] - p[a], vy = p[c + 1] - p[a + 1], vz = p[c + 2] - p[a + 2];
+        const [a, b, c] = indices
+          ? [indices[i] * 3, indices[i + 1] * 3, indices[i + 2] * 3]
+          : [i * 3, i * 3 + 3, i * 3 + 6];
+        const ux = p[b] - p[a],
+          uy = p[b + 1] - p[a + 1],
+          uz = p[b + 2] - p[a + 2];
+        const vx = p[c] - p[a],
+          vy = p[c + 1] - p[a + 1],
+          vz = p[c + 2] - p[a + 2];
         const area = Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 2;
         for (let axis = 0; axis < 3; axis++) sum[axis] += (area * (p[a + axis] + p[b + axis] + p[c + axis])) / 3;
         total += area;

@@ -24,7 +24,9 @@ export function computeContact(instances: MeshInstance[], box: Box): Contact {
       const indices = primitive.getIndices()?.getArray();
       const corners = indices?.length ?? p.length / 3;
       for (let i = 0; i + 2 < corners; i += 3) {
-        const [a, b, c] = indices ? [indices[i] * 3, indices[i + 1] * 3, indices[i + 2] * 3] : [i * 3, i * 3 + 3, i * 3 + 6];
+        const [a, b, c] = indices
+          ? [indices[i] * 3, indices[i + 1] * 3, indices[i + 2] * 3]
+          : [i * 3, i * 3 + 3, i * 3 + 6];
         for (const axis of [1, 2]) {
           const low = box.min[axis] + size[axis] * 0.01;
           const high = box.max[axis] - size[axis] * 0.01;
@@ -33,7 +35,8 @@ export function computeContact(instances: MeshInstance[], box: Box): Contact {
           if (!isLow && !isHigh) continue;
           const u = (axis + 1) % 3;
           const v = (axis + 2) % 3;
-          const area = ((p[b + u] - p[a + u]) * (p[c + v] - p[a + v]) - (p[c + u] - p[a + u]) * (p[b + v] - p[a + v])) / 2;
+          const area =
+            ((p[b + u] - p[a + u]) * (p[c + v] - p[a + v]) - (p[c + u] - p[a + u]) * (p[b + v] - p[a + v])) / 2;
           if (isLow) lower[axis] += Math.max(0, -area);
           else upper[axis] += Math.max(0, area);
         }
@@ -41,5 +44,8 @@ export function computeContact(instances: MeshInstance[], box: Box): Contact {
     }
   }
   const share = (covered: number[], axis: 1 | 2): number => covered[axis] / Math.max(size[0] * size[3 - axis], 1e-30);
-  return { y: { lower: share(lower, 1), upper: share(upper, 1) }, z: { lower: share(lower, 2), upper: share(upper, 2) } };
+  return {
+    y: { lower: share(lower, 1), upper: share(upper, 1) },
+    z: { lower: share(lower, 2), upper: share(upper, 2) },
+  };
 }

@@ -41,7 +41,12 @@ export function judgeSize({ size, declaredUnit, typical, stated }: SizeQuestion)
   const prior = declaredUnit === 'm' ? PRIOR_DECLARED_METRE : PRIOR_UNDECLARED;
   const candidates = UNITS.map(({ id, words, metres }): SizeCandidate => {
     const evidence: Evidence[] = [];
-    let weight = declaredUnit !== null && declaredUnit !== 'm' ? (declaredUnit === id ? DECLARED_ELSEWHERE : prior[id] * (1 - DECLARED_ELSEWHERE)) : prior[id];
+    let weight =
+      declaredUnit !== null && declaredUnit !== 'm'
+        ? declaredUnit === id
+          ? DECLARED_ELSEWHERE
+          : prior[id] * (1 - DECLARED_ELSEWHERE)
+        : prior[id];
     let independent = 0;
     if (declaredUnit === id) {
       evidence.push({ text: 'the file declares its unit', figure: words });
@@ -59,7 +64,10 @@ export function judgeSize({ size, declaredUnit, typical, stated }: SizeQuestion)
     } else {
       const plausible = longest * metres >= 0.03 && longest * metres <= 25;
       weight *= plausible ? 1 : 0.05;
-      evidence.push({ text: plausible ? 'a size things usually have' : 'hardly any single thing has this size', figure: formatLength(longest * metres) });
+      evidence.push({
+        text: plausible ? 'a size things usually have' : 'hardly any single thing has this size',
+        figure: formatLength(longest * metres),
+      });
       if (plausible && declaredUnit === id) independent++;
     }
     for (const { along, metres: told, evidence: where } of stated) {
@@ -78,7 +86,14 @@ export function judgeSize({ size, declaredUnit, typical, stated }: SizeQuestion)
     }
     return { id, words, factor: metres, confidence: weight, evidence, independent };
   });
-  candidates.push({ id: 'none', words: 'no real size', factor: 1, confidence: PRIOR_NO_SIZE * 0.2, evidence: [], independent: 0 });
+  candidates.push({
+    id: 'none',
+    words: 'no real size',
+    factor: 1,
+    confidence: PRIOR_NO_SIZE * 0.2,
+    evidence: [],
+    independent: 0,
+  });
   const sum = candidates.reduce((total, candidate) => total + candidate.confidence, 0);
   for (const candidate of candidates) candidate.confidence /= sum;
   return candidates.sort((a, b) => b.confidence - a.confidence);
@@ -93,8 +108,16 @@ function describeRoundness(size: readonly [number, number, number], unit: string
   const step = { mm: 5, cm: 0.5, m: 0.005, in: 0.5 }[unit];
   if (step === undefined) return null;
   const sides = size.filter((side) => side > 0);
-  const isRound = sides.every((side) => Math.abs(side / step - Math.round(side / step)) < 0.002 * Math.max(1, 1 / step) && side / step >= 2 && side / step < 1200);
+  const isRound = sides.every(
+    (side) =>
+      Math.abs(side / step - Math.round(side / step)) < 0.002 * Math.max(1, 1 / step) &&
+      side / step >= 2 &&
+      side / step < 1200,
+  );
   return isRound && sides.length === 3
-    ? { text: `measures are round in ${unit === 'in' ? 'inches' : unit}`, figure: size.map((v) => Number(v.toPrecision(4))).join(' × ') }
+    ? {
+        text: `measures are round in ${unit === 'in' ? 'inches' : unit}`,
+        figure: size.map((v) => Number(v.toPrecision(4))).join(' × '),
+      }
     : null;
 }

@@ -26,7 +26,11 @@ export interface UpQuestion {
 }
 
 const prior = (declaredUp: string | null): { y: number; z: number; down: number } =>
-  declaredUp === 'y' ? { y: 0.96, z: 0.035, down: 0.005 } : declaredUp === 'z' ? { y: 0.035, z: 0.96, down: 0.005 } : { y: 0.72, z: 0.27, down: 0.01 };
+  declaredUp === 'y'
+    ? { y: 0.96, z: 0.035, down: 0.005 }
+    : declaredUp === 'z'
+      ? { y: 0.035, z: 0.96, down: 0.005 }
+      : { y: 0.72, z: 0.27, down: 0.01 };
 
 /**
  * Which axis is up?
@@ -34,9 +38,33 @@ const prior = (declaredUp: string | null): { y: number; z: number; down: number 
  */
 export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestion): UpCandidate[] {
   const base = prior(declaredUp);
-  const y: UpCandidate = { id: 'y', up: 'y', words: 'Y is up', turn: null, confidence: base.y, evidence: [], independent: 0 };
-  const z: UpCandidate = { id: 'z', up: 'z', words: 'Z is up', turn: { axis: 'x', degrees: -90 }, confidence: base.z, evidence: [], independent: 0 };
-  const down: UpCandidate = { id: '-y', up: '-y', words: 'it stands on its head', turn: { axis: 'x', degrees: 180 }, confidence: base.down, evidence: [], independent: 0 };
+  const y: UpCandidate = {
+    id: 'y',
+    up: 'y',
+    words: 'Y is up',
+    turn: null,
+    confidence: base.y,
+    evidence: [],
+    independent: 0,
+  };
+  const z: UpCandidate = {
+    id: 'z',
+    up: 'z',
+    words: 'Z is up',
+    turn: { axis: 'x', degrees: -90 },
+    confidence: base.z,
+    evidence: [],
+    independent: 0,
+  };
+  const down: UpCandidate = {
+    id: '-y',
+    up: '-y',
+    words: 'it stands on its head',
+    turn: { axis: 'x', degrees: 180 },
+    confidence: base.down,
+    evidence: [],
+    independent: 0,
+  };
   const speak = (candidate: UpCandidate, weight: number, evidence: Evidence): void => {
     candidate.confidence *= weight;
     candidate.evidence.push(evidence);
@@ -44,7 +72,8 @@ export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestio
   };
   if (declaredUp === 'y') speak(y, 1, { text: 'the format declares Y up', figure: 'glTF' });
   if (declaredUp === 'z') speak(z, 1, { text: 'the file declares Z up' });
-  if (floor?.axis === 1) speak(floor.below ? y : down, 40, { text: 'a display floor lies under it', figure: 'across y' });
+  if (floor?.axis === 1)
+    speak(floor.below ? y : down, 40, { text: 'a display floor lies under it', figure: 'across y' });
   if (floor?.axis === 2) speak(z, 40, { text: 'a display floor lies under it', figure: 'across z' });
   if (typical?.shape === 'tall') {
     const [, height, depth] = size;
@@ -54,13 +83,19 @@ export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestio
   const percent = (share: number): string => `${Math.round(Math.min(1, share) * 100)} %`;
   const lead = contact.y.lower - contact.z.lower;
   if (Math.abs(lead) > 0.15) {
-    speak(lead > 0 ? y : z, 1 + 3 * Math.min(1, Math.abs(lead)), { text: 'it rests flat on this side', figure: `${percent(Math.max(contact.y.lower, contact.z.lower))} of its base` });
+    speak(lead > 0 ? y : z, 1 + 3 * Math.min(1, Math.abs(lead)), {
+      text: 'it rests flat on this side',
+      figure: `${percent(Math.max(contact.y.lower, contact.z.lower))} of its base`,
+    });
   }
   // foot and head of a thing differ; its front and back are more alike
   const [alongY, alongZ] = [Math.abs(contact.y.upper - contact.y.lower), Math.abs(contact.z.upper - contact.z.lower)];
   if (Math.abs(alongY - alongZ) > 0.25) {
     const [candidate, ends, axis] = alongY > alongZ ? ([y, contact.y, 'y'] as const) : ([z, contact.z, 'z'] as const);
-    speak(candidate, 3, { text: `foot and head differ along ${axis}`, figure: `${percent(ends.lower)}, ${percent(ends.upper)} flat` });
+    speak(candidate, 3, {
+      text: `foot and head differ along ${axis}`,
+      figure: `${percent(ends.lower)}, ${percent(ends.upper)} flat`,
+    });
   }
   const candidates = [y, z, down];
   const sum = candidates.reduce((total, candidate) => total + candidate.confidence, 0);

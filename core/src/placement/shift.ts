@@ -10,7 +10,12 @@ export function shiftChildren(document: Document, parent: Node, delta: vec3): vo
   const moved = new Set<unknown>();
   const visit = (node: Node): void => {
     const mesh = node.getMesh();
-    const stands = mesh ? document.getRoot().listNodes().filter((other) => other.getMesh() === mesh).length : 0;
+    const stands = mesh
+      ? document
+          .getRoot()
+          .listNodes()
+          .filter((other) => other.getMesh() === mesh).length
+      : 0;
     const atOrigin = node.getTranslation().every((v) => Math.abs(v) < 1e-9);
     const plain = !node.getCamera() && node.listExtensions().length === 0 && !node.getSkin();
     if (!atOrigin || stands > 1 || !plain || (!mesh && node.listChildren().length === 0)) {
@@ -21,7 +26,9 @@ export function shiftChildren(document: Document, parent: Node, delta: vec3): vo
     for (const primitive of mesh?.listPrimitives() ?? []) {
       const position = primitive.getAttribute('POSITION');
       if (!position || moved.has(position)) continue;
-      const shared = position.listParents().some((owner) => owner.propertyType === 'Primitive' && !mesh!.listPrimitives().includes(owner as never));
+      const shared = position
+        .listParents()
+        .some((owner) => owner.propertyType === 'Primitive' && !mesh!.listPrimitives().includes(owner as never));
       const count = position.getCount();
       const array = new Float32Array(count * 3);
       const element = [0, 0, 0];

@@ -32,7 +32,12 @@ export function listStatedSizes(texts: readonly StatingText[]): StatedSize[] {
       for (const { pattern, along } of SIZE_PATTERNS) {
         const match = pattern.exec(line);
         const metres = match && parseLength(match[1].replace(/inches$/i, 'in').replace(/feet$/i, 'ft'));
-        if (metres) found.push({ along, metres, evidence: { text: `a text states it: ${match[0].trim()}`, file, line: firstLine + i, passage: line.trim() } });
+        if (metres)
+          found.push({
+            along,
+            metres,
+            evidence: { text: `a text states it: ${match[0].trim()}`, file, line: firstLine + i, passage: line.trim() },
+          });
       }
     });
   }
@@ -40,13 +45,31 @@ export function listStatedSizes(texts: readonly StatingText[]): StatedSize[] {
 }
 
 const UNIT_NAMES: Record<string, UnitId> = {
-  millimetre: 'mm', millimeter: 'mm', mm: 'mm', centimetre: 'cm', centimeter: 'cm', cm: 'cm', decimetre: 'dm', decimeter: 'dm', metre: 'm', meter: 'm', m: 'm', inch: 'in', inche: 'in', in: 'in', foot: 'ft', feet: 'ft', ft: 'ft',
+  millimetre: 'mm',
+  millimeter: 'mm',
+  mm: 'mm',
+  centimetre: 'cm',
+  centimeter: 'cm',
+  cm: 'cm',
+  decimetre: 'dm',
+  decimeter: 'dm',
+  metre: 'm',
+  meter: 'm',
+  m: 'm',
+  inch: 'in',
+  inche: 'in',
+  in: 'in',
+  foot: 'ft',
+  feet: 'ft',
+  ft: 'ft',
 };
 
 /** @returns the unit a header comment declares: `units: centimetres`, `1 unit = 1 mm`; null where none does */
 export function findDeclaredUnit(comments: readonly string[]): UnitId | null {
   for (const comment of comments) {
-    const match = /\bunits?\s*(?:is|are|in|[:=])\s*(?:1\s*)?([a-z]+)/i.exec(comment) ?? /\b1\s*unit\s*=\s*1\s*([a-z]+)/i.exec(comment);
+    const match =
+      /\bunits?\s*(?:is|are|in|[:=])\s*(?:1\s*)?([a-z]+)/i.exec(comment) ??
+      /\b1\s*unit\s*=\s*1\s*([a-z]+)/i.exec(comment);
     const unit = match && UNIT_NAMES[match[1].toLowerCase().replace(/s$/, '')];
     if (unit && UNITS.some(({ id }) => id === unit)) return unit;
   }

@@ -11,8 +11,20 @@ export interface TypicalSize {
   shape: 'tall' | 'flat' | 'any';
 }
 
-const row = (words: string, plural: string, of: TypicalSize['of'], min: number, max: number, shape: TypicalSize['shape'] = 'any'): TypicalSize => ({
-  words: words.split(' '), plural, of, min, max, shape,
+const row = (
+  words: string,
+  plural: string,
+  of: TypicalSize['of'],
+  min: number,
+  max: number,
+  shape: TypicalSize['shape'] = 'any',
+): TypicalSize => ({
+  words: words.split(' '),
+  plural,
+  of,
+  min,
+  max,
+  shape,
 });
 
 /** More telling words first: "table lamp" is a lamp. */
@@ -59,7 +71,11 @@ export const TYPICAL_SIZES: readonly TypicalSize[] = [
 /** @returns what a name says the thing is, or null */
 export function findTypicalSize(name: string): TypicalSize | null {
   const words = new Set(
-    name.replace(/([a-z])([A-Z0-9])/g, '$1 $2').toLowerCase().split(/[^\p{L}]+/u).flatMap((word) => [word, word.replace(/s$/, '')]),
+    name
+      .replace(/([a-z])([A-Z0-9])/g, '$1 $2')
+      .toLowerCase()
+      .split(/[^\p{L}]+/u)
+      .flatMap((word) => [word, word.replace(/s$/, '')]),
   );
   return TYPICAL_SIZES.find((typical) => typical.words.some((word) => words.has(word))) ?? null;
 }

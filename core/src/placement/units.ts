@@ -10,7 +10,20 @@ export const UNITS = [
 export type UnitId = (typeof UNITS)[number]['id'];
 
 const SUFFIX: Record<string, number> = {
-  'mm': 0.001, 'cm': 0.01, 'dm': 0.1, 'm': 1, 'km': 1000, 'in': 0.0254, '"': 0.0254, '″': 0.0254, 'inch': 0.0254, 'ft': 0.3048, "'": 0.3048, '′': 0.3048, 'foot': 0.3048, 'yd': 0.9144,
+  mm: 0.001,
+  cm: 0.01,
+  dm: 0.1,
+  m: 1,
+  km: 1000,
+  in: 0.0254,
+  '"': 0.0254,
+  '″': 0.0254,
+  inch: 0.0254,
+  ft: 0.3048,
+  "'": 0.3048,
+  '′': 0.3048,
+  foot: 0.3048,
+  yd: 0.9144,
 };
 
 /**
@@ -18,7 +31,12 @@ const SUFFIX: Record<string, number> = {
  * @returns metres, or null where it is no length above zero
  */
 export function parseLength(text: string): number | null {
-  const parts = [...text.trim().toLowerCase().matchAll(/(\d+(?:[.,]\d+)?)\s*(mm|cm|dm|km|m|inch|in|foot|ft|yd|["'″′])/g)];
+  const parts = [
+    ...text
+      .trim()
+      .toLowerCase()
+      .matchAll(/(\d+(?:[.,]\d+)?)\s*(mm|cm|dm|km|m|inch|in|foot|ft|yd|["'″′])/g),
+  ];
   const read = parts.map((part) => part[0]).join('');
   if (parts.length === 0 || read.replace(/\s/g, '') !== text.trim().toLowerCase().replace(/\s/g, '')) return null;
   const metres = parts.reduce((sum, [, value, unit]) => sum + Number(value.replace(',', '.')) * SUFFIX[unit], 0);
@@ -31,7 +49,11 @@ export function formatLength(metres: number): string {
   if (magnitude === 0) return '0 m';
   if (magnitude < 0.0995) return `${round(metres * 1000)} mm`;
   if (magnitude >= 9995) return `${round(metres / 1000)} km`;
-  return magnitude >= 1000 ? `${Math.round(metres)} m` : magnitude < 100 ? `${metres.toFixed(2)} m` : `${round(metres)} m`;
+  return magnitude >= 1000
+    ? `${Math.round(metres)} m`
+    : magnitude < 100
+      ? `${metres.toFixed(2)} m`
+      : `${round(metres)} m`;
 }
 
 const round = (value: number): number => Number(value.toPrecision(3));
@@ -39,7 +61,8 @@ const round = (value: number): number => Number(value.toPrecision(3));
 /** `1.20 × 0.78 × 0.80 m`, width × height × depth. */
 export function formatSize(size: readonly [number, number, number]): string {
   const largest = Math.max(...size);
-  const [unit, factor] = largest < 0.0995 ? (['mm', 1000] as const) : largest >= 9995 ? (['km', 0.001] as const) : (['m', 1] as const);
-  const digits = unit === 'mm' || largest * factor >= 100 ? 1 : 2;
+  const [unit, factor] =
+    largest < 0.0995 ? (['mm', 1000] as const) : largest >= 9995 ? (['km', 0.001] as const) : (['m', 1] as const);
+  const digits = largest * factor >= 1000 ? 0 : unit === 'mm' || largest * factor >= 100 ? 1 : 2;
   return `${size.map((v) => (v * factor).toFixed(digits)).join(' × ')} ${unit}`;
 }

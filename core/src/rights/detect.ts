@@ -1,6 +1,13 @@
 import type { Evidence } from '@haveld/contract/finding';
 import type { RightsFinding } from '@haveld/contract/licence';
-import { ADDRESS_RULES, AUTHOR_RULES, NOT_GRANTS, PHRASE_RULES, TITLE_RULES, type LicenceRule } from './detection-rules';
+import {
+  ADDRESS_RULES,
+  AUTHOR_RULES,
+  NOT_GRANTS,
+  PHRASE_RULES,
+  TITLE_RULES,
+  type LicenceRule,
+} from './detection-rules';
 import { computeTextSimilarity, type LicenceTexts } from './licence-text-similarity';
 
 /** A text that may say whose a model is: a file, or lines taken from one. */
@@ -25,7 +32,9 @@ export function detectRights(texts: readonly RightsText[], licenceTexts: Licence
   const found: RightsFinding = { licences: [], authors: [], sources: [], titles: [], notGrants: [] };
   for (const text of texts) readText(text, licenceTexts, found);
   found.licences = mergeLicences(found.licences);
-  found.authors = found.authors.filter((author, i) => found.authors.findIndex((other) => sameName(other.name, author.name)) === i);
+  found.authors = found.authors.filter(
+    (author, i) => found.authors.findIndex((other) => sameName(other.name, author.name)) === i,
+  );
   found.authors.sort((a, b) => b.confidence - a.confidence);
   if (found.licences.length > 0) found.notGrants = [];
   return found;
@@ -42,7 +51,9 @@ function readText(text: RightsText, licenceTexts: LicenceTexts, found: RightsFin
       confidence: Math.min(0.99, whole.similarity),
       evidence: {
         text: `The text is ${percent} % that of ${whole.id}`,
-        figure: whole.runnerUp ? `next: ${whole.runnerUp.id}, ${Math.round(whole.runnerUp.similarity * 100)} %` : undefined,
+        figure: whole.runnerUp
+          ? `next: ${whole.runnerUp.id}, ${Math.round(whole.runnerUp.similarity * 100)} %`
+          : undefined,
         file: text.file,
         line: text.firstLine,
         passage: text.text.trim().split('\n')[0].slice(0, 160),
@@ -50,11 +61,17 @@ function readText(text: RightsText, licenceTexts: LicenceTexts, found: RightsFin
     });
     return;
   }
-  text.text.split(/\r\n|\n|\r/).forEach((line, i) => readLine(line, { file: text.file, line: text.firstLine + i }, found));
+  text.text
+    .split(/\r\n|\n|\r/)
+    .forEach((line, i) => readLine(line, { file: text.file, line: text.firstLine + i }, found));
 }
 
 function readLine(line: string, place: { file: string; line: number }, found: RightsFinding): void {
-  const evidence = (text: string, passage: string): Evidence => ({ text, ...place, passage: passage.trim().slice(0, 240) });
+  const evidence = (text: string, passage: string): Evidence => ({
+    text,
+    ...place,
+    passage: passage.trim().slice(0, 240),
+  });
   let rest = line;
   for (const rules of [ADDRESS_RULES, PHRASE_RULES]) {
     for (const rule of rules) {
@@ -78,7 +95,8 @@ function readLine(line: string, place: { file: string; line: number }, found: Ri
     if (title) found.titles.push({ title, evidence: evidence('names the model', line) });
   }
   for (const [url] of line.matchAll(/https?:\/\/[^\s<>()"'\]]+/g)) {
-    if (ADDRESS_RULES.some((rule) => rule.pattern.test(url)) || /spdx\.org|w3\.org|creativecommons\.org/.test(url)) continue;
+    if (ADDRESS_RULES.some((rule) => rule.pattern.test(url)) || /spdx\.org|w3\.org|creativecommons\.org/.test(url))
+      continue;
     const trimmed = url.replace(/[.,;:!?]+$/, '');
     if (!found.sources.some((source) => source.url === trimmed)) {
       found.sources.push({ url: trimmed, evidence: evidence('an address', line) });
@@ -90,7 +108,11 @@ function readLine(line: string, place: { file: string; line: number }, found: Ri
 function describe(rule: LicenceRule, match: RegExpExecArray, evidence: Evidence): Licence | null {
   const id = rule.id(match);
   if (!id) return null;
-  return { id: id.id, confidence: id.stated === false ? 0.6 : rule.confidence, evidence: id.stated === false ? { ...evidence, text: `${evidence.text}; the version is not stated` } : evidence };
+  return {
+    id: id.id,
+    confidence: id.stated === false ? 0.6 : rule.confidence,
+    evidence: id.stated === false ? { ...evidence, text: `${evidence.text}; the version is not stated` } : evidence,
+  };
 }
 
 /** The same licence said several times is one statement, a little surer each time. */
@@ -107,7 +129,11 @@ function mergeLicences(licences: Licence[]): Licence[] {
   // "Attribution 4.0" beside a stated "Attribution-NonCommercial 3.0" stays; a version nobody stated yields to a stated one
   const all = [...merged.values()];
   return all
-    .filter((licence) => licence.confidence > 0.6 || !all.some((other) => other !== licence && other.confidence > 0.6 && family(other.id) === family(licence.id)))
+    .filter(
+      (licence) =>
+        licence.confidence > 0.6 ||
+        !all.some((other) => other !== licence && other.confidence > 0.6 && family(other.id) === family(licence.id)),
+    )
     .sort((a, b) => b.confidence - a.confidence);
 }
 
@@ -122,6 +148,12 @@ function cleanName(raw: string | undefined): string | null {
     .replace(/[\s,;:.!–—-]+$/, '')
     .replace(/^["'“”\s]+|["'“”\s]+$/g, '')
     .trim();
-  if (name.length < 2 || name.length > 80 || /^(the|a|an|this|you|me|us|author|hand|all|any|https?)$/i.test(name) || /^\d+$/.test(name)) return null;
+  if (
+    name.length < 2 ||
+    name.length > 80 ||
+    /^(the|a|an|this|you|me|us|author|hand|all|any|https?)$/i.test(name) ||
+    /^\d+$/.test(name)
+  )
+    return null;
   return name;
 }

@@ -29,10 +29,30 @@ export const ADDRESS_RULES: LicenceRule[] = [
     words: 'the address of the licence',
     id: (match) => creativeCommonsId(match[1].toLowerCase(), match[2]),
   },
-  { pattern: /creativecommons\.org\/publicdomain\/zero(\/1\.0)?/i, confidence: 0.97, words: 'the address of the licence', id: () => ({ id: 'CC0-1.0' }) },
-  { pattern: /creativecommons\.org\/publicdomain\/mark(\/1\.0)?/i, confidence: 0.97, words: 'the address of the mark', id: () => ({ id: 'CC-PDM-1.0' }) },
-  { pattern: /artlibre\.org\/\S*/i, confidence: 0.9, words: 'the address of the licence', id: () => ({ id: 'LAL-1.3' }) },
-  { pattern: /opensource\.org\/licen[sc]es?\/mit\b/i, confidence: 0.95, words: 'the address of the licence', id: () => ({ id: 'MIT' }) },
+  {
+    pattern: /creativecommons\.org\/publicdomain\/zero(\/1\.0)?/i,
+    confidence: 0.97,
+    words: 'the address of the licence',
+    id: () => ({ id: 'CC0-1.0' }),
+  },
+  {
+    pattern: /creativecommons\.org\/publicdomain\/mark(\/1\.0)?/i,
+    confidence: 0.97,
+    words: 'the address of the mark',
+    id: () => ({ id: 'CC-PDM-1.0' }),
+  },
+  {
+    pattern: /artlibre\.org\/\S*/i,
+    confidence: 0.9,
+    words: 'the address of the licence',
+    id: () => ({ id: 'LAL-1.3' }),
+  },
+  {
+    pattern: /opensource\.org\/licen[sc]es?\/mit\b/i,
+    confidence: 0.95,
+    words: 'the address of the licence',
+    id: () => ({ id: 'MIT' }),
+  },
 ];
 
 const VERSION = String.raw`(?:[\s,]*(?:version|v\.?)?\s*(\d(?:\.\d)?))?`;
@@ -40,10 +60,22 @@ const VERSION = String.raw`(?:[\s,]*(?:version|v\.?)?\s*(\d(?:\.\d)?))?`;
 /** Phrases as people write them; longer ones first, for each takes its words away from the next. */
 export const PHRASE_RULES: LicenceRule[] = [
   {
-    pattern: new RegExp(String.raw`\bCC[\s_-]*(BY(?:[\s_-]*(?:NC|ND|SA))*)(?![a-z])${VERSION.replace('[\\s,]*', '[\\s,_-]*')}`, 'i'),
+    pattern: new RegExp(
+      String.raw`\bCC[\s_-]*(BY(?:[\s_-]*(?:NC|ND|SA))*)(?![a-z])${VERSION.replace('[\\s,]*', '[\\s,_-]*')}`,
+      'i',
+    ),
     confidence: 0.93,
     words: 'the short name of the licence',
-    id: (match) => creativeCommonsId(match[1].toLowerCase().replace(/[\s_]+/g, '-').replace(/by(?=[ns])/, 'by-').replace(/(nc|nd|sa)(?=[ns])/g, '$1-').replace(/-+/g, '-'), match[2]),
+    id: (match) =>
+      creativeCommonsId(
+        match[1]
+          .toLowerCase()
+          .replace(/[\s_]+/g, '-')
+          .replace(/by(?=[ns])/, 'by-')
+          .replace(/(nc|nd|sa)(?=[ns])/g, '$1-')
+          .replace(/-+/g, '-'),
+        match[2],
+      ),
   },
   {
     pattern: new RegExp(
@@ -63,17 +95,37 @@ export const PHRASE_RULES: LicenceRule[] = [
     words: 'the name of the licence',
     id: (match) => creativeCommonsId(kindOfWords(match[1]), match[2]),
   },
-  { pattern: /\bCC[\s-]?0\b|\bcreative\s+commons\s+zero\b|\bCC\s+zero\b/i, confidence: 0.95, words: 'the name of the licence', id: () => ({ id: 'CC0-1.0' }) },
+  {
+    pattern: /\bCC[\s-]?0\b|\bcreative\s+commons\s+zero\b|\bCC\s+zero\b/i,
+    confidence: 0.95,
+    words: 'the name of the licence',
+    id: () => ({ id: 'CC0-1.0' }),
+  },
   { pattern: /\bpublic\s+domain\b/i, confidence: 0.75, words: 'says public domain', id: () => ({ id: 'CC-PDM-1.0' }) },
-  { pattern: /\bfree\s+art\s+licen[sc]e\b|\blicence\s+art\s+libre\b|\bLAL[\s-]?1\.3\b/i, confidence: 0.92, words: 'the name of the licence', id: () => ({ id: 'LAL-1.3' }) },
-  { pattern: /\bMIT\s+licen[sc]e\b|\blicen[sc]e\s*:\s*MIT\b|SPDX-License-Identifier:\s*MIT\b/i, confidence: 0.93, words: 'the name of the licence', id: () => ({ id: 'MIT' }) },
+  {
+    pattern: /\bfree\s+art\s+licen[sc]e\b|\blicence\s+art\s+libre\b|\bLAL[\s-]?1\.3\b/i,
+    confidence: 0.92,
+    words: 'the name of the licence',
+    id: () => ({ id: 'LAL-1.3' }),
+  },
+  {
+    pattern: /\bMIT\s+licen[sc]e\b|\blicen[sc]e\s*:\s*MIT\b|SPDX-License-Identifier:\s*MIT\b/i,
+    confidence: 0.93,
+    words: 'the name of the licence',
+    id: () => ({ id: 'MIT' }),
+  },
   {
     pattern: /\b(non[\s-]?commercial|personal)\s+(use|purposes?|projects?)\b|\bnot?\s+(?:for\s+)?commercial\s+use\b/i,
     confidence: 0.8,
     words: 'limits use to non-commercial or personal, without naming a licence',
     id: () => ({ id: 'LicenseRef-non-commercial' }),
   },
-  { pattern: /\ball\s+rights\s+reserved\b|\btous\s+droits\s+réservés\b|\balle\s+rechte\s+vorbehalten\b/i, confidence: 0.9, words: 'reserves all rights', id: () => ({ id: 'LicenseRef-all-rights-reserved' }) },
+  {
+    pattern: /\ball\s+rights\s+reserved\b|\btous\s+droits\s+réservés\b|\balle\s+rechte\s+vorbehalten\b/i,
+    confidence: 0.9,
+    words: 'reserves all rights',
+    id: () => ({ id: 'LicenseRef-all-rights-reserved' }),
+  },
 ];
 
 function kindOfWords(words: string): string {
@@ -85,17 +137,33 @@ function kindOfWords(words: string): string {
 }
 
 /** Free of charge is a price, not a grant. */
-export const NOT_GRANTS = /\b(free\s+(3d\s+)?(model|download|asset|for\s+all|to\s+use|of\s+charge)|royalty[\s-]free|freeware|gratis)\b/i;
+export const NOT_GRANTS =
+  /\b(free\s+(3d\s+)?(model|download|asset|for\s+all|to\s+use|of\s+charge)|royalty[\s-]free|freeware|gratis)\b/i;
 
 const NAME = String.raw`([\p{L}\p{N}_@][^\n|;©]*)`;
 
 /** Lines that name an author, most certain first. Common practice, no source. */
 export const AUTHOR_RULES: { pattern: RegExp; confidence: number }[] = [
-  { pattern: new RegExp(String.raw`^\W*(?:authors?|artist|creator|auteur|autor|designer)\s*[:=]\s*${NAME}`, 'iu'), confidence: 0.95 },
-  { pattern: new RegExp(String.raw`(?:©|\(c\)|\bcopyright\b)\s*(?:©|\(c\))?\s*(?:\d{4}(?:\s*[-–]\s*\d{4})?)?,?\s*(?:by\s+)?${NAME}`, 'iu'), confidence: 0.9 },
-  { pattern: new RegExp(String.raw`\b(?:created|made|modell?ed|designed|sculpted|built)\s+by\s*:?\s*${NAME}`, 'iu'), confidence: 0.9 },
+  {
+    pattern: new RegExp(String.raw`^\W*(?:authors?|artist|creator|auteur|autor|designer)\s*[:=]\s*${NAME}`, 'iu'),
+    confidence: 0.95,
+  },
+  {
+    pattern: new RegExp(
+      String.raw`(?:©|\(c\)|\bcopyright\b)\s*(?:©|\(c\))?\s*(?:\d{4}(?:\s*[-–]\s*\d{4})?)?,?\s*(?:by\s+)?${NAME}`,
+      'iu',
+    ),
+    confidence: 0.9,
+  },
+  {
+    pattern: new RegExp(String.raw`\b(?:created|made|modell?ed|designed|sculpted|built)\s+by\s*:?\s*${NAME}`, 'iu'),
+    confidence: 0.9,
+  },
   { pattern: new RegExp(String.raw`\b(?:please\s+)?credit(?:s)?\s*(?:to|:)?\s+${NAME}`, 'iu'), confidence: 0.8 },
-  { pattern: new RegExp(String.raw`(?:^|[”"»\w])\s*\bby\s+(\p{Lu}[\p{L}.'’-]+(?:\s+\p{Lu}[\p{L}.'’-]+)*)`, 'u'), confidence: 0.7 },
+  {
+    pattern: new RegExp(String.raw`(?:^|[”"»\w])\s*\bby\s+(\p{Lu}[\p{L}.'’-]+(?:\s+\p{Lu}[\p{L}.'’-]+)*)`, 'u'),
+    confidence: 0.7,
+  },
 ];
 
 export const TITLE_RULES: { pattern: RegExp }[] = [{ pattern: /^\W*(?:title|model|name)\s*[:=]\s*(.+)$/i }];

@@ -19,7 +19,10 @@ export function computeTextSimilarity(text: string, licenceTexts: LicenceTexts):
   const words = listWords(text);
   if (words.length < 80) return null;
   const shingles = createShingles(words);
-  const scores = [...shinglesOf(licenceTexts)].map(([id, known]) => ({ id, similarity: computeResemblance(shingles, known) }));
+  const scores = [...shinglesOf(licenceTexts)].map(([id, known]) => ({
+    id,
+    similarity: computeResemblance(shingles, known),
+  }));
   scores.sort((a, b) => b.similarity - a.similarity);
   if (scores.length === 0) return null;
   return { ...scores[0], runnerUp: scores[1] ?? null };
@@ -35,7 +38,10 @@ function shinglesOf(licenceTexts: LicenceTexts): Map<string, Set<string>> {
 }
 
 const listWords = (text: string): string[] =>
-  text.toLowerCase().replaceAll('licence', 'license').match(/[\p{L}\p{N}]+/gu) ?? [];
+  text
+    .toLowerCase()
+    .replaceAll('licence', 'license')
+    .match(/[\p{L}\p{N}]+/gu) ?? [];
 
 function createShingles(words: string[]): Set<string> {
   const shingles = new Set<string>();

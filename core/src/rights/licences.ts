@@ -64,7 +64,7 @@ function creativeCommons(version: '3.0' | '4.0'): Terms[] {
 }
 
 const CC_NAMES = {
-  'BY': 'Attribution',
+  BY: 'Attribution',
   'BY-SA': 'Attribution-ShareAlike',
   'BY-NC': 'Attribution-NonCommercial',
   'BY-NC-SA': 'Attribution-NonCommercial-ShareAlike',
@@ -73,16 +73,35 @@ const CC_NAMES = {
 } as const;
 
 const free = (id: string, name: string, short: string, url: string): Terms => ({
-  id, name, short, url, house: 'taken', commercial: YES, changes: YES, passOn: YES, attribution: null, stateChanges: null, shareAlike: null, notice: null,
+  id,
+  name,
+  short,
+  url,
+  house: 'taken',
+  commercial: YES,
+  changes: YES,
+  passOn: YES,
+  attribution: null,
+  stateChanges: null,
+  shareAlike: null,
+  notice: null,
 });
 
 /** Every licence Haveld knows; a studio's own come later. Order is the order of choice in a list. */
 export const LICENCES: readonly Terms[] = [
-  free('CC0-1.0', 'Creative Commons Zero 1.0 Universal', 'CC0 1.0', 'https://creativecommons.org/publicdomain/zero/1.0/'),
+  free(
+    'CC0-1.0',
+    'Creative Commons Zero 1.0 Universal',
+    'CC0 1.0',
+    'https://creativecommons.org/publicdomain/zero/1.0/',
+  ),
   free('CC-PDM-1.0', 'Public Domain Mark 1.0', 'public domain', 'https://creativecommons.org/publicdomain/mark/1.0/'),
   ...creativeCommons('4.0'),
   ...creativeCommons('3.0'),
-  { ...free('MIT', 'MIT License', 'MIT', 'https://opensource.org/license/mit'), notice: { clause: 'second paragraph' } },
+  {
+    ...free('MIT', 'MIT License', 'MIT', 'https://opensource.org/license/mit'),
+    notice: { clause: 'second paragraph' },
+  },
   {
     ...free('LAL-1.3', 'Free Art License 1.3', 'Free Art 1.3', 'https://artlibre.org/licence/lal/en/'),
     house: 'look',
@@ -93,10 +112,26 @@ export const LICENCES: readonly Terms[] = [
   { ...free('LicenseRef-commissioned', 'Commissioned work', 'commissioned', ''), changes: YES },
   {
     ...free('LicenseRef-non-commercial', 'Non-commercial use, terms not stated', 'non-commercial', ''),
-    house: 'never', commercial: NO, changes: ASK, passOn: ASK, attribution: { clause: '' },
+    house: 'never',
+    commercial: NO,
+    changes: ASK,
+    passOn: ASK,
+    attribution: { clause: '' },
   },
-  { ...free('LicenseRef-all-rights-reserved', 'All rights reserved', 'all rights reserved', ''), house: 'closed', commercial: ASK, changes: ASK, passOn: ASK },
-  { ...free('LicenseRef-unknown', 'Unknown', 'unknown', ''), house: 'closed', commercial: ASK, changes: ASK, passOn: ASK },
+  {
+    ...free('LicenseRef-all-rights-reserved', 'All rights reserved', 'all rights reserved', ''),
+    house: 'closed',
+    commercial: ASK,
+    changes: ASK,
+    passOn: ASK,
+  },
+  {
+    ...free('LicenseRef-unknown', 'Unknown', 'unknown', ''),
+    house: 'closed',
+    commercial: ASK,
+    changes: ASK,
+    passOn: ASK,
+  },
 ];
 
 export const UNKNOWN_LICENCE = 'LicenseRef-unknown';

@@ -8,20 +8,29 @@ import { getTerms, UNKNOWN_LICENCE, type Terms } from './licences';
 export function judgeUse(licenceId: string, use: IntendedUse): Verdict {
   const terms = getTerms(licenceId);
   if (licenceId === UNKNOWN_LICENCE) {
-    return { verdict: 'not-allowed', reasons: ['No licence is known: without a grant nothing may be used.'], duties: [] };
+    return {
+      verdict: 'not-allowed',
+      reasons: ['No licence is known: without a grant nothing may be used.'],
+      duties: [],
+    };
   }
   const refusals: string[] = [];
   const questions: string[] = [];
   const at = (clause: string): string => (clause === '' ? '' : ` (${clause})`);
   if (use.commercial && terms.commercial.grant === 'no') {
-    refusals.push(`${terms.short} does not allow commercial use${at(terms.commercial.clause)}, and this project earns money.`);
+    refusals.push(
+      `${terms.short} does not allow commercial use${at(terms.commercial.clause)}, and this project earns money.`,
+    );
   }
-  if (use.commercial && terms.commercial.grant === 'ask') questions.push(`${terms.short}: commercial use needs the owner's word.`);
+  if (use.commercial && terms.commercial.grant === 'ask')
+    questions.push(`${terms.short}: commercial use needs the owner's word.`);
   if (use.changed && terms.changes.grant === 'no') {
     refusals.push(`${terms.short} does not allow changed versions${at(terms.changes.clause)}.`);
   }
   if (use.changed && terms.changes.grant === 'unshared') {
-    questions.push(`${terms.short} allows a changed version only as long as it is not shared${at(terms.changes.clause)}.`);
+    questions.push(
+      `${terms.short} allows a changed version only as long as it is not shared${at(terms.changes.clause)}.`,
+    );
   }
   if (terms.changes.grant === 'ask' || terms.passOn.grant === 'ask') {
     questions.push(`${terms.short}: using and passing on the file needs the owner's word.`);
@@ -40,7 +49,8 @@ function listDuties(terms: Terms, use: IntendedUse): string[] {
   const at = (clause: string): string => (clause === '' ? '' : ` (${clause})`);
   if (terms.attribution) duties.push(`Name the author, the source and the licence${at(terms.attribution.clause)}.`);
   if (terms.stateChanges && use.changed) duties.push(`Say that it was changed${at(terms.stateChanges.clause)}.`);
-  if (terms.shareAlike && use.changed) duties.push(`Pass your changed version on under ${terms.short} too${at(terms.shareAlike.clause)}.`);
+  if (terms.shareAlike && use.changed)
+    duties.push(`Pass your changed version on under ${terms.short} too${at(terms.shareAlike.clause)}.`);
   if (terms.notice) duties.push(`Keep the licence text with it${at(terms.notice.clause)}.`);
   return duties;
 }

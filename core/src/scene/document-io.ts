@@ -11,7 +11,10 @@ export const GENERATOR = 'Haveld';
 export type Decoders = Record<string, unknown>;
 
 function createIo(decoders: Decoders): WebIO {
-  return new WebIO().setLogger(QUIET).registerExtensions([...ALL_EXTENSIONS, HaveldPolygons]).registerDependencies(decoders);
+  return new WebIO()
+    .setLogger(QUIET)
+    .registerExtensions([...ALL_EXTENSIONS, HaveldPolygons])
+    .registerDependencies(decoders);
 }
 
 /** @returns an empty canonical document: metres, Y up, right-handed, +Z front, one scene */

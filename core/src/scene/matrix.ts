@@ -37,9 +37,7 @@ export function quarterTurnMatrix(axis: 'x' | 'y' | 'z', degrees: -90 | 90 | 180
 
 /** @returns the determinant of the upper left 3 × 3: below zero where a matrix mirrors */
 export function linearDeterminant(m: mat4): number {
-  return (
-    m[0] * (m[5] * m[10] - m[6] * m[9]) - m[4] * (m[1] * m[10] - m[2] * m[9]) + m[8] * (m[1] * m[6] - m[2] * m[5])
-  );
+  return m[0] * (m[5] * m[10] - m[6] * m[9]) - m[4] * (m[1] * m[10] - m[2] * m[9]) + m[8] * (m[1] * m[6] - m[2] * m[5]);
 }
 
 /** @returns the cofactor matrix of the upper left 3 × 3, column-major: it carries normals, mirrored or not */

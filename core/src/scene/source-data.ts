@@ -48,14 +48,21 @@ export const getNodeSource = (node: Node): NodeSource => getSource(node) as Node
 export const setNodeSource = (node: Node, source: NodeSource): void => setSource(node, source);
 export const getMaterialSource = (material: Material): MaterialSource => getSource(material) as MaterialSource;
 export const setMaterialSource = (material: Material, source: MaterialSource): void => setSource(material, source);
-export const getDocumentSource = (document: Document): DocumentSource => getSource(document.getRoot()) as DocumentSource;
+export const getDocumentSource = (document: Document): DocumentSource =>
+  getSource(document.getRoot()) as DocumentSource;
 export const setDocumentSource = (document: Document, source: DocumentSource): void =>
   setSource(document.getRoot(), source);
 
 /** Takes everything Haveld keeps for itself out of a document that leaves the house. */
 export function removeSourceData(document: Document): void {
   const root = document.getRoot();
-  for (const property of [root, ...root.listScenes(), ...root.listNodes(), ...root.listMaterials(), ...root.listMeshes()]) {
+  for (const property of [
+    root,
+    ...root.listScenes(),
+    ...root.listNodes(),
+    ...root.listMaterials(),
+    ...root.listMeshes(),
+  ]) {
     const { haveld: _ours, ...extras } = property.getExtras() as Record<string, unknown>;
     property.setExtras(extras);
   }

@@ -28,7 +28,8 @@ export function listWrappers(document: Document): Node[] {
   const referred = listReferredNodes(document);
   const scene = getShownScene(document);
   return listShownNodes(document).filter((node) => {
-    if (node.getMesh() || node.getCamera() || node.listExtensions().length > 0 || node.listChildren().length === 0) return false;
+    if (node.getMesh() || node.getCamera() || node.listExtensions().length > 0 || node.listChildren().length === 0)
+      return false;
     if (referred.has(node) || carriesData(node)) return false;
     const isTop = scene.listChildren().includes(node);
     const single = node.listChildren().length === 1;

@@ -3,10 +3,13 @@
  * A node counts as clutter only where such a name fits, nothing refers to it and it carries no data of its own.
  */
 export const CLUTTER_HABITS = {
-  camera: /^(camera|cam|persp|top|front|side|left|right|bottom|default camera|view camera)([ _.-]?\d+)?([ _.-]?(orientation|shape|node))?$/i,
-  light: /^(light|lamp|sun|sunlight|key ?light|fill ?light|back ?light|rim ?light|hemi|point ?light|spot ?light|directional ?light|default light)([ _.-]?\d+)?([ _.-]?(orientation|shape|node))?$/i,
+  camera:
+    /^(camera|cam|persp|top|front|side|left|right|bottom|default camera|view camera)([ _.-]?\d+)?([ _.-]?(orientation|shape|node))?$/i,
+  light:
+    /^(light|lamp|sun|sunlight|key ?light|fill ?light|back ?light|rim ?light|hemi|point ?light|spot ?light|directional ?light|default light)([ _.-]?\d+)?([ _.-]?(orientation|shape|node))?$/i,
   empty: /^(empty|null|locator|dummy|group|node|target|camera ?target|light ?target|origin)([ _.-]?\d+)?$/i,
-  wrapper: /^(root ?node|gltf_scenerootnode|scene ?root|scene|world|root|visual ?scene|default|node|group|transform|null|empty|object|.+\.(fbx|obj|dae|gltf|glb|3ds|stl)([ _.-]?(cleaner|gles|materialmerger))*)([ _.-]?\d+)?$/i,
+  wrapper:
+    /^(root ?node|gltf_scenerootnode|scene ?root|scene|world|root|visual ?scene|default|node|group|transform|null|empty|object|.+\.(fbx|obj|dae|gltf|glb|3ds|stl)([ _.-]?(cleaner|gles|materialmerger))*)([ _.-]?\d+)?$/i,
 } as const;
 
 /** Names of things that stand beside a model and are not it. Common practice, no source. */
@@ -18,4 +21,8 @@ export const STRANGER_HABITS = {
 
 /** Splits a node's name for the patterns above: `Studio_Floor01` → `Studio Floor 01`. */
 export const wordsOf = (name: string): string =>
-  name.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/([A-Za-z])(\d)/g, '$1 $2').replace(/[_\-.]+/g, ' ').trim();
+  name
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .replace(/([A-Za-z])(\d)/g, '$1 $2')
+    .replace(/[_\-.]+/g, ' ')
+    .trim();

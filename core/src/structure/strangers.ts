@@ -26,7 +26,10 @@ export function listStrangers(document: Document): Stranger[] {
   const found: Stranger[] = [];
   for (const part of boxed) {
     const rest = unionBoxes(boxed.filter((other) => other !== part).map((other) => other.box));
-    const stranger = judgeFloor(part.instance, part.box, rest) ?? judgeFigure(part.instance, part.box, rest) ?? judgeBlock(part.instance, part.box, rest);
+    const stranger =
+      judgeFloor(part.instance, part.box, rest) ??
+      judgeFigure(part.instance, part.box, rest) ??
+      judgeBlock(part.instance, part.box, rest);
     if (stranger) found.push(stranger);
   }
   // where everything looks strange, nothing is: the model is made of such parts
@@ -34,7 +37,10 @@ export function listStrangers(document: Document): Stranger[] {
 }
 
 function unionBoxes(boxes: Box[]): Box {
-  const axis = (i: 0 | 1 | 2): [number, number] => [Math.min(...boxes.map((b) => b.min[i])), Math.max(...boxes.map((b) => b.max[i]))];
+  const axis = (i: 0 | 1 | 2): [number, number] => [
+    Math.min(...boxes.map((b) => b.min[i])),
+    Math.max(...boxes.map((b) => b.max[i])),
+  ];
   const [x, y, z] = [axis(0), axis(1), axis(2)];
   return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
 }
@@ -58,12 +64,26 @@ function judgeFloor({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger
     { text: 'the rest stands on it', figure: `${triangles} triangles` },
   ];
   if (named) evidence.push({ text: `its name says so: “${node.getName()}”` });
-  return { node, kind: 'floor', confidence: named ? 0.96 : 0.85, evidence, thinAxis: thin, below: gapBelow <= gapAbove };
+  return {
+    node,
+    kind: 'floor',
+    confidence: named ? 0.96 : 0.85,
+    evidence,
+    thinAxis: thin,
+    below: gapBelow <= gapAbove,
+  };
 }
 
 function judgeFigure({ node }: MeshInstance, box: Box, rest: Box): Stranger | null {
   if (!STRANGER_HABITS.figure.test(wordsOf(node.getName())) || !standApart(box, rest)) return null;
-  return { node, kind: 'figure', confidence: 0.9, evidence: [{ text: `its name says so: “${node.getName()}”` }, { text: 'it stands beside the rest' }], thinAxis: null, below: false };
+  return {
+    node,
+    kind: 'figure',
+    confidence: 0.9,
+    evidence: [{ text: `its name says so: “${node.getName()}”` }, { text: 'it stands beside the rest' }],
+    thinAxis: null,
+    below: false,
+  };
 }
 
 function judgeBlock({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {
@@ -71,10 +91,19 @@ function judgeBlock({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger
   const triangles = mesh.listPrimitives().reduce((sum, primitive) => sum + countTriangles(primitive), 0);
   const isCube = Math.max(...size) - Math.min(...size) < Math.max(...size) * 0.01;
   const mapped = mesh.listPrimitives().some((primitive) => primitive.getMaterial()?.getBaseColorTexture());
-  if (triangles !== 12 || !isCube || mapped || !STRANGER_HABITS.startUp.test(node.getName()) || !standApart(box, rest)) return null;
+  if (triangles !== 12 || !isCube || mapped || !STRANGER_HABITS.startUp.test(node.getName()) || !standApart(box, rest))
+    return null;
   return {
-    node, kind: 'start-up', confidence: 0.9, thinAxis: null, below: false,
-    evidence: [{ text: 'a plain cube of 12 triangles without a map' }, { text: `named “${node.getName()}”, as a new scene names it` }, { text: 'it stands apart' }],
+    node,
+    kind: 'start-up',
+    confidence: 0.9,
+    thinAxis: null,
+    below: false,
+    evidence: [
+      { text: 'a plain cube of 12 triangles without a map' },
+      { text: `named “${node.getName()}”, as a new scene names it` },
+      { text: 'it stands apart' },
+    ],
   };
 }
 

@@ -19,7 +19,10 @@ export async function bindMap(
 ): Promise<boolean> {
   const create = async (): Promise<Texture> => {
     const image = await toGltfImage(bytes, codec);
-    return document.createTexture(name).setImage(image.bytes as Uint8Array<ArrayBuffer>).setMimeType(image.mimeType);
+    return document
+      .createTexture(name)
+      .setImage(image.bytes as Uint8Array<ArrayBuffer>)
+      .setMimeType(image.mimeType);
   };
   switch (slot) {
     case 'baseColour':
@@ -36,7 +39,10 @@ export async function bindMap(
       if (material.getEmissiveFactor().every((v) => v === 0)) material.setEmissiveFactor([1, 1, 1]);
       return true;
     case 'metallicRoughness':
-      material.setMetallicRoughnessTexture(await create()).setRoughnessFactor(1).setMetallicFactor(1);
+      material
+        .setMetallicRoughnessTexture(await create())
+        .setRoughnessFactor(1)
+        .setMetallicFactor(1);
       return true;
     case 'roughness':
     case 'metallic':
@@ -69,7 +75,11 @@ async function packChannel(
   const beforeImage = before?.getImage();
   const packed: Picture = beforeImage
     ? await codec.decode(beforeImage)
-    : { width: picture.width, height: picture.height, data: new Uint8Array(picture.width * picture.height * 4).fill(255) };
+    : {
+        width: picture.width,
+        height: picture.height,
+        data: new Uint8Array(picture.width * picture.height * 4).fill(255),
+      };
   const channel = slot === 'roughness' ? 1 : 2;
   for (let y = 0, o = channel; y < packed.height; y++) {
     const row = Math.floor((y * picture.height) / packed.height) * picture.width;
@@ -95,7 +105,11 @@ async function packOpacity(
   const beforeImage = before?.getImage();
   const colour: Picture = beforeImage
     ? await codec.decode(beforeImage)
-    : { width: opacity.width, height: opacity.height, data: new Uint8Array(opacity.width * opacity.height * 4).fill(255) };
+    : {
+        width: opacity.width,
+        height: opacity.height,
+        data: new Uint8Array(opacity.width * opacity.height * 4).fill(255),
+      };
   const usesAlpha = hasAlpha(opacity);
   for (let y = 0, o = 3; y < colour.height; y++) {
     const row = Math.floor((y * opacity.height) / colour.height) * opacity.width;

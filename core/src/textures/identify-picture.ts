@@ -1,4 +1,5 @@
-export type PictureKind = 'png' | 'jpeg' | 'webp' | 'gif' | 'bmp' | 'tiff' | 'tga' | 'psd' | 'exr' | 'hdr' | 'dds' | 'ktx2' | 'avif';
+export type PictureKind =
+  'png' | 'jpeg' | 'webp' | 'gif' | 'bmp' | 'tiff' | 'tga' | 'psd' | 'exr' | 'hdr' | 'dds' | 'ktx2' | 'avif';
 
 /** First bytes of each format, from its specification; TGA has no mark at its head and is told by its fields. */
 const MARKS: { kind: PictureKind; at: number; bytes: number[] }[] = [

@@ -29,10 +29,18 @@ export function locateReference(reference: string, from: string, paths: readonly
     const wanted = joinPath(folder, form);
     if (wanted === null) continue;
     const exact = paths.find((path) => path === wanted);
-    if (exact !== undefined) return [{ where: 'here', path: exact, confidence: 1, reasons: ['where the reference says'] }];
+    if (exact !== undefined)
+      return [{ where: 'here', path: exact, confidence: 1, reasons: ['where the reference says'] }];
     const byCase = paths.filter((path) => foldName(path) === foldName(wanted));
     if (byCase.length === 1) {
-      return [{ where: 'here', path: byCase[0], confidence: 0.99, reasons: ['where the reference says; upper and lower case differ'] }];
+      return [
+        {
+          where: 'here',
+          path: byCase[0],
+          confidence: 0.99,
+          reasons: ['where the reference says; upper and lower case differ'],
+        },
+      ];
     }
   }
   return listElsewhere(reference, folder, paths);
@@ -40,7 +48,10 @@ export function locateReference(reference: string, from: string, paths: readonly
 
 /** Raw, with forward slashes, and decoded from percent-encoding. */
 function listForms(reference: string): string[] {
-  const slashed = reference.trim().replace(/^["']|["']$/g, '').replaceAll('\\', '/');
+  const slashed = reference
+    .trim()
+    .replace(/^["']|["']$/g, '')
+    .replaceAll('\\', '/');
   const forms = [reference, slashed];
   if (/%[0-9a-f]{2}/i.test(slashed)) {
     try {
@@ -80,7 +91,12 @@ function listElsewhere(reference: string, folder: string, paths: readonly string
     const name = foldName(baseName(path));
     const near = path.startsWith(folder) ? 0.02 : 0;
     if (wantedNames.includes(name)) {
-      found.push({ where: 'elsewhere', path, confidence: 0.95 + near, reasons: ['same file name', `lies in ${describeFolder(path)}`] });
+      found.push({
+        where: 'elsewhere',
+        path,
+        confidence: 0.95 + near,
+        reasons: ['same file name', `lies in ${describeFolder(path)}`],
+      });
     } else if (isPictureName(path) && foldName(fileStem(path)) === wantedStem) {
       found.push({
         where: 'elsewhere',

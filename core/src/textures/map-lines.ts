@@ -12,13 +12,21 @@ export interface ArrivalPicture {
 }
 
 /** Every map reference of every material with its state, and the pictures nobody references. */
-export function listMapLines(document: Document, pictures: readonly ArrivalPicture[]): { maps: MapLine[]; unreferenced: ArrivalPicture[] } {
+export function listMapLines(
+  document: Document,
+  pictures: readonly ArrivalPicture[],
+): { maps: MapLine[]; unreferenced: ArrivalPicture[] } {
   const maps: MapLine[] = [];
   for (const material of document.getRoot().listMaterials()) {
     for (const { slot, reference, status, path, sha256 } of getMaterialSource(material).maps ?? []) {
       const picture = pictures.find((candidate) => candidate.sha256 === sha256);
       maps.push({
-        material: material.getName(), slot, reference, status, path, sha256,
+        material: material.getName(),
+        slot,
+        reference,
+        status,
+        path,
+        sha256,
         width: picture?.width ?? null,
         height: picture?.height ?? null,
         colourSpace: SLOTS[slot].colourSpace,

@@ -9,7 +9,11 @@ import { getStepDefinition, orderSteps } from './steps';
  * Turns a document as received into one as treated, in place. The same document and steps give the same result.
  * @returns what each step did, in the order they ran
  */
-export async function applyTreatment(document: Document, steps: readonly Step[], context: StepContext): Promise<StepOutcome[]> {
+export async function applyTreatment(
+  document: Document,
+  steps: readonly Step[],
+  context: StepContext,
+): Promise<StepOutcome[]> {
   const outcomes: StepOutcome[] = [];
   for (const { step } of orderSteps(steps.map((step) => ({ step })))) {
     const definition = getStepDefinition(step);
@@ -18,7 +22,15 @@ export async function applyTreatment(document: Document, steps: readonly Step[],
   }
   await document.transform(
     prune({
-      propertyTypes: [PropertyType.MESH, PropertyType.PRIMITIVE, PropertyType.ACCESSOR, PropertyType.MATERIAL, PropertyType.TEXTURE, PropertyType.CAMERA, PropertyType.BUFFER],
+      propertyTypes: [
+        PropertyType.MESH,
+        PropertyType.PRIMITIVE,
+        PropertyType.ACCESSOR,
+        PropertyType.MATERIAL,
+        PropertyType.TEXTURE,
+        PropertyType.CAMERA,
+        PropertyType.BUFFER,
+      ],
       keepLeaves: true,
       keepAttributes: true,
       keepSolidTextures: true,
@@ -30,6 +42,8 @@ export async function applyTreatment(document: Document, steps: readonly Step[],
 
 /** What a credit says was changed: each thing once. */
 export function listCreditedChanges(steps: readonly Step[]): string[] {
-  const changes = orderSteps(steps.map((step) => ({ step }))).flatMap(({ step }) => getStepDefinition(step).credit(step) ?? []);
+  const changes = orderSteps(steps.map((step) => ({ step }))).flatMap(
+    ({ step }) => getStepDefinition(step).credit(step) ?? [],
+  );
   return [...new Set(changes)];
 }

@@ -14,9 +14,9 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'leave-out': leaveOut,
   'dissolve-wrappers': dissolveWrappers,
   'relink-map': relinkMap,
-  'scale': scale,
-  'turn': turn,
-  'bake': bake,
+  scale: scale,
+  turn: turn,
+  bake: bake,
   'set-pivot': setPivot,
   'name-root': nameRoot,
 };

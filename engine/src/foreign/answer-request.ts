@@ -6,7 +6,10 @@ import type { TaskReply, TaskRequest } from './messages';
 const PROGRESS_EVERY_MS = 200;
 
 /** Does what a request asks, and says how far it is. Never throws: a failure is a reply. */
-export async function answerRequest({ name, input, storeFolder }: TaskRequest, reply: (message: TaskReply) => void): Promise<void> {
+export async function answerRequest(
+  { name, input, storeFolder }: TaskRequest,
+  reply: (message: TaskReply) => void,
+): Promise<void> {
   let last = 0;
   try {
     const result = await runTask(name, input as never, {
@@ -20,7 +23,10 @@ export async function answerRequest({ name, input, storeFolder }: TaskRequest, r
     });
     reply({ kind: 'result', result });
   } catch (error) {
-    const known = error instanceof DomainError ? error : new DomainError('broken', `This went wrong: ${(error as Error).message}`, { cause: error });
+    const known =
+      error instanceof DomainError
+        ? error
+        : new DomainError('broken', `This went wrong: ${(error as Error).message}`, { cause: error });
     reply({ kind: 'error', error: known.toBody() });
   }
 }

@@ -28,10 +28,19 @@ export interface ForeignOptions {
  * Runs a task in a process of its own.
  * @throws {DomainError} the task's own, or `bad-file` where it took too much memory or time, or died
  */
-export function runForeign<N extends TaskName>(name: N, input: TaskInput<N>, options: ForeignOptions): Promise<TaskResult<N>> {
+export function runForeign<N extends TaskName>(
+  name: N,
+  input: TaskInput<N>,
+  options: ForeignOptions,
+): Promise<TaskResult<N>> {
   const { entry, storeFolder, limits = FOREIGN_LIMITS, signal, onProgress } = options;
   return new Promise((resolve, reject) => {
-    const child = fork(entry, { execArgv: ['--max-old-space-size=2048'], env: { PATH: process.env.PATH }, stdio: ['ignore', 'ignore', 'ignore', 'ipc'], serialization: 'advanced' });
+    const child = fork(entry, {
+      execArgv: ['--max-old-space-size=2048'],
+      env: { PATH: process.env.PATH },
+      stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+      serialization: 'advanced',
+    });
     let settled = false;
     const settle = (finish: () => void): void => {
       if (settled) return;
@@ -46,10 +55,14 @@ export function runForeign<N extends TaskName>(name: N, input: TaskInput<N>, opt
     const onAbort = (): void => settle(() => reject(signal!.reason as Error));
     const watch = setInterval(() => {
       void readResidentBytes(child.pid).then((bytes) => {
-        if (bytes > limits.memoryBytes) fail(`Opening it took more than ${Math.round(limits.memoryBytes / 2 ** 20)} MiB of memory; it was stopped.`);
+        if (bytes > limits.memoryBytes)
+          fail(`Opening it took more than ${Math.round(limits.memoryBytes / 2 ** 20)} MiB of memory; it was stopped.`);
       });
     }, WATCH_EVERY_MS);
-    const timer = setTimeout(() => fail(`Opening it took longer than ${Math.round(limits.timeMs / 1000)} seconds; it was stopped.`), limits.timeMs);
+    const timer = setTimeout(
+      () => fail(`Opening it took longer than ${Math.round(limits.timeMs / 1000)} seconds; it was stopped.`),
+      limits.timeMs,
+    );
     signal?.addEventListener('abort', onAbort, { once: true });
     child.on('message', (message: TaskReply) => {
       if (message.kind === 'progress') onProgress?.(message.done, message.total, message.what);
@@ -57,14 +70,17 @@ export function runForeign<N extends TaskName>(name: N, input: TaskInput<N>, opt
       else settle(() => reject(fromBody(message.error)));
     });
     child.on('error', (error) => fail(`The process that opens files could not be started: ${error.message}.`));
-    child.on('exit', (code, killedBy) => fail(`Opening it ended the process (${killedBy ?? code}); the file may be damaged.`));
+    child.on('exit', (code, killedBy) =>
+      fail(`Opening it ended the process (${killedBy ?? code}); the file may be damaged.`),
+    );
     const request: TaskRequest = { name, input, storeFolder };
     child.send(request);
   });
 }
 
 /** @returns the error as it was thrown on the other side */
-export const fromBody = ({ code, message, file, place }: ErrorBody): DomainError => new DomainError(code, message, { file, place });
+export const fromBody = ({ code, message, file, place }: ErrorBody): DomainError =>
+  new DomainError(code, message, { file, place });
 
 /** Resident memory of a process by Linux's /proc; 0 where it cannot be read any more. */
 async function readResidentBytes(pid: number | undefined): Promise<number> {

@@ -26,6 +26,13 @@ export interface AssessResult {
 /** Looks at a document as received. */
 export async function assessFind(input: AssessInput, { store }: TaskContext): Promise<AssessResult> {
   const document = await readGlb(await store.get(input.documentSha256));
-  const examination = examine({ document, name: input.name, log: input.log, pictures: input.pictures, belonging: new Set(input.belonging), stated: input.stated });
+  const examination = examine({
+    document,
+    name: input.name,
+    log: input.log,
+    pictures: input.pictures,
+    belonging: new Set(input.belonging),
+    stated: input.stated,
+  });
   return { findings: assess(examination), figures: examination.figures, maps: examination.maps };
 }

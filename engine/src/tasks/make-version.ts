@@ -32,7 +32,10 @@ export interface MakeResult {
  * Makes a version: the treated document as GLB, valid, read back and compared, with its pictures.
  * @throws {DomainError} `broken` where what was written is not what was meant; nothing is called done then
  */
-export async function makeVersion({ documentSha256, steps, hasSize }: MakeInput, { store, progress }: TaskContext): Promise<MakeResult> {
+export async function makeVersion(
+  { documentSha256, steps, hasSize }: MakeInput,
+  { store, progress }: TaskContext,
+): Promise<MakeResult> {
   const document = await readGlb(await store.get(documentSha256));
   const before = computeFigures(document);
   progress(1, 5, 'stage');
@@ -44,13 +47,17 @@ export async function makeVersion({ documentSha256, steps, hasSize }: MakeInput,
   progress(3, 5, 'stage');
   const failed = checks.filter((check) => !check.holds);
   if (failed.length > 0) {
-    throw new DomainError('broken', `The version is not what was meant: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`);
+    throw new DomainError(
+      'broken',
+      `The version is not what was meant: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`,
+    );
   }
   const drawing = await prepareDrawing(document, sharpCodec);
   const elevation = drawing && drawElevation(drawing);
   progress(4, 5, 'stage');
   const model = await store.put(bytes);
-  const portraitKept = drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, hasSize ? 1 : null))));
+  const portraitKept =
+    drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, hasSize ? 1 : null))));
   const elevationKept = elevation && (await store.put(await sharpCodec.encodePng(elevation.picture)));
   return {
     modelSha256: model.sha256,
@@ -67,6 +74,11 @@ export async function makeVersion({ documentSha256, steps, hasSize }: MakeInput,
 /** Valid by the reference validator, and the same when read back. */
 export async function checkWritten(bytes: Uint8Array, expected: Figures): Promise<CheckLine[]> {
   const { errors, messages } = await validateGlb(bytes);
-  const validity: CheckLine = { what: 'valid glTF 2.0', expected: 'no errors', found: errors === 0 ? 'no errors' : messages.join('; '), holds: errors === 0 };
+  const validity: CheckLine = {
+    what: 'valid glTF 2.0',
+    expected: 'no errors',
+    found: errors === 0 ? 'no errors' : messages.join('; '),
+    holds: errors === 0,
+  };
   return [validity, ...compareFigures(expected, computeFigures(await readGlb(bytes)))];
 }

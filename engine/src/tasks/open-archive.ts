@@ -62,13 +62,27 @@ async function identifyStored(path: string, sha256: string, { store }: TaskConte
     const bytes = head.subarray(0, bytesRead);
     const identity = identifyFile(path, bytes);
     const size = identity.kind === 'picture' ? readPictureSize(bytes) : null;
-    return { path, sha256, sizeBytes: (await handle.stat()).size, ...identity, width: size?.[0] ?? null, height: size?.[1] ?? null };
+    return {
+      path,
+      sha256,
+      sizeBytes: (await handle.stat()).size,
+      ...identity,
+      width: size?.[0] ?? null,
+      height: size?.[1] ?? null,
+    };
   } finally {
     await handle.close();
   }
 }
 
-async function openZip(archive: OpenedFile, prefix: string, depth: number, budget: { bytes: number; entries: number }, result: OpenResult, context: TaskContext): Promise<void> {
+async function openZip(
+  archive: OpenedFile,
+  prefix: string,
+  depth: number,
+  budget: { bytes: number; entries: number },
+  result: OpenResult,
+  context: TaskContext,
+): Promise<void> {
   const zip = await openDirectory(archive, result, context);
   if (!zip) return;
   const seen = new Set<string>();
@@ -77,19 +91,27 @@ async function openZip(archive: OpenedFile, prefix: string, depth: number, budge
     for await (const entry of entriesOf(zip)) {
       context.progress(++read, zip.entryCount, 'entry');
       if (++budget.entries > ARCHIVE_LIMITS.entries) {
-        result.refused.push(`“${archive.path}” holds more than ${ARCHIVE_LIMITS.entries} entries; the rest was not opened.`);
+        result.refused.push(
+          `“${archive.path}” holds more than ${ARCHIVE_LIMITS.entries} entries; the rest was not opened.`,
+        );
         break;
       }
       await takeEntry(zip, entry, prefix, depth, seen, budget, result, context);
     }
   } catch (error) {
-    result.refused.push(`“${archive.path}” is damaged after ${read} entries: ${(error as Error).message}. What came before it was kept.`);
+    result.refused.push(
+      `“${archive.path}” is damaged after ${read} entries: ${(error as Error).message}. What came before it was kept.`,
+    );
   } finally {
     zip.close();
   }
 }
 
-async function openDirectory(archive: OpenedFile, result: OpenResult, { store }: TaskContext): Promise<yauzl.ZipFile | null> {
+async function openDirectory(
+  archive: OpenedFile,
+  result: OpenResult,
+  { store }: TaskContext,
+): Promise<yauzl.ZipFile | null> {
   try {
     return await new Promise<yauzl.ZipFile>((resolve, reject) => {
       const options = { lazyEntries: true, decodeStrings: false, validateEntrySizes: true, autoClose: false } as const;
@@ -140,17 +162,27 @@ async function takeEntry(
   const path = prefix + name.path;
   if (seen.has(path.toLowerCase())) return refuse(`“${name.path}” comes twice; the first was kept.`);
   // the upper half of the external attributes holds Unix's file type; 0120000 is a link
-  if ((entry.externalFileAttributes >>> 16 & 0o170000) === 0o120000) return refuse(`“${name.path}” is a link; links are not followed.`);
+  if (((entry.externalFileAttributes >>> 16) & 0o170000) === 0o120000)
+    return refuse(`“${name.path}” is a link; links are not followed.`);
   if ((entry.generalPurposeBitFlag & 1) !== 0) return refuse(`“${name.path}” is encrypted; it was not opened.`);
   if (entry.compressionMethod !== 0 && entry.compressionMethod !== 8) {
     return refuse(`“${name.path}” is packed by method ${entry.compressionMethod}, which cannot be opened yet.`);
   }
-  if (entry.uncompressedSize > ARCHIVE_LIMITS.entryBytes) return refuse(`“${name.path}” would be ${formatGib(entry.uncompressedSize)}; at most ${formatGib(ARCHIVE_LIMITS.entryBytes)} are taken.`);
-  if (entry.uncompressedSize > ARCHIVE_LIMITS.ratioFromBytes && entry.uncompressedSize > entry.compressedSize * ARCHIVE_LIMITS.ratio) {
-    return refuse(`“${name.path}” unpacks to ${Math.round(entry.uncompressedSize / entry.compressedSize)} times its size; it was taken for a bomb and not opened.`);
+  if (entry.uncompressedSize > ARCHIVE_LIMITS.entryBytes)
+    return refuse(
+      `“${name.path}” would be ${formatGib(entry.uncompressedSize)}; at most ${formatGib(ARCHIVE_LIMITS.entryBytes)} are taken.`,
+    );
+  if (
+    entry.uncompressedSize > ARCHIVE_LIMITS.ratioFromBytes &&
+    entry.uncompressedSize > entry.compressedSize * ARCHIVE_LIMITS.ratio
+  ) {
+    return refuse(
+      `“${name.path}” unpacks to ${Math.round(entry.uncompressedSize / entry.compressedSize)} times its size; it was taken for a bomb and not opened.`,
+    );
   }
   const left = ARCHIVE_LIMITS.totalBytes - budget.bytes;
-  if (entry.uncompressedSize > left) return refuse(`“${name.path}” goes over the ${formatGib(ARCHIVE_LIMITS.totalBytes)} an arrival may unpack to.`);
+  if (entry.uncompressedSize > left)
+    return refuse(`“${name.path}” goes over the ${formatGib(ARCHIVE_LIMITS.totalBytes)} an arrival may unpack to.`);
   try {
     const stream = await openEntry(zip, entry);
     const kept = await context.store.putStream(stream, Math.min(entry.uncompressedSize, left));
@@ -159,7 +191,8 @@ async function takeEntry(
     const file = await identifyStored(path, kept.sha256, context);
     result.files.push(file);
     if (file.format !== 'zip') return;
-    if (depth >= ARCHIVE_LIMITS.depth) return refuse(`“${name.path}” lies ${depth + 1} archives deep; it was kept and not opened.`);
+    if (depth >= ARCHIVE_LIMITS.depth)
+      return refuse(`“${name.path}” lies ${depth + 1} archives deep; it was kept and not opened.`);
     await openZip(file, `${path}/`, depth + 1, budget, result, context);
   } catch (error) {
     if (error instanceof DomainError) return refuse(error.message);

@@ -51,13 +51,22 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   const document = await readGlb(bytes);
   const expected = computeFigures(document);
   progress(1, 4, 'stage');
-  const { files, checks } = input.format === 'glb' ? await packGlb(document, expected, input) : await packObj(document, expected, input);
+  const { files, checks } =
+    input.format === 'glb' ? await packGlb(document, expected, input) : await packObj(document, expected, input);
   progress(2, 4, 'stage');
   const failed = checks.filter((check) => !check.holds);
   if (failed.length > 0) {
-    throw new DomainError('broken', `The written ${input.format.toUpperCase()} is not the version: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`);
+    throw new DomainError(
+      'broken',
+      `The written ${input.format.toUpperCase()} is not the version: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`,
+    );
   }
-  const readBack = { accession: input.accession, version: input.versionNumber, model: `${input.name}.${input.format}`, checks };
+  const readBack = {
+    accession: input.accession,
+    version: input.versionNumber,
+    model: `${input.name}.${input.format}`,
+    checks,
+  };
   const text = (content: string): Uint8Array => new TextEncoder().encode(content);
   files.push(
     { path: 'CREDITS.txt', bytes: text(`${input.credit}\n`) },
@@ -70,20 +79,35 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   return { zipSha256: stored.sha256, sizeBytes: stored.sizeBytes, checks };
 }
 
-async function packGlb(document: Document, expected: Figures, { name, credit }: PackInput): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
+async function packGlb(
+  document: Document,
+  expected: Figures,
+  { name, credit }: PackInput,
+): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
   removeSourceData(document);
   // polygons are kept in the library's own extension, which nobody else reads
-  const polygons = document.getRoot().listExtensionsUsed().find((extension) => extension instanceof HaveldPolygons);
+  const polygons = document
+    .getRoot()
+    .listExtensionsUsed()
+    .find((extension) => extension instanceof HaveldPolygons);
   polygons?.dispose();
   document.getRoot().getAsset().copyright = credit;
   for (const accessor of document.getRoot().listAccessors()) {
-    if (accessor.listParents().every((parent) => parent.propertyType === 'Root' || parent.propertyType === 'Buffer')) accessor.dispose();
+    if (accessor.listParents().every((parent) => parent.propertyType === 'Root' || parent.propertyType === 'Buffer'))
+      accessor.dispose();
   }
   const bytes = await writeGlb(document);
-  return { files: [{ path: `${name}.glb`, bytes }], checks: await checkWritten(bytes, { ...expected, polygons: expected.triangles, mapsMissing: 0 }) };
+  return {
+    files: [{ path: `${name}.glb`, bytes }],
+    checks: await checkWritten(bytes, { ...expected, polygons: expected.triangles, mapsMissing: 0 }),
+  };
 }
 
-async function packObj(document: Document, expected: Figures, { name, credit }: PackInput): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
+async function packObj(
+  document: Document,
+  expected: Figures,
+  { name, credit }: PackInput,
+): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
   const written = writeObj(document, name, credit.split('\n'));
   const encoder = new TextEncoder();
   const files: PackedFile[] = [
@@ -97,21 +121,37 @@ async function packObj(document: Document, expected: Figures, { name, credit }: 
     read: (path) => Promise.resolve(byPath.get(path)!),
     hash: (path) => path,
   };
-  const { document: again } = await readModel(`${name}.obj`, { files: source, codec: sharpCodec, decoders: await createDecoders() });
+  const { document: again } = await readModel(`${name}.obj`, {
+    files: source,
+    codec: sharpCodec,
+    decoders: await createDecoders(),
+  });
   const found = computeFigures(again);
-  const described = new Set(written.maps.filter((map) => written.mtl.includes(` ${map.path}`) && !written.mtl.includes(`: ${map.path}`)).map((map) => map.path)).size;
-  return { files, checks: compareFigures({ ...expected, materials: countUsedMaterials(document), maps: described }, found) };
+  const described = new Set(
+    written.maps
+      .filter((map) => written.mtl.includes(` ${map.path}`) && !written.mtl.includes(`: ${map.path}`))
+      .map((map) => map.path),
+  ).size;
+  return {
+    files,
+    checks: compareFigures({ ...expected, materials: countUsedMaterials(document), maps: described }, found),
+  };
 }
 
 function countUsedMaterials(document: Document): number {
   const used = new Set<unknown>();
-  for (const mesh of document.getRoot().listMeshes()) for (const primitive of mesh.listPrimitives()) used.add(primitive.getMaterial());
+  for (const mesh of document.getRoot().listMeshes())
+    for (const primitive of mesh.listPrimitives()) used.add(primitive.getMaterial());
   return used.size;
 }
 
 async function zipFiles(files: readonly PackedFile[]): Promise<Buffer> {
   const zip = new ZipFile();
-  for (const { path, bytes } of files) zip.addBuffer(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength), path, { mtime: ENTRY_TIME, mode: 0o100644 });
+  for (const { path, bytes } of files)
+    zip.addBuffer(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength), path, {
+      mtime: ENTRY_TIME,
+      mode: 0o100644,
+    });
   zip.end();
   const chunks: Buffer[] = [];
   zip.outputStream.on('data', (chunk: Buffer) => chunks.push(chunk));

@@ -43,7 +43,11 @@ export async function readFind({ model, files }: ReadInput, context: TaskContext
     hash: (path) => hashOf(byPath, path),
   };
   context.progress(0, 4, 'stage');
-  const { document, log } = await readModel(model, { files: source, codec: sharpCodec, decoders: await createDecoders() });
+  const { document, log } = await readModel(model, {
+    files: source,
+    codec: sharpCodec,
+    decoders: await createDecoders(),
+  });
   context.progress(1, 4, 'stage');
   const described = getDocumentSource(document);
   const texts = await collectTexts(files, described, model, context);
@@ -52,9 +56,20 @@ export async function readFind({ model, files }: ReadInput, context: TaskContext
   const stored = await context.store.put(await writeGlb(document));
   context.progress(3, 4, 'stage');
   const drawing = await prepareDrawing(document, sharpCodec);
-  const portrait = drawing && (await context.store.put(await sharpCodec.encodePng(drawPortrait(drawing, described.declaredUnit === 'm' ? 1 : null))));
+  const portrait =
+    drawing &&
+    (await context.store.put(
+      await sharpCodec.encodePng(drawPortrait(drawing, described.declaredUnit === 'm' ? 1 : null)),
+    ));
   const { format, version, exporter, declaredUnit, declaredUp } = described;
-  return { documentSha256: stored.sha256, portraitSha256: portrait?.sha256 ?? null, log, rights, stated: listStatedSizes(texts), source: { format, version, exporter, declaredUnit, declaredUp } };
+  return {
+    documentSha256: stored.sha256,
+    portraitSha256: portrait?.sha256 ?? null,
+    log,
+    rights,
+    stated: listStatedSizes(texts),
+    source: { format, version, exporter, declaredUnit, declaredUp },
+  };
 }
 
 function hashOf(byPath: Map<string, string>, path: string): string {
@@ -64,16 +79,26 @@ function hashOf(byPath: Map<string, string>, path: string): string {
 }
 
 /** Texts beside the model, nearest first, then what the model file says of itself. */
-async function collectTexts(files: ReadInput['files'], source: DocumentSource, model: string, { store }: TaskContext): Promise<RightsText[]> {
+async function collectTexts(
+  files: ReadInput['files'],
+  source: DocumentSource,
+  model: string,
+  { store }: TaskContext,
+): Promise<RightsText[]> {
   const folder = model.slice(0, model.lastIndexOf('/') + 1);
-  const texts = files.filter((file) => file.role === 'text').sort((a, b) => Number(b.path.startsWith(folder)) - Number(a.path.startsWith(folder)) || a.path.length - b.path.length);
+  const texts = files
+    .filter((file) => file.role === 'text')
+    .sort(
+      (a, b) => Number(b.path.startsWith(folder)) - Number(a.path.startsWith(folder)) || a.path.length - b.path.length,
+    );
   const read: RightsText[] = [];
   for (const { path, sha256 } of texts) {
     const size = (await store.sizeOf(sha256)) ?? 0;
     if (size > TEXT_LIMIT) continue;
     read.push({ file: path, text: stripMarkup(decodeText(await store.get(sha256))), firstLine: 1 });
   }
-  if (source.copyright) read.push({ file: model, text: `Copyright ${source.copyright}`, firstLine: 1, isMetadata: true });
+  if (source.copyright)
+    read.push({ file: model, text: `Copyright ${source.copyright}`, firstLine: 1, isMetadata: true });
   for (const [key, value] of Object.entries(source.extras ?? {})) {
     if (typeof value === 'string') read.push({ file: model, text: `${key}: ${value}`, firstLine: 1, isMetadata: true });
   }
@@ -84,7 +109,11 @@ async function collectTexts(files: ReadInput['files'], source: DocumentSource, m
 /** Saved pages: tags go, addresses in links stay. */
 function stripMarkup(text: string): string {
   if (!/<(html|body|p|a|div)\b/i.test(text)) return text;
-  return text.replace(/<a\b[^>]*href=["']([^"']+)["'][^>]*>/gi, ' $1 ').replace(/<[^>]+>/g, ' ').replace(/&copy;/g, '©').replace(/&amp;/g, '&');
+  return text
+    .replace(/<a\b[^>]*href=["']([^"']+)["'][^>]*>/gi, ' $1 ')
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/&copy;/g, '©')
+    .replace(/&amp;/g, '&');
 }
 
 /** Turns any failure into a sentence: a reader's own, or that the file is damaged. */

@@ -19,7 +19,11 @@ export type TaskInput<N extends TaskName> = Parameters<(typeof TASKS)[N]['run']>
 export type TaskResult<N extends TaskName> = Awaited<ReturnType<(typeof TASKS)[N]['run']>>;
 
 /** Runs a task by name. */
-export function runTask<N extends TaskName>(name: N, input: TaskInput<N>, context: TaskContext): Promise<TaskResult<N>> {
+export function runTask<N extends TaskName>(
+  name: N,
+  input: TaskInput<N>,
+  context: TaskContext,
+): Promise<TaskResult<N>> {
   // name and input come from one row of the table; TypeScript cannot see that through the union
   const run = TASKS[name].run as unknown as (input: TaskInput<N>, context: TaskContext) => Promise<TaskResult<N>>;
   return run(input, context);

@@ -25,7 +25,11 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
           await queries.setReceivedHash(pool, file.id, kept.sha256);
           file.sha256 = kept.sha256;
         }
-        const opened = await tasks.run('open-archive', { received: received.map(({ path, sha256 }) => ({ path, sha256: sha256! })) }, options);
+        const opened = await tasks.run(
+          'open-archive',
+          { received: received.map(({ path, sha256 }) => ({ path, sha256: sha256! })) },
+          options,
+        );
         await keepOpened(dependencies, job.subjectId, opened);
         for (const file of received) if (file.uploadId) await removeUpload(uploadsFolder, file.uploadId);
       },
@@ -36,17 +40,38 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
         const find = await queries.getFind(pool, job.subjectId);
         if (!find) return;
         const files = await queries.listFindFiles(pool, find.id);
-        const read = await tasks.run('read-find', { model: find.modelPath, files: files.map(({ path, sha256, role }) => ({ path, sha256, role })) }, options);
+        const read = await tasks.run(
+          'read-find',
+          { model: find.modelPath, files: files.map(({ path, sha256, role }) => ({ path, sha256, role })) },
+          options,
+        );
         const pictures = listPictures(files);
         const assessed = await tasks.run(
           'assess-find',
-          { documentSha256: read.documentSha256, name: find.name, log: read.log, pictures, belonging: [], stated: read.stated },
+          {
+            documentSha256: read.documentSha256,
+            name: find.name,
+            log: read.log,
+            pictures,
+            belonging: [],
+            stated: read.stated,
+          },
           options,
         );
         const { documentSha256, portraitSha256, source, log, rights, stated } = read;
         await settleFind(dependencies, find.id, {
           readerVersion: READER_VERSION,
-          reading: { id: randomUUID(), findId: find.id, documentSha256, portraitSha256, source, log, rights, stated, ...assessed },
+          reading: {
+            id: randomUUID(),
+            findId: find.id,
+            documentSha256,
+            portraitSha256,
+            source,
+            log,
+            rights,
+            stated,
+            ...assessed,
+          },
         });
       },
       fail: (job, message) => settleFind(dependencies, job.subjectId, { failed: message }),
@@ -56,10 +81,13 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
 
 /** Pictures of a find that may be maps. */
 export function listPictures(files: readonly (queries.FileRow & { role: string })[]): ArrivalPicture[] {
-  return files.filter((file) => file.role === 'map').map(({ path, sha256, width, height }) => ({ path, sha256, width, height }));
+  return files
+    .filter((file) => file.role === 'map')
+    .map(({ path, sha256, width, height }) => ({ path, sha256, width, height }));
 }
 
 async function checkArrived(path: string, file: queries.ReceivedRow): Promise<void> {
   const { size } = await stat(path);
-  if (size !== file.sizeBytes) throw new DomainError('bad-file', `“${file.path}” arrived with ${size} of ${file.sizeBytes} bytes.`);
+  if (size !== file.sizeBytes)
+    throw new DomainError('bad-file', `“${file.path}” arrived with ${size} of ${file.sizeBytes} bytes.`);
 }

@@ -6,7 +6,9 @@ import * as service from './service';
 import { addUploadRoutes } from './uploads';
 
 export function addArrivalRoutes(app: App, dependencies: Dependencies): void {
-  serveEndpoint(app, listArrivals, async () => service.listArrivals(dependencies, await listAssetsByFind(dependencies.pool)));
+  serveEndpoint(app, listArrivals, async () =>
+    service.listArrivals(dependencies, await listAssetsByFind(dependencies.pool)),
+  );
   serveEndpoint(app, createArrival, ({ body, person }) => service.announceArrival(dependencies, person, body));
   serveEndpoint(app, cancelArrival, async ({ params }) => {
     await service.cancelArrival(dependencies, params.id);

@@ -8,15 +8,21 @@ import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import type { OpenResult } from '@haveld/engine/tasks/open-archive';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { insertJob } from '../jobs/queries';
+import { insertJob } from '../jobs/job-table';
 import * as queries from './queries';
+
+type FindAsset = NonNullable<Find['asset']>;
 
 const SHOWN = 60;
 /** Files of an arrival a screen lists; the rest is counted. */
 const FILES_SHOWN = 400;
 
 /** Announces an arrival. Paths that may not be are refused one by one; the rest goes on. */
-export async function announceArrival({ pool }: Dependencies, person: Person, given: { name: string; files: { path: string; sizeBytes: number }[] }): Promise<{ id: string; received: { id: string; path: string }[]; refused: string[] }> {
+export async function announceArrival(
+  { pool }: Dependencies,
+  person: Person,
+  given: { name: string; files: { path: string; sizeBytes: number }[] },
+): Promise<{ id: string; received: { id: string; path: string }[]; refused: string[] }> {
   const refused: string[] = [];
   const received: { id: string; arrivalId: string; path: string; sizeBytes: number }[] = [];
   const id = randomUUID();
@@ -34,7 +40,8 @@ export async function announceArrival({ pool }: Dependencies, person: Person, gi
   return { id, received: received.map((row) => ({ id: row.id, path: row.path })), refused };
 }
 
-export const findReceived = (db: Executor, id: string): Promise<queries.ReceivedRow | null> => queries.getReceived(db, id);
+export const findReceived = (db: Executor, id: string): Promise<queries.ReceivedRow | null> =>
+  queries.getReceived(db, id);
 
 /** One upload is here; when it was the last one, the arrival is opened. */
 export async function noteUploaded(dependencies: Dependencies, receivedId: string, uploadId: string): Promise<void> {
@@ -46,7 +53,11 @@ export async function noteStored(dependencies: Dependencies, receivedId: string,
   await noteReceived(dependencies, receivedId, (tx) => queries.setReceivedHash(tx, receivedId, sha256));
 }
 
-async function noteReceived({ pool }: Dependencies, receivedId: string, note: (tx: Executor) => Promise<void>): Promise<void> {
+async function noteReceived(
+  { pool }: Dependencies,
+  receivedId: string,
+  note: (tx: Executor) => Promise<void>,
+): Promise<void> {
   await transact(pool, async (tx) => {
     const received = await queries.getReceived(tx, receivedId);
     if (!received) throw new DomainError('not-found', 'This upload was not announced.');
@@ -61,34 +72,69 @@ async function noteReceived({ pool }: Dependencies, receivedId: string, note: (t
 }
 
 /** Writes down what an arrival holds and asks for every find to be read. Safe to do twice. */
-export async function keepOpened({ pool }: Dependencies, arrivalId: string, { files, refused }: OpenResult): Promise<void> {
+export async function keepOpened(
+  { pool }: Dependencies,
+  arrivalId: string,
+  { files, refused }: OpenResult,
+): Promise<void> {
   const { finds, aside } = groupFinds(files as HeapFile[]);
   const reasons = new Map(aside.map((file) => [file.path, file.reason]));
   await transact(pool, async (tx) => {
     const arrival = await queries.getArrival(tx, arrivalId);
     if (!arrival || arrival.state !== 'opening') return;
-    await queries.replaceFiles(tx, arrivalId, files.map((file) => ({ ...file, asideReason: reasons.get(file.path) ?? null })));
+    await queries.replaceFiles(
+      tx,
+      arrivalId,
+      files.map((file) => ({ ...file, asideReason: reasons.get(file.path) ?? null })),
+    );
     const ids = new Map((await queries.listFiles(tx, arrivalId)).map((file) => [file.path, file.id]));
     for (const [ordinal, find] of finds.entries()) {
       const id = randomUUID();
-      await queries.insertFind(tx, { id, arrivalId, ordinal, name: find.name, modelPath: find.model, reason: find.reason });
-      await queries.insertFindFiles(tx, id, find.files.map(({ path, role }) => ({ fileId: ids.get(path)!, role })));
+      await queries.insertFind(tx, {
+        id,
+        arrivalId,
+        ordinal,
+        name: find.name,
+        modelPath: find.model,
+        reason: find.reason,
+      });
+      await queries.insertFindFiles(
+        tx,
+        id,
+        find.files.map(({ path, role }) => ({ fileId: ids.get(path)!, role })),
+      );
       await insertJob(tx, { kind: 'read-find', subjectId: id, words: `reading “${find.name}”` });
     }
     await queries.setRefused(tx, arrivalId, [...(JSON.parse(arrival.refused) as string[]), ...refused]);
-    await queries.setArrivalState(tx, arrivalId, finds.length > 0 ? 'reading' : 'ready', finds.length > 0 ? null : 'No model that can be read was found in it.');
+    await queries.setArrivalState(
+      tx,
+      arrivalId,
+      finds.length > 0 ? 'reading' : 'ready',
+      finds.length > 0 ? null : 'No model that can be read was found in it.',
+    );
     await bumpRevision(tx);
   });
 }
 
 /** A find is read, or could not be; when it was the last one the arrival is ready. */
-export async function settleFind({ pool }: Dependencies, findId: string, outcome: { reading: queries.ReadingRow; readerVersion: number } | { failed: string }): Promise<void> {
+export async function settleFind(
+  { pool }: Dependencies,
+  findId: string,
+  outcome: { reading: queries.ReadingRow; readerVersion: number } | { failed: string },
+): Promise<void> {
   await transact(pool, async (tx) => {
     const find = await queries.lockFind(tx, findId);
     if (!find) return;
     if ('reading' in outcome) await queries.upsertReading(tx, outcome.reading, outcome.readerVersion);
-    if (find.state === 'waiting') await queries.setFindState(tx, findId, 'reading' in outcome ? 'read' : 'failed', 'failed' in outcome ? outcome.failed : null);
-    if ((await queries.countUnread(tx, find.arrivalId)) === 0) await queries.setArrivalState(tx, find.arrivalId, 'ready');
+    if (find.state === 'waiting')
+      await queries.setFindState(
+        tx,
+        findId,
+        'reading' in outcome ? 'read' : 'failed',
+        'failed' in outcome ? outcome.failed : null,
+      );
+    if ((await queries.countUnread(tx, find.arrivalId)) === 0)
+      await queries.setArrivalState(tx, find.arrivalId, 'ready');
     await bumpRevision(tx);
   });
 }
@@ -101,7 +147,8 @@ export async function failArrival({ pool }: Dependencies, arrivalId: string, mes
 export async function cancelArrival({ pool }: Dependencies, arrivalId: string): Promise<void> {
   const arrival = await queries.getArrival(pool, arrivalId);
   if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
-  if (arrival.state !== 'receiving' && arrival.state !== 'failed') throw new DomainError('out-of-step', 'It has arrived already; set its finds aside instead.');
+  if (arrival.state !== 'receiving' && arrival.state !== 'failed')
+    throw new DomainError('out-of-step', 'It has arrived already; set its finds aside instead.');
   await queries.setArrivalState(pool, arrivalId, 'cancelled');
   await bumpRevision(pool);
 }
@@ -114,13 +161,17 @@ export async function setFindAside({ pool }: Dependencies, findId: string, reaso
   await bumpRevision(pool);
 }
 
-/** @returns the latest arrivals as the screen shows them; `assetIds` by find */
-export async function listArrivals({ pool }: Dependencies, assetIds: ReadonlyMap<string, string>): Promise<Arrival[]> {
+/** @returns the latest arrivals as the screen shows them; `assets` by find */
+export async function listArrivals({ pool }: Dependencies, assets: ReadonlyMap<string, FindAsset>): Promise<Arrival[]> {
   const rows = await queries.listArrivals(pool, SHOWN);
-  return Promise.all(rows.map((row) => describeArrival(pool, row, assetIds)));
+  return Promise.all(rows.map((row) => describeArrival(pool, row, assets)));
 }
 
-async function describeArrival(db: Executor, row: queries.ArrivalRow, assetIds: ReadonlyMap<string, string>): Promise<Arrival> {
+async function describeArrival(
+  db: Executor,
+  row: queries.ArrivalRow,
+  assets: ReadonlyMap<string, FindAsset>,
+): Promise<Arrival> {
   const [received, files, finds, links, readings] = await Promise.all([
     queries.listReceived(db, row.id),
     queries.listFiles(db, row.id),
@@ -140,16 +191,27 @@ async function describeArrival(db: Executor, row: queries.ArrivalRow, assetIds: 
     createdAt: row.createdAt.toISOString(),
     packedBytes: received.reduce((sum, file) => sum + file.sizeBytes, 0),
     keptBytes: files.filter((file) => file.kind !== 'archive').reduce((sum, file) => sum + file.sizeBytes, 0),
-    received: received.map(({ id, path, sizeBytes, uploadId, sha256 }) => ({ id, path, sizeBytes, arrived: uploadId !== null || sha256 !== null })),
+    received: received.map(({ id, path, sizeBytes, uploadId, sha256 }) => ({
+      id,
+      path,
+      sizeBytes,
+      arrived: uploadId !== null || sha256 !== null,
+    })),
     files: files.slice(0, FILES_SHOWN).map((file) => ({
-      path: file.path, kind: file.kind, format: file.format, words: file.words, sizeBytes: file.sizeBytes, asideReason: file.asideReason, findIds: findsOf.get(file.id) ?? [],
+      path: file.path,
+      kind: file.kind,
+      format: file.format,
+      words: file.words,
+      sizeBytes: file.sizeBytes,
+      asideReason: file.asideReason,
+      findIds: findsOf.get(file.id) ?? [],
     })),
     refused: JSON.parse(row.refused) as string[],
-    finds: finds.map((find) => describeFind(find, readingOf.get(find.id) ?? null, assetIds.get(find.id) ?? null)),
+    finds: finds.map((find) => describeFind(find, readingOf.get(find.id) ?? null, assets.get(find.id) ?? null)),
   };
 }
 
-function describeFind(find: queries.FindRow, reading: queries.ReadingRow | null, assetId: string | null): Find {
+function describeFind(find: queries.FindRow, reading: queries.ReadingRow | null, asset: FindAsset | null): Find {
   const open = reading?.findings.filter((finding) => finding.mark !== 'holds') ?? [];
   const proposed = reading ? proposeProvenance(reading.rights, find.name) : null;
   return {
@@ -165,15 +227,22 @@ function describeFind(find: queries.FindRow, reading: queries.ReadingRow | null,
     author: proposed?.author ?? null,
     mapsFound: reading?.maps.filter((map) => map.status === 'found' || map.status === 'embedded').length ?? 0,
     mapsTotal: reading?.maps.length ?? 0,
+    mapsOffered: open.filter((finding) => finding.heading === 'textures' && finding.choices.length > 0).length,
     look: open.filter((finding) => finding.mark === 'look').length,
     blocks: open.filter((finding) => finding.mark === 'blocks').length,
-    words: open.filter((finding) => finding.heading !== 'structure').slice(0, 3).map((finding) => finding.title),
-    assetId,
+    words: open
+      .filter((finding) => finding.heading !== 'structure')
+      .slice(0, 3)
+      .map((finding) => finding.title),
+    asset,
   };
 }
 
 /** What an asset is made from: the find, its files and its reading. */
-export async function getFindForBench(db: Executor, findId: string): Promise<{ find: queries.FindRow; reading: queries.ReadingRow }> {
+export async function getFindForBench(
+  db: Executor,
+  findId: string,
+): Promise<{ find: queries.FindRow; reading: queries.ReadingRow }> {
   const find = await queries.getFind(db, findId);
   if (!find) throw new DomainError('not-found', 'There is no such find.');
   const reading = await queries.findReadingOf(db, findId);
@@ -181,7 +250,8 @@ export async function getFindForBench(db: Executor, findId: string): Promise<{ f
   return { find, reading };
 }
 
-export const markOnBench = (tx: Executor, findId: string): Promise<void> => queries.setFindState(tx, findId, 'on-bench');
+export const markOnBench = (tx: Executor, findId: string): Promise<void> =>
+  queries.setFindState(tx, findId, 'on-bench');
 export const getReading = queries.getReading;
 export const listFindFiles = queries.listFindFiles;
 export const countWaitingFinds = queries.countWaitingFinds;

@@ -19,7 +19,8 @@ export function addUploadRoutes(app: App, dependencies: Dependencies): void {
     async onUploadCreate(_request, upload) {
       const received = await findReceived(dependencies.pool, upload.metadata?.receivedId ?? '');
       if (!received) throw { status_code: 404, body: 'This upload was not announced.' };
-      if (received.sizeBytes !== upload.size) throw { status_code: 400, body: `“${received.path}” was announced with ${received.sizeBytes} bytes.` };
+      if (received.sizeBytes !== upload.size)
+        throw { status_code: 400, body: `“${received.path}” was announced with ${received.sizeBytes} bytes.` };
       return {};
     },
     async onUploadFinish(_request, upload) {

@@ -16,11 +16,23 @@ export function createBenchHandlers({ pool }: Dependencies, tasks: TaskRunner): 
         const reading = await getReading(pool, asset.readingId);
         const find = await getFind(pool, asset.findId);
         const answers = await queries.listAnswers(pool, asset.id);
-        const belonging = [...answers].filter(([key, answer]) => key.startsWith('stranger:') && !(answer.kind === 'taken' && answer.choiceId === 'leave-out')).map(([key]) => key);
+        const belonging = [...answers]
+          .filter(
+            ([key, answer]) =>
+              key.startsWith('stranger:') && !(answer.kind === 'taken' && answer.choiceId === 'leave-out'),
+          )
+          .map(([key]) => key);
         const pictures = listPictures(await listFindFiles(pool, asset.findId));
         const { findings } = await tasks.run(
           'assess-find',
-          { documentSha256: reading.documentSha256, name: find?.name ?? asset.name, log: reading.log, pictures, belonging, stated: reading.stated },
+          {
+            documentSha256: reading.documentSha256,
+            name: find?.name ?? asset.name,
+            log: reading.log,
+            pictures,
+            belonging,
+            stated: reading.stated,
+          },
           options,
         );
         await queries.setFindings(pool, asset.id, findings);
@@ -32,9 +44,17 @@ export function createBenchHandlers({ pool }: Dependencies, tasks: TaskRunner): 
         const version = await queries.getVersionToMake(pool, job.subjectId);
         if (!version) return;
         const reading = await getReading(pool, version.readingId);
-        const made = await tasks.run('make-version', { documentSha256: reading.documentSha256, steps: version.steps, hasSize: version.hasSize }, options);
+        const made = await tasks.run(
+          'make-version',
+          { documentSha256: reading.documentSha256, steps: version.steps, hasSize: version.hasSize },
+          options,
+        );
         await transact(pool, async (tx) => {
-          await queries.setVersionMade(tx, version.id, { ...made, triangles: made.after.triangles, mapSide: made.after.mapSide });
+          await queries.setVersionMade(tx, version.id, {
+            ...made,
+            triangles: made.after.triangles,
+            mapSide: made.after.mapSide,
+          });
           await queries.setCatalogued(tx, version.assetId, version.id);
         });
       },

@@ -1,4 +1,4 @@
-import type { AssetState } from '@haveld/contract/bench';
+import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
 import type { Answer, Finding } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
@@ -23,7 +23,11 @@ type StoredAsset = Omit<AssetRow, 'findings' | 'licenceConfirmed'> & { findings:
 const ASSET = `SELECT id, accession, find_id AS findId, reading_id AS readingId, name, category, state, findings,
   licence_confirmed AS licenceConfirmed, current_version_id AS currentVersionId FROM asset`;
 
-const parseAsset = (row: StoredAsset): AssetRow => ({ ...row, findings: JSON.parse(row.findings) as Finding[], licenceConfirmed: row.licenceConfirmed === 1 });
+const parseAsset = (row: StoredAsset): AssetRow => ({
+  ...row,
+  findings: JSON.parse(row.findings) as Finding[],
+  licenceConfirmed: row.licenceConfirmed === 1,
+});
 
 export async function findAsset(db: Executor, id: string): Promise<AssetRow | null> {
   const row = await maybeOne<StoredAsset>(db, `${ASSET} WHERE id = ?`, [id]);
@@ -37,17 +41,26 @@ export async function lockAsset(tx: Executor, id: string): Promise<AssetRow | nu
 }
 
 export async function listOnBench(db: Executor): Promise<AssetRow[]> {
-  return (await many<StoredAsset>(db, `${ASSET} WHERE state IN ('on-bench', 'in-review') ORDER BY accession DESC LIMIT 300`)).map(parseAsset);
+  return (
+    await many<StoredAsset>(db, `${ASSET} WHERE state IN ('on-bench', 'in-review') ORDER BY accession DESC LIMIT 300`)
+  ).map(parseAsset);
 }
 
-export const countOnBench = async (db: Executor): Promise<number> => (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state IN ('on-bench', 'in-review')")).n;
+export const countOnBench = async (db: Executor): Promise<number> =>
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state IN ('on-bench', 'in-review')")).n;
 
-export const listAssetIdsByFind = (db: Executor): Promise<{ id: string; findId: string }[]> => many(db, 'SELECT id, find_id AS findId FROM asset');
+export const listAssetIdsByFind = (db: Executor): Promise<{ id: string; state: AssetState; findId: string }[]> =>
+  many(db, 'SELECT id, state, find_id AS findId FROM asset');
 
-export async function insertAsset(tx: Executor, asset: { id: string; findId: string; readingId: string; name: string; findings: Finding[] }): Promise<void> {
-  await run(tx, "INSERT INTO asset (id, find_id, reading_id, name, state, findings, search_text) VALUES (?, ?, ?, ?, 'on-bench', ?, '')", [
-    asset.id, asset.findId, asset.readingId, asset.name, JSON.stringify(asset.findings),
-  ]);
+export async function insertAsset(
+  tx: Executor,
+  asset: { id: string; findId: string; readingId: string; name: string; findings: Finding[] },
+): Promise<void> {
+  await run(
+    tx,
+    "INSERT INTO asset (id, find_id, reading_id, name, state, findings, search_text) VALUES (?, ?, ?, ?, 'on-bench', ?, '')",
+    [asset.id, asset.findId, asset.readingId, asset.name, JSON.stringify(asset.findings)],
+  );
 }
 
 export async function setFindings(db: Executor, id: string, findings: Finding[]): Promise<void> {
@@ -63,7 +76,11 @@ export async function setNameAndCategory(tx: Executor, id: string, name: string,
 }
 
 export async function setCatalogued(tx: Executor, id: string, versionId: string): Promise<void> {
-  await run(tx, "UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?", [versionId, id]);
+  await run(
+    tx,
+    "UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?",
+    [versionId, id],
+  );
 }
 
 /** What a search for words looks through. */
@@ -75,7 +92,8 @@ interface StoredProvenance extends Omit<Provenance, 'authorUnknown'> {
   authorUnknown: number;
 }
 
-const PROVENANCE = 'SELECT title, author, author_unknown AS authorUnknown, licence_id AS licenceId, source, page_url AS pageUrl, page_text AS pageText FROM provenance';
+const PROVENANCE =
+  'SELECT title, author, author_unknown AS authorUnknown, licence_id AS licenceId, source, page_url AS pageUrl, page_text AS pageText FROM provenance';
 
 export async function getProvenance(db: Executor, assetId: string): Promise<Provenance> {
   const row = await one<StoredProvenance>(db, `${PROVENANCE} WHERE asset_id = ?`, [assetId]);
@@ -90,13 +108,21 @@ export async function upsertProvenance(tx: Executor, assetId: string, p: Provena
   );
 }
 
-export async function insertProvenanceChange(tx: Executor, change: { assetId: string; field: string; before: string; after: string; personId: string | null }): Promise<void> {
-  await run(tx, 'INSERT INTO provenance_change (asset_id, field, before_value, after_value, person_id) VALUES (?, ?, ?, ?, ?)', [
-    change.assetId, change.field, change.before, change.after, change.personId,
-  ]);
+export async function insertProvenanceChange(
+  tx: Executor,
+  change: { assetId: string; field: string; before: string; after: string; personId: string | null },
+): Promise<void> {
+  await run(
+    tx,
+    'INSERT INTO provenance_change (asset_id, field, before_value, after_value, person_id) VALUES (?, ?, ?, ?, ?)',
+    [change.assetId, change.field, change.before, change.after, change.personId],
+  );
 }
 
-export const listProvenanceChanges = (db: Executor, assetId: string): Promise<{ at: Date; personName: string | null; field: string; before: string; after: string }[]> =>
+export const listProvenanceChanges = (
+  db: Executor,
+  assetId: string,
+): Promise<{ at: Date; personName: string | null; field: string; before: string; after: string }[]> =>
   many(
     db,
     `SELECT provenance_change.at, person.name AS personName, field, before_value AS \`before\`, after_value AS \`after\` FROM provenance_change
@@ -105,12 +131,27 @@ export const listProvenanceChanges = (db: Executor, assetId: string): Promise<{ 
   );
 
 export async function listAnswers(db: Executor, assetId: string): Promise<Map<string, Answer>> {
-  const rows = await many<{ findingKey: string; answer: string }>(db, 'SELECT finding_key AS findingKey, answer FROM answer WHERE asset_id = ?', [assetId]);
+  const rows = await many<{ findingKey: string; answer: string }>(
+    db,
+    'SELECT finding_key AS findingKey, answer FROM answer WHERE asset_id = ?',
+    [assetId],
+  );
   return new Map(rows.map((row) => [row.findingKey, JSON.parse(row.answer) as Answer]));
 }
 
-export async function upsertAnswer(tx: Executor, assetId: string, key: string, answer: Answer, personId: string): Promise<void> {
-  await run(tx, 'REPLACE INTO answer (asset_id, finding_key, answer, person_id) VALUES (?, ?, ?, ?)', [assetId, key, JSON.stringify(answer), personId]);
+export async function upsertAnswer(
+  tx: Executor,
+  assetId: string,
+  key: string,
+  answer: Answer,
+  personId: string,
+): Promise<void> {
+  await run(tx, 'REPLACE INTO answer (asset_id, finding_key, answer, person_id) VALUES (?, ?, ?, ?)', [
+    assetId,
+    key,
+    JSON.stringify(answer),
+    personId,
+  ]);
 }
 
 export async function deleteAnswer(tx: Executor, assetId: string, key: string): Promise<void> {
@@ -135,18 +176,31 @@ export async function listSteps(db: Executor, assetId: string): Promise<StepRow[
   return rows.map((row) => ({ ...row, step: JSON.parse(row.step) as Step, enabled: row.enabled === 1 }));
 }
 
-export async function insertStep(tx: Executor, step: { id: string; assetId: string; findingKey: string | null; step: Step; personId: string }): Promise<void> {
-  await run(tx, 'INSERT INTO treatment_step (id, asset_id, finding_key, step, enabled, person_id) VALUES (?, ?, ?, ?, TRUE, ?)', [
-    step.id, step.assetId, step.findingKey, JSON.stringify(step.step), step.personId,
-  ]);
+export async function insertStep(
+  tx: Executor,
+  step: { id: string; assetId: string; findingKey: string | null; step: Step; personId: string },
+): Promise<void> {
+  await run(
+    tx,
+    'INSERT INTO treatment_step (id, asset_id, finding_key, step, enabled, person_id) VALUES (?, ?, ?, ?, TRUE, ?)',
+    [step.id, step.assetId, step.findingKey, JSON.stringify(step.step), step.personId],
+  );
 }
 
 export async function deleteStepsOf(tx: Executor, assetId: string, findingKey: string): Promise<void> {
   await run(tx, 'DELETE FROM treatment_step WHERE asset_id = ? AND finding_key = ?', [assetId, findingKey]);
 }
 
-export async function setStepEnabled(db: Executor, assetId: string, stepId: string, enabled: boolean): Promise<boolean> {
-  return (await run(db, 'UPDATE treatment_step SET enabled = ? WHERE id = ? AND asset_id = ?', [enabled, stepId, assetId])).affected === 1;
+export async function setStepEnabled(
+  db: Executor,
+  assetId: string,
+  stepId: string,
+  enabled: boolean,
+): Promise<boolean> {
+  return (
+    (await run(db, 'UPDATE treatment_step SET enabled = ? WHERE id = ? AND asset_id = ?', [enabled, stepId, assetId]))
+      .affected === 1
+  );
 }
 
 export async function setStepSettings(tx: Executor, stepId: string, step: Step): Promise<void> {
@@ -163,7 +217,14 @@ export interface VersionToMake {
 }
 
 export async function getVersionToMake(db: Executor, id: string): Promise<VersionToMake | null> {
-  const row = await maybeOne<{ id: string; assetId: string; readingId: string; steps: string; hasSize: number; state: VersionToMake['state'] }>(
+  const row = await maybeOne<{
+    id: string;
+    assetId: string;
+    readingId: string;
+    steps: string;
+    hasSize: number;
+    state: VersionToMake['state'];
+  }>(
     db,
     'SELECT id, asset_id AS assetId, reading_id AS readingId, steps, has_size AS hasSize, state FROM version WHERE id = ?',
     [id],
@@ -172,19 +233,45 @@ export async function getVersionToMake(db: Executor, id: string): Promise<Versio
 }
 
 /** The latest version of the same reading, steps and code, made or in the making. */
-export const findSameVersion = (db: Executor, assetId: string, readingId: string, steps: Step[], code: string[]): Promise<{ id: string; state: VersionToMake['state'] } | null> =>
+export const findSameVersion = (
+  db: Executor,
+  assetId: string,
+  readingId: string,
+  steps: Step[],
+  code: string[],
+): Promise<{ id: string; state: VersionToMake['state'] } | null> =>
   maybeOne(
     db,
     "SELECT id, state FROM version WHERE asset_id = ? AND reading_id = ? AND steps = ? AND code = ? AND state <> 'failed' ORDER BY number DESC LIMIT 1",
     [assetId, readingId, JSON.stringify(steps), JSON.stringify(code)],
   );
 
-export async function insertVersion(tx: Executor, version: { id: string; assetId: string; readingId: string; steps: Step[]; code: string[]; hasSize: boolean; personId: string }): Promise<void> {
+export async function insertVersion(
+  tx: Executor,
+  version: {
+    id: string;
+    assetId: string;
+    readingId: string;
+    steps: Step[];
+    code: string[];
+    hasSize: boolean;
+    personId: string;
+  },
+): Promise<void> {
   await run(
     tx,
     `INSERT INTO version (id, asset_id, number, reading_id, steps, code, state, has_size, person_id)
      SELECT ?, ?, COALESCE(MAX(number), 0) + 1, ?, ?, ?, 'making', ?, ? FROM version WHERE asset_id = ?`,
-    [version.id, version.assetId, version.readingId, JSON.stringify(version.steps), JSON.stringify(version.code), version.hasSize, version.personId, version.assetId],
+    [
+      version.id,
+      version.assetId,
+      version.readingId,
+      JSON.stringify(version.steps),
+      JSON.stringify(version.code),
+      version.hasSize,
+      version.personId,
+      version.assetId,
+    ],
   );
 }
 
@@ -192,8 +279,16 @@ export async function setVersionMade(
   tx: Executor,
   id: string,
   made: {
-    modelSha256: string; portraitSha256: string | null; elevationSha256: string | null; elevation: { width: number; height: number } | null;
-    triangles: number; mapSide: number; before: unknown; after: unknown; outcomes: unknown; checks: unknown;
+    modelSha256: string;
+    portraitSha256: string | null;
+    elevationSha256: string | null;
+    elevation: { width: number; height: number } | null;
+    triangles: number;
+    mapSide: number;
+    before: unknown;
+    after: unknown;
+    outcomes: unknown;
+    checks: unknown;
   },
 ): Promise<void> {
   await run(
@@ -201,8 +296,18 @@ export async function setVersionMade(
     `UPDATE version SET state = 'made', message = NULL, model_sha256 = ?, portrait_sha256 = ?, elevation_sha256 = ?, elevation_width = ?, elevation_height = ?,
        triangles = ?, map_side = ?, figures_before = ?, figures_after = ?, outcomes = ?, checks = ? WHERE id = ?`,
     [
-      made.modelSha256, made.portraitSha256, made.elevationSha256, made.elevation?.width ?? null, made.elevation?.height ?? null, made.triangles, made.mapSide,
-      JSON.stringify(made.before), JSON.stringify(made.after), JSON.stringify(made.outcomes), JSON.stringify(made.checks), id,
+      made.modelSha256,
+      made.portraitSha256,
+      made.elevationSha256,
+      made.elevation?.width ?? null,
+      made.elevation?.height ?? null,
+      made.triangles,
+      made.mapSide,
+      JSON.stringify(made.before),
+      JSON.stringify(made.after),
+      JSON.stringify(made.outcomes),
+      JSON.stringify(made.checks),
+      id,
     ],
   );
 }
@@ -211,5 +316,8 @@ export async function setVersionFailed(db: Executor, id: string, message: string
   await run(db, "UPDATE version SET state = 'failed', message = ? WHERE id = ?", [message, id]);
 }
 
-export const findLastVersion = (db: Executor, assetId: string): Promise<{ state: VersionToMake['state']; message: string | null } | null> =>
+export const findLastVersion = (
+  db: Executor,
+  assetId: string,
+): Promise<{ state: VersionToMake['state']; message: string | null } | null> =>
   maybeOne(db, 'SELECT state, message FROM version WHERE asset_id = ? ORDER BY number DESC LIMIT 1', [assetId]);

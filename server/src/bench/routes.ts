@@ -7,9 +7,17 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
   serveEndpoint(app, contract.listBench, () => service.listBench(pool));
   serveEndpoint(app, contract.getSheet, ({ params }) => service.getSheet(pool, params.id));
-  serveEndpoint(app, contract.answerFinding, ({ params, body, person }) => service.answerFinding(dependencies, params.id, body.key, body.answer, person));
+  serveEndpoint(app, contract.answerFinding, ({ params, body, person }) =>
+    service.answerFinding(dependencies, params.id, body.key, body.answer, person),
+  );
   serveEndpoint(app, contract.takeSure, ({ params, person }) => service.takeSure(dependencies, params.id, person));
-  serveEndpoint(app, contract.switchStep, ({ params, body }) => service.switchStep(dependencies, params.id, body.stepId, body.enabled));
-  serveEndpoint(app, contract.changeProvenance, ({ params, body, person }) => service.changeProvenance(dependencies, params.id, body, person));
-  serveEndpoint(app, contract.catalogueAsset, ({ params, body, person }) => service.catalogueAsset(dependencies, params.id, body, person));
+  serveEndpoint(app, contract.switchStep, ({ params, body }) =>
+    service.switchStep(dependencies, params.id, body.stepId, body.enabled),
+  );
+  serveEndpoint(app, contract.changeProvenance, ({ params, body, person }) =>
+    service.changeProvenance(dependencies, params.id, body, person),
+  );
+  serveEndpoint(app, contract.catalogueAsset, ({ params, body, person }) =>
+    service.catalogueAsset(dependencies, params.id, body, person),
+  );
 }

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
+import type { AssetState } from '@haveld/contract/asset-state';
 import type { BenchRow, Sheet } from '@haveld/contract/bench';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
@@ -15,14 +16,14 @@ import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/tr
 import { getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { findOpenJob, insertJob } from '../jobs/queries';
+import { findOpenJob, insertJob } from '../jobs/job-table';
 import * as queries from './queries';
 import { answerFindings, listMissing, listSureOpen } from './sheet';
 
 export const formatAccession = (accession: number): string => `HV-${String(accession).padStart(6, '0')}`;
 
-export async function listAssetsByFind(db: Executor): Promise<Map<string, string>> {
-  return new Map((await queries.listAssetIdsByFind(db)).map(({ id, findId }) => [findId, id]));
+export async function listAssetsByFind(db: Executor): Promise<Map<string, { id: string; state: AssetState }>> {
+  return new Map((await queries.listAssetIdsByFind(db)).map(({ id, state, findId }) => [findId, { id, state }]));
 }
 
 export const countOnBench = queries.countOnBench;
@@ -35,13 +36,20 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
   const { find, reading } = await getFindForBench(pool, findId);
   return transact(pool, async (tx) => {
     const known = (await listAssetsByFind(tx)).get(findId);
-    if (known) return known;
+    if (known) return known.id;
     const proposed = proposeProvenance(reading.rights, find.name);
     const id = randomUUID();
-    await queries.insertAsset(tx, { id, findId, readingId: reading.id, name: proposed.title, findings: reading.findings });
+    await queries.insertAsset(tx, {
+      id,
+      findId,
+      readingId: reading.id,
+      name: proposed.title,
+      findings: reading.findings,
+    });
     await queries.upsertProvenance(tx, id, proposed);
     for (const [field, value] of Object.entries(proposed)) {
-      if (typeof value === 'string' && value !== '') await queries.insertProvenanceChange(tx, { assetId: id, field, before: '', after: value, personId: null });
+      if (typeof value === 'string' && value !== '')
+        await queries.insertProvenanceChange(tx, { assetId: id, field, before: '', after: value, personId: null });
     }
     await markOnBench(tx, findId);
     await refreshSearchText(tx, id);
@@ -57,10 +65,16 @@ async function mustFind(db: Executor, id: string): Promise<queries.AssetRow> {
 }
 
 /** Rights first, then what was seen in the document. */
-async function listFindings(db: Executor, asset: queries.AssetRow): Promise<{ findings: Finding[]; provenance: Provenance }> {
+async function listFindings(
+  db: Executor,
+  asset: queries.AssetRow,
+): Promise<{ findings: Finding[]; provenance: Provenance }> {
   const provenance = await queries.getProvenance(db, asset.id);
   const reading = await getReading(db, asset.readingId);
-  return { provenance, findings: [...checkRights(provenance, reading.rights, asset.licenceConfirmed), ...asset.findings] };
+  return {
+    provenance,
+    findings: [...checkRights(provenance, reading.rights, asset.licenceConfirmed), ...asset.findings],
+  };
 }
 
 export async function getSheet(db: Executor, id: string): Promise<Sheet> {
@@ -94,7 +108,11 @@ export async function getSheet(db: Executor, id: string): Promise<Sheet> {
     steps: orderSteps(steps).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) })),
     provenance,
     rights: reading.rights,
-    changes: changes.map((change) => ({ ...change, at: change.at.toISOString(), personName: change.personName ?? 'Haveld' })),
+    changes: changes.map((change) => ({
+      ...change,
+      at: change.at.toISOString(),
+      personName: change.personName ?? 'Haveld',
+    })),
     sureCount: listSureOpen(sheet).length,
     missing: listMissing(sheet),
     busy: assessing ? 'looking at it again' : making ? 'making the version' : null,
@@ -114,16 +132,29 @@ export async function listBench(db: Executor): Promise<BenchRow[]> {
       const reading = await getReading(db, asset.readingId);
       const open = sheet.findings.filter((finding) => !finding.settled);
       return {
-        id: asset.id, accession: sheet.accession, name: sheet.name, state: sheet.state, arrivalName: sheet.arrivalName,
-        portraitSha256: reading.portraitSha256, open: open.length, blocks: open.filter((finding) => finding.mark === 'blocks').length,
-        sure: sheet.sureCount, next: sheet.busy ?? open[0]?.title ?? 'Ready for the catalogue',
+        id: asset.id,
+        accession: sheet.accession,
+        name: sheet.name,
+        state: sheet.state,
+        arrivalName: sheet.arrivalName,
+        portraitSha256: reading.portraitSha256,
+        open: open.length,
+        blocks: open.filter((finding) => finding.mark === 'blocks').length,
+        sure: sheet.sureCount,
+        next: sheet.busy ?? open[0]?.title ?? 'Ready for the catalogue',
       };
     }),
   );
 }
 
 /** Answers one finding: its earlier steps go, those of the answer come. */
-export async function answerFinding({ pool }: Dependencies, id: string, key: string, answer: Answer | null, person: Person): Promise<Sheet> {
+export async function answerFinding(
+  { pool }: Dependencies,
+  id: string,
+  key: string,
+  answer: Answer | null,
+  person: Person,
+): Promise<Sheet> {
   await transact(pool, async (tx) => {
     const asset = await queries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
@@ -136,17 +167,31 @@ export async function answerFinding({ pool }: Dependencies, id: string, key: str
   return getSheet(pool, id);
 }
 
-async function applyAnswer(tx: PoolConnection, asset: queries.AssetRow, finding: Finding, answer: Answer | null, person: Person): Promise<void> {
+async function applyAnswer(
+  tx: PoolConnection,
+  asset: queries.AssetRow,
+  finding: Finding,
+  answer: Answer | null,
+  person: Person,
+): Promise<void> {
   if (finding.heading === 'rights') return answerRights(tx, asset, finding, answer, person);
   await queries.deleteStepsOf(tx, asset.id, finding.key);
   if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
   else {
     const steps = listAnswerSteps(finding, answer);
     await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
-    for (const step of steps) await queries.insertStep(tx, { id: randomUUID(), assetId: asset.id, findingKey: finding.key, step, personId: person.id });
+    for (const step of steps)
+      await queries.insertStep(tx, {
+        id: randomUUID(),
+        assetId: asset.id,
+        findingKey: finding.key,
+        step,
+        personId: person.id,
+      });
     if (steps.some((step) => step.kind === 'scale' || step.kind === 'turn')) await ensureBaked(tx, asset, person);
   }
-  if (finding.key.startsWith('stranger:')) await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
+  if (finding.key.startsWith('stranger:'))
+    await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
 }
 
 function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
@@ -158,14 +203,27 @@ function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
 }
 
 /** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */
-async function answerRights(tx: PoolConnection, asset: queries.AssetRow, finding: Finding, answer: Answer | null, person: Person): Promise<void> {
-  if (finding.mark === 'blocks' && answer !== null) throw new DomainError('cannot-catalogue', `${finding.title}: this cannot be set aside.`);
+async function answerRights(
+  tx: PoolConnection,
+  asset: queries.AssetRow,
+  finding: Finding,
+  answer: Answer | null,
+  person: Person,
+): Promise<void> {
+  if (finding.mark === 'blocks' && answer !== null)
+    throw new DomainError('cannot-catalogue', `${finding.title}: this cannot be set aside.`);
   if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
   else await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
   if (finding.key === 'rights:licence') {
     await queries.setLicenceConfirmed(tx, asset.id, answer !== null);
     const reason = answer?.kind === 'set-aside' ? answer.reason : 'confirmed';
-    await queries.insertProvenanceChange(tx, { assetId: asset.id, field: 'licence looked at', before: '', after: answer === null ? 'taken back' : reason, personId: person.id });
+    await queries.insertProvenanceChange(tx, {
+      assetId: asset.id,
+      field: 'licence looked at',
+      before: '',
+      after: answer === null ? 'taken back' : reason,
+      personId: person.id,
+    });
   }
 }
 
@@ -173,7 +231,13 @@ async function answerRights(tx: PoolConnection, asset: queries.AssetRow, finding
 async function ensureBaked(tx: PoolConnection, asset: queries.AssetRow, person: Person): Promise<void> {
   const steps = await queries.listSteps(tx, asset.id);
   if (steps.some(({ step }) => step.kind === 'bake')) return;
-  await queries.insertStep(tx, { id: randomUUID(), assetId: asset.id, findingKey: 'bake', step: { kind: 'bake', schema: 1 }, personId: person.id });
+  await queries.insertStep(tx, {
+    id: randomUUID(),
+    assetId: asset.id,
+    findingKey: 'bake',
+    step: { kind: 'bake', schema: 1 },
+    personId: person.id,
+  });
   await queries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
 }
 
@@ -183,7 +247,8 @@ export async function takeSure({ pool }: Dependencies, id: string, person: Perso
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     const { findings } = await listFindings(tx, asset);
     const sheet = answerFindings(findings, await queries.listAnswers(tx, id));
-    for (const finding of listSureOpen(sheet)) await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id }, person);
+    for (const finding of listSureOpen(sheet))
+      await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id }, person);
     await bumpRevision(tx);
   });
   return getSheet(pool, id);
@@ -191,14 +256,21 @@ export async function takeSure({ pool }: Dependencies, id: string, person: Perso
 
 export async function switchStep({ pool }: Dependencies, id: string, stepId: string, enabled: boolean): Promise<Sheet> {
   await mustFind(pool, id);
-  if (!(await queries.setStepEnabled(pool, id, stepId, enabled))) throw new DomainError('not-found', 'There is no such step.');
+  if (!(await queries.setStepEnabled(pool, id, stepId, enabled)))
+    throw new DomainError('not-found', 'There is no such step.');
   await bumpRevision(pool);
   return getSheet(pool, id);
 }
 
 /** Corrects provenance; each field that changes is written down with who changed it. */
-export async function changeProvenance({ pool }: Dependencies, id: string, change: Partial<Provenance>, person: Person): Promise<Sheet> {
-  if (change.licenceId !== undefined && !isKnownLicence(change.licenceId)) throw new DomainError('bad-request', 'This licence is not in the list.');
+export async function changeProvenance(
+  { pool }: Dependencies,
+  id: string,
+  change: Partial<Provenance>,
+  person: Person,
+): Promise<Sheet> {
+  if (change.licenceId !== undefined && !isKnownLicence(change.licenceId))
+    throw new DomainError('bad-request', 'This licence is not in the list.');
   await transact(pool, async (tx) => {
     const asset = await queries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
@@ -207,7 +279,13 @@ export async function changeProvenance({ pool }: Dependencies, id: string, chang
     await queries.upsertProvenance(tx, id, after);
     for (const field of Object.keys(after) as (keyof Provenance)[]) {
       if (after[field] === before[field]) continue;
-      await queries.insertProvenanceChange(tx, { assetId: id, field, before: String(before[field]), after: String(after[field]), personId: person.id });
+      await queries.insertProvenanceChange(tx, {
+        assetId: id,
+        field,
+        before: String(before[field]),
+        after: String(after[field]),
+        personId: person.id,
+      });
       if (field === 'licenceId') {
         await queries.setLicenceConfirmed(tx, id, false);
         await queries.deleteAnswer(tx, id, 'rights:licence');
@@ -220,14 +298,20 @@ export async function changeProvenance({ pool }: Dependencies, id: string, chang
 }
 
 /** Asks for a version; when it is made and checked, the asset stands in the catalogue. */
-export async function catalogueAsset({ pool }: Dependencies, id: string, given: { name: string; category: Category }, person: Person): Promise<Sheet> {
+export async function catalogueAsset(
+  { pool }: Dependencies,
+  id: string,
+  given: { name: string; category: Category },
+  person: Person,
+): Promise<Sheet> {
   await transact(pool, async (tx) => {
     const asset = await queries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     const { findings } = await listFindings(tx, asset);
     const answers = await queries.listAnswers(tx, id);
     const missing = listMissing(answerFindings(findings, answers));
-    if (missing.length > 0) throw new DomainError('cannot-catalogue', `It cannot be catalogued yet. ${missing.join(' ')}`);
+    if (missing.length > 0)
+      throw new DomainError('cannot-catalogue', `It cannot be catalogued yet. ${missing.join(' ')}`);
     await queries.setNameAndCategory(tx, id, given.name, given.category);
     await nameRootAs(tx, id, houseName(given.name));
     const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);
@@ -239,7 +323,15 @@ export async function catalogueAsset({ pool }: Dependencies, id: string, given: 
       const versionId = randomUUID();
       const size = answers.get('size');
       const hasSize = !(size?.kind === 'taken' && size.choiceId === 'none');
-      await queries.insertVersion(tx, { id: versionId, assetId: id, readingId: asset.readingId, steps, code, hasSize, personId: person.id });
+      await queries.insertVersion(tx, {
+        id: versionId,
+        assetId: id,
+        readingId: asset.readingId,
+        steps,
+        code,
+        hasSize,
+        personId: person.id,
+      });
       await insertJob(tx, { kind: 'make-version', subjectId: versionId, words: `making “${given.name}”` });
     }
     await bumpRevision(tx);
@@ -258,6 +350,15 @@ async function refreshSearchText(tx: Executor, id: string): Promise<void> {
   const asset = await mustFind(tx, id);
   const provenance = await queries.getProvenance(tx, id);
   const find = await getFind(tx, asset.findId);
-  const words = [asset.name, provenance.title, provenance.author, provenance.source, asset.category ?? '', formatAccession(asset.accession), getTerms(provenance.licenceId).short, find?.name ?? ''];
+  const words = [
+    asset.name,
+    provenance.title,
+    provenance.author,
+    provenance.source,
+    asset.category ?? '',
+    formatAccession(asset.accession),
+    getTerms(provenance.licenceId).short,
+    find?.name ?? '',
+  ];
   await queries.setSearchText(tx, id, words.filter((word) => word !== '').join(' '));
 }

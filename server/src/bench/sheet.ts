@@ -19,7 +19,9 @@ function isSettled(finding: Finding, answer: Answer | null): boolean {
 export function listSureOpen(findings: readonly SheetFinding[]): SheetFinding[] {
   const sure = findings.filter((finding) => finding.sure && !finding.settled && finding.choices.length > 0);
   const settled = new Set([...findings.filter((finding) => finding.settled), ...sure].map((finding) => finding.key));
-  return sure.filter((finding) => finding.after.every((key) => settled.has(key))).sort((a, b) => a.after.length - b.after.length);
+  return sure
+    .filter((finding) => finding.after.every((key) => settled.has(key)))
+    .sort((a, b) => a.after.length - b.after.length);
 }
 
 /** What still stands between an asset and the catalogue (house rules), a sentence each. */

@@ -1,4 +1,4 @@
-import type { AssetState } from '@haveld/contract/bench';
+import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
@@ -50,9 +50,11 @@ export function listCards(db: Executor, { words }: CardFilter): Promise<CardRow[
   return many(db, `${CARD}${where} ORDER BY asset.accession LIMIT 5000`, values);
 }
 
-export const findCard = (db: Executor, id: string): Promise<CardRow | null> => maybeOne(db, `${CARD} WHERE asset.id = ?`, [id]);
+export const findCard = (db: Executor, id: string): Promise<CardRow | null> =>
+  maybeOne(db, `${CARD} WHERE asset.id = ?`, [id]);
 
-export const countCatalogued = async (db: Executor): Promise<number> => (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state = 'catalogued'")).n;
+export const countCatalogued = async (db: Executor): Promise<number> =>
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state = 'catalogued'")).n;
 
 export interface VersionRow {
   id: string;
@@ -71,7 +73,9 @@ export interface VersionRow {
   checks: CheckLine[];
 }
 
-type StoredVersion = Omit<VersionRow, 'steps' | 'code' | 'outcomes' | 'before' | 'after' | 'checks'> & Record<'steps' | 'code', string> & Record<'outcomes' | 'before' | 'after' | 'checks', string | null>;
+type StoredVersion = Omit<VersionRow, 'steps' | 'code' | 'outcomes' | 'before' | 'after' | 'checks'> &
+  Record<'steps' | 'code', string> &
+  Record<'outcomes' | 'before' | 'after' | 'checks', string | null>;
 
 export async function listVersions(db: Executor, assetId: string): Promise<VersionRow[]> {
   const rows = await many<StoredVersion>(

@@ -6,5 +6,7 @@ import * as service from './service';
 
 export function addCatalogueRoutes(app: App, { pool }: Dependencies): void {
   serveEndpoint(app, searchCatalogue, ({ query }) => service.searchCatalogue(pool, query));
-  serveEndpoint(app, getAsset, async ({ params }) => service.getAssetPage(pool, params.id, await listUsesOf(pool, params.id)));
+  serveEndpoint(app, getAsset, async ({ params }) =>
+    service.getAssetPage(pool, params.id, await listUsesOf(pool, params.id)),
+  );
 }

@@ -23,9 +23,21 @@ export function toCard(row: queries.CardRow, use: Question['use'] = ''): Card {
   const { verdict } = judgeUse(row.licenceId, asChanged(use === 'commercial'));
   const hasSize = row.hasSize === 1;
   return {
-    id: row.id, accession: formatAccession(row.accession), name: row.name, category: row.category, state: row.state, licenceId: row.licenceId, author: row.author,
-    triangles: row.triangles ?? 0, mapSide: row.mapSide ?? 0, widthM: hasSize ? row.widthM : null, heightM: hasSize ? row.heightM : null,
-    portraitSha256: row.portraitSha256, elevationSha256: row.elevationSha256, uses: row.uses, verdict,
+    id: row.id,
+    accession: formatAccession(row.accession),
+    name: row.name,
+    category: row.category,
+    state: row.state,
+    licenceId: row.licenceId,
+    author: row.author,
+    triangles: row.triangles ?? 0,
+    mapSide: row.mapSide ?? 0,
+    widthM: hasSize ? row.widthM : null,
+    heightM: hasSize ? row.heightM : null,
+    portraitSha256: row.portraitSha256,
+    elevationSha256: row.elevationSha256,
+    uses: row.uses,
+    verdict,
   };
 }
 
@@ -41,15 +53,23 @@ export async function searchCatalogue(db: Executor, question: Question): Promise
     state: (card) => question.state === '' || card.state === question.state,
   };
   const fitting = (left: (keyof typeof tests)[]): Card[] =>
-    all.filter((card) => (Object.keys(tests) as (keyof typeof tests)[]).every((name) => left.includes(name) || tests[name](card)));
+    all.filter((card) =>
+      (Object.keys(tests) as (keyof typeof tests)[]).every((name) => left.includes(name) || tests[name](card)),
+    );
   const cards = fitting([]);
   return {
     cards: orderCards(cards, question.order),
     heldBack: fitting(['use']).length - cards.length,
     facets: {
       category: countBy(fitting(['category']), (card) => card.category ?? ''),
-      triangles: TRIANGLE_LIMITS.map((value) => ({ value, count: fitting(['triangles']).filter((card) => card.triangles <= value).length })),
-      use: (['commercial', 'non-commercial'] as const).map((value) => ({ value, count: fitting(['use']).filter((card) => mayBeUsed(card, value)).length })),
+      triangles: TRIANGLE_LIMITS.map((value) => ({
+        value,
+        count: fitting(['triangles']).filter((card) => card.triangles <= value).length,
+      })),
+      use: (['commercial', 'non-commercial'] as const).map((value) => ({
+        value,
+        count: fitting(['use']).filter((card) => mayBeUsed(card, value)).length,
+      })),
       state: countBy(fitting(['state']), (card) => card.state),
     },
   };
@@ -84,7 +104,11 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
   const row = await queries.findCard(db, id);
   if (!row) throw new DomainError('not-found', 'There is no such asset.');
   const [provenance, versions, reading, find, originals] = await Promise.all([
-    getProvenance(db, id), queries.listVersions(db, id), getReading(db, row.readingId), getFind(db, row.findId), listFindFiles(db, row.findId),
+    getProvenance(db, id),
+    queries.listVersions(db, id),
+    getReading(db, row.readingId),
+    getFind(db, row.findId),
+    listFindFiles(db, row.findId),
   ]);
   const current = versions.find((version) => version.id === row.versionId) ?? versions[0];
   const { duties } = judgeUse(row.licenceId, asChanged(getTerms(row.licenceId).commercial.grant === 'yes'));

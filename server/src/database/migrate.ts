@@ -8,8 +8,13 @@ export async function migrate(pool: Pool, folder: string): Promise<string[]> {
   const connection = await pool.getConnection();
   try {
     await connection.query("SELECT GET_LOCK('haveld-migrate', 60)");
-    await run(connection, 'CREATE TABLE IF NOT EXISTS migration (name VARCHAR(100) NOT NULL PRIMARY KEY, at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3))');
-    const done = new Set((await many<{ name: string }>(connection, 'SELECT name FROM migration')).map((row) => row.name));
+    await run(
+      connection,
+      'CREATE TABLE IF NOT EXISTS migration (name VARCHAR(100) NOT NULL PRIMARY KEY, at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3))',
+    );
+    const done = new Set(
+      (await many<{ name: string }>(connection, 'SELECT name FROM migration')).map((row) => row.name),
+    );
     const files = (await readdir(folder)).filter((name) => name.endsWith('.sql')).sort();
     const applied: string[] = [];
     for (const name of files) {

@@ -38,7 +38,11 @@ export async function one<T>(db: Executor, sql: string, values: Value[] = []): P
 }
 
 /** @returns rows changed, and the number a new row got */
-export async function run(db: Executor, sql: string, values: Value[] = []): Promise<{ affected: number; insertId: number }> {
+export async function run(
+  db: Executor,
+  sql: string,
+  values: Value[] = [],
+): Promise<{ affected: number; insertId: number }> {
   const [result] = await db.query<ResultSetHeader>(sql, values);
   return { affected: result.affectedRows, insertId: result.insertId };
 }

@@ -17,19 +17,28 @@ const WAIT_LIMIT_MS = 5 * 60_000;
  * by the same services the screens call. Stopped half-way it goes on at the next start.
  * @returns who can sign in
  */
-export async function loadDemo(dependencies: Dependencies, say: (words: string) => void): Promise<{ signIn: string; password: string; name: string }[]> {
+export async function loadDemo(
+  dependencies: Dependencies,
+  say: (words: string) => void,
+): Promise<{ signIn: string; password: string; name: string }[]> {
   const { pool } = dependencies;
   const people: Person[] = [];
   for (const given of DEMO_PEOPLE) {
     const known = await findPerson(pool, given.signIn);
-    people.push(known ?? (await addPerson(pool, { ...given, role: 'member', password: DEMO_PASSWORD, mustChange: false })));
+    people.push(
+      known ?? (await addPerson(pool, { ...given, role: 'member', password: DEMO_PASSWORD, mustChange: false })),
+    );
   }
   say('drawing the demo models');
   const made = new Map((await createDemoArrivals()).map((arrival) => [arrival.name, arrival]));
   const here = new Set((await listArrivals(dependencies, new Map())).map((arrival) => arrival.name));
   for (const arrival of made.values()) if (!here.has(arrival.name)) await bringIn(dependencies, arrival, people[0]);
   say('reading them');
-  await until(async () => (await listArrivals(dependencies, new Map())).every((arrival) => arrival.state === 'ready' || arrival.state === 'failed'));
+  await until(async () =>
+    (await listArrivals(dependencies, new Map())).every(
+      (arrival) => arrival.state === 'ready' || arrival.state === 'failed',
+    ),
+  );
   const catalogued: string[] = [];
   for (const shown of (await listArrivals(dependencies, new Map())).reverse()) {
     const arrival = made.get(shown.name);
@@ -42,7 +51,9 @@ export async function loadDemo(dependencies: Dependencies, say: (words: string) 
     }
   }
   say('making their versions');
-  await until(async () => (await Promise.all(catalogued.map((id) => getSheet(pool, id)))).every((sheet) => sheet.busy === null));
+  await until(async () =>
+    (await Promise.all(catalogued.map((id) => getSheet(pool, id)))).every((sheet) => sheet.busy === null),
+  );
   await openProjects(dependencies, catalogued, people[0]);
   await setSetting(pool, 'demo', 'loaded');
   return DEMO_PEOPLE.map(({ signIn, name }) => ({ signIn, name, password: DEMO_PASSWORD }));
@@ -56,7 +67,10 @@ export async function isDemoBegun(pool: Dependencies['pool']): Promise<boolean> 
 export const beginDemo = (pool: Dependencies['pool']): Promise<void> => setSetting(pool, 'demo', 'begun');
 
 async function bringIn(dependencies: Dependencies, arrival: DemoArrival, person: Person): Promise<string> {
-  const { id, received } = await announceArrival(dependencies, person, { name: arrival.name, files: [{ path: arrival.name, sizeBytes: arrival.bytes.length }] });
+  const { id, received } = await announceArrival(dependencies, person, {
+    name: arrival.name,
+    files: [{ path: arrival.name, sizeBytes: arrival.bytes.length }],
+  });
   const { sha256 } = await dependencies.store.put(arrival.bytes);
   await noteStored(dependencies, received[0].id, sha256);
   return id;
@@ -79,7 +93,9 @@ async function openProjects(dependencies: Dependencies, assetIds: string[], pers
     const project = await createProject(dependencies, given);
     if (uses === 0) continue;
     await handOver(dependencies, project.id, { assetIds: assetIds.slice(0, uses), format: 'glb' }, person);
-    await until(async () => (await getProject(dependencies.pool, project.id)).handOvers.every((use) => use.state !== 'packing'));
+    await until(async () =>
+      (await getProject(dependencies.pool, project.id)).handOvers.every((use) => use.state !== 'packing'),
+    );
   }
 }
 

@@ -40,7 +40,11 @@ function check<S extends z.ZodType>(schema: S, value: unknown, what: string): z.
   if (parsed.success) return parsed.data;
   const issue = parsed.error.issues[0];
   const place = issue.path.join('.');
-  throw new DomainError('bad-request', `This ${what} cannot be taken: ${place === '' ? '' : `“${place}” `}${issue.message}.`, { place });
+  throw new DomainError(
+    'bad-request',
+    `This ${what} cannot be taken: ${place === '' ? '' : `“${place}” `}${issue.message}.`,
+    { place },
+  );
 }
 
 async function readJson(context: Context): Promise<unknown> {

@@ -24,10 +24,20 @@ export class ThreadPool {
     this.#size = size;
   }
 
-  run<N extends TaskName>(name: N, input: TaskInput<N>, options: { storeFolder: string; signal: AbortSignal; onProgress: (done: number, total: number) => void }): Promise<TaskResult<N>> {
+  run<N extends TaskName>(
+    name: N,
+    input: TaskInput<N>,
+    options: { storeFolder: string; signal: AbortSignal; onProgress: (done: number, total: number) => void },
+  ): Promise<TaskResult<N>> {
     return new Promise<TaskResult<N>>((resolve, reject) => {
       const request: TaskRequest = { name, input, storeFolder: options.storeFolder };
-      this.#queue.push({ request, onProgress: options.onProgress, signal: options.signal, resolve: resolve as (result: unknown) => void, reject });
+      this.#queue.push({
+        request,
+        onProgress: options.onProgress,
+        signal: options.signal,
+        resolve: resolve as (result: unknown) => void,
+        reject,
+      });
       this.#next();
     });
   }

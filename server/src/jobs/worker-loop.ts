@@ -3,7 +3,7 @@ import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { DomainError } from '@haveld/contract/error';
 import { bumpRevision, transact } from '../database/pool';
-import { extendLease, findClaimable, finishJob, markClaimed, postponeJob, type Job } from './queries';
+import { extendLease, findClaimable, finishJob, markClaimed, postponeJob, type Job } from './job-table';
 import type { TaskOptions } from './task-runner';
 
 /** Does one kind of job. It must be safe to do twice: a worker may die after the work and before the row says so. */
@@ -89,7 +89,8 @@ export class WorkerLoop {
     const started = performance.now();
     try {
       if (!handler) throw new DomainError('broken', `Nobody knows how to do “${job.kind}”.`);
-      if (job.attempts > MAX_ATTEMPTS) throw new DomainError('broken', `It was tried ${MAX_ATTEMPTS} times and ended the worker each time.`);
+      if (job.attempts > MAX_ATTEMPTS)
+        throw new DomainError('broken', `It was tried ${MAX_ATTEMPTS} times and ended the worker each time.`);
       await handler.run(job, { signal: stop.signal, onProgress: (done, total) => (progress = { done, total }) });
       await finishJob(this.#pool, job, 'done', null);
       await bumpRevision(this.#pool);
@@ -110,7 +111,10 @@ export class WorkerLoop {
       return bumpRevision(this.#pool);
     }
     const isFinal = error instanceof DomainError && FINAL.has(error.code);
-    this.#log.warn({ job: job.id, kind: job.kind, error: error.message, stack: isFinal ? undefined : error.stack }, 'a job failed');
+    this.#log.warn(
+      { job: job.id, kind: job.kind, error: error.message, stack: isFinal ? undefined : error.stack },
+      'a job failed',
+    );
     if (!isFinal && job.attempts < MAX_ATTEMPTS) return postponeJob(this.#pool, job, job.attempts, error.message);
     await handler?.fail(job, error.message);
     await finishJob(this.#pool, job, 'failed', error.message);

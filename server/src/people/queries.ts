@@ -10,11 +10,18 @@ interface PersonRow {
   passwordHash: string;
 }
 
-const COLUMNS = 'person.id, person.sign_in AS signIn, person.name, person.role, person.must_change AS mustChange, person.password_hash AS passwordHash';
+const COLUMNS =
+  'person.id, person.sign_in AS signIn, person.name, person.role, person.must_change AS mustChange, person.password_hash AS passwordHash';
 
-const toPerson = ({ passwordHash: _secret, mustChange, ...row }: PersonRow): Person => ({ ...row, mustChange: mustChange === 1 });
+const toPerson = ({ passwordHash: _secret, mustChange, ...row }: PersonRow): Person => ({
+  ...row,
+  mustChange: mustChange === 1,
+});
 
-export async function findBySignIn(db: Executor, signIn: string): Promise<{ person: Person; passwordHash: string } | null> {
+export async function findBySignIn(
+  db: Executor,
+  signIn: string,
+): Promise<{ person: Person; passwordHash: string } | null> {
   const row = await maybeOne<PersonRow>(db, `SELECT ${COLUMNS} FROM person WHERE sign_in = ?`, [signIn]);
   return row && { person: toPerson(row), passwordHash: row.passwordHash };
 }
@@ -30,7 +37,12 @@ export async function findBySession(db: Executor, tokenHash: string): Promise<Pe
 
 export async function insertPerson(db: Executor, person: Person, passwordHash: string): Promise<void> {
   await run(db, 'INSERT INTO person (id, sign_in, name, role, password_hash, must_change) VALUES (?, ?, ?, ?, ?, ?)', [
-    person.id, person.signIn, person.name, person.role, passwordHash, person.mustChange,
+    person.id,
+    person.signIn,
+    person.name,
+    person.role,
+    passwordHash,
+    person.mustChange,
   ]);
 }
 
@@ -39,7 +51,11 @@ export async function updatePassword(db: Executor, personId: string, passwordHas
 }
 
 export async function insertSession(db: Executor, tokenHash: string, personId: string, days: number): Promise<void> {
-  await run(db, 'INSERT INTO session (token_hash, person_id, expires_at) VALUES (?, ?, UTC_TIMESTAMP(3) + INTERVAL ? DAY)', [tokenHash, personId, days]);
+  await run(
+    db,
+    'INSERT INTO session (token_hash, person_id, expires_at) VALUES (?, ?, UTC_TIMESTAMP(3) + INTERVAL ? DAY)',
+    [tokenHash, personId, days],
+  );
 }
 
 export async function deleteSession(db: Executor, tokenHash: string): Promise<void> {

@@ -25,7 +25,12 @@ export function addPeopleRoutes(app: App, { pool }: Dependencies): void {
   );
   serveEndpoint(app, signIn, async ({ body, context }) => {
     const { token, person } = await service.openSession(pool, body.signIn, body.password);
-    setCookie(context, SESSION_COOKIE, token, { httpOnly: true, sameSite: 'Strict', path: '/', maxAge: 14 * 24 * 3600 });
+    setCookie(context, SESSION_COOKIE, token, {
+      httpOnly: true,
+      sameSite: 'Strict',
+      path: '/',
+      maxAge: 14 * 24 * 3600,
+    });
     return person;
   });
   serveEndpoint(app, signOut, async ({ context }) => {

@@ -13,7 +13,11 @@ const hashToken = (token: string): string => createHash('sha256').update(token).
 /** A hash to compare with where nobody has that name, so that both answers take as long. */
 const NOBODY = hash(randomUUID());
 
-export async function openSession(db: Executor, signIn: string, password: string): Promise<{ token: string; person: Person }> {
+export async function openSession(
+  db: Executor,
+  signIn: string,
+  password: string,
+): Promise<{ token: string; person: Person }> {
   const found = await queries.findBySignIn(db, signIn.trim().toLowerCase());
   const matches = await verify(found?.passwordHash ?? (await NOBODY), password);
   if (!found || !matches) throw new DomainError('wrong-password', 'Name and password do not go together.');
@@ -31,22 +35,33 @@ export async function closeSession(db: Executor, token: string | undefined): Pro
 }
 
 /** Changes the password and ends every other session of the person. */
-export async function changePassword(db: Executor, person: Person, token: string, before: string, after: string): Promise<Person> {
+export async function changePassword(
+  db: Executor,
+  person: Person,
+  token: string,
+  before: string,
+  after: string,
+): Promise<Person> {
   const found = await queries.findBySignIn(db, person.signIn);
-  if (!found || !(await verify(found.passwordHash, before))) throw new DomainError('wrong-password', 'The present password is another one.');
+  if (!found || !(await verify(found.passwordHash, before)))
+    throw new DomainError('wrong-password', 'The present password is another one.');
   await queries.updatePassword(db, person.id, await hash(after));
   await queries.deleteOtherSessions(db, person.id, hashToken(token));
   return { ...person, mustChange: false };
 }
 
-export async function addPerson(db: Executor, given: { signIn: string; name: string; role: 'owner' | 'member'; password: string; mustChange: boolean }): Promise<Person> {
+export async function addPerson(
+  db: Executor,
+  given: { signIn: string; name: string; role: 'owner' | 'member'; password: string; mustChange: boolean },
+): Promise<Person> {
   const { password, ...rest } = given;
   const person: Person = { id: randomUUID(), ...rest };
   await queries.insertPerson(db, person, await hash(password));
   return person;
 }
 
-export const findPerson = async (db: Executor, signIn: string): Promise<Person | null> => (await queries.findBySignIn(db, signIn))?.person ?? null;
+export const findPerson = async (db: Executor, signIn: string): Promise<Person | null> =>
+  (await queries.findBySignIn(db, signIn))?.person ?? null;
 
 /** Makes the owner where nobody is there yet. @returns the one-time password, or null */
 export async function ensureOwner(db: Executor): Promise<{ signIn: string; password: string; person: Person } | null> {

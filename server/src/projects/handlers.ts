@@ -19,7 +19,8 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
         if (!row || !project || row.state === 'packed') return;
         const card = await findCardRow(pool, row.assetId);
         const version = (await listVersions(pool, row.assetId)).find((candidate) => candidate.id === row.versionId);
-        if (!card || !version?.modelSha256) throw new DomainError('broken', 'The version this use is pinned to is not there.');
+        if (!card || !version?.modelSha256)
+          throw new DomainError('broken', 'The version this use is pinned to is not there.');
         const terms = getTerms(card.licenceId);
         const packed = await tasks.run(
           'pack-hand-over',

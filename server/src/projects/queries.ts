@@ -18,17 +18,27 @@ const PROJECT = `SELECT id, name, purpose, commercial, created_at AS createdAt,
 
 const parse = (row: StoredProject): ProjectRow => ({ ...row, commercial: row.commercial === 1 });
 
-export const listProjects = async (db: Executor): Promise<ProjectRow[]> => (await many<StoredProject>(db, `${PROJECT} ORDER BY created_at DESC, name LIMIT 500`)).map(parse);
+export const listProjects = async (db: Executor): Promise<ProjectRow[]> =>
+  (await many<StoredProject>(db, `${PROJECT} ORDER BY created_at DESC, name LIMIT 500`)).map(parse);
 
 export async function findProject(db: Executor, id: string): Promise<ProjectRow | null> {
   const row = await maybeOne<StoredProject>(db, `${PROJECT} WHERE id = ?`, [id]);
   return row && parse(row);
 }
 
-export const countProjects = async (db: Executor): Promise<number> => (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM project')).n;
+export const countProjects = async (db: Executor): Promise<number> =>
+  (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM project')).n;
 
-export async function insertProject(db: Executor, project: { id: string; name: string; purpose: string; commercial: boolean }): Promise<void> {
-  await run(db, 'INSERT INTO project (id, name, purpose, commercial) VALUES (?, ?, ?, ?)', [project.id, project.name, project.purpose, project.commercial]);
+export async function insertProject(
+  db: Executor,
+  project: { id: string; name: string; purpose: string; commercial: boolean },
+): Promise<void> {
+  await run(db, 'INSERT INTO project (id, name, purpose, commercial) VALUES (?, ?, ?, ?)', [
+    project.id,
+    project.name,
+    project.purpose,
+    project.commercial,
+  ]);
 }
 
 export interface HandOverRow {
@@ -64,10 +74,22 @@ const parseHandOver = (row: StoredHandOver): HandOverRow => ({
 });
 
 export const listOfProject = async (db: Executor, projectId: string): Promise<HandOverRow[]> =>
-  (await many<StoredHandOver>(db, `${HAND_OVER} WHERE hand_over.project_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 500`, [projectId])).map(parseHandOver);
+  (
+    await many<StoredHandOver>(
+      db,
+      `${HAND_OVER} WHERE hand_over.project_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 500`,
+      [projectId],
+    )
+  ).map(parseHandOver);
 
 export const listOfAsset = async (db: Executor, assetId: string): Promise<HandOverRow[]> =>
-  (await many<StoredHandOver>(db, `${HAND_OVER} WHERE hand_over.asset_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 200`, [assetId])).map(parseHandOver);
+  (
+    await many<StoredHandOver>(
+      db,
+      `${HAND_OVER} WHERE hand_over.asset_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 200`,
+      [assetId],
+    )
+  ).map(parseHandOver);
 
 export async function findHandOver(db: Executor, id: string): Promise<HandOverRow | null> {
   const row = await maybeOne<StoredHandOver>(db, `${HAND_OVER} WHERE hand_over.id = ?`, [id]);
@@ -76,19 +98,43 @@ export async function findHandOver(db: Executor, id: string): Promise<HandOverRo
 
 export async function insertHandOver(
   tx: Executor,
-  row: { id: string; projectId: string; assetId: string; versionId: string; format: string; credit: string; verdict: Verdict; personId: string },
+  row: {
+    id: string;
+    projectId: string;
+    assetId: string;
+    versionId: string;
+    format: string;
+    credit: string;
+    verdict: Verdict;
+    personId: string;
+  },
 ): Promise<void> {
   await run(
     tx,
     "INSERT INTO hand_over (id, project_id, asset_id, version_id, format, state, credit, verdict, person_id) VALUES (?, ?, ?, ?, ?, 'packing', ?, ?, ?)",
-    [row.id, row.projectId, row.assetId, row.versionId, row.format, row.credit, JSON.stringify(row.verdict), row.personId],
+    [
+      row.id,
+      row.projectId,
+      row.assetId,
+      row.versionId,
+      row.format,
+      row.credit,
+      JSON.stringify(row.verdict),
+      row.personId,
+    ],
   );
 }
 
-export async function setPacked(db: Executor, id: string, packed: { zipSha256: string; sizeBytes: number; checks: CheckLine[] }): Promise<void> {
-  await run(db, "UPDATE hand_over SET state = 'packed', message = NULL, zip_sha256 = ?, size_bytes = ?, checks = ? WHERE id = ?", [
-    packed.zipSha256, packed.sizeBytes, JSON.stringify(packed.checks), id,
-  ]);
+export async function setPacked(
+  db: Executor,
+  id: string,
+  packed: { zipSha256: string; sizeBytes: number; checks: CheckLine[] },
+): Promise<void> {
+  await run(
+    db,
+    "UPDATE hand_over SET state = 'packed', message = NULL, zip_sha256 = ?, size_bytes = ?, checks = ? WHERE id = ?",
+    [packed.zipSha256, packed.sizeBytes, JSON.stringify(packed.checks), id],
+  );
 }
 
 export async function setPackingFailed(db: Executor, id: string, message: string): Promise<void> {

@@ -9,7 +9,13 @@ export function addProjectRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.createProject, ({ body }) => service.createProject(dependencies, body));
   serveEndpoint(app, contract.getProject, ({ params }) => service.getProject(pool, params.id));
   serveEndpoint(app, contract.judgeForProject, async ({ params, body }) =>
-    (await service.judgeForProject(pool, params.id, body.assetIds)).map(({ card, verdict, credit }) => ({ card, verdict, credit })),
+    (await service.judgeForProject(pool, params.id, body.assetIds)).map(({ card, verdict, credit }) => ({
+      card,
+      verdict,
+      credit,
+    })),
   );
-  serveEndpoint(app, contract.handOver, ({ params, body, person }) => service.handOver(dependencies, params.id, body, person));
+  serveEndpoint(app, contract.handOver, ({ params, body, person }) =>
+    service.handOver(dependencies, params.id, body, person),
+  );
 }

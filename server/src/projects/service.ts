@@ -9,7 +9,7 @@ import { listCreditedChanges } from '@haveld/core/treatment/apply-treatment';
 import { composeAssetCredit, countReceivedBytes, findCardRow, listVersions, toCard } from '../catalogue/service';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { insertJob } from '../jobs/queries';
+import { insertJob } from '../jobs/job-table';
 import * as queries from './queries';
 
 export const countProjects = queries.countProjects;
@@ -18,7 +18,10 @@ const toRow = (row: queries.ProjectRow): ProjectRow => ({ ...row, createdAt: row
 
 export const listProjects = async (db: Executor): Promise<ProjectRow[]> => (await queries.listProjects(db)).map(toRow);
 
-export async function createProject({ pool }: Dependencies, given: { name: string; purpose: string; commercial: boolean }): Promise<ProjectRow> {
+export async function createProject(
+  { pool }: Dependencies,
+  given: { name: string; purpose: string; commercial: boolean },
+): Promise<ProjectRow> {
   const id = randomUUID();
   await queries.insertProject(pool, { id, ...given });
   await bumpRevision(pool);
@@ -34,7 +37,9 @@ async function mustFind(db: Executor, id: string): Promise<queries.ProjectRow> {
 export async function getProject(db: Executor, id: string): Promise<Project> {
   const project = await mustFind(db, id);
   const handOvers = await Promise.all((await queries.listOfProject(db, id)).map((row) => describeUse(db, row)));
-  const credits = [...new Set(handOvers.filter((use) => use.state === 'packed').map((use) => use.credit))].sort((a, b) => a.localeCompare(b));
+  const credits = [...new Set(handOvers.filter((use) => use.state === 'packed').map((use) => use.credit))].sort(
+    (a, b) => a.localeCompare(b),
+  );
   return { ...toRow(project), handOvers, credits: credits.join('\n') };
 }
 
@@ -42,12 +47,31 @@ async function describeUse(db: Executor, row: queries.HandOverRow): Promise<Proj
   const card = await findCardRow(db, row.assetId);
   if (!card) throw new Error(`describeUse: hand-over ${row.id} of no asset`);
   const { accession, name, portraitSha256 } = toCard(card);
-  return { ...toUse(row, await countReceivedBytes(db, card.findId)), assetId: row.assetId, accession, assetName: name, portraitSha256, credit: row.credit, verdict: row.verdict, message: row.message, checks: row.checks };
+  return {
+    ...toUse(row, await countReceivedBytes(db, card.findId)),
+    assetId: row.assetId,
+    accession,
+    assetName: name,
+    portraitSha256,
+    credit: row.credit,
+    verdict: row.verdict,
+    message: row.message,
+    checks: row.checks,
+  };
 }
 
 const toUse = (row: queries.HandOverRow, receivedBytes: number): AssetUse => ({
-  projectId: row.projectId, projectName: row.projectName, handOverId: row.id, versionNumber: row.versionNumber, format: row.format, at: row.createdAt.toISOString(),
-  personName: row.personName, receivedBytes, handedBytes: row.sizeBytes, zipSha256: row.zipSha256, state: row.state,
+  projectId: row.projectId,
+  projectName: row.projectName,
+  handOverId: row.id,
+  versionNumber: row.versionNumber,
+  format: row.format,
+  at: row.createdAt.toISOString(),
+  personName: row.personName,
+  receivedBytes,
+  handedBytes: row.sizeBytes,
+  zipSha256: row.zipSha256,
+  state: row.state,
 });
 
 export async function listUsesOf(db: Executor, assetId: string): Promise<AssetUse[]> {
@@ -58,13 +82,21 @@ export async function listUsesOf(db: Executor, assetId: string): Promise<AssetUs
 }
 
 /** Projects an asset stands in, with what the licence says of each today. */
-export async function listVerdictsOf(db: Executor, assetId: string, licenceId: string): Promise<{ id: string; name: string; verdict: Verdict }[]> {
+export async function listVerdictsOf(
+  db: Executor,
+  assetId: string,
+  licenceId: string,
+): Promise<{ id: string; name: string; verdict: Verdict }[]> {
   const rows = await queries.listOfAsset(db, assetId);
   const ids = [...new Set(rows.filter((row) => row.state !== 'failed').map((row) => row.projectId))];
   return Promise.all(
     ids.map(async (id) => {
       const project = await mustFind(db, id);
-      return { id, name: project.name, verdict: judgeUse(licenceId, { commercial: project.commercial, changed: true }) };
+      return {
+        id,
+        name: project.name,
+        verdict: judgeUse(licenceId, { commercial: project.commercial, changed: true }),
+      };
     }),
   );
 }
@@ -75,7 +107,8 @@ export async function judgeForProject(db: Executor, projectId: string, assetIds:
   return Promise.all(
     assetIds.map(async (assetId) => {
       const row = await findCardRow(db, assetId);
-      if (!row || !row.versionId) throw new DomainError('not-found', 'Only what stands in the catalogue can be handed over.');
+      if (!row || !row.versionId)
+        throw new DomainError('not-found', 'Only what stands in the catalogue can be handed over.');
       const version = (await listVersions(db, assetId)).find((candidate) => candidate.id === row.versionId)!;
       const changed = listCreditedChanges(version.steps).length > 0;
       return {
@@ -89,16 +122,33 @@ export async function judgeForProject(db: Executor, projectId: string, assetIds:
 }
 
 /** Writes the uses down, each pinned to a version, and asks for the packing. One refusal stops all, by name. */
-export async function handOver({ pool }: Dependencies, projectId: string, given: { assetIds: string[]; format: 'glb' | 'obj' }, person: Person): Promise<Project> {
+export async function handOver(
+  { pool }: Dependencies,
+  projectId: string,
+  given: { assetIds: string[]; format: 'glb' | 'obj' },
+  person: Person,
+): Promise<Project> {
   const judged = await judgeForProject(pool, projectId, given.assetIds);
   const refused = judged.filter(({ verdict }) => verdict.verdict === 'not-allowed' || verdict.verdict === 'ask-first');
   if (refused.length > 0) {
-    throw new DomainError('not-allowed-by-licence', refused.map(({ card, verdict }) => `${card.name}: ${verdict.reasons.join(' ')}`).join(' '));
+    throw new DomainError(
+      'not-allowed-by-licence',
+      refused.map(({ card, verdict }) => `${card.name}: ${verdict.reasons.join(' ')}`).join(' '),
+    );
   }
   await transact(pool, async (tx) => {
     for (const { card, row, verdict, credit } of judged) {
       const id = randomUUID();
-      await queries.insertHandOver(tx, { id, projectId, assetId: card.id, versionId: row.versionId!, format: given.format, credit, verdict, personId: person.id });
+      await queries.insertHandOver(tx, {
+        id,
+        projectId,
+        assetId: card.id,
+        versionId: row.versionId!,
+        format: given.format,
+        credit,
+        verdict,
+        personId: person.id,
+      });
       await insertJob(tx, { kind: 'pack-hand-over', subjectId: id, words: `packing “${card.name}”` });
     }
     await bumpRevision(tx);

@@ -5,7 +5,7 @@ import { countOnBench } from '../bench/service';
 import { countCatalogued } from '../catalogue/service';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/queries';
+import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/job-table';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { countProjects } from '../projects/service';
 import { countToSettle } from '../rights/service';
@@ -13,7 +13,14 @@ import * as queries from './queries';
 
 export async function getWork({ pool }: Dependencies): Promise<Work> {
   const [arrivals, bench, catalogue, projects, rights, failed, running, revision] = await Promise.all([
-    countWaitingFinds(pool), countOnBench(pool), countCatalogued(pool), countProjects(pool), countToSettle(pool), listFailedJobs(pool), listOpenJobs(pool), queries.getRevision(pool),
+    countWaitingFinds(pool),
+    countOnBench(pool),
+    countCatalogued(pool),
+    countProjects(pool),
+    countToSettle(pool),
+    listFailedJobs(pool),
+    listOpenJobs(pool),
+    queries.getRevision(pool),
   ]);
   return {
     counts: { arrivals, bench, catalogue, projects, rights, health: failed.length },
@@ -27,18 +34,26 @@ export async function cancelJob({ pool }: Dependencies, handlers: JobHandlers, i
   const asked = await askCancel(pool, id);
   if (!asked) throw new DomainError('out-of-step', 'This work has ended already.');
   if (asked.wasWaiting) {
-    await handlers[asked.kind]?.fail({ id, kind: asked.kind, subjectId: asked.subjectId, words: '', attempts: 0, leaseToken: '' }, 'It was stopped.');
+    await handlers[asked.kind]?.fail(
+      { id, kind: asked.kind, subjectId: asked.subjectId, words: '', attempts: 0, leaseToken: '' },
+      'It was stopped.',
+    );
     await bumpRevision(pool);
   }
 }
 
 export async function retryJob({ pool }: Dependencies, id: number): Promise<void> {
-  if (!(await retryFailed(pool, id))) throw new DomainError('out-of-step', 'This work is not among the failed any more.');
+  if (!(await retryFailed(pool, id)))
+    throw new DomainError('out-of-step', 'This work is not among the failed any more.');
   await bumpRevision(pool);
 }
 
 export async function getHealth({ pool, store }: Dependencies): Promise<Health> {
-  const [failed, done, hashes] = await Promise.all([listFailedJobs(pool), countDoneJobs(pool), queries.listNamedHashes(pool)]);
+  const [failed, done, hashes] = await Promise.all([
+    listFailedJobs(pool),
+    countDoneJobs(pool),
+    queries.listNamedHashes(pool),
+  ]);
   let storeBytes = 0;
   const missing: string[] = [];
   for (const sha256 of hashes) {
@@ -46,5 +61,11 @@ export async function getHealth({ pool, store }: Dependencies): Promise<Health> 
     if (size === null) missing.push(sha256);
     else storeBytes += size;
   }
-  return { failed: failed.map((job) => ({ ...job, at: (job.at ?? new Date(0)).toISOString() })), done, storeBytes, storeFiles: hashes.length - missing.length, missing: missing.slice(0, 100) };
+  return {
+    failed: failed.map((job) => ({ ...job, at: (job.at ?? new Date(0)).toISOString() })),
+    done,
+    storeBytes,
+    storeFiles: hashes.length - missing.length,
+    missing: missing.slice(0, 100),
+  };
 }

@@ -25,11 +25,15 @@ export async function call<P extends z.ZodType, Q extends z.ZodType, B extends z
     answer = await fetch(path + query, {
       method: endpoint.method.toUpperCase(),
       signal: given.signal,
-      ...(endpoint.method === 'get' ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(given.body ?? {}) }),
+      ...(endpoint.method === 'get'
+        ? {}
+        : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(given.body ?? {}) }),
     });
   } catch (error) {
     if (given.signal?.aborted) throw error;
-    throw new DomainError('broken', 'Haveld does not answer. It may be starting again; nothing is lost.', { cause: error });
+    throw new DomainError('broken', 'Haveld does not answer. It may be starting again; nothing is lost.', {
+      cause: error,
+    });
   }
   const json: unknown = await answer.json();
   if (!answer.ok) {
@@ -41,7 +45,8 @@ export async function call<P extends z.ZodType, Q extends z.ZodType, B extends z
 
 function toSearch(query: Record<string, unknown>): string {
   const search = new URLSearchParams();
-  for (const [name, value] of Object.entries(query)) if (value !== undefined && value !== '') search.set(name, String(value));
+  for (const [name, value] of Object.entries(query))
+    if (value !== undefined && value !== '') search.set(name, String(value));
   const text = search.toString();
   return text === '' ? '' : `?${text}`;
 }

@@ -11,7 +11,12 @@ import { call } from './client';
 /** Everything the server tells, under `library`; a new revision makes all of it stale at once. */
 export const LIBRARY = 'library';
 
-export const meQuery = queryOptions({ queryKey: ['me'], queryFn: ({ signal }) => call(getMe, { signal }), retry: false, staleTime: Infinity });
+export const meQuery = queryOptions({
+  queryKey: ['me'],
+  queryFn: ({ signal }) => call(getMe, { signal }),
+  retry: false,
+  staleTime: Infinity,
+});
 
 const BUSY_MS = 600;
 const IDLE_MS = 3000;
@@ -23,13 +28,44 @@ export const workQuery = queryOptions({
   refetchInterval: ({ state }) => (state.data && state.data.running.length === 0 ? IDLE_MS : BUSY_MS),
 });
 
-export const arrivalsQuery = queryOptions({ queryKey: [LIBRARY, 'arrivals'], queryFn: ({ signal }) => call(listArrivals, { signal }) });
-export const benchQuery = queryOptions({ queryKey: [LIBRARY, 'bench'], queryFn: ({ signal }) => call(listBench, { signal }) });
-export const sheetQuery = (id: string) => queryOptions({ queryKey: [LIBRARY, 'sheet', id], queryFn: ({ signal }) => call(getSheet, { params: { id }, signal }) });
+export const arrivalsQuery = queryOptions({
+  queryKey: [LIBRARY, 'arrivals'],
+  queryFn: ({ signal }) => call(listArrivals, { signal }),
+});
+export const benchQuery = queryOptions({
+  queryKey: [LIBRARY, 'bench'],
+  queryFn: ({ signal }) => call(listBench, { signal }),
+});
+export const sheetQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'sheet', id],
+    queryFn: ({ signal }) => call(getSheet, { params: { id }, signal }),
+  });
 export const catalogueQuery = (question: Question) =>
-  queryOptions({ queryKey: [LIBRARY, 'catalogue', question], queryFn: ({ signal }) => call(searchCatalogue, { query: question, signal }), placeholderData: (before) => before });
-export const assetQuery = (id: string) => queryOptions({ queryKey: [LIBRARY, 'asset', id], queryFn: ({ signal }) => call(getAsset, { params: { id }, signal }) });
-export const projectsQuery = queryOptions({ queryKey: [LIBRARY, 'projects'], queryFn: ({ signal }) => call(listProjects, { signal }) });
-export const projectQuery = (id: string) => queryOptions({ queryKey: [LIBRARY, 'project', id], queryFn: ({ signal }) => call(getProject, { params: { id }, signal }) });
-export const rightsQuery = queryOptions({ queryKey: [LIBRARY, 'rights'], queryFn: ({ signal }) => call(getRights, { signal }) });
-export const healthQuery = queryOptions({ queryKey: [LIBRARY, 'health'], queryFn: ({ signal }) => call(getHealth, { signal }) });
+  queryOptions({
+    queryKey: [LIBRARY, 'catalogue', question],
+    queryFn: ({ signal }) => call(searchCatalogue, { query: question, signal }),
+    placeholderData: (before) => before,
+  });
+export const assetQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'asset', id],
+    queryFn: ({ signal }) => call(getAsset, { params: { id }, signal }),
+  });
+export const projectsQuery = queryOptions({
+  queryKey: [LIBRARY, 'projects'],
+  queryFn: ({ signal }) => call(listProjects, { signal }),
+});
+export const projectQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'project', id],
+    queryFn: ({ signal }) => call(getProject, { params: { id }, signal }),
+  });
+export const rightsQuery = queryOptions({
+  queryKey: [LIBRARY, 'rights'],
+  queryFn: ({ signal }) => call(getRights, { signal }),
+});
+export const healthQuery = queryOptions({
+  queryKey: [LIBRARY, 'health'],
+  queryFn: ({ signal }) => call(getHealth, { signal }),
+});

@@ -35,7 +35,8 @@ class UploadDesk {
 
   start(arrivalId: string, receivedId: string, path: string, file: File): void {
     this.#change([...this.#sending, { receivedId, arrivalId, path, sent: 0, total: file.size, state: 'sending' }]);
-    const set = (change: Partial<Sending>): void => this.#change(this.#sending.map((item) => (item.receivedId === receivedId ? { ...item, ...change } : item)));
+    const set = (change: Partial<Sending>): void =>
+      this.#change(this.#sending.map((item) => (item.receivedId === receivedId ? { ...item, ...change } : item)));
     const upload = new Upload(file, {
       endpoint: '/api/uploads',
       chunkSize: 32 * 1024 * 1024,
@@ -85,7 +86,10 @@ export function groupDropped(dropped: readonly Dropped[]): { name: string; files
   const groups = archives.map((item) => ({ name: item.path, files: [item] }));
   if (loose.length > 0) {
     const top = loose[0].path.includes('/') ? loose[0].path.slice(0, loose[0].path.indexOf('/')) : loose[0].path;
-    groups.push({ name: loose.length === 1 || loose[0].path.includes('/') ? top : `${top} and ${loose.length - 1} more`, files: loose });
+    groups.push({
+      name: loose.length === 1 || loose[0].path.includes('/') ? top : `${top} and ${loose.length - 1} more`,
+      files: loose,
+    });
   }
   return groups;
 }
@@ -99,12 +103,16 @@ export async function bringIn(dropped: readonly Dropped[]): Promise<{ refused: s
     if (known) {
       for (const row of known.received) {
         const item = group.files.find((candidate) => candidate.path === row.path);
-        const underWay = uploadDesk.snapshot().some((sending) => sending.receivedId === row.id && sending.state === 'sending');
+        const underWay = uploadDesk
+          .snapshot()
+          .some((sending) => sending.receivedId === row.id && sending.state === 'sending');
         if (item && !row.arrived && !underWay) uploadDesk.start(known.id, row.id, row.path, item.file);
       }
       continue;
     }
-    const announced = await call(createArrival, { body: { name: group.name, files: group.files.map(({ path, file }) => ({ path, sizeBytes: file.size })) } });
+    const announced = await call(createArrival, {
+      body: { name: group.name, files: group.files.map(({ path, file }) => ({ path, sizeBytes: file.size })) },
+    });
     refused.push(...announced.refused);
     for (const { id, path } of announced.received) {
       const item = group.files.find((candidate) => candidate.path.replace(/^\.?\//, '') === path);
@@ -115,5 +123,10 @@ export async function bringIn(dropped: readonly Dropped[]): Promise<{ refused: s
 }
 
 function isSame(arrival: Arrival, group: { name: string; files: Dropped[] }): boolean {
-  return arrival.name === group.name && arrival.received.every((row) => group.files.some(({ path, file }) => path === row.path && file.size === row.sizeBytes));
+  return (
+    arrival.name === group.name &&
+    arrival.received.every((row) =>
+      group.files.some(({ path, file }) => path === row.path && file.size === row.sizeBytes),
+    )
+  );
 }

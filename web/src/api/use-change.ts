@@ -3,7 +3,10 @@ import { useSnackbar } from 'notistack';
 import { LIBRARY } from './queries';
 
 /** Does something on the server; whatever it was, everything shown is asked again. A refusal is told in its own words. */
-export function useChange<Input, Result>(change: (input: Input) => Promise<Result>, options: { onDone?: (result: Result) => void } = {}) {
+export function useChange<Input, Result>(
+  change: (input: Input) => Promise<Result>,
+  options: { onDone?: (result: Result) => void } = {},
+) {
   const queries = useQueryClient();
   const { enqueueSnackbar } = useSnackbar();
   return useMutation({

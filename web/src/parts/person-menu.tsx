@@ -7,7 +7,13 @@ import { signOut } from '@haveld/contract/people';
 import { call } from '../api/client';
 import { useColourMode } from '../theme/use-colour-mode';
 
-const initials = (name: string): string => name.split(/\s+/).map((word) => word[0]).slice(0, 2).join('').toUpperCase();
+const initials = (name: string): string =>
+  name
+    .split(/\s+/)
+    .map((word) => word[0])
+    .slice(0, 2)
+    .join('')
+    .toUpperCase();
 
 export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
@@ -23,7 +29,15 @@ export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void 
         aria-label={`${name}: sign out, colours, keys`}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
-        sx={{ alignSelf: 'center', width: 30, height: 30, borderRadius: '50%', p: 0, bgcolor: 'var(--petrol-soft)', fontSize: 12.5 }}
+        sx={{
+          alignSelf: 'center',
+          width: 30,
+          height: 30,
+          borderRadius: '50%',
+          p: 0,
+          bgcolor: 'var(--petrol-soft)',
+          fontSize: 12.5,
+        }}
       >
         {initials(name)}
       </Button>
@@ -31,7 +45,9 @@ export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void 
         <MenuItem disabled sx={{ '&.Mui-disabled': { opacity: 1 } }}>
           {name}
         </MenuItem>
-        <MenuItem onClick={choose(() => setMode(mode === 'light' ? 'dark' : 'light'))}>{mode === 'light' ? 'Dark colours' : 'Light colours'}</MenuItem>
+        <MenuItem onClick={choose(() => setMode(mode === 'light' ? 'dark' : 'light'))}>
+          {mode === 'light' ? 'Dark colours' : 'Light colours'}
+        </MenuItem>
         <MenuItem onClick={choose(onKeys)}>
           All keys <kbd>?</kbd>
         </MenuItem>

@@ -35,7 +35,8 @@ function SignedIn({ name }: { name: string }) {
   const revision = work.data?.revision;
   const seen = useRef(revision);
   useEffect(() => {
-    if (seen.current !== undefined && revision !== seen.current) void queries.invalidateQueries({ queryKey: [LIBRARY] });
+    if (seen.current !== undefined && revision !== seen.current)
+      void queries.invalidateQueries({ queryKey: [LIBRARY] });
     seen.current = revision;
   }, [revision, queries]);
   useHotkeys('shift+slash', () => setKeysOpen(true), { useKey: false });
@@ -75,12 +76,22 @@ function RunningWork({ work }: { work: Work | undefined }) {
   if (sending.length > 0) {
     const sent = sending.reduce((sum, item) => sum + item.sent, 0);
     const total = sending.reduce((sum, item) => sum + item.total, 0);
-    return <RunningLine share={total > 0 ? sent / total : 0} words={sending.length === 1 ? `sending ${sending[0].path.split('/').pop()}` : `sending ${sending.length} files`} />;
+    return (
+      <RunningLine
+        share={total > 0 ? sent / total : 0}
+        words={sending.length === 1 ? `sending ${sending[0].path.split('/').pop()}` : `sending ${sending.length} files`}
+      />
+    );
   }
   const [first] = work?.running.filter((job) => job.state === 'running') ?? [];
   if (!work || !first) return <div className="strip-work" />;
   const waiting = work.running.length - 1;
-  return <RunningLine share={first.total > 0 ? first.done / first.total : 0} words={`${first.words}${waiting > 0 ? `, ${waiting} more` : ''}`} />;
+  return (
+    <RunningLine
+      share={first.total > 0 ? first.done / first.total : 0}
+      words={`${first.words}${waiting > 0 ? `, ${waiting} more` : ''}`}
+    />
+  );
 }
 
 function RunningLine({ share, words }: { share: number; words: string }) {

@@ -21,23 +21,54 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
     },
     shape: { borderRadius: 2 },
     shadows: Array.from({ length: 25 }, () => 'none') as unknown as Theme['shadows'],
-    typography: { fontFamily: SANS, fontSize: 14, button: { textTransform: 'none', fontWeight: 600, letterSpacing: 0 } },
+    typography: {
+      fontFamily: SANS,
+      fontSize: 14,
+      body1: { fontSize: 14 },
+      body2: { fontSize: 13 },
+      button: { fontSize: 14, textTransform: 'none', fontWeight: 600, letterSpacing: 0 },
+    },
     components: {
+      MuiInputBase: { styleOverrides: { root: { fontSize: 14 } } },
       MuiButtonBase: { defaultProps: { disableRipple: true } },
       MuiButton: {
         defaultProps: { disableElevation: true },
         styleOverrides: {
-          root: { padding: '7px 14px', lineHeight: 1.25, minWidth: 0, '&:focus-visible': { outline: `2px solid ${t.petrol}`, outlineOffset: 2 } },
+          root: {
+            padding: '7px 14px',
+            lineHeight: 1.25,
+            minWidth: 0,
+            '&:focus-visible': { outline: `2px solid ${t.petrol}`, outlineOffset: 2 },
+          },
           outlined: { borderColor: t.petrol, background: t.sheet, color: t.petrol },
-          text: { padding: '4px 6px', textDecoration: 'underline', textUnderlineOffset: 3, '&:hover': { textDecoration: 'underline' } },
+          text: {
+            padding: '4px 6px',
+            textDecoration: 'underline',
+            textUnderlineOffset: 3,
+            '&:hover': { textDecoration: 'underline' },
+          },
           sizeSmall: { padding: '4px 10px' },
         },
       },
-      MuiOutlinedInput: { styleOverrides: { root: { background: t.sheet }, input: { padding: '8px 10px' }, notchedOutline: { borderColor: t.rule }, multiline: { padding: 0 } } },
-      MuiInputLabel: { defaultProps: { shrink: true }, styleOverrides: { root: { position: 'static', transform: 'none', fontSize: 13, color: t.quiet, marginBottom: 3 } } },
+      MuiOutlinedInput: {
+        styleOverrides: {
+          root: { background: t.sheet },
+          input: { padding: '8px 10px' },
+          notchedOutline: { borderColor: t.rule },
+          multiline: { padding: 0 },
+        },
+      },
+      MuiInputLabel: {
+        defaultProps: { shrink: true },
+        styleOverrides: {
+          root: { position: 'static', transform: 'none', fontSize: 13, color: t.quiet, marginBottom: 3 },
+        },
+      },
       MuiFormControl: { styleOverrides: { root: { '& legend': { display: 'none' }, '& fieldset': { top: 0 } } } },
       MuiPaper: { styleOverrides: { root: { backgroundImage: 'none', border: `1px solid ${t.rule}` } } },
-      MuiMenuItem: { styleOverrides: { root: { fontSize: 14, minHeight: 34, gap: 12, justifyContent: 'space-between' } } },
+      MuiMenuItem: {
+        styleOverrides: { root: { fontSize: 14, minHeight: 34, gap: 12, justifyContent: 'space-between' } },
+      },
       MuiDialog: { styleOverrides: { paper: { background: t.paper } } },
       MuiTooltip: { styleOverrides: { tooltip: { background: t.ink, color: t.paper, fontSize: 12.5 } } },
       MuiCheckbox: { styleOverrides: { root: { padding: 4 } } },

@@ -8,17 +8,25 @@ export const browserCodec: PictureCodec = {
   async decode(bytes: Uint8Array): Promise<Picture> {
     if (identifyPicture(bytes) === 'tga') {
       const { data, width, height } = new TGALoader().parse(bytes.slice().buffer);
-      if (data && width && height) return { width, height, data: new Uint8Array(data.buffer, data.byteOffset, data.byteLength) };
+      if (data && width && height)
+        return { width, height, data: new Uint8Array(data.buffer, data.byteOffset, data.byteLength) };
     }
     try {
-      const bitmap = await createImageBitmap(new Blob([bytes.slice()]), { premultiplyAlpha: 'none', colorSpaceConversion: 'none' });
+      const bitmap = await createImageBitmap(new Blob([bytes.slice()]), {
+        premultiplyAlpha: 'none',
+        colorSpaceConversion: 'none',
+      });
       const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
       const context = canvas.getContext('2d')!;
       context.drawImage(bitmap, 0, 0);
       const { data } = context.getImageData(0, 0, bitmap.width, bitmap.height);
       return { width: bitmap.width, height: bitmap.height, data: new Uint8Array(data.buffer) };
     } catch (error) {
-      throw new DomainError('bad-file', 'This picture cannot be shown here; the version made on the server may hold it.', { cause: error });
+      throw new DomainError(
+        'bad-file',
+        'This picture cannot be shown here; the version made on the server may hold it.',
+        { cause: error },
+      );
     }
   },
 

@@ -21,12 +21,19 @@ export interface CompareViewProps {
 const NUDGE = 0.14;
 
 /** The model, large: as received and as treated with a wipe between the two, each with its own ruled bar. */
-export function CompareView({ received, treated, hasSize, treatedWords = 'as treated', only, frameKey }: CompareViewProps) {
+export function CompareView({
+  received,
+  treated,
+  hasSize,
+  treatedWords = 'as treated',
+  only,
+  frameKey,
+}: CompareViewProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const host = useRef<HTMLDivElement>(null);
   const stage = useRef<Stage | null>(null);
   const [overlay, setOverlay] = useState<Overlay | null>(null);
-  const [wipe, setWipe] = useState(0.4);
+  const [wipe, setWipe] = useState(0.5);
   const [light, setLight] = useState(-0.7);
   const [strength, setStrength] = useState(1);
   const [person, setPerson] = useState(true);
@@ -78,10 +85,10 @@ export function CompareView({ received, treated, hasSize, treatedWords = 'as tre
 
   const onKeyDown = (event: KeyboardEvent): void => {
     const acts: Record<string, () => void> = {
-      'ArrowLeft': () => stage.current?.turn(-NUDGE, 0),
-      'ArrowRight': () => stage.current?.turn(NUDGE, 0),
-      'ArrowUp': () => stage.current?.turn(0, NUDGE),
-      'ArrowDown': () => stage.current?.turn(0, -NUDGE),
+      ArrowLeft: () => stage.current?.turn(-NUDGE, 0),
+      ArrowRight: () => stage.current?.turn(NUDGE, 0),
+      ArrowUp: () => stage.current?.turn(0, NUDGE),
+      ArrowDown: () => stage.current?.turn(0, -NUDGE),
       '+': () => stage.current?.zoom(0.85),
       '-': () => stage.current?.zoom(1.18),
     };
@@ -118,32 +125,65 @@ export function CompareView({ received, treated, hasSize, treatedWords = 'as tre
           <div className="stage-wipe" style={{ left: `${wipe * 100}%` }} aria-hidden="true">
             <span>‹ ›</span>
           </div>
-          <input className="stage-slider" type="range" min={0} max={1} step={0.01} value={wipe} onChange={(event) => setWipe(Number(event.target.value))} aria-label="Wipe between received and treated" />
+          <input
+            className="stage-slider"
+            type="range"
+            min={0}
+            max={1}
+            step={0.01}
+            value={wipe}
+            onChange={(event) => setWipe(Number(event.target.value))}
+            aria-label="Wipe between received and treated"
+          />
         </>
       )}
-      {hasSize && overlay && shownOnly !== 'received' && <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />}
+      {hasSize && overlay && shownOnly !== 'received' && (
+        <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />
+      )}
       {hasSize && overlay?.person && <Tag x={overlay.person.x} y={overlay.person.y + 16} words="1.70 m" soft />}
       {overlay?.bars.received && shownOnly !== 'treated' && <RuledBar bar={overlay.bars.received} side="left" isTrue />}
-      {overlay?.bars.treated && shownOnly !== 'received' && <RuledBar bar={overlay.bars.treated} side="right" isTrue={hasSize} />}
+      {overlay?.bars.treated && shownOnly !== 'received' && (
+        <RuledBar bar={overlay.bars.treated} side="right" isTrue={hasSize} />
+      )}
       <details className="stage-light">
         <summary>Light</summary>
         <label>
           turn
-          <input type="range" min={-3.14} max={3.14} step={0.05} value={light} onChange={(event) => setLight(Number(event.target.value))} />
+          <input
+            type="range"
+            min={-3.14}
+            max={3.14}
+            step={0.05}
+            value={light}
+            onChange={(event) => setLight(Number(event.target.value))}
+          />
         </label>
         <label>
           strength
-          <input type="range" min={0.2} max={2.5} step={0.05} value={strength} onChange={(event) => setStrength(Number(event.target.value))} />
+          <input
+            type="range"
+            min={0.2}
+            max={2.5}
+            step={0.05}
+            value={strength}
+            onChange={(event) => setStrength(Number(event.target.value))}
+          />
         </label>
         <label>
-          <input type="checkbox" checked={person} onChange={(event) => setPerson(event.target.checked)} /> a person for scale
+          <input type="checkbox" checked={person} onChange={(event) => setPerson(event.target.checked)} /> a person for
+          scale
         </label>
       </details>
     </div>
   );
 }
 
-function useShown(stage: { current: Stage | null }, side: Side, bytes: ArrayBuffer | null, onProblem: (words: string | null) => void): void {
+function useShown(
+  stage: { current: Stage | null },
+  side: Side,
+  bytes: ArrayBuffer | null,
+  onProblem: (words: string | null) => void,
+): void {
   useEffect(() => {
     let current = true;
     stage.current?.show(side, bytes ? bytes.slice(0) : null).then(
@@ -177,7 +217,7 @@ function RuledBar({ bar, side, isTrue }: { bar: { px: number }; side: 'left' | '
   const metres = chooseBarLength(150 / bar.px);
   return (
     <span className={`stage-bar ${side}`} style={{ width: metres * bar.px }}>
-      {isTrue ? formatBarLength(metres) : 'no real size'}
+      <span>{isTrue ? formatBarLength(metres) : 'no real size'}</span>
     </span>
   );
 }

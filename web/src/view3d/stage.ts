@@ -1,6 +1,30 @@
 import {
-  AmbientLight, Box3, BufferGeometry, Color, DirectionalLight, DoubleSide, Group, HemisphereLight, Line, LineBasicMaterial, Mesh, MeshBasicMaterial, PerspectiveCamera,
-  PMREMGenerator, PlaneGeometry, Scene, ShadowMaterial, Shape, ShapeGeometry, Spherical, SRGBColorSpace, Vector3, WebGLRenderer, VSMShadowMap, type Object3D, type Texture,
+  AmbientLight,
+  Box3,
+  BufferGeometry,
+  Color,
+  DirectionalLight,
+  DoubleSide,
+  Group,
+  HemisphereLight,
+  Line,
+  LineBasicMaterial,
+  Mesh,
+  MeshBasicMaterial,
+  PerspectiveCamera,
+  PMREMGenerator,
+  PlaneGeometry,
+  Scene,
+  ShadowMaterial,
+  Shape,
+  ShapeGeometry,
+  Spherical,
+  SRGBColorSpace,
+  Vector3,
+  WebGLRenderer,
+  VSMShadowMap,
+  type Object3D,
+  type Texture,
 } from 'three';
 import { RoomEnvironment } from 'three/examples/jsm/environments/RoomEnvironment.js';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
@@ -77,7 +101,14 @@ export class Stage {
     floor.rotation.x = -Math.PI / 2;
     floor.receiveShadow = true;
     const holder = new Group();
-    scene.add(holder, light, light.target, floor, new HemisphereLight(0xf2f4f5, 0x8f887a, 1.1), new AmbientLight(0xffffff, 0.15));
+    scene.add(
+      holder,
+      light,
+      light.target,
+      floor,
+      new HemisphereLight(0xf2f4f5, 0x8f887a, 1.1),
+      new AmbientLight(0xffffff, 0.15),
+    );
     return { scene, camera: new PerspectiveCamera(FIELD_OF_VIEW, 1, 0.01, 100), holder, light, floor, box: new Box3() };
   }
 
@@ -117,7 +148,14 @@ export class Stage {
     light.target.position.copy(centre);
     light.position.copy(centre).add(new Vector3().setFromSpherical(new Spherical(radius * 4, 0.75, this.#lightTurn)));
     light.intensity = 2.4 * this.#lightStrength;
-    Object.assign(light.shadow.camera, { left: -radius * 1.6, right: radius * 1.6, top: radius * 1.6, bottom: -radius * 1.6, near: radius, far: radius * 8 });
+    Object.assign(light.shadow.camera, {
+      left: -radius * 1.6,
+      right: radius * 1.6,
+      top: radius * 1.6,
+      bottom: -radius * 1.6,
+      near: radius,
+      far: radius * 8,
+    });
     light.shadow.normalBias = radius * 0.004;
     light.shadow.camera.updateProjectionMatrix();
     const mark = holder.getObjectByName('haveld-pivot');
@@ -205,7 +243,11 @@ export class Stage {
     const bars: Overlay['bars'] = { received: null, treated: null };
     if (cut > 1) bars.received = this.#drawSide('received', 0, cut);
     if (cut < this.#width - 1) bars.treated = this.#drawSide('treated', cut, this.#width - cut);
-    this.#onOverlay({ bars, measures: cut < this.#width ? this.#projectMeasures() : [], person: this.#projectPerson() });
+    this.#onOverlay({
+      bars,
+      measures: cut < this.#width ? this.#projectMeasures() : [],
+      person: this.#projectPerson(),
+    });
   }
 
   #drawSide(side: Side, left: number, width: number): Overlay['bars'][Side] {
@@ -213,7 +255,8 @@ export class Stage {
     if (standing.box.isEmpty()) return null;
     const { camera, box, scene } = standing;
     const framed = box.clone();
-    if (side === 'treated' && this.#person.visible) framed.expandByPoint(new Vector3(this.#person.position.x + 0.25, box.min.y + PERSON_M, this.#person.position.z));
+    if (side === 'treated' && this.#person.visible)
+      framed.expandByPoint(new Vector3(this.#person.position.x + 0.25, box.min.y + PERSON_M, this.#person.position.z));
     const centre = framed.getCenter(new Vector3());
     const radius = Math.max(framed.getSize(new Vector3()).length() / 2, 1e-9);
     const aspect = this.#width / this.#height;
@@ -223,7 +266,10 @@ export class Stage {
     const seen = 2 * distance * half;
     const right = new Vector3(0, 1, 0).cross(back).normalize();
     const up = back.clone().cross(right);
-    const target = centre.clone().addScaledVector(right, -this.#pan.x * seen * aspect).addScaledVector(up, this.#pan.y * seen);
+    const target = centre
+      .clone()
+      .addScaledVector(right, -this.#pan.x * seen * aspect)
+      .addScaledVector(up, this.#pan.y * seen);
     camera.aspect = aspect;
     camera.near = Math.max(distance - radius * 8, distance * 0.01);
     camera.far = distance + radius * 16;
@@ -258,7 +304,9 @@ export class Stage {
   }
 
   #projectPerson(): Overlay['person'] {
-    return this.#person.visible && !this.#sides.treated.box.isEmpty() ? this.#toPixels(this.#person.position.clone()) : null;
+    return this.#person.visible && !this.#sides.treated.box.isEmpty()
+      ? this.#toPixels(this.#person.position.clone())
+      : null;
   }
 
   dispose(): void {
@@ -274,7 +322,8 @@ function disposeAll(group: Object3D): void {
     const mesh = object as Mesh;
     mesh.geometry?.dispose();
     for (const material of mesh.material ? [mesh.material].flat() : []) {
-      for (const value of Object.values(material)) if (value && typeof value === 'object' && 'isTexture' in value) (value as Texture).dispose();
+      for (const value of Object.values(material))
+        if (value && typeof value === 'object' && 'isTexture' in value) (value as Texture).dispose();
       material.dispose();
     }
   });
@@ -300,11 +349,42 @@ function createPivotMark(): Group {
 function createPerson(): Group {
   const shape = new Shape();
   const outline: [number, number][] = [
-    [0.03, 0], [0.15, 0], [0.14, 0.5], [0.17, 0.84], [0.21, 0.72], [0.26, 0.73], [0.245, 1.1], [0.2, 1.36], [0.1, 1.43], [0.06, 1.47], [0.1, 1.55], [0.1, 1.62], [0.06, 1.69],
-    [0, 1.7], [-0.06, 1.69], [-0.1, 1.62], [-0.1, 1.55], [-0.06, 1.47], [-0.1, 1.43], [-0.2, 1.36], [-0.245, 1.1], [-0.26, 0.73], [-0.21, 0.72], [-0.17, 0.84], [-0.14, 0.5], [-0.15, 0], [-0.03, 0], [0, 0.78],
+    [0.03, 0],
+    [0.15, 0],
+    [0.14, 0.5],
+    [0.17, 0.84],
+    [0.21, 0.72],
+    [0.26, 0.73],
+    [0.245, 1.1],
+    [0.2, 1.36],
+    [0.1, 1.43],
+    [0.06, 1.47],
+    [0.1, 1.55],
+    [0.1, 1.62],
+    [0.06, 1.69],
+    [0, 1.7],
+    [-0.06, 1.69],
+    [-0.1, 1.62],
+    [-0.1, 1.55],
+    [-0.06, 1.47],
+    [-0.1, 1.43],
+    [-0.2, 1.36],
+    [-0.245, 1.1],
+    [-0.26, 0.73],
+    [-0.21, 0.72],
+    [-0.17, 0.84],
+    [-0.14, 0.5],
+    [-0.15, 0],
+    [-0.03, 0],
+    [0, 0.78],
   ];
   outline.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
   const person = new Group();
-  person.add(new Mesh(new ShapeGeometry(shape), new MeshBasicMaterial({ color: INK, transparent: true, opacity: 0.26, side: DoubleSide, depthWrite: false })));
+  person.add(
+    new Mesh(
+      new ShapeGeometry(shape),
+      new MeshBasicMaterial({ color: INK, transparent: true, opacity: 0.26, side: DoubleSide, depthWrite: false }),
+    ),
+  );
   return person;
 }

@@ -14,25 +14,48 @@ export function checkBaking(examination: Examination): Finding[] {
   if (isMoving) {
     return [
       makeFinding({
-        key: 'bake', heading: 'size-and-stance', mark: 'holds', title: 'Joints or clips: size and stance lie in the root',
-        detail: 'Baking skinned and animated models waits; the root carries the turn and the scale, and everything moves as it did.',
+        key: 'bake',
+        heading: 'size-and-stance',
+        mark: 'holds',
+        title: 'Joints or clips: size and stance lie in the root',
+        detail:
+          'Baking skinned and animated models waits; the root carries the turn and the scale, and everything moves as it did.',
       }),
     ];
   }
   if (unbaked.length === 0 && !willTurn) {
-    return [makeFinding({ key: 'bake', heading: 'size-and-stance', mark: 'holds', title: 'Every scale reads 1, every turn is in the vertices' })];
+    return [
+      makeFinding({
+        key: 'bake',
+        heading: 'size-and-stance',
+        mark: 'holds',
+        title: 'Every scale reads 1, every turn is in the vertices',
+      }),
+    ];
   }
   const evidence: Finding['evidence'] = [];
-  if (unbaked.length > 0) evidence.push({ text: `${count(unbaked.length, 'part')} turned or scaled by a node`, figure: unbaked.slice(0, 2).map((node) => node.getName()).join(', ') });
-  if (mirrored.length > 0) evidence.push({ text: `${count(mirrored.length, 'part')} mirrored`, figure: mirrored[0].node.getName() });
+  if (unbaked.length > 0)
+    evidence.push({
+      text: `${count(unbaked.length, 'part')} turned or scaled by a node`,
+      figure: unbaked
+        .slice(0, 2)
+        .map((node) => node.getName())
+        .join(', '),
+    });
+  if (mirrored.length > 0)
+    evidence.push({ text: `${count(mirrored.length, 'part')} mirrored`, figure: mirrored[0].node.getName() });
   if (willTurn) evidence.push({ text: 'the turn and scale above lie in the root until they are baked' });
   return [
     makeFinding({
-      key: 'bake', heading: 'size-and-stance', mark: 'look',
+      key: 'bake',
+      heading: 'size-and-stance',
+      mark: 'look',
       title: unbaked.length > 0 ? `${count(unbaked.length, 'transform')} not baked` : 'Turn and scale to bake',
       detail: 'Turns and scales go into the vertices, so that every scale reads 1. Places of parts stay.',
       evidence,
-      choices: [{ id: 'bake', label: 'Bake them', steps: [{ kind: 'bake', schema: 1 }], confidence: 0.97, evidence: [] }],
+      choices: [
+        { id: 'bake', label: 'Bake them', steps: [{ kind: 'bake', schema: 1 }], confidence: 0.97, evidence: [] },
+      ],
       sure: true,
     }),
   ];

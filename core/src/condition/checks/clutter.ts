@@ -10,10 +10,26 @@ export function checkClutter({ document }: Examination): Finding[] {
   const sure = all.filter((clutter) => clutter.sure);
   const unsure = all.filter((clutter) => !clutter.sure);
   const findings: Finding[] = [];
-  const evidenceOf = (list: Clutter[]): Finding['evidence'] => list.slice(0, 12).map(({ node, kind }) => ({ text: node.getName() || 'unnamed', figure: kind === 'empty' ? 'empty node' : kind }));
+  const evidenceOf = (list: Clutter[]): Finding['evidence'] =>
+    list
+      .slice(0, 12)
+      .map(({ node, kind }) => ({ text: node.getName() || 'unnamed', figure: kind === 'empty' ? 'empty node' : kind }));
   const choiceOf = (list: Clutter[], confidence: number, keepFirst: boolean): Finding['choices'] => {
     const choices: Finding['choices'] = [
-      { id: 'leave-out', label: 'Take them out', steps: [{ kind: 'leave-out', schema: 1, what: 'clutter', parts: list.map(({ node }) => createPartRef(document, node)) }], confidence, evidence: [] },
+      {
+        id: 'leave-out',
+        label: 'Take them out',
+        steps: [
+          {
+            kind: 'leave-out',
+            schema: 1,
+            what: 'clutter',
+            parts: list.map(({ node }) => createPartRef(document, node)),
+          },
+        ],
+        confidence,
+        evidence: [],
+      },
       { id: 'keep', label: 'Keep them', steps: [], confidence: 1 - confidence, evidence: [] },
     ];
     return keepFirst ? choices.reverse() : choices;
@@ -21,18 +37,28 @@ export function checkClutter({ document }: Examination): Finding[] {
   if (sure.length > 0) {
     findings.push(
       makeFinding({
-        key: 'clutter', heading: 'structure', mark: 'look', title: `${describe(sure)} left from a scene`,
+        key: 'clutter',
+        heading: 'structure',
+        mark: 'look',
+        title: `${describe(sure)} left from a scene`,
         detail: 'Their names are those a program gives, nothing refers to them and they carry no data.',
-        evidence: evidenceOf(sure), choices: choiceOf(sure, 0.96, false), sure: true,
+        evidence: evidenceOf(sure),
+        choices: choiceOf(sure, 0.96, false),
+        sure: true,
       }),
     );
   }
   if (unsure.length > 0) {
     findings.push(
       makeFinding({
-        key: 'clutter-named', heading: 'structure', mark: 'look', title: `${describe(unsure)} with names of their own`,
-        detail: 'They may be mount points or markers, or lights that belong to the thing. Kept unless you say otherwise.',
-        evidence: evidenceOf(unsure), choices: choiceOf(unsure, 0.3, true),
+        key: 'clutter-named',
+        heading: 'structure',
+        mark: 'look',
+        title: `${describe(unsure)} with names of their own`,
+        detail:
+          'They may be mount points or markers, or lights that belong to the thing. Kept unless you say otherwise.',
+        evidence: evidenceOf(unsure),
+        choices: choiceOf(unsure, 0.3, true),
       }),
     );
   }
@@ -45,10 +71,28 @@ export function checkWrappers({ document }: Examination): Finding[] {
   if (wrappers.length === 0) return [];
   return [
     makeFinding({
-      key: 'wrappers', heading: 'structure', mark: 'look', title: wrappers.length === 1 ? '1 wrapper means nothing' : `${wrappers.length} wrappers mean nothing`,
+      key: 'wrappers',
+      heading: 'structure',
+      mark: 'look',
+      title: wrappers.length === 1 ? '1 wrapper means nothing' : `${wrappers.length} wrappers mean nothing`,
       detail: 'What hangs in them hangs one higher; nothing moves.',
-      evidence: wrappers.slice(0, 12).map((node) => ({ text: node.getName() || 'unnamed', figure: count(node.listChildren().length, 'child', 'children') })),
-      choices: [{ id: 'dissolve', label: 'Dissolve them', steps: [{ kind: 'dissolve-wrappers', schema: 1, parts: wrappers.map((node) => createPartRef(document, node)) }], confidence: 0.95, evidence: [] }],
+      evidence: wrappers
+        .slice(0, 12)
+        .map((node) => ({
+          text: node.getName() || 'unnamed',
+          figure: count(node.listChildren().length, 'child', 'children'),
+        })),
+      choices: [
+        {
+          id: 'dissolve',
+          label: 'Dissolve them',
+          steps: [
+            { kind: 'dissolve-wrappers', schema: 1, parts: wrappers.map((node) => createPartRef(document, node)) },
+          ],
+          confidence: 0.95,
+          evidence: [],
+        },
+      ],
       sure: true,
     }),
   ];

@@ -11,37 +11,68 @@ import { count, isSure, makeFinding } from '../make-finding';
 export function checkMaps(examination: Examination): Finding[] {
   const { maps, unreferenced, document } = examination;
   const here = maps.filter((map) => map.status === 'found' || map.status === 'embedded');
-  const open = maps.filter((map) => map.status === 'elsewhere' || map.status === 'missing' || map.status === 'unreadable');
+  const open = maps.filter(
+    (map) => map.status === 'elsewhere' || map.status === 'missing' || map.status === 'unreadable',
+  );
   const findings: Finding[] = [];
   const taken = new Set<string>();
   for (const map of open) findings.push(checkOpenMap(map, unreferenced, taken));
   findings.push(...offerUnreferenced(examination, taken));
   if (maps.length === 0 && findings.length === 0) {
     const materials = document.getRoot().listMaterials().length;
-    findings.push(makeFinding({ key: 'maps', heading: 'textures', mark: 'holds', title: `No maps: ${count(materials, 'plain material')}` }));
+    findings.push(
+      makeFinding({
+        key: 'maps',
+        heading: 'textures',
+        mark: 'holds',
+        title: `No maps: ${count(materials, 'plain material')}`,
+      }),
+    );
   } else if (here.length > 0) {
     const files = new Set(here.map((map) => map.sha256 ?? map.reference)).size;
     findings.unshift(
       makeFinding({
-        key: 'maps', heading: 'textures', mark: 'holds',
+        key: 'maps',
+        heading: 'textures',
+        mark: 'holds',
         title: `${here.length} of ${count(maps.length, 'map')} found`,
         detail: here.every((map) => map.status === 'embedded') ? 'embedded in the file' : count(files, 'file'),
-        evidence: here.map((map) => ({ text: `${map.material}: ${SLOTS[map.slot].words}, ${map.colourSpace === 'srgb' ? 'sRGB' : 'linear'}`, figure: map.path?.split('/').pop() ?? map.reference })),
+        evidence: here.map((map) => ({
+          text: `${map.material}: ${SLOTS[map.slot].words}, ${map.colourSpace === 'srgb' ? 'sRGB' : 'linear'}`,
+          figure: map.path?.split('/').pop() ?? map.reference,
+        })),
       }),
     );
   }
   return findings;
 }
 
-function relink(map: Pick<MapLine, 'material' | 'slot'>, picture: Pick<ArrivalPicture, 'path' | 'sha256'>): Choice['steps'] {
-  return [{ kind: 'relink-map', schema: 1, material: map.material, slot: map.slot, sha256: picture.sha256, path: picture.path }];
+function relink(
+  map: Pick<MapLine, 'material' | 'slot'>,
+  picture: Pick<ArrivalPicture, 'path' | 'sha256'>,
+): Choice['steps'] {
+  return [
+    {
+      kind: 'relink-map',
+      schema: 1,
+      material: map.material,
+      slot: map.slot,
+      sha256: picture.sha256,
+      path: picture.path,
+    },
+  ];
 }
 
 function checkOpenMap(map: MapLine, pictures: readonly ArrivalPicture[], taken: Set<string>): Finding {
   const key = `map:${map.material}:${map.slot}`;
-  const found = map.sha256 && map.path ? [{ path: map.path, sha256: map.sha256, width: map.width, height: map.height }] : [];
+  const found =
+    map.sha256 && map.path ? [{ path: map.path, sha256: map.sha256, width: map.width, height: map.height }] : [];
   const choices: Choice[] = [];
-  for (const location of locateReference(map.reference, '', [...found, ...pictures].map((picture) => picture.path))) {
+  for (const location of locateReference(
+    map.reference,
+    '',
+    [...found, ...pictures].map((picture) => picture.path),
+  )) {
     const picture = [...found, ...pictures].find((candidate) => candidate.path === location.path)!;
     if (choices.some((choice) => choice.id === picture.sha256)) continue;
     choices.push({
@@ -58,14 +89,18 @@ function checkOpenMap(map: MapLine, pictures: readonly ArrivalPicture[], taken: 
   const words = SLOTS[map.slot].words;
   if (choices.length === 0) {
     return makeFinding({
-      key, heading: 'textures', mark: 'blocks',
+      key,
+      heading: 'textures',
+      mark: 'blocks',
       title: `1 map did not arrive: ${name}`,
       detail: `“${map.material}” names it as its ${words} map. It stays unconnected; set this aside to go on without it.`,
       evidence: [{ text: 'as the file writes it', figure: map.reference }],
     });
   }
   return makeFinding({
-    key, heading: 'textures', mark: 'blocks',
+    key,
+    heading: 'textures',
+    mark: 'blocks',
     title: `${name} is not where the file says`,
     detail: `“${map.material}” names it as its ${words} map (${SLOTS[map.slot].colourSpace === 'srgb' ? 'sRGB' : 'linear'}).`,
     evidence: [{ text: 'as the file writes it', figure: map.reference }, ...choices[0].evidence],
@@ -79,11 +114,24 @@ function guessByName(map: MapLine, pictures: readonly ArrivalPicture[]): Choice[
   const wanted = new Set([...splitName(fileStem(map.reference)), ...splitName(map.material)]);
   return pictures.flatMap((picture): Choice[] => {
     const named = detectRoleByName(picture.path);
-    const shared = (named?.subject ?? splitName(fileStem(picture.path))).filter((word) => word.length > 2 && wanted.has(word));
+    const shared = (named?.subject ?? splitName(fileStem(picture.path))).filter(
+      (word) => word.length > 2 && wanted.has(word),
+    );
     const sameRole = named?.slot === map.slot;
     if (shared.length === 0 || (named && !sameRole)) return [];
-    const evidence = [{ text: `the name shares “${shared.join(' ')}”` }, ...(named && sameRole ? [{ text: named.evidence }] : [])];
-    return [{ id: picture.sha256, label: picture.path, steps: relink(map, picture), confidence: sameRole ? 0.78 : 0.55, evidence }];
+    const evidence = [
+      { text: `the name shares “${shared.join(' ')}”` },
+      ...(named && sameRole ? [{ text: named.evidence }] : []),
+    ];
+    return [
+      {
+        id: picture.sha256,
+        label: picture.path,
+        steps: relink(map, picture),
+        confidence: sameRole ? 0.78 : 0.55,
+        evidence,
+      },
+    ];
   });
 }
 
@@ -95,31 +143,64 @@ function offerUnreferenced({ document, unreferenced, maps }: Examination, taken:
   const left: ArrivalPicture[] = [];
   for (const picture of rest) {
     const named = detectRoleByName(picture.path);
-    const free = named ? materials.filter((material) => !maps.some((map) => map.material === material.getName() && map.slot === named.slot)) : [];
-    const fitting = free.filter((material) => splitName(material.getName()).some((word) => word.length > 2 && named?.subject.includes(word)));
+    const free = named
+      ? materials.filter(
+          (material) => !maps.some((map) => map.material === material.getName() && map.slot === named.slot),
+        )
+      : [];
+    const fitting = free.filter((material) =>
+      splitName(material.getName()).some((word) => word.length > 2 && named?.subject.includes(word)),
+    );
     const candidates = fitting.length > 0 ? fitting : free.length === 1 && materials.length === 1 ? free : [];
     const [material] = candidates;
-    if (!named || !material || named.slot === 'bump' || named.slot === 'specular' || findings.some((finding) => finding.key === `offer:${material.getName()}:${named.slot}`)) {
+    if (
+      !named ||
+      !material ||
+      named.slot === 'bump' ||
+      named.slot === 'specular' ||
+      findings.some((finding) => finding.key === `offer:${material.getName()}:${named.slot}`)
+    ) {
       left.push(picture);
       continue;
     }
-    const evidence = [{ text: named.evidence }, { text: fitting.length > 0 ? `the name shares a word with “${material.getName()}”` : 'it is the only material' }];
+    const evidence = [
+      { text: named.evidence },
+      { text: fitting.length > 0 ? `the name shares a word with “${material.getName()}”` : 'it is the only material' },
+    ];
     const confidence = fitting.length === 1 ? 0.92 : 0.8;
-    const choice: Choice = { id: picture.sha256, label: picture.path, steps: relink({ material: material.getName(), slot: named.slot }, picture), confidence, evidence };
+    const choice: Choice = {
+      id: picture.sha256,
+      label: picture.path,
+      steps: relink({ material: material.getName(), slot: named.slot }, picture),
+      confidence,
+      evidence,
+    };
     findings.push(
       makeFinding({
-        key: `offer:${material.getName()}:${named.slot}`, heading: 'textures', mark: 'look',
+        key: `offer:${material.getName()}:${named.slot}`,
+        heading: 'textures',
+        mark: 'look',
         title: `${fileStem(picture.path)} fits “${material.getName()}”`,
         detail: `No material names this picture; its name says ${SLOTS[named.slot].words}.`,
-        evidence, choices: [choice], sure: isSure(choice, evidence.length),
+        evidence,
+        choices: [choice],
+        sure: isSure(choice, evidence.length),
       }),
     );
   }
   if (left.length > 0) {
     findings.push(
       makeFinding({
-        key: 'maps-unused', heading: 'textures', mark: 'holds', title: `${count(left.length, 'picture')} no material uses`,
-        evidence: left.slice(0, 12).map((picture) => ({ text: picture.path, figure: picture.width ? `${picture.width} × ${picture.height}` : undefined })),
+        key: 'maps-unused',
+        heading: 'textures',
+        mark: 'holds',
+        title: `${count(left.length, 'picture')} no material uses`,
+        evidence: left
+          .slice(0, 12)
+          .map((picture) => ({
+            text: picture.path,
+            figure: picture.width ? `${picture.width} × ${picture.height}` : undefined,
+          })),
       }),
     );
   }

@@ -24,7 +24,11 @@ export function checkPivot({ modelBox, up, size, strangers }: Examination): Find
   const length = (v: number): string => formatLength(Math.abs(v) * factor);
   const evidence: Finding['evidence'] = [];
   if (isOff) evidence.push({ text: 'the pivot lies beside the centre of the base', figure: length(off) });
-  if (hovers) evidence.push({ text: hover > 0 ? 'it hovers above the ground' : 'it reaches below the ground', figure: length(hover) });
+  if (hovers)
+    evidence.push({
+      text: hover > 0 ? 'it hovers above the ground' : 'it reaches below the ground',
+      figure: length(hover),
+    });
   const outside = [0, 1, 2].some((axis) => box.min[axis] > 0 || box.max[axis] < 0);
   if (outside && (isOff || hovers)) evidence.push({ text: 'the pivot lies outside the model' });
   const ranked: { at: Pivot; confidence: number }[] = PIVOTS.map((at) => ({ at, confidence: CONFIDENCE[at] }));
@@ -38,27 +42,51 @@ export function checkPivot({ modelBox, up, size, strangers }: Examination): Find
   }));
   const after = strangers.map(strangerKey);
   if (!isOff && !hovers) {
-    return [makeFinding({ key: 'pivot', heading: 'size-and-stance', mark: 'holds', title: 'Stands on the ground, pivot at its base centre', choices, after })];
+    return [
+      makeFinding({
+        key: 'pivot',
+        heading: 'size-and-stance',
+        mark: 'holds',
+        title: 'Stands on the ground, pivot at its base centre',
+        choices,
+        after,
+      }),
+    ];
   }
-  const title = isOff ? `Pivot is ${length(off)} off the base centre` : hover > 0 ? `Hovers ${length(hover)} above the ground` : `Reaches ${length(hover)} below the ground`;
+  const title = isOff
+    ? `Pivot is ${length(off)} off the base centre`
+    : hover > 0
+      ? `Hovers ${length(hover)} above the ground`
+      : `Reaches ${length(hover)} below the ground`;
   return [
     makeFinding({
-      key: 'pivot', heading: 'size-and-stance', mark: 'look', title,
+      key: 'pivot',
+      heading: 'size-and-stance',
+      mark: 'look',
+      title,
       detail: 'Centre of the base instead, standing on the ground.',
-      evidence, choices, after,
+      evidence,
+      choices,
+      after,
       sure: isSure(choices[0], evidence.length),
     }),
   ];
 }
 
 /** How often each is wanted for a thing that stands. Common practice, no source. */
-const CONFIDENCE: Record<Pivot, number> = { 'base-centre': 0.92, 'kept': 0.04, 'box-centre': 0.02, 'balance-point': 0.02 };
+const CONFIDENCE: Record<Pivot, number> = {
+  'base-centre': 0.92,
+  kept: 0.04,
+  'box-centre': 0.02,
+  'balance-point': 0.02,
+};
 
 /** The box after −90° about X (y ← z, z ← −y), a half turn, or none. */
 function turnBox(box: Box, degrees: number | null): Box {
   if (degrees === -90) {
     return { min: [box.min[0], box.min[2], -box.max[1]], max: [box.max[0], box.max[2], -box.min[1]] };
   }
-  if (degrees === 180) return { min: [box.min[0], -box.max[1], -box.max[2]], max: [box.max[0], -box.min[1], -box.min[2]] };
+  if (degrees === 180)
+    return { min: [box.min[0], -box.max[1], -box.max[2]], max: [box.max[0], -box.min[1], -box.min[2]] };
   return box;
 }

@@ -5,7 +5,14 @@ import { count, makeFinding } from '../make-finding';
 
 /** @returns a name as the house writes it: lower case, words joined by `_` */
 export function houseName(name: string): string {
-  return name.toLowerCase().normalize('NFKD').replace(/[^\p{L}\p{N}]+/gu, '_').replace(/\p{M}+/gu, '').replace(/^_+|_+$/g, '') || 'asset';
+  return (
+    name
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^\p{L}\p{N}]+/gu, '_')
+      .replace(/\p{M}+/gu, '')
+      .replace(/^_+|_+$/g, '') || 'asset'
+  );
 }
 
 /** One named root remains. */
@@ -13,17 +20,36 @@ export function checkRoot({ document, name }: Examination): Finding[] {
   const tops = getShownScene(document).listChildren();
   const parts = listMeshInstances(document).length;
   const wanted = houseName(name);
-  const choice = { id: 'name', label: wanted, steps: [{ kind: 'name-root' as const, schema: 1 as const, name: wanted }], confidence: 0.95, evidence: [] };
+  const choice = {
+    id: 'name',
+    label: wanted,
+    steps: [{ kind: 'name-root' as const, schema: 1 as const, name: wanted }],
+    confidence: 0.95,
+    evidence: [],
+  };
   if (tops.length === 1 && tops[0].getName() === wanted) {
-    return [makeFinding({ key: 'root', heading: 'structure', mark: 'holds', title: `${count(parts, 'part')} under one root, “${wanted}”` })];
+    return [
+      makeFinding({
+        key: 'root',
+        heading: 'structure',
+        mark: 'holds',
+        title: `${count(parts, 'part')} under one root, “${wanted}”`,
+      }),
+    ];
   }
   return [
     makeFinding({
-      key: 'root', heading: 'structure', mark: 'look',
-      title: tops.length === 1 ? `The root is called “${tops[0].getName() || 'nothing'}”` : `${count(parts, 'part')} under no common root`,
+      key: 'root',
+      heading: 'structure',
+      mark: 'look',
+      title:
+        tops.length === 1
+          ? `The root is called “${tops[0].getName() || 'nothing'}”`
+          : `${count(parts, 'part')} under no common root`,
       detail: `One root named “${wanted}”, as the house names its assets.`,
       evidence: tops.slice(0, 6).map((node) => ({ text: node.getName() || 'unnamed' })),
-      choices: [choice], sure: true,
+      choices: [choice],
+      sure: true,
     }),
   ];
 }

@@ -9,13 +9,18 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
   if (!uprightSize || size.length === 0) {
     return [
       makeFinding({
-        key: 'size', heading: 'size-and-stance', mark: 'look', title: 'It has no extent',
+        key: 'size',
+        heading: 'size-and-stance',
+        mark: 'look',
+        title: 'It has no extent',
         detail: 'Nothing in it can be measured: no size can be settled.',
         choices: [{ id: 'none', label: 'Has no real size', steps: [], confidence: 1, evidence: [] }],
       }),
     ];
   }
-  const choices = size.filter((candidate) => candidate.confidence >= 0.005 || candidate.id === 'none').map((candidate) => toChoice(candidate, uprightSize));
+  const choices = size
+    .filter((candidate) => candidate.confidence >= 0.005 || candidate.id === 'none')
+    .map((candidate) => toChoice(candidate, uprightSize));
   const [best] = size;
   const sure = isSure(choices[0], best.independent);
   const after = strangers.map(strangerKey);
@@ -23,8 +28,14 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
   if (best.id === 'm' && sure) {
     return [
       makeFinding({
-        key: 'size', heading: 'size-and-stance', mark: 'holds', title: `${formatSize(uprightSize)}, as declared`,
-        evidence: best.evidence, choices, sure, after,
+        key: 'size',
+        heading: 'size-and-stance',
+        mark: 'holds',
+        title: `${formatSize(uprightSize)}, as declared`,
+        evidence: best.evidence,
+        choices,
+        sure,
+        after,
       }),
     ];
   }
@@ -35,7 +46,9 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
       heading: 'size-and-stance',
       mark: 'look',
       title: best.id === 'm' ? `Is it ${read}?` : titleFor(best),
-      detail: declared ? `The file declares metres, which makes it ${read}.` : `The format declares no unit. Read as metres it would be ${read}.`,
+      detail: declared
+        ? `The file declares metres, which makes it ${read}.`
+        : `The format declares no unit. Read as metres it would be ${read}.`,
       evidence: best.evidence,
       choices,
       sure,
@@ -47,7 +60,9 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
 function titleFor({ factor, words, id }: SizeCandidate): string {
   if (id === 'none') return 'Perhaps it has no real size';
   const times = 1 / factor;
-  return Number.isInteger(Math.round(times * 1e6) / 1e6) ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${words}s` : `It is in ${words === 'foot' ? 'feet' : 'inches'}`;
+  return Number.isInteger(Math.round(times * 1e6) / 1e6)
+    ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${words}s`
+    : `It is in ${words === 'foot' ? 'feet' : 'inches'}`;
 }
 
 function toChoice(candidate: SizeCandidate, size: readonly [number, number, number]): Choice {

@@ -3,7 +3,7 @@ import { createPartRef } from '../../scene/part-ref';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
-const WORDS = { 'floor': 'display floor', 'figure': 'scale figure', 'start-up': 'start-up block' } as const;
+const WORDS = { floor: 'display floor', figure: 'scale figure', 'start-up': 'start-up block' } as const;
 
 /** Parts that stand with the model and are probably not it: asked before anything is measured. */
 export function checkStrangers({ document, strangers }: Examination): Finding[] {

@@ -16,14 +16,36 @@ export function checkUp({ up, strangers, source }: Examination): Finding[] {
   const sure = isSure(choices[0], best.independent);
   const after = strangers.map(strangerKey);
   if (best.id === 'y' && (sure || best.confidence > 0.85)) {
-    return [makeFinding({ key: 'up', heading: 'size-and-stance', mark: 'holds', title: 'It stands upright, Y up', evidence: best.evidence, choices, sure, after })];
+    return [
+      makeFinding({
+        key: 'up',
+        heading: 'size-and-stance',
+        mark: 'holds',
+        title: 'It stands upright, Y up',
+        evidence: best.evidence,
+        choices,
+        sure,
+        after,
+      }),
+    ];
   }
-  const title = best.id === 'z' ? 'Lies on its back: Z is up in this file' : best.id === 'y' ? 'Does it stand upright?' : 'Stands on its head';
+  const title =
+    best.id === 'z'
+      ? 'Lies on its back: Z is up in this file'
+      : best.id === 'y'
+        ? 'Does it stand upright?'
+        : 'Stands on its head';
   return [
     makeFinding({
-      key: 'up', heading: 'size-and-stance', mark: 'look', title,
+      key: 'up',
+      heading: 'size-and-stance',
+      mark: 'look',
+      title,
       detail: source.declaredUp ? 'The declaration and the shape do not agree.' : 'The file declares no up axis.',
-      evidence: best.evidence, choices, sure, after,
+      evidence: best.evidence,
+      choices,
+      sure,
+      after,
     }),
   ];
 }

@@ -11,19 +11,28 @@ const BIN_CHUNK = 0x004e4942;
  */
 export function parseGlb(bytes: Uint8Array, path: string): { json: GLTF.IGLTF; binary: Uint8Array | null } {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  if (bytes.length < 12 || view.getUint32(0, true) !== GLTF_MAGIC) return { json: parseJson(bytes, path), binary: null };
+  if (bytes.length < 12 || view.getUint32(0, true) !== GLTF_MAGIC)
+    return { json: parseJson(bytes, path), binary: null };
   const version = view.getUint32(4, true);
   if (version !== 2) {
-    throw new DomainError('bad-file', `“${path}” is GLB version ${version}; Haveld reads version 2. Ask the source for a glTF 2.0 file.`, { file: path });
+    throw new DomainError(
+      'bad-file',
+      `“${path}” is GLB version ${version}; Haveld reads version 2. Ask the source for a glTF 2.0 file.`,
+      { file: path },
+    );
   }
   let json: GLTF.IGLTF | null = null;
   let binary: Uint8Array | null = null;
-  for (let at = 12; at + 8 <= bytes.length; ) {
+  for (let at = 12; at + 8 <= bytes.length;) {
     const length = view.getUint32(at, true);
     const type = view.getUint32(at + 4, true);
     const start = at + 8;
     if (start + length > bytes.length) {
-      throw new DomainError('bad-file', `“${path}” ends after ${bytes.length} bytes and announces ${start + length}: it was cut short.`, { file: path, place: `byte ${at}` });
+      throw new DomainError(
+        'bad-file',
+        `“${path}” ends after ${bytes.length} bytes and announces ${start + length}: it was cut short.`,
+        { file: path, place: `byte ${at}` },
+      );
     }
     const chunk = bytes.slice(start, start + length);
     if (type === JSON_CHUNK && !json) json = parseJson(chunk, path);
@@ -43,6 +52,9 @@ function parseJson(bytes: Uint8Array, path: string): GLTF.IGLTF {
     return parsed;
   } catch (error) {
     if (error instanceof DomainError) throw error;
-    throw new DomainError('bad-file', `“${path}” is not readable as JSON: ${(error as Error).message}.`, { file: path, cause: error });
+    throw new DomainError('bad-file', `“${path}” is not readable as JSON: ${(error as Error).message}.`, {
+      file: path,
+      cause: error,
+    });
   }
 }

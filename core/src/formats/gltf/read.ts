@@ -41,7 +41,9 @@ export async function readGltf(path: string, context: ReadingContext): Promise<R
   setDocumentSource(document, source);
   const root = document.getRoot();
   if (!root.getDefaultScene() && root.listScenes().length === 0) {
-    throw new DomainError('bad-file', `“${path}” has no scene: it is a library of parts and shows nothing.`, { file: path });
+    throw new DomainError('bad-file', `“${path}” has no scene: it is a library of parts and shows nothing.`, {
+      file: path,
+    });
   }
   root.setDefaultScene(root.getDefaultScene() ?? root.listScenes()[0]);
   return { document, log };
@@ -50,11 +52,17 @@ export async function readGltf(path: string, context: ReadingContext): Promise<R
 function checkVersion(json: GLTF.IGLTF, path: string): void {
   const version = json.asset?.version;
   if (typeof version !== 'string' || !version.startsWith('2.')) {
-    throw new DomainError('bad-file', `“${path}” is glTF ${version ?? 'without a version'}; Haveld reads version 2. Ask the source for a glTF 2.0 file.`, { file: path });
+    throw new DomainError(
+      'bad-file',
+      `“${path}” is glTF ${version ?? 'without a version'}; Haveld reads version 2. Ask the source for a glTF 2.0 file.`,
+      { file: path },
+    );
   }
   const unknown = (json.extensionsRequired ?? []).filter((name) => !KNOWN_EXTENSIONS.has(name));
   if (unknown.length > 0) {
-    throw new DomainError('bad-file', `“${path}” requires ${unknown.join(', ')}, which is not known here.`, { file: path });
+    throw new DomainError('bad-file', `“${path}” requires ${unknown.join(', ')}, which is not known here.`, {
+      file: path,
+    });
   }
 }
 
@@ -67,7 +75,10 @@ async function parseDocument(
   try {
     return await readGltfJson(json, resources, decoders);
   } catch (error) {
-    throw new DomainError('bad-file', `“${path}” is damaged: ${(error as Error).message}`, { file: path, cause: error });
+    throw new DomainError('bad-file', `“${path}” is damaged: ${(error as Error).message}`, {
+      file: path,
+      cause: error,
+    });
   }
 }
 
@@ -75,7 +86,9 @@ function dataUriBytes(uri: string): Uint8Array<ArrayBuffer> | null {
   const match = /^data:[^,]*?(;base64)?,/.exec(uri);
   if (!match) return null;
   const body = uri.slice(match[0].length);
-  return match[1] ? Uint8Array.from(atob(body), (c) => c.charCodeAt(0)) : new TextEncoder().encode(decodeURIComponent(body));
+  return match[1]
+    ? Uint8Array.from(atob(body), (c) => c.charCodeAt(0))
+    : new TextEncoder().encode(decodeURIComponent(body));
 }
 
 async function collectBuffers(
@@ -99,12 +112,19 @@ async function collectBuffers(
     else {
       const [location] = locateReference(buffer.uri, path, files.paths);
       if (!location) {
-        throw new DomainError('bad-file', `“${path}” keeps its geometry in “${buffer.uri}”, which did not arrive.`, { file: path, place: buffer.uri });
+        throw new DomainError('bad-file', `“${path}” keeps its geometry in “${buffer.uri}”, which did not arrive.`, {
+          file: path,
+          place: buffer.uri,
+        });
       }
       resources[name] = (await files.read(location.path)) as Uint8Array<ArrayBuffer>;
     }
     if (resources[name].byteLength < buffer.byteLength) {
-      throw new DomainError('bad-file', `“${buffer.uri.slice(0, 80)}” holds ${resources[name].byteLength} of ${buffer.byteLength} bytes: it was cut short.`, { file: path });
+      throw new DomainError(
+        'bad-file',
+        `“${buffer.uri.slice(0, 80)}” holds ${resources[name].byteLength} of ${buffer.byteLength} bytes: it was cut short.`,
+        { file: path },
+      );
     }
     buffer.uri = name;
   }
@@ -123,7 +143,11 @@ function listTextureInfos(material: GLTF.IMaterial): { slot: TextureSlot; info: 
   const pbr = material.pbrMetallicRoughness ?? {};
   return [
     { slot: 'baseColour', info: pbr.baseColorTexture, remove: () => delete pbr.baseColorTexture },
-    { slot: 'metallicRoughness', info: pbr.metallicRoughnessTexture, remove: () => delete pbr.metallicRoughnessTexture },
+    {
+      slot: 'metallicRoughness',
+      info: pbr.metallicRoughnessTexture,
+      remove: () => delete pbr.metallicRoughnessTexture,
+    },
     { slot: 'normal', info: material.normalTexture, remove: () => delete material.normalTexture },
     { slot: 'occlusion', info: material.occlusionTexture, remove: () => delete material.occlusionTexture },
     { slot: 'emissive', info: material.emissiveTexture, remove: () => delete material.emissiveTexture },
@@ -139,7 +163,8 @@ async function collectImages(
   log: LogEntry[],
 ): Promise<KeptMaterials> {
   const images: KeptImage[] = [];
-  for (const [i, image] of (json.images ?? []).entries()) images.push(await collectImage(json, image, i, path, files, resources, log));
+  for (const [i, image] of (json.images ?? []).entries())
+    images.push(await collectImage(json, image, i, path, files, resources, log));
   const maps = (json.materials ?? []).map((material) => {
     const kept: MapReference[] = [];
     for (const { slot, info, remove } of listTextureInfos(material)) {
@@ -178,14 +203,24 @@ async function collectImage(
   const reference = image.uri.startsWith('data:') ? (image.name ?? `image ${i}`) : image.uri;
   const embedded = dataUriBytes(image.uri);
   const [location] = embedded ? [] : locateReference(image.uri, path, files.paths);
-  const kept: KeptImage = { reference, status: 'missing', path: location?.path ?? null, sha256: location ? files.hash(location.path) : null };
+  const kept: KeptImage = {
+    reference,
+    status: 'missing',
+    path: location?.path ?? null,
+    sha256: location ? files.hash(location.path) : null,
+  };
   if (location?.where === 'elsewhere') kept.status = 'elsewhere';
   const bytes = embedded ?? (location?.where === 'here' ? await files.read(location.path) : null);
   if (bytes) {
     kept.status = embedded ? 'embedded' : 'found';
     const kind = identifyPicture(bytes);
     if (kind === null || !['png', 'jpeg', 'webp', 'avif', 'ktx2'].includes(kind)) {
-      log.push({ level: 'look', file: path, text: `“${reference}” is not a picture glTF may hold.`, consequence: 'It is not shown.' });
+      log.push({
+        level: 'look',
+        file: path,
+        text: `“${reference}” is not a picture glTF may hold.`,
+        consequence: 'It is not shown.',
+      });
       kept.status = 'missing';
     } else {
       image.uri = `${name}.${kind === 'jpeg' ? 'jpg' : kind}`;
@@ -215,9 +250,12 @@ function stubUnbound(json: GLTF.IGLTF, images: KeptImage[], resources: Record<st
 }
 
 function keepReferences(document: Document, { maps }: KeptMaterials): void {
-  document.getRoot().listMaterials().forEach((material, i) => {
-    if (maps[i]?.length) setMaterialSource(material, { maps: maps[i] });
-  });
+  document
+    .getRoot()
+    .listMaterials()
+    .forEach((material, i) => {
+      if (maps[i]?.length) setMaterialSource(material, { maps: maps[i] });
+    });
   for (const texture of document.getRoot().listTextures()) {
     if (texture.listParents().every((parent) => parent === document.getRoot())) texture.dispose();
   }

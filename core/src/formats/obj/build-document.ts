@@ -9,12 +9,17 @@ import type { ParsedObj } from './parse-obj';
 import { computePolygonNormals, SmoothNormals } from './smooth-normals';
 
 /** Builds the scene of an OBJ file: a node a part, a primitive a material, polygons and smoothing kept beside the triangles. */
-export function buildObjDocument(obj: ParsedObj, materials: Map<string, Material>, document: Document = createDocument()): Document {
+export function buildObjDocument(
+  obj: ParsedObj,
+  materials: Map<string, Material>,
+  document: Document = createDocument(),
+): Document {
   const builder = new SceneBuilder(document, obj, materials);
   const runs = groupPolygons(obj);
   for (const [part, byMaterial] of runs) {
     const mesh = document.createMesh(partName(obj, part));
-    for (const [material, polygons] of byMaterial) mesh.addPrimitive(builder.createPolygonPrimitive(material, polygons));
+    for (const [material, polygons] of byMaterial)
+      mesh.addPrimitive(builder.createPolygonPrimitive(material, polygons));
     builder.addNode(part, mesh);
   }
   builder.addElements();
@@ -149,9 +154,15 @@ class SceneBuilder {
           dst.uv[vertex * 2 + 1] = 1 - uvs.data[t * 2 + 1];
         }
         if (dst.colour.length > 0) {
-          for (let i = 0; i < 3; i++) dst.colour[vertex * 3 + i] = v * 3 + i < colours.length ? colours.data[v * 3 + i] : 1;
+          for (let i = 0; i < 3; i++)
+            dst.colour[vertex * 3 + i] = v * 3 + i < colours.length ? colours.data[v * 3 + i] : 1;
         }
-        writeUnit(dst.normal, vertex * 3, n >= 0 ? normals.data.subarray(n * 3, n * 3 + 3) : this.#normalOf(k, v, group), this.#faceNormal(k));
+        writeUnit(
+          dst.normal,
+          vertex * 3,
+          n >= 0 ? normals.data.subarray(n * 3, n * 3 + 3) : this.#normalOf(k, v, group),
+          this.#faceNormal(k),
+        );
       }
     });
     const primitive = this.#document.createPrimitive();
@@ -159,7 +170,11 @@ class SceneBuilder {
     const add = (semantic: string, type: 'VEC2' | 'VEC3', array: Float32Array, width: number): void => {
       primitive.setAttribute(
         semantic,
-        this.#document.createAccessor().setType(type).setArray(array.slice(0, table.count * width)).setBuffer(buffer),
+        this.#document
+          .createAccessor()
+          .setType(type)
+          .setArray(array.slice(0, table.count * width))
+          .setBuffer(buffer),
       );
     };
     add('POSITION', 'VEC3', dst.position, 3);
@@ -178,7 +193,11 @@ class SceneBuilder {
     if (!isTrianglesOnly || statesSmoothing) {
       const data = this.#polygons.createPolygonData();
       const scalar = (array: Uint16Array | Uint32Array) =>
-        this.#document.createAccessor().setType('SCALAR').setArray(array as Uint16Array<ArrayBuffer>).setBuffer(buffer);
+        this.#document
+          .createAccessor()
+          .setType('SCALAR')
+          .setArray(array as Uint16Array<ArrayBuffer>)
+          .setBuffer(buffer);
       if (!isTrianglesOnly) data.setSizes(scalar(sizes));
       if (statesSmoothing) data.setSmoothing(scalar(smoothing));
       primitive.setExtension('HAVELD_polygons', data);
@@ -212,7 +231,8 @@ class SceneBuilder {
     }
     const buffer = this.#document.getRoot().listBuffers()[0] ?? this.#document.createBuffer();
     for (const [part, { lines, points }] of byPart) {
-      const node = this.#partNodes.get(part) ?? this.addNode(part, this.#document.createMesh(partName(this.#obj, part)));
+      const node =
+        this.#partNodes.get(part) ?? this.addNode(part, this.#document.createMesh(partName(this.#obj, part)));
       for (const [mode, vertices] of [
         [1, lines],
         [0, points],
@@ -225,7 +245,6 @@ class SceneBuilder {
       }
     }
   }
-
 }
 
 /** Writes a unit vector; where `src` has no length `fallback` stands in, and +Y where that has none either. */

@@ -14,7 +14,8 @@ export class CornerTable {
 
   /** @returns the vertex of this corner; equal to `count - 1` after the call where it is new */
   find(a: number, b: number, c: number, d: number): number {
-    let hash = Math.imul(a, 0x9e3779b1) ^ Math.imul(b, 0x85ebca6b) ^ Math.imul(c, 0xc2b2ae35) ^ Math.imul(d, 0x27d4eb2f);
+    let hash =
+      Math.imul(a, 0x9e3779b1) ^ Math.imul(b, 0x85ebca6b) ^ Math.imul(c, 0xc2b2ae35) ^ Math.imul(d, 0x27d4eb2f);
     hash ^= hash >>> 15;
     for (let slot = hash & this.#mask; ; slot = (slot + 1) & this.#mask) {
       const vertex = this.#slots[slot];

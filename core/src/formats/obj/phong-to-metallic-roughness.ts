@@ -11,7 +11,11 @@ export function roughnessFromPhongExponent(exponent: number): number {
 }
 
 const numbers = (value: string | undefined): number[] =>
-  (value ?? '').split(/\s+/).filter((word) => word !== '').map(Number).filter(Number.isFinite);
+  (value ?? '')
+    .split(/\s+/)
+    .filter((word) => word !== '')
+    .map(Number)
+    .filter(Number.isFinite);
 
 /** sRGB to linear (IEC 61966-2-1): MTL states colours as they look, glTF factors are linear. */
 function toLinear(value: number): number {

@@ -40,7 +40,11 @@ const SLOT_OF_STATEMENT: Record<string, TextureSlot> = {
 export async function readObj(path: string, context: ReadingContext): Promise<Reading> {
   const obj = parseObj(await context.files.read(path));
   if (obj.polygonSizes.length === 0 && obj.elementSizes.length === 0) {
-    throw new DomainError('bad-file', `“${path}” has ${obj.positions.length / 3} vertices and no face: nothing to show.`, { file: path });
+    throw new DomainError(
+      'bad-file',
+      `“${path}” has ${obj.positions.length / 3} vertices and no face: nothing to show.`,
+      { file: path },
+    );
   }
   const log: LogEntry[] = [];
   const document = createDocument();
@@ -73,11 +77,21 @@ interface Libraries {
   headers: { file: string; line: number; text: string }[];
 }
 
-async function readLibraries(path: string, obj: ParsedObj, context: ReadingContext, log: LogEntry[]): Promise<Libraries> {
+async function readLibraries(
+  path: string,
+  obj: ParsedObj,
+  context: ReadingContext,
+  log: LogEntry[],
+): Promise<Libraries> {
   const found: Libraries = { materials: new Map(), headers: [] };
   const names = obj.libraries.flatMap(({ name, line }) => listLibraryNames(name, path, context, line));
   if (names.length === 0 && obj.materials.length > 1) {
-    log.push({ level: 'look', file: path, text: 'No material file is named.', consequence: 'The materials have names and nothing else.' });
+    log.push({
+      level: 'look',
+      file: path,
+      text: 'No material file is named.',
+      consequence: 'The materials have names and nothing else.',
+    });
   }
   for (const { name, line } of names) {
     const [location] = locateReference(name, path, context.files.paths);
@@ -92,7 +106,12 @@ async function readLibraries(path: string, obj: ParsedObj, context: ReadingConte
       continue;
     }
     if (location.where === 'elsewhere') {
-      log.push({ level: 'note', file: path, line, text: `The material file “${name}” was taken from “${location.path}”.` });
+      log.push({
+        level: 'note',
+        file: path,
+        line,
+        text: `The material file “${name}” was taken from “${location.path}”.`,
+      });
     }
     const { materials, comments } = parseMtl(await context.files.read(location.path));
     for (const material of materials) {
@@ -104,7 +123,12 @@ async function readLibraries(path: string, obj: ParsedObj, context: ReadingConte
 }
 
 /** `mtllib` may name several files, and a file may hold spaces: the whole is tried first. */
-function listLibraryNames(name: string, path: string, { files }: ReadingContext, line: number): { name: string; line: number }[] {
+function listLibraryNames(
+  name: string,
+  path: string,
+  { files }: ReadingContext,
+  line: number,
+): { name: string; line: number }[] {
   if (locateReference(name, path, files.paths).length > 0 || !/\.mtl\s/i.test(name)) return [{ name, line }];
   return name.split(/(?<=\.mtl)\s+/i).map((single) => ({ name: single, line }));
 }
@@ -121,7 +145,11 @@ function createMaterial(
   if (!described) {
     material.setRoughnessFactor(0.8).setMetallicFactor(0);
     if (name !== '' && libraries.materials.size > 0) {
-      log.push({ level: 'look', text: `The material “${name}” is used and not described.`, consequence: 'It shows as plain grey.' });
+      log.push({
+        level: 'look',
+        text: `The material “${name}” is used and not described.`,
+        consequence: 'It shows as plain grey.',
+      });
     }
     return material;
   }
@@ -130,7 +158,12 @@ function createMaterial(
   for (const map of described.maps) {
     const slot = judgeSlot(map);
     if (!slot) {
-      log.push({ level: 'note', file: described.file, line: described.line, text: `“${map.statement} ${map.file}” has no place in a glTF material; its name is kept.` });
+      log.push({
+        level: 'note',
+        file: described.file,
+        line: described.line,
+        text: `“${map.statement} ${map.file}” has no place in a glTF material; its name is kept.`,
+      });
       continue;
     }
     references.push({ material, slot, reference: map.file, from: described.file, options: map.options || undefined });

@@ -26,10 +26,19 @@ export function writeObj(document: Document, name: string, header: readonly stri
     for (const primitive of instance.mesh.listPrimitives()) {
       if (!isTriangles(primitive)) continue;
       const m = normalMatrix(instance.world);
-      writer.writePrimitive(primitive, computeWorldPositions(instance, primitive), m, linearDeterminant(instance.world) < 0, materials.nameOf(primitive.getMaterial()));
+      writer.writePrimitive(
+        primitive,
+        computeWorldPositions(instance, primitive),
+        m,
+        linearDeterminant(instance.world) < 0,
+        materials.nameOf(primitive.getMaterial()),
+      );
     }
   }
-  const mtl = [...header.map((line) => `# ${line}`), ...materials.list().flatMap(([material, label]) => describeMaterial(material, label, maps))];
+  const mtl = [
+    ...header.map((line) => `# ${line}`),
+    ...materials.list().flatMap(([material, label]) => describeMaterial(material, label, maps)),
+  ];
   return { obj: writer.text(), mtl: `${mtl.join('\n')}\n`, maps: maps.list() };
 }
 
@@ -77,7 +86,8 @@ class ObjWriter {
       if (tint) place += ` ${tint.getElement(i, element).slice(0, 3).map(decimal).join(' ')}`;
       let corner = String(this.#index(this.#positions, 'v', place));
       // OBJ counts v upwards, glTF downwards
-      if (uv) corner += `/${this.#index(this.#layout, 'vt', `${decimal(uv.getElement(i, element)[0])} ${decimal(1 - element[1])}`)}`;
+      if (uv)
+        corner += `/${this.#index(this.#layout, 'vt', `${decimal(uv.getElement(i, element)[0])} ${decimal(1 - element[1])}`)}`;
       else if (normal) corner += '/';
       if (normal) {
         const [x, y, z] = normal.getElement(i, element);
@@ -114,7 +124,11 @@ class ObjWriter {
 }
 
 function listTriangles(indices: ArrayLike<number>, at: number, triangles: number): number[][] {
-  return Array.from({ length: triangles }, (_, t) => [indices[at + t * 3], indices[at + t * 3 + 1], indices[at + t * 3 + 2]]);
+  return Array.from({ length: triangles }, (_, t) => [
+    indices[at + t * 3],
+    indices[at + t * 3 + 1],
+    indices[at + t * 3 + 2],
+  ]);
 }
 
 class MaterialNames {
@@ -143,7 +157,8 @@ class MapNames {
   pathOf(texture: Texture, stem: string): string {
     let path = this.#paths.get(texture);
     if (path === undefined) {
-      const extension = texture.getMimeType() === 'image/jpeg' ? 'jpg' : texture.getMimeType().replace('image/', '') || 'png';
+      const extension =
+        texture.getMimeType() === 'image/jpeg' ? 'jpg' : texture.getMimeType().replace('image/', '') || 'png';
       const wanted = (texture.getName() || stem).replace(/\.[a-z0-9]+$/i, '').replace(/[^\p{L}\p{N}_-]+/gu, '_');
       const taken = new Set(this.#paths.values());
       path = `maps/${wanted}.${extension}`;
@@ -165,14 +180,25 @@ function describeMaterial(material: Material | null, label: string, maps: MapNam
   const [r, g, b, a] = material.getBaseColorFactor();
   const roughness = material.getRoughnessFactor();
   const alpha = Math.max(roughness * roughness, 0.001);
-  const lines = ['', `newmtl ${label}`, `Kd ${[r, g, b].map(toSrgb).join(' ')}`, `Ke ${material.getEmissiveFactor().map(toSrgb).join(' ')}`];
-  lines.push(`Ns ${Math.min(1000, Math.max(0, 2 / (alpha * alpha) - 2)).toFixed(2)}`, `d ${Number(a.toFixed(4))}`, `Pr ${Number(roughness.toFixed(4))}`, `Pm ${Number(material.getMetallicFactor().toFixed(4))}`);
+  const lines = [
+    '',
+    `newmtl ${label}`,
+    `Kd ${[r, g, b].map(toSrgb).join(' ')}`,
+    `Ke ${material.getEmissiveFactor().map(toSrgb).join(' ')}`,
+  ];
+  lines.push(
+    `Ns ${Math.min(1000, Math.max(0, 2 / (alpha * alpha) - 2)).toFixed(2)}`,
+    `d ${Number(a.toFixed(4))}`,
+    `Pr ${Number(roughness.toFixed(4))}`,
+    `Pm ${Number(material.getMetallicFactor().toFixed(4))}`,
+  );
   const slots: [string, Texture | null, string][] = [
     ['map_Kd', material.getBaseColorTexture(), 'colour'],
     ['norm', material.getNormalTexture(), 'normal'],
     ['map_Ke', material.getEmissiveTexture(), 'emissive'],
   ];
-  for (const [statement, texture, stem] of slots) if (texture?.getImage()) lines.push(`${statement} ${maps.pathOf(texture, `${label}_${stem}`)}`);
+  for (const [statement, texture, stem] of slots)
+    if (texture?.getImage()) lines.push(`${statement} ${maps.pathOf(texture, `${label}_${stem}`)}`);
   const packed = material.getMetallicRoughnessTexture();
   if (packed?.getImage()) {
     const path = maps.pathOf(packed, `${label}_metallic_roughness`);

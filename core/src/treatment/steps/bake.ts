@@ -11,7 +11,8 @@ export const bake: StepDefinition<'bake'> = {
   title: () => 'Turns and scales baked',
   credit: () => null,
   apply(document) {
-    if (isMoving(document)) return { changed: 'left as they are: joints and clips are placed by the root', unmatched: [] };
+    if (isMoving(document))
+      return { changed: 'left as they are: joints and clips are placed by the root', unmatched: [] };
     const nodes = bakeTransforms(document);
     return { changed: nodes === 1 ? '1 node' : `${nodes} nodes`, unmatched: [] };
   },

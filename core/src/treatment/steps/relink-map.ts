@@ -13,7 +13,10 @@ export const relinkMap: StepDefinition<'relink-map'> = {
   title: (step) => `${SLOTS[step.slot].words[0].toUpperCase()}${SLOTS[step.slot].words.slice(1)} map relinked`,
   credit: () => null,
   async apply(document, step, { codec, readMap }) {
-    const materials = document.getRoot().listMaterials().filter((material) => material.getName() === step.material);
+    const materials = document
+      .getRoot()
+      .listMaterials()
+      .filter((material) => material.getName() === step.material);
     if (materials.length === 0) return { changed: '', unmatched: [step.material] };
     const bytes = await readMap(step.sha256);
     for (const material of materials) {
@@ -21,7 +24,10 @@ export const relinkMap: StepDefinition<'relink-map'> = {
       const maps = getMaterialSource(material).maps ?? [];
       const reference = maps.find((map) => map.slot === step.slot)?.reference ?? step.path;
       setMaterialSource(material, {
-        maps: [...maps.filter((map) => map.slot !== step.slot), { slot: step.slot, reference, status: 'found', path: step.path, sha256: step.sha256 }],
+        maps: [
+          ...maps.filter((map) => map.slot !== step.slot),
+          { slot: step.slot, reference, status: 'found', path: step.path, sha256: step.sha256 },
+        ],
       });
     }
     return { changed: `${step.material}: ${step.path.split('/').pop()}`, unmatched: [] };

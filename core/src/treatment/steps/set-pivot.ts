@@ -9,7 +9,7 @@ import { getPlacementRoot } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
 
 export const PIVOT_WORDS: Record<Pivot, string> = {
-  'kept': 'as it came',
+  kept: 'as it came',
   'base-centre': 'base centre',
   'box-centre': 'box centre',
   'balance-point': 'balance point',
@@ -27,7 +27,11 @@ export const setPivot: StepDefinition<'set-pivot'> = {
     const delta = computePivotShift(document, step.at, step.onGround);
     if (!delta) return { changed: 'nothing to place', unmatched: [] };
     const root = getPlacementRoot(document);
-    if (document.getRoot().listSkins().length > 0 || document.getRoot().listAnimations().length > 0 || !isLinearIdentity(root.getMatrix())) {
+    if (
+      document.getRoot().listSkins().length > 0 ||
+      document.getRoot().listAnimations().length > 0 ||
+      !isLinearIdentity(root.getMatrix())
+    ) {
       const [x, y, z] = root.getTranslation();
       root.setTranslation([x + delta[0], y + delta[1], z + delta[2]]);
     } else {
@@ -35,12 +39,19 @@ export const setPivot: StepDefinition<'set-pivot'> = {
       root.setTranslation([0, 0, 0]);
       shiftChildren(document, root, [x + delta[0], y + delta[1], z + delta[2]]);
     }
-    return { changed: `moved by ${formatLength(Math.hypot(...delta))}${step.onGround ? ', on the ground' : ''}`, unmatched: [] };
+    return {
+      changed: `moved by ${formatLength(Math.hypot(...delta))}${step.onGround ? ', on the ground' : ''}`,
+      unmatched: [],
+    };
   },
 };
 
 /** @returns the translation that brings the chosen pivot to the origin; null for a document without extent */
-export function computePivotShift(document: Parameters<typeof computeBounds>[0], at: Pivot, onGround: boolean): vec3 | null {
+export function computePivotShift(
+  document: Parameters<typeof computeBounds>[0],
+  at: Pivot,
+  onGround: boolean,
+): vec3 | null {
   const box = computeBounds(document);
   if (!box) return null;
   const centre = boxCentre(box);

@@ -14,6 +14,9 @@ export const turn: StepDefinition<'turn'> = {
   apply(document, step) {
     const root = getPlacementRoot(document);
     root.setMatrix(multiplyMatrix(quarterTurnMatrix(step.axis, step.degrees), root.getMatrix()));
-    return { changed: `${step.degrees < 0 ? '−' : ''}${Math.abs(step.degrees)}° about ${step.axis.toUpperCase()}`, unmatched: [] };
+    return {
+      changed: `${step.degrees < 0 ? '−' : ''}${Math.abs(step.degrees)}° about ${step.axis.toUpperCase()}`,
+      unmatched: [],
+    };
   },
 };

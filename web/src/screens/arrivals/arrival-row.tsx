@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { cancelArrival, setFindAside, takeToBench, type Arrival, type Find } from '@haveld/contract/arrivals';
 import { getTerms } from '@haveld/core/rights/licences';
@@ -15,11 +15,10 @@ const FILES_SHOWN = 7;
 
 /** One arrival: its files on the left, its finds on the right, lines between them. */
 export function ArrivalRow({ arrival }: { arrival: Arrival }) {
-  const row = useRef<HTMLElement>(null);
   return (
-    <section className="arrival" ref={row} aria-label={arrival.name}>
+    <section className="arrival" aria-label={arrival.name}>
       <Files arrival={arrival} />
-      <Lines arrival={arrival} row={row} />
+      <Lines arrival={arrival} />
       <div className="arrival-finds">
         {arrival.finds.map((find) => (
           <FindCard key={find.id} find={find} />
@@ -84,7 +83,8 @@ function Files({ arrival }: { arrival: Arrival }) {
   );
 }
 
-const describeFile = (kind: string, words: string): string => (kind === 'picture' ? words.replace(' picture', '') : words);
+const describeFile = (kind: string, words: string): string =>
+  kind === 'picture' ? words.replace(' picture', '') : words;
 
 /** How far the bytes are; after a reload or a broken line the same files, dropped again, go on. */
 function Receiving({ arrival }: { arrival: Arrival }) {
@@ -98,7 +98,12 @@ function Receiving({ arrival }: { arrival: Arrival }) {
   const failed = sending.find((item) => item.state === 'failed');
   return (
     <div className="arrival-receiving">
-      <div className="bar" role="progressbar" aria-valuenow={Math.round((sent / Math.max(1, arrival.packedBytes)) * 100)} aria-label={`${arrival.name} arrives`}>
+      <div
+        className="bar"
+        role="progressbar"
+        aria-valuenow={Math.round((sent / Math.max(1, arrival.packedBytes)) * 100)}
+        aria-label={`${arrival.name} arrives`}
+      >
         <span style={{ width: `${(sent / Math.max(1, arrival.packedBytes)) * 100}%` }} />
       </div>
       <p className="small">
@@ -119,12 +124,18 @@ function Receiving({ arrival }: { arrival: Arrival }) {
 
 function FindCard({ find }: { find: Find }) {
   const navigate = useNavigate();
-  const bench = useChange((id: string) => call(takeToBench, { params: { id } }), { onDone: ({ assetId }) => void navigate(`/bench/${assetId}`) });
+  const bench = useChange((id: string) => call(takeToBench, { params: { id } }), {
+    onDone: ({ assetId }) => void navigate(`/bench/${assetId}`),
+  });
   const aside = useChange((id: string) => call(setFindAside, { params: { id }, body: { reason: 'not wanted' } }));
   const wants = find.blocks > 0 || find.look > 0;
   return (
     <article className={`sheet find ${find.state}`} data-find={find.id} aria-label={find.name}>
-      <Portrait sha256={find.portraitSha256} name={`${find.name}, as received`} waiting={find.state === 'failed' ? 'not readable' : 'reading …'} />
+      <Portrait
+        sha256={find.portraitSha256}
+        name={`${find.name}, as received`}
+        waiting={find.state === 'failed' ? 'not readable' : 'reading …'}
+      />
       <div className="find-words">
         <h3>{find.name}</h3>
         {find.state === 'waiting' && <p className="quiet">Reading it …</p>}
@@ -136,21 +147,33 @@ function FindCard({ find }: { find: Find }) {
         {find.licenceId && <FindLine find={find} />}
         {find.state === 'read' && wants && <p className="quiet small">{find.words.join(' · ')}</p>}
         {find.state === 'set-aside' && <p className="quiet small">Set aside; it stays in the store.</p>}
-        <p className="quiet small">{[find.reason, find.triangles !== null ? `${formatThousands(find.triangles)} triangles` : ''].filter(Boolean).join(' · ')}</p>
+        <p className="quiet small">
+          {[find.reason, find.triangles !== null ? `${formatThousands(find.triangles)} triangles` : '']
+            .filter(Boolean)
+            .join(' · ')}
+        </p>
       </div>
       <div className="find-acts">
-        {find.assetId ? (
-          <Button component={Link} to={`/bench/${find.assetId}`}>
-            On the bench
+        {find.asset ? (
+          <Button
+            component={Link}
+            to={`/${find.asset.state === 'catalogued' ? 'catalogue' : 'bench'}/${find.asset.id}`}
+          >
+            {find.asset.state === 'catalogued' ? 'Catalogued' : 'On the bench'}
           </Button>
         ) : (
           (find.state === 'read' || find.state === 'set-aside') && (
-            <Button variant="outlined" loading={bench.isPending} onClick={() => bench.mutate(find.id)} aria-label={`${find.name} to the bench`}>
+            <Button
+              variant="outlined"
+              loading={bench.isPending}
+              onClick={() => bench.mutate(find.id)}
+              aria-label={`${find.name} to the bench`}
+            >
               To the bench
             </Button>
           )
         )}
-        {!find.assetId && (find.state === 'read' || find.state === 'failed') && (
+        {!find.asset && (find.state === 'read' || find.state === 'failed') && (
           <Button size="small" onClick={() => aside.mutate(find.id)} aria-label={`Set ${find.name} aside`}>
             Set aside
           </Button>
@@ -163,7 +186,8 @@ function FindCard({ find }: { find: Find }) {
 function FindLine({ find }: { find: Find }) {
   const terms = getTerms(find.licenceId!);
   const licenceMark = terms.house === 'closed' ? 'blocks' : terms.house === 'taken' ? 'holds' : 'look';
-  const mapMark = find.mapsFound === find.mapsTotal ? 'holds' : 'look';
+  const mapMark = find.mapsFound === find.mapsTotal && find.mapsOffered === 0 ? 'holds' : 'look';
+  const offered = find.mapsOffered > 0 ? `, ${find.mapsOffered} fit by name` : '';
   return (
     <p className="find-line">
       <span>
@@ -171,7 +195,9 @@ function FindLine({ find }: { find: Find }) {
         {find.author ? `, ${find.author}` : ''}
       </span>
       <span>
-        <Mark mark={mapMark} /> {find.mapsTotal === 0 ? 'no maps named' : `${find.mapsFound} of ${formatCount(find.mapsTotal, 'map')}`}
+        <Mark mark={mapMark} />{' '}
+        {find.mapsTotal === 0 ? 'no maps named' : `${find.mapsFound} of ${formatCount(find.mapsTotal, 'map')}`}
+        {offered}
       </span>
     </p>
   );
@@ -183,16 +209,18 @@ interface Curve {
 }
 
 /** Lines from files to finds, measured from where they stand. */
-function Lines({ arrival, row }: { arrival: Arrival; row: RefObject<HTMLElement | null> }) {
+function Lines({ arrival }: { arrival: Arrival }) {
   const svg = useRef<SVGSVGElement>(null);
   const [curves, setCurves] = useState<Curve[]>([]);
   useLayoutEffect(() => {
-    const measure = (): void => setCurves(row.current && svg.current ? computeCurves(arrival, row.current, svg.current) : []);
+    const drawn = svg.current!;
+    const row = drawn.parentElement!;
+    const measure = (): void => setCurves(computeCurves(arrival, row, drawn));
     measure();
     const observer = new ResizeObserver(measure);
-    if (row.current) observer.observe(row.current);
+    observer.observe(row);
     return () => observer.disconnect();
-  }, [arrival, row]);
+  }, [arrival]);
   return (
     <svg className="arrival-lines" ref={svg} aria-hidden="true">
       {curves.map((curve) => (
@@ -217,7 +245,10 @@ function computeCurves(arrival: Arrival, row: HTMLElement, svg: SVGSVGElement): 
       if (!to) return;
       const [y1, y2] = [middleOf(from), middleOf(to)];
       const width = frame.width;
-      curves.push({ path: `M0 ${y1.toFixed(1)}C${width / 2} ${y1.toFixed(1)} ${width / 2} ${y2.toFixed(1)} ${width} ${y2.toFixed(1)}`, aside: file.kind !== 'model' && file.kind !== 'picture' });
+      curves.push({
+        path: `M0 ${y1.toFixed(1)}C${width / 2} ${y1.toFixed(1)} ${width / 2} ${y2.toFixed(1)} ${width} ${y2.toFixed(1)}`,
+        aside: file.kind !== 'model' && file.kind !== 'picture',
+      });
     });
   }
   return curves;

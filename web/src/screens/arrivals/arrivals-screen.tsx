@@ -20,7 +20,8 @@ export function ArrivalsScreen() {
   const { enqueueSnackbar } = useSnackbar();
   const folder = useRef<HTMLInputElement>(null);
   const bring = useChange(bringIn, {
-    onDone: ({ refused }) => refused.forEach((sentence) => enqueueSnackbar(`Refused: ${sentence}`, { variant: 'warning' })),
+    onDone: ({ refused }) =>
+      refused.forEach((sentence) => enqueueSnackbar(`Refused: ${sentence}`, { variant: 'warning' })),
   });
   const drop = useDropzone({
     noClick: true,
@@ -39,7 +40,8 @@ export function ArrivalsScreen() {
         {...{ webkitdirectory: '' }}
         onChange={(event) => {
           const files = [...(event.target.files ?? [])];
-          if (files.length > 0) bring.mutate(files.map((file) => ({ file, path: file.webkitRelativePath || file.name })));
+          if (files.length > 0)
+            bring.mutate(files.map((file) => ({ file, path: file.webkitRelativePath || file.name })));
           event.target.value = '';
         }}
       />
@@ -58,8 +60,16 @@ export function ArrivalsScreen() {
         {arrivals.isPending && <Loading />}
         {arrivals.error && <Failure error={arrivals.error} onRetry={() => void arrivals.refetch()} />}
         {arrivals.data?.length === 0 && (
-          <Notice title="Nothing has arrived yet" action={<Button variant="contained" onClick={drop.open}>Pick files</Button>}>
-            Drop a download here: a zip, loose files, or a whole folder. Each model in it is found, read and looked over; nothing that arrives is ever changed.
+          <Notice
+            title="Nothing has arrived yet"
+            action={
+              <Button variant="contained" onClick={drop.open}>
+                Pick files
+              </Button>
+            }
+          >
+            Drop a download here: a zip, loose files, or a whole folder. Each model in it is found, read and looked
+            over; nothing that arrives is ever changed.
           </Notice>
         )}
         {arrivals.data && arrivals.data.length > 0 && <ArrivalList arrivals={arrivals.data} />}
@@ -69,7 +79,8 @@ export function ArrivalsScreen() {
   );
 }
 
-const pathOf = (file: File & { path?: string }): string => ((file as FileWithPath).path ?? file.name).replace(/^\.?\//, '');
+const pathOf = (file: File & { path?: string }): string =>
+  ((file as FileWithPath).path ?? file.name).replace(/^\.?\//, '');
 
 function Totals({ arrivals }: { arrivals: Arrival[] }) {
   const files = arrivals.reduce((sum, arrival) => sum + arrival.files.length, 0);
@@ -77,7 +88,8 @@ function Totals({ arrivals }: { arrivals: Arrival[] }) {
   const kept = arrivals.reduce((sum, arrival) => sum + arrival.keptBytes, 0);
   return (
     <span className="quiet">
-      {formatCount(arrivals.length, 'arrival')}, {formatCount(files, 'file')}, {formatBytes(packed)} packed → {formatBytes(kept)} kept
+      {formatCount(arrivals.length, 'arrival')}, {formatCount(files, 'file')}, {formatBytes(packed)} packed →{' '}
+      {formatBytes(kept)} kept
     </span>
   );
 }
@@ -85,7 +97,8 @@ function Totals({ arrivals }: { arrivals: Arrival[] }) {
 /** Those with something to decide come first, the newest of each first. */
 function ArrivalList({ arrivals }: { arrivals: Arrival[] }) {
   const [all, setAll] = useState(false);
-  const isOpen = (arrival: Arrival): boolean => arrival.state !== 'ready' || arrival.finds.some((find) => find.state !== 'on-bench' && find.state !== 'set-aside');
+  const isOpen = (arrival: Arrival): boolean =>
+    arrival.state !== 'ready' || arrival.finds.some((find) => find.state !== 'on-bench' && find.state !== 'set-aside');
   const ordered = [...arrivals.filter(isOpen), ...arrivals.filter((arrival) => !isOpen(arrival))];
   const shown = all ? ordered : ordered.slice(0, SHOWN_AT_FIRST);
   const finds = arrivals.reduce((sum, arrival) => sum + arrival.finds.length, 0);

@@ -54,7 +54,13 @@ function AssetView({ page }: { page: AssetPage }) {
       </div>
       <div className="asset-body">
         <div className="asset-view">
-          <CompareView treated={model.data ?? null} hasSize={card.heightM !== null} treatedWords={current ? `version ${current.number}` : 'no version'} only="treated" frameKey={frame} />
+          <CompareView
+            treated={model.data ?? null}
+            hasSize={card.heightM !== null}
+            treatedWords={current ? `version ${current.number}` : 'no version'}
+            only="treated"
+            frameKey={frame}
+          />
         </div>
         <div className="asset-words">
           {current && <Facts page={page} version={current} />}
@@ -75,10 +81,15 @@ function Facts({ page, version }: { page: AssetPage; version: Version }) {
   return (
     <dl className="facts">
       <dt>size</dt>
-      <dd className="mono">{after.box && page.card.heightM !== null ? formatSize(boxSize(after.box)) : 'has no real size'}</dd>
+      <dd className="mono">
+        {after.box && page.card.heightM !== null ? formatSize(boxSize(after.box)) : 'has no real size'}
+      </dd>
       <dt>triangles</dt>
       <dd className="mono">
-        {formatThousands(after.triangles)} {after.polygons < after.triangles && <span className="quiet">kept as {formatThousands(after.polygons)} polygons</span>}
+        {formatThousands(after.triangles)}{' '}
+        {after.polygons < after.triangles && (
+          <span className="quiet">kept as {formatThousands(after.polygons)} polygons</span>
+        )}
       </dd>
       <dt>maps</dt>
       <dd className="mono">
@@ -146,10 +157,14 @@ function Uses({ page }: { page: AssetPage }) {
         {page.uses.map((use) => (
           <li key={use.handOverId}>
             <span>
-              <Link to={`/projects/${use.projectId}`}>{use.projectName}</Link> version {use.versionNumber}, {use.format.toUpperCase()}
+              <Link to={`/projects/${use.projectId}`}>{use.projectName}</Link> version {use.versionNumber},{' '}
+              {use.format.toUpperCase()}
             </span>
             <span className="mono quiet">
-              {use.handedBytes === null ? use.state : `${formatBytes(use.receivedBytes)} received → ${formatBytes(use.handedBytes)} handed over`} · {formatMoment(use.at)}
+              {use.handedBytes === null
+                ? use.state
+                : `${formatBytes(use.receivedBytes)} received → ${formatBytes(use.handedBytes)} handed over`}{' '}
+              · {formatMoment(use.at)}
             </span>
           </li>
         ))}
@@ -165,7 +180,11 @@ function Versions({ page }: { page: AssetPage }) {
       {page.versions.map((version) => (
         <details key={version.id} open={version === page.versions[0]} className="version">
           <summary>
-            Version {version.number} <span className="quiet small">{formatMoment(version.createdAt)}, {version.personName}{version.state !== 'made' ? `, ${version.state}: ${version.message ?? ''}` : ''}</span>
+            Version {version.number}{' '}
+            <span className="quiet small">
+              {formatMoment(version.createdAt)}, {version.personName}
+              {version.state !== 'made' ? `, ${version.state}: ${version.message ?? ''}` : ''}
+            </span>
           </summary>
           <ol>
             {version.outcomes.map((outcome, i) => (
@@ -177,12 +196,14 @@ function Versions({ page }: { page: AssetPage }) {
           </ol>
           {version.before && version.after && (
             <p className="mono quiet">
-              {version.before.nodes} → {version.after.nodes} nodes · {formatThousands(version.before.triangles)} → {formatThousands(version.after.triangles)} triangles · {version.before.maps} → {version.after.maps} maps
+              {version.before.nodes} → {version.after.nodes} nodes · {formatThousands(version.before.triangles)} →{' '}
+              {formatThousands(version.after.triangles)} triangles · {version.before.maps} → {version.after.maps} maps
             </p>
           )}
           {version.checks.length > 0 && (
             <p className="small says-holds">
-              <Mark mark="holds" /> Valid glTF 2.0, read back and compared: {version.checks.map((check) => check.what).join(', ')}.
+              <Mark mark="holds" /> Valid glTF 2.0, read back and compared:{' '}
+              {version.checks.map((check) => check.what).join(', ')}.
             </p>
           )}
         </details>

@@ -15,13 +15,22 @@ export function BenchScreen() {
     <div className="screen">
       <div className="screen-head">
         <h1>On the bench</h1>
-        {bench.data && bench.data.length > 0 && <span className="quiet">{formatCount(bench.data.length, 'model')}, the newest first</span>}
+        {bench.data && bench.data.length > 0 && (
+          <span className="quiet">{formatCount(bench.data.length, 'model')}, the newest first</span>
+        )}
       </div>
       <div className="screen-body">
         {bench.isPending && <Loading />}
         {bench.error && <Failure error={bench.error} onRetry={() => void bench.refetch()} />}
         {bench.data?.length === 0 && (
-          <Notice title="The bench is clear" action={<Button component={Link} to="/arrivals" variant="outlined">To the arrivals</Button>}>
+          <Notice
+            title="The bench is clear"
+            action={
+              <Button component={Link} to="/arrivals" variant="outlined">
+                To the arrivals
+              </Button>
+            }
+          >
             A find comes here from the arrivals; it gets its number and its condition sheet.
           </Notice>
         )}
@@ -39,7 +48,9 @@ export function BenchScreen() {
                   <Mark mark={row.blocks > 0 ? 'blocks' : row.open > 0 ? 'look' : 'holds'} /> {row.next}
                   <br />
                   <span className="quiet small">
-                    {row.open === 0 ? 'nothing open' : `${formatCount(row.open, 'finding')} open${row.sure > 0 ? `, ${row.sure} of them sure` : ''}`}
+                    {row.open === 0
+                      ? 'nothing open'
+                      : `${formatCount(row.open, 'finding')} open${row.sure > 0 ? `, ${row.sure} of them sure` : ''}`}
                   </span>
                 </span>
               </Link>

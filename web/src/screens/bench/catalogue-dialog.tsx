@@ -16,7 +16,10 @@ import { Mark } from '../../parts/mark';
 export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
   const [name, setName] = useState(sheet.name);
   const [category, setCategory] = useState<Category>(sheet.category ?? 'prop');
-  const put = useChange(() => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category } }), { onDone: onClose });
+  const put = useChange(
+    () => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category } }),
+    { onDone: onClose },
+  );
   const blocked = sheet.missing.length > 0;
   return (
     <Dialog open onClose={onClose} aria-labelledby="catalogue-title" fullWidth maxWidth="sm">
@@ -40,15 +43,33 @@ export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () 
             </ul>
           ) : (
             <>
-              <TextField id="asset-name" label="Name" value={name} onChange={(event) => setName(event.target.value)} required autoFocus fullWidth />
-              <TextField id="asset-category" select label="Category" value={category} onChange={(event) => setCategory(event.target.value as Category)} fullWidth>
+              <TextField
+                id="asset-name"
+                label="Name"
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+                required
+                autoFocus
+                fullWidth
+              />
+              <TextField
+                id="asset-category"
+                select
+                label="Category"
+                value={category}
+                onChange={(event) => setCategory(event.target.value as Category)}
+                fullWidth
+              >
                 {Object.entries(CATEGORIES).map(([value, { budget }]) => (
                   <MenuItem key={value} value={value}>
                     {value} <span className="quiet small">up to {budget / 1000} k triangles</span>
                   </MenuItem>
                 ))}
               </TextField>
-              <p className="quiet small">The version is made, checked against the glTF standard, read back and compared. Then it stands in the catalogue.</p>
+              <p className="quiet small">
+                The version is made, checked against the glTF standard, read back and compared. Then it stands in the
+                catalogue.
+              </p>
             </>
           )}
         </DialogContent>

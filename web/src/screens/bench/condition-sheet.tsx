@@ -6,7 +6,13 @@ import type { Box } from '@haveld/contract/report';
 import { FindingRow } from './finding-row';
 import { useAnswer } from './use-answer';
 
-const WORDS: Record<Heading, string> = { 'rights': 'Rights', 'textures': 'Textures', 'size-and-stance': 'Size & stance', 'structure': 'Structure', 'geometry': 'Geometry' };
+const WORDS: Record<Heading, string> = {
+  rights: 'Rights',
+  textures: 'Textures',
+  'size-and-stance': 'Size & stance',
+  structure: 'Structure',
+  geometry: 'Geometry',
+};
 
 /** A finding that waits for another one is not next. */
 function findNext(findings: readonly SheetFinding[]): string | null {
@@ -19,7 +25,12 @@ function findNext(findings: readonly SheetFinding[]): string | null {
 export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox: Box | null }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const ordered = HEADINGS.flatMap((heading) => sheet.findings.filter((finding) => finding.heading === heading));
-  const inHand = chosen !== null && ordered.some((finding) => finding.key === chosen) ? chosen : chosen === '' ? null : findNext(ordered);
+  const inHand =
+    chosen !== null && ordered.some((finding) => finding.key === chosen)
+      ? chosen
+      : chosen === ''
+        ? null
+        : findNext(ordered);
   const list = useRef<HTMLElement>(null);
   const answer = useAnswer(sheet.id, () => setChosen(null));
 
@@ -33,7 +44,8 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
   useHotkeys('enter', (event) => {
     if (event.target !== document.body && !(event.target as HTMLElement).closest('[data-takes-enter]')) return;
     const finding = ordered.find((candidate) => candidate.key === inHand);
-    if (finding && !finding.settled && finding.choices.length > 0) answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: finding.choices[0].id } });
+    if (finding && !finding.settled && finding.choices.length > 0)
+      answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: finding.choices[0].id } });
   });
 
   useEffect(() => {
@@ -50,7 +62,9 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
           <div key={heading}>
             <div className="condition-head">
               <h2>{WORDS[heading]}</h2>
-              <span className="quiet small">{open > 0 ? `${open} open` : heading === 'rights' ? 'settled' : 'holds'}</span>
+              <span className="quiet small">
+                {open > 0 ? `${open} open` : heading === 'rights' ? 'settled' : 'holds'}
+              </span>
             </div>
             {findings.map((finding) => (
               <FindingRow

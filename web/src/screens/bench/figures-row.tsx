@@ -8,7 +8,17 @@ import { boxSize } from '@haveld/core/scene/bounds';
 const spaced = (n: number): string => n.toLocaleString('en').replaceAll(',', '\u202f');
 
 /** Exact figures of the model as treated, with what they were. */
-export function FiguresRow({ sheet, treated, hasSize, problem }: { sheet: Sheet; treated: Figures | null; hasSize: boolean; problem: Error | null }) {
+export function FiguresRow({
+  sheet,
+  treated,
+  hasSize,
+  problem,
+}: {
+  sheet: Sheet;
+  treated: Figures | null;
+  hasSize: boolean;
+  problem: Error | null;
+}) {
   const now = treated ?? sheet.figures;
   const was = sheet.figures;
   const budget = CATEGORIES[sheet.category ?? 'prop'].budget;
@@ -23,13 +33,34 @@ export function FiguresRow({ sheet, treated, hasSize, problem }: { sheet: Sheet;
   const stands = now.box !== null && Math.abs(foot) < Math.max(...boxSize(now.box)) * 0.005;
   return (
     <dl className="figures">
-      <Figure name="size" value={now.box ? formatSize(boxSize(now.box)) : 'none'} note={hasSize ? undefined : 'not real'} />
+      <Figure
+        name="size"
+        value={now.box ? formatSize(boxSize(now.box)) : 'none'}
+        note={hasSize ? undefined : 'not real'}
+      />
       <Figure name="foot" value={stands ? 'on the ground' : formatLength(foot)} />
       <Figure name="triangles" value={spaced(now.triangles)} note={`of ${budget / 1000} k`} />
-      <Figure name="materials" value={String(now.materials)} note={was.materials !== now.materials ? `was ${was.materials}` : undefined} />
-      <Figure name="maps" value={String(now.maps)} note={now.mapsMissing > 0 ? `${now.mapsMissing} missing` : was.maps !== now.maps ? `was ${was.maps}` : undefined} />
-      <Figure name="card memory" value={`${(now.cardMemoryBytes / 2 ** 20).toFixed(0)} MiB`} note={`of ${HOUSE_RULES.cardMemoryBudgetBytes / 2 ** 20}`} />
-      <Figure name="texels" value={now.texelDensity === null || !hasSize ? '–' : `${Math.round(now.texelDensity)} /m`} />
+      <Figure
+        name="materials"
+        value={String(now.materials)}
+        note={was.materials !== now.materials ? `was ${was.materials}` : undefined}
+      />
+      <Figure
+        name="maps"
+        value={String(now.maps)}
+        note={
+          now.mapsMissing > 0 ? `${now.mapsMissing} missing` : was.maps !== now.maps ? `was ${was.maps}` : undefined
+        }
+      />
+      <Figure
+        name="card memory"
+        value={`${(now.cardMemoryBytes / 2 ** 20).toFixed(0)} MiB`}
+        note={`of ${HOUSE_RULES.cardMemoryBudgetBytes / 2 ** 20}`}
+      />
+      <Figure
+        name="texels"
+        value={now.texelDensity === null || !hasSize ? '–' : `${Math.round(now.texelDensity)} /m`}
+      />
     </dl>
   );
 }

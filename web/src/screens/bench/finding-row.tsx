@@ -24,7 +24,10 @@ export function FindingRow(props: FindingRowProps) {
   const { finding, isInHand, onHold } = props;
   const answered = finding.answer && describeAnswer(finding, finding.answer);
   return (
-    <div className={['finding', isInHand ? 'in-hand' : '', finding.settled ? 'settled' : ''].join(' ')} data-takes-enter>
+    <div
+      className={['finding', isInHand ? 'in-hand' : '', finding.settled ? 'settled' : ''].join(' ')}
+      data-takes-enter
+    >
       <button type="button" className="finding-line" aria-expanded={isInHand} onClick={onHold} data-key={finding.key}>
         <Mark mark={finding.settled ? 'holds' : finding.mark} />
         <span className="finding-title">
@@ -39,7 +42,12 @@ export function FindingRow(props: FindingRowProps) {
 function describeAnswer(finding: SheetFinding, answer: Answer): string {
   if (answer.kind === 'set-aside') return `set aside: ${answer.reason}`;
   if (answer.kind === 'own') return answer.words;
-  return finding.choices.find((choice) => choice.id === answer.choiceId)?.label.split('/').pop() ?? 'taken';
+  return (
+    finding.choices
+      .find((choice) => choice.id === answer.choiceId)
+      ?.label.split('/')
+      .pop() ?? 'taken'
+  );
 }
 
 function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps) {
@@ -47,6 +55,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
   const taken = finding.answer?.kind === 'taken' ? finding.answer.choiceId : null;
   const [picked, setPicked] = useState(taken ?? finding.choices[0]?.id ?? '');
   const [aside, setAside] = useState(false);
+  const [correcting, setCorrecting] = useState(finding.mark === 'blocks');
   const isRights = finding.heading === 'rights';
   const canSetAside = finding.mark !== 'holds' && !(isRights && finding.mark === 'blocks');
   useHotkeys('s', (event) => {
@@ -58,15 +67,22 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
   return (
     <div className="finding-body">
       {finding.detail && <p>{finding.detail}</p>}
-      {waitsFor.length > 0 && <p className="says-look small">First say what belongs to the model; this is judged again then.</p>}
+      {waitsFor.length > 0 && (
+        <p className="says-look small">First say what belongs to the model; this is judged again then.</p>
+      )}
       <EvidenceList evidence={choice && choice.evidence.length > 0 ? choice.evidence : finding.evidence} />
-      {isRights && <RightsForm sheet={sheet} />}
+      {isRights && correcting && <RightsForm sheet={sheet} />}
       {finding.choices.length > 1 && (
         <fieldset className="choices">
           <legend className="visually-hidden">{finding.title}</legend>
           {finding.choices.map((option) => (
             <label key={option.id} className="choice">
-              <input type="radio" name={finding.key} checked={picked === option.id} onChange={() => setPicked(option.id)} />
+              <input
+                type="radio"
+                name={finding.key}
+                checked={picked === option.id}
+                onChange={() => setPicked(option.id)}
+              />
               <span>{option.label}</span>
               <span className="bar" aria-hidden="true">
                 <span style={{ width: `${option.confidence * 100}%` }} />
@@ -78,12 +94,23 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
       )}
       {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {aside ? (
-        <SetAside onDone={(reason) => answer.mutate({ key: finding.key, answer: { kind: 'set-aside', reason } })} onCancel={() => setAside(false)} />
+        <SetAside
+          onDone={(reason) => answer.mutate({ key: finding.key, answer: { kind: 'set-aside', reason } })}
+          onCancel={() => setAside(false)}
+        />
       ) : (
         <div className="finding-acts">
           {choice && taken !== picked && (
-            <Button variant="contained" loading={answer.isPending} onClick={() => answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: picked } })}>
-              {finding.choices.length > 1 ? `Take “${choice.label.split('/').pop()}”` : choice.label.includes('/') ? 'Relink it' : choice.label}
+            <Button
+              variant="contained"
+              loading={answer.isPending}
+              onClick={() => answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: picked } })}
+            >
+              {finding.choices.length > 1
+                ? `Take “${choice.label.split('/').pop()}”`
+                : choice.label.includes('/')
+                  ? 'Relink it'
+                  : choice.label}
             </Button>
           )}
           {canSetAside && finding.answer === null && (
@@ -91,14 +118,18 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
               {isRights ? 'I have looked at it' : 'Set aside'}
             </Button>
           )}
-          {finding.answer && <Button onClick={() => answer.mutate({ key: finding.key, answer: null })}>Take the answer back</Button>}
+          {isRights && !correcting && <Button onClick={() => setCorrecting(true)}>Correct it</Button>}
+          {finding.answer && (
+            <Button onClick={() => answer.mutate({ key: finding.key, answer: null })}>Take the answer back</Button>
+          )}
         </div>
       )}
     </div>
   );
 }
 
-const formatShare = (share: number): string => (share >= 0.995 ? '> 99 %' : share < 0.01 ? '< 1 %' : `${Math.round(share * 100)} %`);
+const formatShare = (share: number): string =>
+  share >= 0.995 ? '> 99 %' : share < 0.01 ? '< 1 %' : `${Math.round(share * 100)} %`;
 
 function EvidenceList({ evidence }: { evidence: readonly Evidence[] }) {
   if (evidence.length === 0) return null;
@@ -133,7 +164,16 @@ function SetAside({ onDone, onCancel }: { onDone: (reason: string) => void; onCa
         if (reason.trim() !== '') onDone(reason.trim());
       }}
     >
-      <TextField id="aside-reason" label="Why?" autoFocus fullWidth value={reason} onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 300 } }} onKeyDown={(event) => event.key === 'Escape' && onCancel()} />
+      <TextField
+        id="aside-reason"
+        label="Why?"
+        autoFocus
+        fullWidth
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 300 } }}
+        onKeyDown={(event) => event.key === 'Escape' && onCancel()}
+      />
       <Button type="submit" variant="contained" disabled={reason.trim() === ''}>
         Set aside
       </Button>

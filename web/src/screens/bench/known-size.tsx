@@ -11,7 +11,15 @@ import { useAnswer } from './use-answer';
 const SIDES = ['width', 'height', 'depth'] as const;
 
 /** One known measure settles the size: "78 cm high". */
-export function KnownSize({ sheet, treatedBox, onAnswered }: { sheet: Sheet; treatedBox: Box | null; onAnswered: () => void }) {
+export function KnownSize({
+  sheet,
+  treatedBox,
+  onAnswered,
+}: {
+  sheet: Sheet;
+  treatedBox: Box | null;
+  onAnswered: () => void;
+}) {
   const [side, setSide] = useState<(typeof SIDES)[number]>('height');
   const [text, setText] = useState('');
   const answer = useAnswer(sheet.id, onAnswered);
@@ -24,7 +32,14 @@ export function KnownSize({ sheet, treatedBox, onAnswered }: { sheet: Sheet; tre
     if (!factor || !metres || !size) return;
     const now = size.map((v) => (v * metres) / shown) as [number, number, number];
     const words = `${formatSize(size)} → ${formatSize(now)}`;
-    answer.mutate({ key: 'size', answer: { kind: 'own', words: `${side} ${formatLength(metres)}`, steps: [{ kind: 'scale', schema: 1, factor, words }] } });
+    answer.mutate({
+      key: 'size',
+      answer: {
+        kind: 'own',
+        words: `${side} ${formatLength(metres)}`,
+        steps: [{ kind: 'scale', schema: 1, factor, words }],
+      },
+    });
   };
   const unreadable = text !== '' && metres === null;
   return (
@@ -35,7 +50,13 @@ export function KnownSize({ sheet, treatedBox, onAnswered }: { sheet: Sheet; tre
         take();
       }}
     >
-      <TextField id="known-side" select label="Known size" value={side} onChange={(event) => setSide(event.target.value as typeof side)}>
+      <TextField
+        id="known-side"
+        select
+        label="Known size"
+        value={side}
+        onChange={(event) => setSide(event.target.value as typeof side)}
+      >
         {SIDES.map((name) => (
           <MenuItem key={name} value={name}>
             {name}

@@ -48,10 +48,21 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const glb = treated.data?.glb.buffer ?? null;
   return (
     <div className="sheet-screen">
-      <Head sheet={sheet} onSure={() => sure.mutate(undefined)} isTaking={sure.isPending} onCatalogue={() => setCataloguing(true)} />
+      <Head
+        sheet={sheet}
+        onSure={() => sure.mutate(undefined)}
+        isTaking={sure.isPending}
+        onCatalogue={() => setCataloguing(true)}
+      />
       <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
       <div className="view-pane">
-        <CompareView received={received.data ?? null} treated={glb} hasSize={hasSize} only={ONLY[only]} frameKey={frame} />
+        <CompareView
+          received={received.data ?? null}
+          treated={glb}
+          hasSize={hasSize}
+          only={ONLY[only]}
+          frameKey={frame}
+        />
         <FiguresRow sheet={sheet} treated={treated.data?.figures ?? null} hasSize={hasSize} problem={treated.error} />
       </div>
       <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
@@ -66,7 +77,17 @@ const STATES = [
   { state: 'catalogued', words: 'catalogued' },
 ] as const;
 
-function Head({ sheet, onSure, isTaking, onCatalogue }: { sheet: Sheet; onSure: () => void; isTaking: boolean; onCatalogue: () => void }) {
+function Head({
+  sheet,
+  onSure,
+  isTaking,
+  onCatalogue,
+}: {
+  sheet: Sheet;
+  onSure: () => void;
+  isTaking: boolean;
+  onCatalogue: () => void;
+}) {
   return (
     <div className="screen-head">
       <span className="mono quiet">{sheet.accession}</span>
@@ -75,7 +96,11 @@ function Head({ sheet, onSure, isTaking, onCatalogue }: { sheet: Sheet; onSure: 
       <span className="grow" />
       <ol className="states" aria-label="State">
         {STATES.map(({ state, words }) => (
-          <li key={state} className={sheet.state === state ? 'now' : ''} aria-current={sheet.state === state ? 'step' : undefined}>
+          <li
+            key={state}
+            className={sheet.state === state ? 'now' : ''}
+            aria-current={sheet.state === state ? 'step' : undefined}
+          >
             {words}
           </li>
         ))}
@@ -95,7 +120,11 @@ function Head({ sheet, onSure, isTaking, onCatalogue }: { sheet: Sheet; onSure: 
           Take {sheet.sureCount} sure {sheet.sureCount === 1 ? 'proposal' : 'proposals'}
         </Button>
       )}
-      <Button variant={sheet.sureCount > 0 || sheet.missing.length > 0 ? 'outlined' : 'contained'} onClick={onCatalogue} disabled={sheet.busy === 'making the version'}>
+      <Button
+        variant={sheet.sureCount > 0 || sheet.missing.length > 0 ? 'outlined' : 'contained'}
+        onClick={onCatalogue}
+        disabled={sheet.busy === 'making the version'}
+      >
         {sheet.state === 'catalogued' ? 'New version' : 'Catalogue'}
       </Button>
     </div>

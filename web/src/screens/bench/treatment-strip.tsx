@@ -5,14 +5,20 @@ import { useChange } from '../../api/use-change';
 
 /** The treatment as a numbered strip; each step can be switched off and on, and none is ever lost. */
 export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: readonly StepOutcome[] }) {
-  const flip = useChange((given: { stepId: string; enabled: boolean }) => call(switchStep, { params: { id: sheet.id }, body: given }));
+  const flip = useChange((given: { stepId: string; enabled: boolean }) =>
+    call(switchStep, { params: { id: sheet.id }, body: given }),
+  );
   const results = pairOutcomes(sheet.steps, outcomes);
   return (
     <section className="treatment" aria-label="Treatment">
       <div className="treatment-head">
         <h2>Treatment</h2>
         <span className="quiet small">
-          {sheet.failure ? <span className="says-blocks">{sheet.failure}</span> : 'same original + same steps = same version · nothing here touches what arrived'}
+          {sheet.failure ? (
+            <span className="says-blocks">{sheet.failure}</span>
+          ) : (
+            'same original + same steps = same version · nothing here touches what arrived'
+          )}
         </span>
       </div>
       {sheet.steps.length === 0 ? (
@@ -25,7 +31,12 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
             <li key={row.id} className={row.enabled ? 'step' : 'step off'}>
               <strong>{row.title}</strong>
               <p>{describe(row, results.get(row.id))}</p>
-              <button type="button" className="step-switch" onClick={() => flip.mutate({ stepId: row.id, enabled: !row.enabled })} aria-label={`Switch ${row.title} ${row.enabled ? 'off' : 'on'}`}>
+              <button
+                type="button"
+                className="step-switch"
+                onClick={() => flip.mutate({ stepId: row.id, enabled: !row.enabled })}
+                aria-label={`Switch ${row.title} ${row.enabled ? 'off' : 'on'}`}
+              >
                 {row.enabled ? 'switch off' : 'switch on'}
               </button>
             </li>
@@ -39,7 +50,9 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
 /** Outcomes come in the order of the enabled steps. */
 function pairOutcomes(steps: readonly TreatmentStep[], outcomes: readonly StepOutcome[]): Map<string, StepOutcome> {
   const enabled = steps.filter((row) => row.enabled);
-  return new Map(enabled.flatMap((row, i) => (outcomes[i]?.kind === row.step.kind ? [[row.id, outcomes[i]] as const] : [])));
+  return new Map(
+    enabled.flatMap((row, i) => (outcomes[i]?.kind === row.step.kind ? [[row.id, outcomes[i]] as const] : [])),
+  );
 }
 
 function describe(row: TreatmentStep, outcome: StepOutcome | undefined): string {

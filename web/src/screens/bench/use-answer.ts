@@ -5,5 +5,8 @@ import { useChange } from '../../api/use-change';
 
 /** Answers a finding of a sheet, or takes its answer back with null. */
 export function useAnswer(assetId: string, onDone: () => void) {
-  return useChange((given: { key: string; answer: Answer | null }) => call(answerFinding, { params: { id: assetId }, body: given }), { onDone });
+  return useChange(
+    (given: { key: string; answer: Answer | null }) => call(answerFinding, { params: { id: assetId }, body: given }),
+    { onDone },
+  );
 }

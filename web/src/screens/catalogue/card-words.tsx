@@ -7,14 +7,28 @@ import { formatMapSide, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 
 /** What stands under a picture: name, number, size, weight, maps, licence. */
-export function CardWords({ card, isChosen, onToggle }: { card: Card; isChosen: boolean; onToggle: (card: Card) => void }) {
+export function CardWords({
+  card,
+  isChosen,
+  onToggle,
+}: {
+  card: Card;
+  isChosen: boolean;
+  onToggle: (card: Card) => void;
+}) {
   const terms = getTerms(card.licenceId);
   const mark = terms.house === 'taken' ? 'holds' : terms.house === 'closed' ? 'blocks' : 'look';
   return (
     <div className="card-words">
       <p className="card-name">
         {card.state === 'catalogued' && (
-          <Checkbox size="small" checked={isChosen} onChange={() => onToggle(card)} slotProps={{ input: { 'aria-label': `Choose ${card.name}` } }} sx={{ ml: '-6px', my: '-4px' }} />
+          <Checkbox
+            size="small"
+            checked={isChosen}
+            onChange={() => onToggle(card)}
+            slotProps={{ input: { 'aria-label': `Choose ${card.name}` } }}
+            sx={{ ml: '-6px', my: '-4px' }}
+          />
         )}
         <Link to={card.state === 'catalogued' ? `/catalogue/${card.id}` : `/bench/${card.id}`}>{card.name}</Link>
       </p>
@@ -23,7 +37,7 @@ export function CardWords({ card, isChosen, onToggle }: { card: Card; isChosen: 
       </p>
       <p className="small">
         {formatThousands(card.triangles)} triangles · {formatMapSide(card.mapSide)} ·{' '}
-        <span className={`says-${mark}`}>
+        <span className={`says-${mark} card-licence`}>
           <Mark mark={mark} /> {terms.short}
         </span>
       </p>

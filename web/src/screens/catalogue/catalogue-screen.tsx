@@ -45,16 +45,34 @@ export function CatalogueScreen() {
     setChosen(next);
   };
   const cards = catalogue.data?.cards ?? [];
-  const isNarrowed = question.words !== '' || question.category !== '' || question.use !== '' || question.triangles > 0 || question.state !== 'catalogued';
+  const isNarrowed =
+    question.words !== '' ||
+    question.category !== '' ||
+    question.use !== '' ||
+    question.triangles > 0 ||
+    question.state !== 'catalogued';
   return (
     <div className="screen">
       <div className="catalogue-head">
         <QuestionSentence question={question} catalogue={catalogue.data} onAsk={ask} />
         <div className="catalogue-tools">
           <span className="quiet small">Pictures</span>
-          <Choice label="Pictures" value={pictures} options={[{ value: 'scale', words: 'at one common scale' }, { value: 'frame', words: 'each in its frame' }]} onChange={(value) => ask({ pictures: value === 'frame' ? 'frame' : '' })} />
+          <Choice
+            label="Pictures"
+            value={pictures}
+            options={[
+              { value: 'scale', words: 'at one common scale' },
+              { value: 'frame', words: 'each in its frame' },
+            ]}
+            onChange={(value) => ask({ pictures: value === 'frame' ? 'frame' : '' })}
+          />
           <span className="quiet small">Order</span>
-          <Choice label="Order" value={question.order} options={ORDERS} onChange={(value) => ask({ order: value === 'height' ? '' : value })} />
+          <Choice
+            label="Order"
+            value={question.order}
+            options={ORDERS}
+            onChange={(value) => ask({ order: value === 'height' ? '' : value })}
+          />
           <span className="grow" />
           {chosen.size > 0 && (
             <>
@@ -64,9 +82,13 @@ export function CatalogueScreen() {
               <Button onClick={() => setChosen(new Map())}>none</Button>
             </>
           )}
-          <Button variant="contained" disabled={chosen.size === 0} onClick={() => setHanding(true)}>
-            Hand over {chosen.size > 0 ? chosen.size : ''}
-          </Button>
+          {chosen.size > 0 ? (
+            <Button variant="contained" onClick={() => setHanding(true)}>
+              Hand over {chosen.size}
+            </Button>
+          ) : (
+            cards.length > 0 && <span className="quiet small">Tick what a project needs, then hand it over.</span>
+          )}
         </div>
       </div>
       <div className="screen-body">
@@ -75,12 +97,27 @@ export function CatalogueScreen() {
         {catalogue.data && cards.length === 0 && (
           <Notice
             title={isNarrowed ? 'Nothing fits this question' : 'The catalogue is empty'}
-            action={isNarrowed ? <Button variant="outlined" onClick={() => setSearch(new URLSearchParams())}>Ask for everything</Button> : <Button variant="outlined" component={Link} to="/bench">To the bench</Button>}
+            action={
+              isNarrowed ? (
+                <Button variant="outlined" onClick={() => setSearch(new URLSearchParams())}>
+                  Ask for everything
+                </Button>
+              ) : (
+                <Button variant="outlined" component={Link} to="/bench">
+                  To the bench
+                </Button>
+              )
+            }
           >
             {isNarrowed ? 'Take a word or a condition away.' : 'What is put right on the bench is catalogued here.'}
           </Notice>
         )}
-        {cards.length > 0 && (pictures === 'scale' ? <Drawers cards={cards} chosen={chosen} onToggle={toggle} /> : <Frames cards={cards} chosen={chosen} onToggle={toggle} />)}
+        {cards.length > 0 &&
+          (pictures === 'scale' ? (
+            <Drawers cards={cards} chosen={chosen} onToggle={toggle} />
+          ) : (
+            <Frames cards={cards} chosen={chosen} onToggle={toggle} />
+          ))}
       </div>
       {handing && (
         <HandOverDialog
@@ -96,14 +133,38 @@ export function CatalogueScreen() {
   );
 }
 
-function Choice<V extends string>({ label, value, options, onChange }: { label: string; value: V; options: { value: V; words: string }[]; onChange: (value: V) => void }) {
+function Choice<V extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: V;
+  options: { value: V; words: string }[];
+  onChange: (value: V) => void;
+}) {
   return (
-    <ToggleButtonGroup size="small" exclusive value={value} aria-label={label} onChange={(_, next: V | null) => next && onChange(next)}>
+    <ToggleButtonGroup
+      size="small"
+      exclusive
+      value={value}
+      aria-label={label}
+      onChange={(_, next: V | null) => next && onChange(next)}
+    >
       {options.map((option) => (
         <ToggleButton
           key={option.value}
           value={option.value}
-          sx={{ textTransform: 'none', py: '2px', px: 1.25, fontSize: 13, lineHeight: 1.5, color: 'var(--quiet)', '&.Mui-selected': { color: 'var(--petrol)', bgcolor: 'var(--petrol-soft)', fontWeight: 600 } }}
+          sx={{
+            textTransform: 'none',
+            py: '2px',
+            px: 1.25,
+            fontSize: 13,
+            lineHeight: 1.5,
+            color: 'var(--quiet)',
+            '&.Mui-selected': { color: 'var(--petrol)', bgcolor: 'var(--petrol-soft)', fontWeight: 600 },
+          }}
         >
           {option.words}
         </ToggleButton>

@@ -3,10 +3,12 @@ import type { Card } from '@haveld/contract/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl } from '../../api/client';
 import { CardWords } from './card-words';
-import { layDrawers, listTicks, type Drawer } from './lay-drawers';
+import { HEADROOM_PX, layDrawers, listTicks, type Drawer } from './lay-drawers';
 
 const RULE_PX = 56;
 const PICTURE_PX = 232;
+/** A single drawer has the screen to itself. */
+const LONE_PICTURE_PX = 420;
 
 export interface CardsProps {
   cards: readonly Card[];
@@ -25,11 +27,13 @@ export function Drawers(props: CardsProps) {
   }, []);
   const sized = props.cards.filter((card) => card.heightM !== null && card.widthM !== null);
   const rest = props.cards.filter((card) => !sized.includes(card));
-  const drawers = layDrawers(sized, Math.max(320, width - RULE_PX - 40));
+  const widthPx = Math.max(320, width - RULE_PX - 40);
+  const heightPx = layDrawers(sized, widthPx, PICTURE_PX).length === 1 ? LONE_PICTURE_PX : PICTURE_PX;
+  const drawers = layDrawers(sized, widthPx, heightPx);
   return (
     <div className="drawers" ref={host}>
       {drawers.map((drawer) => (
-        <DrawerRow key={drawer.cards[0].id} drawer={drawer} {...props} />
+        <DrawerRow key={drawer.cards[0].id} drawer={drawer} heightPx={heightPx} {...props} />
       ))}
       {rest.length > 0 && (
         <section className="drawer-rest" aria-label="Without a real size">
@@ -45,11 +49,11 @@ export function Drawers(props: CardsProps) {
   );
 }
 
-function DrawerRow({ drawer, chosen, onToggle }: { drawer: Drawer } & CardsProps) {
-  const scale = (PICTURE_PX - 24) / drawer.heightM;
+function DrawerRow({ drawer, heightPx, chosen, onToggle }: { drawer: Drawer; heightPx: number } & CardsProps) {
+  const scale = (heightPx - HEADROOM_PX) / drawer.heightM;
   return (
     <section className="drawer" aria-label={`Up to ${formatLength(drawer.heightM)} high`}>
-      <div className="drawer-ground" style={{ height: PICTURE_PX }}>
+      <div className="drawer-ground" style={{ height: heightPx }}>
         <div className="drawer-rule" aria-hidden="true">
           {listTicks(drawer.heightM).map((metres) => (
             <span key={metres} style={{ bottom: metres * scale }}>
@@ -59,7 +63,14 @@ function DrawerRow({ drawer, chosen, onToggle }: { drawer: Drawer } & CardsProps
         </div>
         {drawer.cards.map((card) => (
           <div key={card.id} className="drawer-place" style={{ width: drawer.columnPx }}>
-            {card.elevationSha256 && <img src={bytesUrl(card.elevationSha256, 'png')} alt={`${card.name}, from the front`} loading="lazy" style={{ width: card.widthM! * scale, height: card.heightM! * scale }} />}
+            {card.elevationSha256 && (
+              <img
+                src={bytesUrl(card.elevationSha256, 'png')}
+                alt={`${card.name}, from the front`}
+                loading="lazy"
+                style={{ width: card.widthM! * scale, height: card.heightM! * scale }}
+              />
+            )}
           </div>
         ))}
       </div>
@@ -74,4 +85,5 @@ function DrawerRow({ drawer, chosen, onToggle }: { drawer: Drawer } & CardsProps
   );
 }
 
-const formatTick = (metres: number): string => (metres === 0 ? '0 m' : metres >= 1 || metres === 0.5 ? `${metres} m` : `${Math.round(metres * 100)} cm`);
+const formatTick = (metres: number): string =>
+  metres === 0 ? '0 m' : metres >= 1 || metres === 0.5 ? `${metres} m` : `${Math.round(metres * 100)} cm`;

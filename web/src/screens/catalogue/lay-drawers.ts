@@ -11,14 +11,16 @@ export interface Drawer {
 const COLUMN_PX = 186;
 /** A thing may be this many times higher than another in its drawer; beyond that the small one would vanish. */
 const SPREAD = 14;
-const PICTURE_SHARE = 208;
+/** Left free above the highest thing. */
+export const HEADROOM_PX = 24;
 
 /**
  * Lays cards into drawers in their order. A drawer ends where it is full or where the next thing is too much larger or smaller
  * for one scale; its scale then fits the highest and the widest.
  * @param widthPx of the ground
+ * @param heightPx of a drawer's picture
  */
-export function layDrawers(cards: readonly Card[], widthPx: number): Drawer[] {
+export function layDrawers(cards: readonly Card[], widthPx: number, heightPx: number): Drawer[] {
   const columns = Math.max(1, Math.floor(widthPx / COLUMN_PX));
   const columnPx = widthPx / columns;
   const drawers: Card[][] = [];
@@ -31,7 +33,11 @@ export function layDrawers(cards: readonly Card[], widthPx: number): Drawer[] {
     const highest = Math.max(...drawer.map((card) => card.heightM!));
     const widest = Math.max(...drawer.map((card) => card.widthM!));
     // the widest thing must fit its column as well
-    return { cards: drawer, columnPx, heightM: Math.max(highest, (widest * PICTURE_SHARE) / (columnPx - 16), 1e-6) };
+    return {
+      cards: drawer,
+      columnPx,
+      heightM: Math.max(highest, (widest * (heightPx - HEADROOM_PX)) / (columnPx - 16), 1e-6),
+    };
   });
 }
 

@@ -9,24 +9,64 @@ export interface QuestionSentenceProps {
   onAsk: (change: Record<string, string>) => void;
 }
 
-const USES: Record<string, string> = { '': 'any project', 'commercial': 'a paid production', 'non-commercial': 'a free production' };
-const STATES: Record<string, string> = { 'catalogued': 'catalogued', 'on-bench': 'on the bench', 'withdrawn': 'withdrawn', 'in-review': 'in review', '': 'in any state' };
+const USES: Record<string, string> = {
+  '': 'any project',
+  commercial: 'a paid production',
+  'non-commercial': 'a free production',
+};
+const STATES: Record<string, string> = {
+  catalogued: 'catalogued',
+  'on-bench': 'on the bench',
+  withdrawn: 'withdrawn',
+  'in-review': 'in review',
+  '': 'in any state',
+};
 
-const plural = (category: string): string => (category === '' ? 'Things' : category === 'prop' ? 'Props' : category === 'furniture' ? 'Furniture' : category === 'foliage' ? 'Foliage' : category === 'large' ? 'Large things' : `${category[0].toUpperCase()}${category.slice(1)}s`);
+const plural = (category: string): string =>
+  category === ''
+    ? 'Things'
+    : category === 'prop'
+      ? 'Props'
+      : category === 'furniture'
+        ? 'Furniture'
+        : category === 'foliage'
+          ? 'Foliage'
+          : category === 'large'
+            ? 'Large things'
+            : `${category[0].toUpperCase()}${category.slice(1)}s`;
 
 /** "Things that we may use in a paid production, below 20 k triangles": each underlined word opens its choices with their counts. */
 export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenceProps) {
   const facets = catalogue?.facets;
-  const countOf = (list: { value: string | number; count: number }[] | undefined, value: string | number): number | undefined => list?.find((entry) => entry.value === value)?.count;
-  const categories = facets?.category.map(({ value, count }) => ({ value, words: value === '' ? 'without a category' : value, count })) ?? [];
+  const countOf = (
+    list: { value: string | number; count: number }[] | undefined,
+    value: string | number,
+  ): number | undefined => list?.find((entry) => entry.value === value)?.count;
+  const categories =
+    facets?.category.map(({ value, count }) => ({
+      value,
+      words: value === '' ? 'without a category' : value,
+      count,
+    })) ?? [];
   return (
     <div className="question">
       <p className="question-words">
-        <Underlined label="Category" words={plural(question.category)} value={question.category} options={[{ value: '', words: 'anything' }, ...categories.filter((option) => option.value !== '')]} onChoose={(category) => onAsk({ category })} />
+        <Underlined
+          label="Category"
+          words={plural(question.category)}
+          value={question.category}
+          options={[{ value: '', words: 'anything' }, ...categories.filter((option) => option.value !== '')]}
+          onChoose={(category) => onAsk({ category })}
+        />
         {question.words !== '' && (
           <>
             {' called '}
-            <button type="button" className="underlined" onClick={() => onAsk({ words: '' })} aria-label={`Take “${question.words}” away`}>
+            <button
+              type="button"
+              className="underlined"
+              onClick={() => onAsk({ words: '' })}
+              aria-label={`Take “${question.words}” away`}
+            >
               “{question.words}” ✕
             </button>
           </>
@@ -44,7 +84,14 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
           label="Triangles"
           words={question.triangles === 0 ? 'of any weight' : `below ${question.triangles / 1000} k triangles`}
           value={String(question.triangles)}
-          options={[{ value: '0', words: 'of any weight' }, ...[5000, 20000, 100000].map((limit) => ({ value: String(limit), words: `below ${limit / 1000} k triangles`, count: countOf(facets?.triangles, limit) }))]}
+          options={[
+            { value: '0', words: 'of any weight' },
+            ...[5000, 20000, 100000].map((limit) => ({
+              value: String(limit),
+              words: `below ${limit / 1000} k triangles`,
+              count: countOf(facets?.triangles, limit),
+            })),
+          ]}
           onChoose={(triangles) => onAsk({ triangles: triangles === '0' ? '' : triangles })}
         />
         {', '}
@@ -52,7 +99,11 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
           label="State"
           words={STATES[question.state]}
           value={question.state}
-          options={['catalogued', 'on-bench'].map((value) => ({ value, words: STATES[value], count: countOf(facets?.state, value) }))}
+          options={['catalogued', 'on-bench'].map((value) => ({
+            value,
+            words: STATES[value],
+            count: countOf(facets?.state, value),
+          }))}
           onChoose={(state) => onAsk({ state: state === 'catalogued' ? '' : state })}
         />
         .
@@ -73,11 +124,30 @@ interface Option {
   count?: number;
 }
 
-function Underlined({ label, words, value, options, onChoose }: { label: string; words: string; value: string; options: Option[]; onChoose: (value: string) => void }) {
+function Underlined({
+  label,
+  words,
+  value,
+  options,
+  onChoose,
+}: {
+  label: string;
+  words: string;
+  value: string;
+  options: Option[];
+  onChoose: (value: string) => void;
+}) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
-      <button type="button" className="underlined" aria-haspopup="menu" aria-expanded={anchor !== null} aria-label={`${label}: ${words}`} onClick={(event) => setAnchor(event.currentTarget)}>
+      <button
+        type="button"
+        className="underlined"
+        aria-haspopup="menu"
+        aria-expanded={anchor !== null}
+        aria-label={`${label}: ${words}`}
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
         {words}
       </button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>

@@ -27,12 +27,17 @@ export function HealthScreen() {
           {formatCount(storeFiles, 'file')} in the store, {formatBytes(storeBytes)} · {formatCount(done, 'job')} done
         </span>
       </div>
-      <div className="screen-body" style={{ padding: '16px 20px 28px', display: 'flex', flexDirection: 'column', gap: 22 }}>
+      <div
+        className="screen-body"
+        style={{ padding: '16px 20px 28px', display: 'flex', flexDirection: 'column', gap: 22 }}
+      >
         <section>
           <h2>Bytes</h2>
           <p style={{ marginTop: 6 }}>
             <Mark mark={missing.length === 0 ? 'holds' : 'blocks'} />{' '}
-            {missing.length === 0 ? 'Every file that a row names is in the store.' : `${formatCount(missing.length, 'file')} named by a row are not in the store; restore them from a backup.`}
+            {missing.length === 0
+              ? 'Every file that a row names is in the store.'
+              : `${formatCount(missing.length, 'file')} named by a row are not in the store; restore them from a backup.`}
           </p>
           {missing.map((sha256) => (
             <p key={sha256} className="mono">
@@ -60,7 +65,12 @@ export function HealthScreen() {
                       {formatMoment(job.at)}, {formatCount(job.attempts, 'try', 'tries')}
                     </td>
                     <td>
-                      <Button variant="outlined" size="small" onClick={() => retry.mutate(job.id)} aria-label={`Try ${job.words} again`}>
+                      <Button
+                        variant="outlined"
+                        size="small"
+                        onClick={() => retry.mutate(job.id)}
+                        aria-label={`Try ${job.words} again`}
+                      >
                         Try again
                       </Button>
                     </td>
@@ -78,7 +88,9 @@ export function HealthScreen() {
               {running.map((job) => (
                 <tr key={job.id}>
                   <td>{job.words}</td>
-                  <td className="mono quiet">{job.state === 'waiting' ? 'waits' : job.total > 0 ? `${job.done} of ${job.total}` : 'runs'}</td>
+                  <td className="mono quiet">
+                    {job.state === 'waiting' ? 'waits' : job.total > 0 ? `${job.done} of ${job.total}` : 'runs'}
+                  </td>
                   <td>
                     <Button size="small" onClick={() => cancel.mutate(job.id)} aria-label={`Stop ${job.words}`}>
                       Stop

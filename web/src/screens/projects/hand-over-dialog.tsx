@@ -22,10 +22,23 @@ import { ProjectForm } from './project-form';
 
 const NEW = 'new';
 
-const VERDICT_WORDS = { 'allowed': 'allowed', 'allowed-with-duties': 'allowed with duties', 'ask-first': 'ask first', 'not-allowed': 'not allowed' } as const;
+const VERDICT_WORDS = {
+  allowed: 'allowed',
+  'allowed-with-duties': 'allowed with duties',
+  'ask-first': 'ask first',
+  'not-allowed': 'not allowed',
+} as const;
 
 /** Hands assets to a project: the verdict and its reason first, then the shape, then the packing. */
-export function HandOverDialog({ cards, onClose, onDone }: { cards: readonly Card[]; onClose: () => void; onDone: () => void }) {
+export function HandOverDialog({
+  cards,
+  onClose,
+  onDone,
+}: {
+  cards: readonly Card[];
+  onClose: () => void;
+  onDone: () => void;
+}) {
   const projects = useQuery(projectsQuery);
   const navigate = useNavigate();
   const [picked, setPicked] = useState<string | null>(null);
@@ -43,25 +56,40 @@ export function HandOverDialog({ cards, onClose, onDone }: { cards: readonly Car
       void navigate(`/projects/${projectId}`);
     },
   });
-  const refused = verdicts.data?.filter(({ verdict }) => verdict.verdict === 'not-allowed' || verdict.verdict === 'ask-first') ?? [];
+  const refused =
+    verdicts.data?.filter(({ verdict }) => verdict.verdict === 'not-allowed' || verdict.verdict === 'ask-first') ?? [];
   return (
     <Dialog open onClose={onClose} aria-labelledby="hand-over-title" fullWidth maxWidth="sm">
       <DialogTitle id="hand-over-title" component="h2">
         Hand over {cards.length === 1 ? `“${cards[0].name}”` : formatCount(cards.length, 'asset')}
       </DialogTitle>
       <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
-        <TextField id="hand-over-project" select label="To" value={projectId} onChange={(event) => setPicked(event.target.value)} fullWidth>
+        <TextField
+          id="hand-over-project"
+          select
+          label="To"
+          value={projectId}
+          onChange={(event) => setPicked(event.target.value)}
+          fullWidth
+        >
           {projects.data?.map((project) => (
             <MenuItem key={project.id} value={project.id}>
-              {project.name} <span className="quiet small">{project.commercial ? 'earns money' : 'not commercial'}</span>
+              {project.name}{' '}
+              <span className="quiet small">{project.commercial ? 'earns money' : 'not commercial'}</span>
             </MenuItem>
           ))}
           <MenuItem value={NEW}>A new project …</MenuItem>
         </TextField>
-        {projectId === NEW && <ProjectForm onDone={(project) => setPicked(project.id)} onCancel={() => (projects.data?.length ? setPicked(null) : onClose())} />}
+        {projectId === NEW && (
+          <ProjectForm
+            onDone={(project) => setPicked(project.id)}
+            onCancel={() => (projects.data?.length ? setPicked(null) : onClose())}
+          />
+        )}
         {verdicts.error && <p className="says-blocks">{verdicts.error.message}</p>}
         {verdicts.data?.map(({ card, verdict, credit }) => {
-          const mark = verdict.verdict === 'not-allowed' ? 'blocks' : verdict.verdict === 'ask-first' ? 'look' : 'holds';
+          const mark =
+            verdict.verdict === 'not-allowed' ? 'blocks' : verdict.verdict === 'ask-first' ? 'look' : 'holds';
           return (
             <div key={card.id} className="verdict">
               <p>
@@ -82,7 +110,11 @@ export function HandOverDialog({ cards, onClose, onDone }: { cards: readonly Car
         {projectId !== NEW && verdicts.data && refused.length === 0 && (
           <RadioGroup aria-label="Shape" value={format} onChange={(_, value) => setFormat(value as 'glb' | 'obj')}>
             <FormControlLabel value="glb" control={<Radio size="small" />} label="GLB: one file, maps inside" />
-            <FormControlLabel value="obj" control={<Radio size="small" />} label="OBJ and MTL: polygons as they came, maps loose beside it" />
+            <FormControlLabel
+              value="obj"
+              control={<Radio size="small" />}
+              label="OBJ and MTL: polygons as they came, maps loose beside it"
+            />
           </RadioGroup>
         )}
         <p className="quiet small">A help to decide, not legal advice.</p>
@@ -90,7 +122,12 @@ export function HandOverDialog({ cards, onClose, onDone }: { cards: readonly Car
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <Button onClick={onClose}>No</Button>
         {projectId !== NEW && (
-          <Button variant="contained" onClick={() => pack.mutate(undefined)} disabled={!verdicts.data || refused.length > 0} loading={pack.isPending}>
+          <Button
+            variant="contained"
+            onClick={() => pack.mutate(undefined)}
+            disabled={!verdicts.data || refused.length > 0}
+            loading={pack.isPending}
+          >
             {refused.length > 0 ? 'Not with this licence' : 'Hand over'}
           </Button>
         )}

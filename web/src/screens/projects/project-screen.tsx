@@ -25,17 +25,31 @@ export function ProjectScreen() {
           {purpose} · {commercial ? 'earns money' : 'not commercial'}
         </span>
         <span className="grow" />
-        <Button component={Link} to={`/catalogue?use=${commercial ? 'commercial' : 'non-commercial'}`} variant="outlined">
+        <Button
+          component={Link}
+          to={`/catalogue?use=${commercial ? 'commercial' : 'non-commercial'}`}
+          variant="outlined"
+        >
           What may go into it
         </Button>
       </div>
       <div className="screen-body project">
         <section>
           <h2>
-            What it uses <span className="quiet small">{formatCount(new Set(handOvers.map((use) => use.assetId)).size, 'asset')}</span>
+            What it uses{' '}
+            <span className="quiet small">
+              {formatCount(new Set(handOvers.map((use) => use.assetId)).size, 'asset')}
+            </span>
           </h2>
           {handOvers.length === 0 && (
-            <Notice title="Nothing yet" action={<Button component={Link} to="/catalogue" variant="outlined">To the catalogue</Button>}>
+            <Notice
+              title="Nothing yet"
+              action={
+                <Button component={Link} to="/catalogue" variant="outlined">
+                  To the catalogue
+                </Button>
+              }
+            >
               Choose assets in the catalogue and hand them over; each use is written down here with the version it took.
             </Notice>
           )}
@@ -54,7 +68,12 @@ export function ProjectScreen() {
                   <li key={credit}>{credit}</li>
                 ))}
               </ul>
-              <Button component="a" variant="outlined" href={`data:text/plain;charset=utf-8,${encodeURIComponent(`${credits}\n`)}`} download={`${name} credits.txt`}>
+              <Button
+                component="a"
+                variant="outlined"
+                href={`data:text/plain;charset=utf-8,${encodeURIComponent(`${credits}\n`)}`}
+                download={`${name} credits.txt`}
+              >
                 Credits as a file
               </Button>
             </>
@@ -89,7 +108,8 @@ function UseRow({ use }: { use: ProjectUse }) {
         ))}
         {use.state === 'packed' && use.checks.length > 0 && (
           <p className="small says-holds">
-            <Mark mark="holds" /> Read back after writing: {use.checks.map((check) => `${check.what} ${check.found}`).join(', ')}
+            <Mark mark="holds" /> Read back after writing:{' '}
+            {use.checks.map((check) => `${check.what} ${check.found}`).join(', ')}
           </p>
         )}
         {use.state === 'failed' && (
@@ -100,7 +120,12 @@ function UseRow({ use }: { use: ProjectUse }) {
       </div>
       <div className="use-acts">
         {use.zipSha256 ? (
-          <Button component="a" variant="outlined" href={bytesUrl(use.zipSha256, 'zip', `${use.assetName} ${use.format}.zip`)} aria-label={`Fetch ${use.assetName} as ${use.format.toUpperCase()}`}>
+          <Button
+            component="a"
+            variant="outlined"
+            href={bytesUrl(use.zipSha256, 'zip', `${use.assetName} ${use.format}.zip`)}
+            aria-label={`Fetch ${use.assetName} as ${use.format.toUpperCase()}`}
+          >
             {use.format.toUpperCase()}, {formatBytes(use.handedBytes ?? 0)}
           </Button>
         ) : (

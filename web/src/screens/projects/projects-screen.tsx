@@ -30,7 +30,11 @@ export function ProjectsScreen() {
         )}
         {projects.isPending && <Loading />}
         {projects.error && <Failure error={projects.error} onRetry={() => void projects.refetch()} />}
-        {projects.data?.length === 0 && !opening && <Notice title="No project yet">A project says what it is for; then Haveld can tell what may go into it, and keeps its credits.</Notice>}
+        {projects.data?.length === 0 && !opening && (
+          <Notice title="No project yet">
+            A project says what it is for; then Haveld can tell what may go into it, and keeps its credits.
+          </Notice>
+        )}
         {projects.data && projects.data.length > 0 && (
           <table className="register">
             <thead>

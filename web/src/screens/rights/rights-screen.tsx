@@ -11,6 +11,7 @@ import { rightsQuery } from '../../api/queries';
 import { formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
+import { fieldWords, valueWords } from '../../parts/provenance-words';
 
 /** What must be settled, worst first, with its evidence beside it; and the library by licence. */
 export function RightsScreen() {
@@ -30,14 +31,24 @@ export function RightsScreen() {
       </div>
       <div className="rights-body">
         <div className="rights-list">
-          {toSettle.length === 0 && <Notice title="All is settled">Every asset has a licence, an author and a source.</Notice>}
+          {toSettle.length === 0 && (
+            <Notice title="All is settled">Every asset has a licence, an author and a source.</Notice>
+          )}
           {toSettle.map((item) => (
-            <button key={item.id} type="button" className={item === row ? 'rights-row now' : 'rights-row'} aria-pressed={item === row} onClick={() => setPicked(item.id)}>
+            <button
+              key={item.id}
+              type="button"
+              className={item === row ? 'rights-row now' : 'rights-row'}
+              aria-pressed={item === row}
+              onClick={() => setPicked(item.id)}
+            >
               <Mark mark={item.mark} />
               <span>
                 <strong>{item.name}</strong>: {lowerFirst(item.title)}
                 <br />
-                <span className="quiet small">{item.projects.length > 0 ? `stands in “${item.projects[0].name}”` : 'in no project'}</span>
+                <span className="quiet small">
+                  {item.projects.length > 0 ? `stands in “${item.projects[0].name}”` : 'in no project'}
+                </span>
               </span>
               <span className="mono quiet">{item.accession}</span>
             </button>
@@ -50,20 +61,47 @@ export function RightsScreen() {
   );
 }
 
-const lowerFirst = (text: string): string => (/^[A-Z][a-z]/.test(text) && !text.startsWith('Creative') ? text[0].toLowerCase() + text.slice(1) : text);
+const lowerFirst = (text: string): string =>
+  /^[A-Z][a-z]/.test(text) && !text.startsWith('Creative') ? text[0].toLowerCase() + text.slice(1) : text;
 
 function Mix({ rights }: { rights: Rights }) {
-  const data = rights.byLicence.map(({ licenceId, count }) => ({ name: getTerms(licenceId).short, count, house: getTerms(licenceId).house }));
+  const data = rights.byLicence.map(({ licenceId, count }) => ({
+    name: getTerms(licenceId).short,
+    count,
+    house: getTerms(licenceId).house,
+  }));
   if (data.length === 0) return null;
   const colours = { taken: 'var(--petrol)', look: 'var(--saffron)', never: 'var(--saffron)', closed: 'var(--brick)' };
   return (
     <section className="rights-mix">
       <h2>The library by licence</h2>
-      <BarChart layout="vertical" width={440} height={30 * data.length + 8} data={data} margin={{ left: 0, right: 30, top: 4, bottom: 0 }} accessibilityLayer>
+      <BarChart
+        layout="vertical"
+        width={440}
+        height={30 * data.length + 8}
+        data={data}
+        margin={{ left: 0, right: 30, top: 4, bottom: 0 }}
+        accessibilityLayer
+      >
         <XAxis type="number" hide allowDecimals={false} />
-        <YAxis type="category" dataKey="name" width={140} tickLine={false} axisLine={false} tick={{ fill: 'var(--ink)', fontSize: 13 }} />
-        <Tooltip cursor={{ fill: 'transparent' }} contentStyle={{ background: 'var(--sheet)', border: '1px solid var(--rule)' }} />
-        <Bar dataKey="count" barSize={14} isAnimationActive={false} label={{ position: 'right', fill: 'var(--ink)', fontSize: 13 }}>
+        <YAxis
+          type="category"
+          dataKey="name"
+          width={140}
+          tickLine={false}
+          axisLine={false}
+          tick={{ fill: 'var(--ink)', fontSize: 13 }}
+        />
+        <Tooltip
+          cursor={{ fill: 'transparent' }}
+          contentStyle={{ background: 'var(--sheet)', border: '1px solid var(--rule)' }}
+        />
+        <Bar
+          dataKey="count"
+          barSize={14}
+          isAnimationActive={false}
+          label={{ position: 'right', fill: 'var(--ink)', fontSize: 13 }}
+        >
           {data.map((entry) => (
             <Cell key={entry.name} fill={colours[entry.house]} />
           ))}
@@ -74,7 +112,10 @@ function Mix({ rights }: { rights: Rights }) {
 }
 
 function RightsDetail({ row }: { row: RightsRow }) {
-  const licences = [...new Set([...row.rights.licences.map((licence) => licence.id), row.provenance.licenceId])].slice(0, 3);
+  const licences = [...new Set([...row.rights.licences.map((licence) => licence.id), row.provenance.licenceId])].slice(
+    0,
+    3,
+  );
   const evidence = [...row.rights.licences.map((licence) => licence.evidence), ...row.rights.notGrants].slice(0, 4);
   return (
     <section className="rights-detail" aria-label={row.name}>
@@ -135,7 +176,8 @@ function RightsDetail({ row }: { row: RightsRow }) {
             {row.changes.slice(0, 12).map((change, i) => (
               <li key={i}>
                 <span>
-                  <span className="mono quiet">{formatMoment(change.at)}</span> {change.field}: {change.after || 'nothing'}
+                  <span className="mono quiet">{formatMoment(change.at)}</span> {fieldWords(change.field)}:{' '}
+                  {valueWords(change.after)}
                 </span>
                 <span className="quiet">{change.personName}</span>
               </li>
@@ -150,7 +192,12 @@ function RightsDetail({ row }: { row: RightsRow }) {
 function VerdictCell({ licenceId, use }: { licenceId: string; use: { commercial: boolean; changed: boolean } }) {
   const verdict = judgeUse(licenceId, use);
   const mark = verdict.verdict === 'not-allowed' ? 'blocks' : verdict.verdict === 'ask-first' ? 'look' : 'holds';
-  const words = { 'allowed': 'allowed', 'allowed-with-duties': 'with duties', 'ask-first': 'ask first', 'not-allowed': 'not allowed' }[verdict.verdict];
+  const words = {
+    allowed: 'allowed',
+    'allowed-with-duties': 'with duties',
+    'ask-first': 'ask first',
+    'not-allowed': 'not allowed',
+  }[verdict.verdict];
   return (
     <td title={[...verdict.reasons, ...verdict.duties].join(' ')}>
       <Mark mark={mark} /> {words}

@@ -16,7 +16,8 @@ export function SignInScreen({ person, problem }: { person: Person | null; probl
   const done = (signedIn: Person): void => {
     queries.setQueryData(meQuery.queryKey, signedIn);
   };
-  const unreachable = problem && !(problem instanceof DomainError && problem.code === 'not-signed-in') ? problem.message : null;
+  const unreachable =
+    problem && !(problem instanceof DomainError && problem.code === 'not-signed-in') ? problem.message : null;
   return (
     <main className="door">
       <div className="door-picture" aria-hidden="true">
@@ -37,12 +38,36 @@ export function SignInScreen({ person, problem }: { person: Person | null; probl
 }
 
 function SignIn({ onDone }: { onDone: (person: Person) => void }) {
-  const { register, handleSubmit, formState } = useForm({ resolver: zodResolver(signIn.body), defaultValues: { signIn: '', password: '' } });
-  const enter = useMutation({ mutationFn: (body: z.infer<typeof signIn.body>) => call(signIn, { body }), onSuccess: onDone });
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(signIn.body),
+    defaultValues: { signIn: '', password: '' },
+  });
+  const enter = useMutation({
+    mutationFn: (body: z.infer<typeof signIn.body>) => call(signIn, { body }),
+    onSuccess: onDone,
+  });
   return (
     <form onSubmit={(event) => void handleSubmit((body) => enter.mutate(body))(event)} noValidate>
-      <TextField id="sign-in" label="Name" autoFocus fullWidth autoComplete="username" error={!!formState.errors.signIn} helperText={formState.errors.signIn && 'Your name is needed.'} {...register('signIn')} />
-      <TextField id="password" label="Password" type="password" fullWidth autoComplete="current-password" error={!!formState.errors.password} helperText={formState.errors.password && 'Your password is needed.'} {...register('password')} />
+      <TextField
+        id="sign-in"
+        label="Name"
+        autoFocus
+        fullWidth
+        autoComplete="username"
+        error={!!formState.errors.signIn}
+        helperText={formState.errors.signIn && 'Your name is needed.'}
+        {...register('signIn')}
+      />
+      <TextField
+        id="password"
+        label="Password"
+        type="password"
+        fullWidth
+        autoComplete="current-password"
+        error={!!formState.errors.password}
+        helperText={formState.errors.password && 'Your password is needed.'}
+        {...register('password')}
+      />
       {enter.error && (
         <p className="says-blocks" role="alert">
           {enter.error.message}
@@ -55,16 +80,43 @@ function SignIn({ onDone }: { onDone: (person: Person) => void }) {
   );
 }
 
-const NewPasswordSchema = z.object({ before: z.string().min(1, 'The printed password is needed.'), after: z.string().min(10, 'At least 10 characters.') });
+const NewPasswordSchema = z.object({
+  before: z.string().min(1, 'The printed password is needed.'),
+  after: z.string().min(10, 'At least 10 characters.'),
+});
 
 function NewPassword({ onDone }: { onDone: (person: Person) => void }) {
-  const { register, handleSubmit, formState } = useForm({ resolver: zodResolver(NewPasswordSchema), defaultValues: { before: '', after: '' } });
-  const change = useMutation({ mutationFn: (body: z.infer<typeof NewPasswordSchema>) => call(changePassword, { body }), onSuccess: onDone });
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(NewPasswordSchema),
+    defaultValues: { before: '', after: '' },
+  });
+  const change = useMutation({
+    mutationFn: (body: z.infer<typeof NewPasswordSchema>) => call(changePassword, { body }),
+    onSuccess: onDone,
+  });
   return (
     <form onSubmit={(event) => void handleSubmit((body) => change.mutate(body))(event)} noValidate>
       <p>The printed password was good for one time. Choose your own.</p>
-      <TextField id="before" label="Printed password" type="password" fullWidth autoComplete="current-password" error={!!formState.errors.before} helperText={formState.errors.before?.message} {...register('before')} />
-      <TextField id="after" label="Your password" type="password" fullWidth autoComplete="new-password" error={!!formState.errors.after} helperText={formState.errors.after?.message} {...register('after')} />
+      <TextField
+        id="before"
+        label="Printed password"
+        type="password"
+        fullWidth
+        autoComplete="current-password"
+        error={!!formState.errors.before}
+        helperText={formState.errors.before?.message}
+        {...register('before')}
+      />
+      <TextField
+        id="after"
+        label="Your password"
+        type="password"
+        fullWidth
+        autoComplete="new-password"
+        error={!!formState.errors.after}
+        helperText={formState.errors.after?.message}
+        {...register('after')}
+      />
       {change.error && (
         <p className="says-blocks" role="alert">
           {change.error.message}
@@ -85,10 +137,18 @@ function Quay() {
         <path d="M40 360H570M52 360V60M46 260h6M46 160h6M46 60h6" />
       </g>
       <g fill="currentColor" fontFamily="Source Code Pro Variable, monospace" fontSize="11">
-        <text x="14" y="364">0 m</text>
-        <text x="14" y="264">1 m</text>
-        <text x="14" y="164">2 m</text>
-        <text x="14" y="64">3 m</text>
+        <text x="14" y="364">
+          0 m
+        </text>
+        <text x="14" y="264">
+          1 m
+        </text>
+        <text x="14" y="164">
+          2 m
+        </text>
+        <text x="14" y="64">
+          3 m
+        </text>
       </g>
       <g fill="currentColor" opacity=".86">
         <path d="M112 360v-24c0-3 2-4 5-4h30c3 0 5 1 5 4v24zM117 330v-7h30v7zM122 323v-2h20v2z" />

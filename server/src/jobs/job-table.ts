@@ -9,8 +9,15 @@ export interface Job {
   leaseToken: string;
 }
 
-export async function insertJob(db: Executor, job: { kind: string; subjectId: string; words: string }): Promise<number> {
-  const { insertId } = await run(db, "INSERT INTO job (kind, subject_id, words, state) VALUES (?, ?, ?, 'waiting')", [job.kind, job.subjectId, job.words]);
+export async function insertJob(
+  db: Executor,
+  job: { kind: string; subjectId: string; words: string },
+): Promise<number> {
+  const { insertId } = await run(db, "INSERT INTO job (kind, subject_id, words, state) VALUES (?, ?, ?, 'waiting')", [
+    job.kind,
+    job.subjectId,
+    job.words,
+  ]);
   return insertId;
 }
 
@@ -33,7 +40,13 @@ export async function markClaimed(tx: Executor, id: number, leaseToken: string, 
 }
 
 /** @returns false where the lease is lost or somebody asked to stop */
-export async function extendLease(db: Executor, job: Job, leaseSeconds: number, done: number, total: number): Promise<boolean> {
+export async function extendLease(
+  db: Executor,
+  job: Job,
+  leaseSeconds: number,
+  done: number,
+  total: number,
+): Promise<boolean> {
   const { affected } = await run(
     db,
     `UPDATE job SET lease_until = UTC_TIMESTAMP(3) + INTERVAL ? SECOND, progress_done = ?, progress_total = ?
@@ -44,7 +57,12 @@ export async function extendLease(db: Executor, job: Job, leaseSeconds: number, 
 }
 
 /** Ends a job, only under the lease it was claimed with. @returns false where that is lost */
-export async function finishJob(db: Executor, job: Job, state: 'done' | 'failed' | 'cancelled', message: string | null): Promise<boolean> {
+export async function finishJob(
+  db: Executor,
+  job: Job,
+  state: 'done' | 'failed' | 'cancelled',
+  message: string | null,
+): Promise<boolean> {
   const { affected } = await run(
     db,
     'UPDATE job SET state = ?, message = ?, finished_at = UTC_TIMESTAMP(3), lease_until = NULL WHERE id = ? AND lease_token = ?',
@@ -79,8 +97,13 @@ export function listOpenJobs(db: Executor): Promise<OpenJob[]> {
   );
 }
 
-export function listFailedJobs(db: Executor): Promise<{ id: number; words: string; message: string; at: Date; attempts: number }[]> {
-  return many(db, "SELECT id, words, COALESCE(message, '') AS message, finished_at AS at, attempts FROM job WHERE state = 'failed' ORDER BY id DESC LIMIT 100");
+export function listFailedJobs(
+  db: Executor,
+): Promise<{ id: number; words: string; message: string; at: Date; attempts: number }[]> {
+  return many(
+    db,
+    "SELECT id, words, COALESCE(message, '') AS message, finished_at AS at, attempts FROM job WHERE state = 'failed' ORDER BY id DESC LIMIT 100",
+  );
 }
 
 export async function countDoneJobs(db: Executor): Promise<number> {
@@ -97,10 +120,21 @@ export async function findOpenJob(db: Executor, kind: string, subjectId: string)
   return job ?? null;
 }
 
-export async function askCancel(db: Executor, id: number): Promise<{ kind: string; subjectId: string; wasWaiting: boolean } | null> {
-  const job = await maybeOne<{ kind: string; subjectId: string }>(db, "SELECT kind, subject_id AS subjectId FROM job WHERE id = ? AND state IN ('waiting', 'running')", [id]);
+export async function askCancel(
+  db: Executor,
+  id: number,
+): Promise<{ kind: string; subjectId: string; wasWaiting: boolean } | null> {
+  const job = await maybeOne<{ kind: string; subjectId: string }>(
+    db,
+    "SELECT kind, subject_id AS subjectId FROM job WHERE id = ? AND state IN ('waiting', 'running')",
+    [id],
+  );
   if (!job) return null;
-  const { affected } = await run(db, "UPDATE job SET state = 'cancelled', finished_at = UTC_TIMESTAMP(3) WHERE id = ? AND state = 'waiting'", [id]);
+  const { affected } = await run(
+    db,
+    "UPDATE job SET state = 'cancelled', finished_at = UTC_TIMESTAMP(3) WHERE id = ? AND state = 'waiting'",
+    [id],
+  );
   if (affected === 0) await run(db, 'UPDATE job SET cancel_asked = TRUE WHERE id = ?', [id]);
   return { ...job, wasWaiting: affected === 1 };
 }
