@@ -1,3 +1,5 @@
+import { decodeUtf8 } from '../text/decode-text';
+
 /** Code page 437 above 127, the encoding of zip names without the UTF-8 flag (APPNOTE 6.3.10, appendix D). */
 const CP437 =
   'ÇüéâäàåçêëèïîìÄÅÉæÆôöòûùÿÖÜ¢£¥₧ƒáíóúñÑªº¿⌐¬½¼¡«»░▒▓│┤╡╢╖╕╣║╗╝╜╛┐└┴┬├─┼╞╟╚╔╩╦╠═╬╧╨╤╥╙╘╒╓╫╪┘┌█▄▌▐▀αßΓπΣσµτΦΘΩδ∞φε∩≡±≥≤⌠⌡÷≈°∙·√ⁿ²■\u00a0';
@@ -18,12 +20,8 @@ export function readEntryName(raw: Uint8Array, isUtf8: boolean): EntryName {
 }
 
 function decodeName(raw: Uint8Array, isUtf8: boolean): string {
-  try {
-    const text = new TextDecoder('utf-8', { fatal: true }).decode(raw);
-    if (isUtf8 || raw.some((byte) => byte > 127)) return text;
-  } catch (error) {
-    if (!(error instanceof TypeError)) throw error;
-  }
+  const text = decodeUtf8(raw);
+  if (text !== null && (isUtf8 || raw.some((byte) => byte > 127))) return text;
   return [...raw].map((byte) => (byte < 128 ? String.fromCharCode(byte) : CP437[byte - 128])).join('');
 }
 

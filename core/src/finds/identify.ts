@@ -1,4 +1,4 @@
-import { decodeText } from '../formats/obj/logical-lines';
+import { decodeText } from '../text/decode-text';
 import { identifyPicture } from '../textures/identify-picture';
 
 /** What a file is, by its content first and its name last. */

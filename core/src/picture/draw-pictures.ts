@@ -29,9 +29,14 @@ export async function prepareDrawing(document: Document, codec: PictureCodec): P
  * Three-quarter view on the ground with a ruled bar of true length.
  * @param metresPerUnit of the document; null leaves the bar out because no size is known
  */
-export function drawPortrait({ items, box }: Drawing, metresPerUnit: number | null): Picture {
-  const view = createPortraitView(box, PORTRAIT.width, PORTRAIT.height, { x: 40, top: 30, bottom: 44 });
-  const portrait = createGround(PORTRAIT.width, PORTRAIT.height);
+export function drawPortrait(
+  { items, box }: Drawing,
+  metresPerUnit: number | null,
+  size: { width: number; height: number } = PORTRAIT,
+): Picture {
+  const margin = { x: size.width / 13, top: size.height / 14, bottom: size.height / 9.5 };
+  const view = createPortraitView(box, size.width, size.height, margin);
+  const portrait = createGround(size.width, size.height);
   drawContactShadow(portrait, items, box, view);
   composite(portrait, resolveFrame(rasterise(items, enlarge(view)), SUPERSAMPLES));
   if (metresPerUnit !== null) drawRuledBar(portrait, view.scale / metresPerUnit);
@@ -39,8 +44,11 @@ export function drawPortrait({ items, box }: Drawing, metresPerUnit: number | nu
 }
 
 /** Straight from the front, without ground, cut to the box: for drawers at one common scale. */
-export function drawElevation({ items, box }: Drawing): { picture: Picture; width: number; height: number } {
-  const picture = resolveFrame(rasterise(items, enlarge(createElevationView(box, ELEVATION_SIDE))), SUPERSAMPLES);
+export function drawElevation(
+  { items, box }: Drawing,
+  longestPx = ELEVATION_SIDE,
+): { picture: Picture; width: number; height: number } {
+  const picture = resolveFrame(rasterise(items, enlarge(createElevationView(box, longestPx))), SUPERSAMPLES);
   return { picture, width: box.max[0] - box.min[0], height: box.max[1] - box.min[1] };
 }
 

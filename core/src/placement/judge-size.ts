@@ -29,6 +29,8 @@ export interface SizeQuestion {
 const PRIOR_UNDECLARED: Record<string, number> = { mm: 0.14, cm: 0.35, dm: 0.02, m: 0.38, in: 0.08, ft: 0.03 };
 const PRIOR_DECLARED_METRE: Record<string, number> = { mm: 0.02, cm: 0.05, dm: 0.003, m: 0.92, in: 0.004, ft: 0.003 };
 const DECLARED_ELSEWHERE = 0.85;
+/** Longest side of things people make models of, metres. Common practice, no source. */
+const PLAUSIBLE = { min: 0.03, max: 25 };
 const PRIOR_NO_SIZE = 0.02;
 
 /**
@@ -62,8 +64,8 @@ export function judgeSize({ size, declaredUnit, typical, stated }: SizeQuestion)
       });
       if (fits) independent++;
     } else {
-      const plausible = longest * metres >= 0.03 && longest * metres <= 25;
-      weight *= plausible ? 1 : 0.05;
+      const plausible = logDistance(longest * metres, PLAUSIBLE) === 0;
+      weight *= Math.max(1e-6, Math.exp(-(logDistance(longest * metres, PLAUSIBLE) ** 2) / (2 * 1.2 ** 2)));
       evidence.push({
         text: plausible ? 'a size things usually have' : 'hardly any single thing has this size',
         figure: formatLength(longest * metres),
@@ -99,8 +101,9 @@ export function judgeSize({ size, declaredUnit, typical, stated }: SizeQuestion)
   return candidates.sort((a, b) => b.confidence - a.confidence);
 }
 
-function logDistance(measured: number, { min, max }: TypicalSize): number {
-  return measured < min ? Math.log(min / measured) : Math.log(measured / max);
+/** @returns how far outside a range a measure lies, as the logarithm of a ratio; 0 inside */
+function logDistance(measured: number, { min, max }: { min: number; max: number }): number {
+  return Math.log(Math.max(1, min / measured, measured / max));
 }
 
 /** Made things are measured in whole half-centimetres or half-inches; said only where all three sides are, and not by chance. */

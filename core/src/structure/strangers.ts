@@ -16,22 +16,35 @@ export interface Stranger {
   below: boolean;
 }
 
+interface Boxed {
+  instance: MeshInstance;
+  box: Box;
+}
+
+type Judge = (instance: MeshInstance, box: Box, rest: Box) => Stranger | null;
+
 const AXES = ['x', 'y', 'z'];
 
 /** @returns display floors, scale figures and start-up blocks among the parts; empty where there is a single part */
 export function listStrangers(document: Document): Stranger[] {
   const parts = listMeshInstances(document).map((instance) => ({ instance, box: computeBounds(document, [instance]) }));
-  const boxed = parts.filter((part): part is { instance: MeshInstance; box: Box } => part.box !== null);
+  const boxed = parts.filter((part): part is Boxed => part.box !== null);
   if (boxed.length < 2) return [];
-  const found: Stranger[] = [];
-  for (const part of boxed) {
-    const rest = unionBoxes(boxed.filter((other) => other !== part).map((other) => other.box));
-    const stranger =
-      judgeFloor(part.instance, part.box, rest) ??
-      judgeFigure(part.instance, part.box, rest) ??
-      judgeBlock(part.instance, part.box, rest);
-    if (stranger) found.push(stranger);
-  }
+  const restOf = (part: Boxed, among: readonly Boxed[]): Box | null => {
+    const others = among.filter((other) => other !== part);
+    return others.length > 0 ? unionBoxes(others.map((other) => other.box)) : null;
+  };
+  const judge = (parts: readonly Boxed[], judges: Judge[]): Stranger[] =>
+    parts.flatMap((part) => {
+      const rest = restOf(part, parts);
+      return (
+        (rest && judges.map((one) => one(part.instance, part.box, rest)).find((stranger) => stranger !== null)) ?? []
+      );
+    });
+  // a floor lies under everything: what stands on it is judged without it
+  const floors = judge(boxed, [judgeFloor]);
+  const standing = boxed.filter((part) => !floors.some((floor) => floor.node === part.instance.node));
+  const found = [...floors, ...judge(standing, [judgeFigure, judgeBlock])];
   // where everything looks strange, nothing is: the model is made of such parts
   return found.length < boxed.length ? found : [];
 }

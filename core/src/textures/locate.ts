@@ -57,7 +57,7 @@ function listForms(reference: string): string[] {
     try {
       forms.push(decodeURIComponent(slashed));
     } catch (error) {
-      if (!(error instanceof URIError)) throw error;
+      if ((error as Error).name !== 'URIError') throw error;
     }
   }
   return [...new Set(forms)];

@@ -1,7 +1,7 @@
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
 import type { RightsFinding } from '@haveld/contract/licence';
-import { decodeText } from '@haveld/core/formats/obj/logical-lines';
+import { decodeText } from '@haveld/core/text/decode-text';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
 import { listStatedSizes, type StatedSize } from '@haveld/core/placement/stated-size';

@@ -76,12 +76,10 @@ export function checkWrappers({ document }: Examination): Finding[] {
       mark: 'look',
       title: wrappers.length === 1 ? '1 wrapper means nothing' : `${wrappers.length} wrappers mean nothing`,
       detail: 'What hangs in them hangs one higher; nothing moves.',
-      evidence: wrappers
-        .slice(0, 12)
-        .map((node) => ({
-          text: node.getName() || 'unnamed',
-          figure: count(node.listChildren().length, 'child', 'children'),
-        })),
+      evidence: wrappers.slice(0, 12).map((node) => ({
+        text: node.getName() || 'unnamed',
+        figure: count(node.listChildren().length, 'child', 'children'),
+      })),
       choices: [
         {
           id: 'dissolve',

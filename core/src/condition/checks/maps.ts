@@ -195,12 +195,10 @@ function offerUnreferenced({ document, unreferenced, maps }: Examination, taken:
         heading: 'textures',
         mark: 'holds',
         title: `${count(left.length, 'picture')} no material uses`,
-        evidence: left
-          .slice(0, 12)
-          .map((picture) => ({
-            text: picture.path,
-            figure: picture.width ? `${picture.width} × ${picture.height}` : undefined,
-          })),
+        evidence: left.slice(0, 12).map((picture) => ({
+          text: picture.path,
+          figure: picture.width ? `${picture.width} × ${picture.height}` : undefined,
+        })),
       }),
     );
   }

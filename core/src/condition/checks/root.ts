@@ -5,14 +5,11 @@ import { count, makeFinding } from '../make-finding';
 
 /** @returns a name as the house writes it: lower case, words joined by `_` */
 export function houseName(name: string): string {
-  return (
-    name
-      .toLowerCase()
-      .normalize('NFKD')
-      .replace(/[^\p{L}\p{N}]+/gu, '_')
-      .replace(/\p{M}+/gu, '')
-      .replace(/^_+|_+$/g, '') || 'asset'
-  );
+  const plain = name
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/\p{M}+/gu, '');
+  return plain.replace(/[^\p{L}\p{N}]+/gu, '_').replace(/^_+|_+$/g, '') || 'asset';
 }
 
 /** One named root remains. */

@@ -1,5 +1,5 @@
 import { GrowableFloats, GrowableInts } from './growable';
-import { decodeText } from './logical-lines';
+import { decodeText } from '../../text/decode-text';
 import { NumberScanner } from './number-scanner';
 
 /** A run of faces that belong together in the source. */

@@ -1,0 +1,197 @@
+import type { Document } from '@gltf-transform/core';
+import type { Finding } from '@haveld/contract/finding';
+import type { RightsFinding } from '@haveld/contract/licence';
+import { createDocument } from '../scene/document-io';
+import { setDocumentSource, setMaterialSource } from '../scene/source-data';
+import { getShownScene } from '../scene/traverse';
+import { addBox, createBoxDocument } from '../testing/documents';
+import { assess } from './assess';
+import { checkRights } from './check-rights';
+import { houseName } from './checks/root';
+import { examine, type ExaminationInput } from './examination';
+
+const look = (document: Document, change: Partial<ExaminationInput> = {}): Finding[] =>
+  assess(examine({ document, name: 'thing', log: [], pictures: [], belonging: new Set(), stated: [], ...change }));
+const get = (findings: Finding[], key: string): Finding => findings.find((finding) => finding.key === key)!;
+const picture = (path: string, sha: string) => ({ path, sha256: sha.repeat(64), width: 8, height: 8 });
+
+/** A post of 900 in millimetres, Z up, on a display floor, beside a start-up cube. */
+function createScene(): Document {
+  const document = createDocument();
+  addBox(document, [-100, -100, 0], [100, 100, 900], 'post');
+  addBox(document, [-3000, -3000, -20], [3000, 3000, 0], 'Studio_Floor');
+  addBox(document, [1000, 1000, 0], [1200, 1200, 200], 'Cube');
+  return document;
+}
+
+test('a floor and a start-up cube are asked about, and left out of size and stance', () => {
+  const findings = look(createScene(), { name: 'Mooring post' });
+  expect(findings.filter((finding) => finding.key.startsWith('stranger:')).map((finding) => finding.key)).toEqual([
+    'stranger:floor:Studio_Floor',
+    'stranger:start-up:Cube',
+  ]);
+  expect(get(findings, 'size').choices[0]).toMatchObject({ id: 'mm', steps: [{ kind: 'scale', factor: 0.001 }] });
+  expect(get(findings, 'up').choices[0].steps).toEqual([{ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }]);
+  expect(get(findings, 'size').after).toHaveLength(2);
+});
+
+test('a floor that was said to belong is measured with the rest', () => {
+  const findings = look(createScene(), { name: 'Mooring post', belonging: new Set(['stranger:floor:Studio_Floor']) });
+  expect(get(findings, 'size').detail).toContain('6000');
+});
+
+test('a single part is never a stranger', () => {
+  expect(
+    look(createBoxDocument([-5, 0, -5], [5, 0.1, 5], 'floor')).some((finding) => finding.key.startsWith('stranger:')),
+  ).toBe(false);
+});
+
+test('a declared and believable size holds; nothing is asked', () => {
+  const document = createBoxDocument([-0.6, 0, -0.4], [0.6, 0.78, 0.4]);
+  setDocumentSource(document, { declaredUnit: 'm', declaredUp: 'y' });
+  const findings = look(document, { name: 'Oak table' });
+  expect(get(findings, 'size')).toMatchObject({ mark: 'holds', title: '1.20 × 0.78 × 0.80 m, as declared' });
+  expect(get(findings, 'pivot').mark).toBe('holds');
+  expect(get(findings, 'bake').mark).toBe('holds');
+});
+
+test('a pivot off the base centre is told with its distance, at the size it will have', () => {
+  const document = createBoxDocument([0, 0, 0], [120, 78, 80]);
+  const finding = get(
+    look(document, { name: 'table', stated: [{ along: 'height', metres: 0.78, evidence: { text: 'said' } }] }),
+    'pivot',
+  );
+  // half of 1.20 m and 0.80 m: √(0.36 + 0.16)
+  expect(finding.title).toBe('Pivot is 0.72 m off the base centre');
+  expect(finding.choices[0].steps).toEqual([{ kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true }]);
+});
+
+test('an empty document is told as such and nothing throws', () => {
+  const findings = look(createDocument());
+  expect(get(findings, 'size').title).toBe('It has no extent');
+  expect(get(findings, 'triangles').title).toBe('0 triangles');
+});
+
+test('maps: what lies elsewhere is proposed, what did not arrive blocks, what nobody names is offered', () => {
+  const document = createBoxDocument([0, 0, 0], [1, 1, 1]);
+  setMaterialSource(document.createMaterial('oak'), {
+    maps: [
+      {
+        slot: 'baseColour',
+        reference: 'D:\\maps\\oak.png',
+        status: 'elsewhere',
+        path: 'maps/oak.png',
+        sha256: 'a'.repeat(64),
+      },
+      { slot: 'normal', reference: 'oak_nrm.tga', status: 'missing', path: null, sha256: null },
+    ],
+  });
+  const findings = look(document, {
+    pictures: [picture('maps/oak.png', 'a'), picture('maps/oak_roughness.png', 'b'), picture('maps/odd.png', 'c')],
+  });
+  expect(get(findings, 'map:oak:baseColour')).toMatchObject({
+    mark: 'blocks',
+    sure: true,
+    choices: [{ id: 'a'.repeat(64) }],
+  });
+  expect(get(findings, 'map:oak:normal')).toMatchObject({
+    mark: 'blocks',
+    sure: false,
+    title: '1 map did not arrive: oak_nrm.tga',
+    choices: [],
+  });
+  expect(get(findings, 'offer:oak:roughness')).toMatchObject({
+    mark: 'look',
+    choices: [{ steps: [{ kind: 'relink-map', slot: 'roughness' }] }],
+  });
+  expect(get(findings, 'maps-unused').title).toBe('1 picture no material uses');
+});
+
+test('a renamed map is proposed by the words it shares, and not surely', () => {
+  const document = createBoxDocument([0, 0, 0], [1, 1, 1]);
+  setMaterialSource(document.createMaterial('brass'), {
+    maps: [{ slot: 'baseColour', reference: 'tx_0012.png', status: 'missing', path: null, sha256: null }],
+  });
+  expect(get(look(document, { pictures: [picture('brass_color.png', 'a')] }), 'map:brass:baseColour')).toMatchObject({
+    sure: false,
+    choices: [{ label: 'brass_color.png' }],
+  });
+});
+
+test('clutter with a name a program gives goes, a named marker is asked about', () => {
+  const document = createBoxDocument([0, 0, 0], [1, 1, 1]);
+  const scene = getShownScene(document);
+  scene.addChild(document.createNode('Camera.001').setCamera(document.createCamera()));
+  scene.addChild(document.createNode('Empty'));
+  scene.addChild(document.createNode('mount_lamp'));
+  const findings = look(document);
+  expect(get(findings, 'clutter')).toMatchObject({ sure: true, title: '1 camera, 1 empty node left from a scene' });
+  expect(get(findings, 'clutter-named')).toMatchObject({ sure: false, choices: [{ id: 'keep' }, { id: 'leave-out' }] });
+});
+
+test('an empty with data of its own, or one a clip moves, is no sure clutter', () => {
+  const document = createBoxDocument([0, 0, 0], [1, 1, 1]);
+  getShownScene(document).addChild(document.createNode('Empty').setExtras({ mount: 'lamp' }));
+  expect(get(look(document), 'clutter')).toBeUndefined();
+});
+
+test('wrappers of converters are dissolved, named groups stay', () => {
+  const document = createDocument();
+  const wrapper = document.createNode('buoy.fbx');
+  const group = document.createNode('lantern group');
+  getShownScene(document).addChild(wrapper);
+  wrapper.addChild(group);
+  addBox(document, [0, 0, 0], [1, 1, 1], 'glass', group);
+  expect(get(look(document), 'wrappers').evidence.map((evidence) => evidence.text)).toEqual(['buoy.fbx']);
+});
+
+test('a reading log line with a consequence is a finding, one without is not', () => {
+  const log = [
+    { level: 'look' as const, text: 'No normals.', consequence: 'It looks faceted.' },
+    { level: 'note' as const, text: 'Fine.' },
+  ];
+  expect(
+    look(createBoxDocument([0, 0, 0], [1, 1, 1]), { log })
+      .filter((finding) => finding.key.startsWith('reading:'))
+      .map((finding) => finding.title),
+  ).toEqual(['No normals.']);
+});
+
+test.each([
+  ['Bell buoy, red', 'bell_buoy_red'],
+  ['Tür & Tor', 'tur_tor'],
+  ['***', 'asset'],
+])('the house writes %s as %s', (name, written) => {
+  expect(houseName(name)).toBe(written);
+});
+
+const NOTHING: RightsFinding = { licences: [], authors: [], sources: [], titles: [], notGrants: [] };
+const OWNED = {
+  title: 't',
+  author: 'A',
+  authorUnknown: false,
+  licenceId: 'CC-BY-4.0',
+  source: 's',
+  pageUrl: '',
+  pageText: '',
+};
+
+test('rights hold with licence, author and source', () => {
+  expect(checkRights(OWNED, NOTHING, false).map((finding) => finding.mark)).toEqual(['holds', 'holds', 'holds']);
+});
+
+test.each([
+  [{ licenceId: 'LicenseRef-unknown' }, ['blocks', 'holds', 'holds']],
+  [{ licenceId: 'LicenseRef-all-rights-reserved' }, ['blocks', 'holds', 'holds']],
+  [{ author: '' }, ['holds', 'blocks', 'holds']],
+  [{ author: '', authorUnknown: true }, ['holds', 'holds', 'holds']],
+  [{ source: '' }, ['holds', 'holds', 'blocks']],
+  [{ source: '', licenceId: 'LicenseRef-own-work' }, ['holds', 'holds', 'holds']],
+  [{ licenceId: 'CC-BY-SA-4.0' }, ['look', 'holds', 'holds']],
+])('with %j rights stand at %j', (change, marks) => {
+  expect(checkRights({ ...OWNED, ...change }, NOTHING, false).map((finding) => finding.mark)).toEqual(marks);
+});
+
+test('a licence taken after a look holds once somebody has looked', () => {
+  expect(checkRights({ ...OWNED, licenceId: 'CC-BY-SA-4.0' }, NOTHING, true)[0].mark).toBe('holds');
+});

@@ -1,0 +1,123 @@
+import { deflateSync } from 'node:zlib';
+import type { Document, Node } from '@gltf-transform/core';
+import { createDocument } from '../scene/document-io';
+import { getShownScene } from '../scene/traverse';
+import type { FileSource } from '../formats/reading';
+import type { Picture, PictureCodec } from '../textures/picture-codec';
+
+type Vector = [number, number, number];
+
+/** A document with one box, from `min` to `max`, as a node of this name. */
+export function createBoxDocument(min: Vector, max: Vector, name = 'box'): Document {
+  const document = createDocument();
+  addBox(document, min, max, name);
+  return document;
+}
+
+/** Adds a box of 24 vertices and 12 triangles under the scene, or under a parent. */
+export function addBox(document: Document, min: Vector, max: Vector, name: string, parent?: Node): Node {
+  const corners = [
+    [0, 1, 3, 2, 'z', 0],
+    [4, 6, 7, 5, 'z', 1],
+    [0, 4, 5, 1, 'y', 0],
+    [2, 3, 7, 6, 'y', 1],
+    [0, 2, 6, 4, 'x', 0],
+    [1, 5, 7, 3, 'x', 1],
+  ] as const;
+  const positions: number[] = [];
+  const normals: number[] = [];
+  const uvs: number[] = [];
+  const indices: number[] = [];
+  for (const [a, b, c, d, axis, end] of corners) {
+    const from = positions.length / 3;
+    for (const i of [a, b, c, d])
+      positions.push(i & 1 ? max[0] : min[0], i & 2 ? max[1] : min[1], i & 4 ? max[2] : min[2]);
+    const normal = [0, 0, 0];
+    normal['xyz'.indexOf(axis)] = end === 1 ? 1 : -1;
+    for (let k = 0; k < 4; k++) normals.push(...normal);
+    uvs.push(0, 0, 1, 0, 1, 1, 0, 1);
+    // corners run clockwise seen from outside, so they are taken backwards
+    indices.push(from, from + 2, from + 1, from, from + 3, from + 2);
+  }
+  const buffer = document.getRoot().listBuffers()[0] ?? document.createBuffer();
+  const accessor = (type: 'VEC2' | 'VEC3', values: number[]) =>
+    document.createAccessor().setType(type).setArray(new Float32Array(values)).setBuffer(buffer);
+  const primitive = document
+    .createPrimitive()
+    .setAttribute('POSITION', accessor('VEC3', positions))
+    .setAttribute('NORMAL', accessor('VEC3', normals))
+    .setAttribute('TEXCOORD_0', accessor('VEC2', uvs))
+    .setIndices(document.createAccessor().setType('SCALAR').setArray(new Uint16Array(indices)).setBuffer(buffer));
+  const node = document.createNode(name).setMesh(document.createMesh(name).addPrimitive(primitive));
+  if (parent) parent.addChild(node);
+  else getShownScene(document).addChild(node);
+  return node;
+}
+
+/** Files in memory; a path is its own hash. */
+export function createFileSource(files: Record<string, string | Uint8Array>): FileSource {
+  return {
+    paths: Object.keys(files),
+    read(path) {
+      const content = files[path];
+      if (content === undefined) return Promise.reject(new Error(`no such file, got ${path}`));
+      return Promise.resolve(typeof content === 'string' ? new TextEncoder().encode(content) : content);
+    },
+    hash: (path) => path,
+  };
+}
+
+/** Writes real PNGs, and reads back only what it wrote: enough for tests without picture libraries. */
+export function createMemoryCodec(): PictureCodec {
+  const known = new Map<string, Picture>();
+  const keyOf = (bytes: Uint8Array): string => Buffer.from(bytes).toString('base64');
+  return {
+    decode: (bytes) =>
+      Promise.resolve(known.get(keyOf(bytes)) ?? { width: 1, height: 1, data: new Uint8Array([128, 128, 128, 255]) }),
+    encodePng(picture) {
+      const bytes = encodePng(picture);
+      known.set(keyOf(bytes), { ...picture, data: picture.data.slice() });
+      return Promise.resolve(bytes);
+    },
+  };
+}
+
+/** A PNG of one colour. */
+export function createPng(rgba: [number, number, number, number], side = 2): Uint8Array {
+  return encodePng({
+    width: side,
+    height: side,
+    data: Uint8Array.from({ length: side * side * 4 }, (_, i) => rgba[i % 4]),
+  });
+}
+
+function encodePng({ width, height, data }: Picture): Uint8Array {
+  const rows = Buffer.alloc(height * (width * 4 + 1));
+  for (let y = 0; y < height; y++)
+    Buffer.from(data.subarray(y * width * 4, (y + 1) * width * 4)).copy(rows, y * (width * 4 + 1) + 1);
+  const head = Buffer.alloc(13);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
+  head.set([8, 6, 0, 0, 0], 8);
+  const chunk = (type: string, body: Buffer): Buffer => {
+    const typed = Buffer.concat([Buffer.from(type), body]);
+    const framed = Buffer.alloc(typed.length + 8);
+    framed.writeUInt32BE(body.length, 0);
+    typed.copy(framed, 4);
+    framed.writeUInt32BE(crc32(typed), typed.length + 4);
+    return framed;
+  };
+  const mark = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
+  return new Uint8Array(
+    Buffer.concat([mark, chunk('IHDR', head), chunk('IDAT', deflateSync(rows)), chunk('IEND', Buffer.alloc(0))]),
+  );
+}
+
+function crc32(bytes: Buffer): number {
+  let crc = 0xffffffff;
+  for (const byte of bytes) {
+    crc ^= byte;
+    for (let k = 0; k < 8; k++) crc = (crc >>> 1) ^ (crc & 1 ? 0xedb88320 : 0);
+  }
+  return (crc ^ 0xffffffff) >>> 0;
+}

@@ -1,0 +1,98 @@
+import { readFileSync } from 'node:fs';
+import { mkdir, rm } from 'node:fs/promises';
+import { join, resolve } from 'node:path';
+import { buildAll } from './steps/build.mjs';
+import { startDatabase } from './steps/database.mjs';
+import { installDependencies, installPackages } from './steps/install.mjs';
+import { run } from './steps/run.mjs';
+
+const root = resolve(import.meta.dirname, '..');
+const results = join(root, 'test-results');
+const bin = (name) => join(root, 'node_modules/.bin', name);
+
+/** One check that either holds or not. */
+const check = (command, args) => async () => {
+  try {
+    await run(bin(command), args, { cwd: root });
+    return { passed: 1, failed: 0 };
+  } catch (error) {
+    console.error(error.message);
+    return { passed: 0, failed: 1 };
+  }
+};
+
+const jest = (project, extra) => async (env) => {
+  const output = join(results, `${project}.json`);
+  const args = ['--experimental-vm-modules', '--no-warnings', join(root, 'node_modules/jest/bin/jest.js'), '--selectProjects', project, '--json', '--outputFile', output, ...extra];
+  return readCounts(() => run(process.execPath, args, { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'ignore', 'inherit'] }), output, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+    passed: numPassedTests,
+    failed: numFailedTests + numRuntimeErrorTestSuites,
+  }));
+};
+
+const playwright = async (env) => {
+  const output = join(results, 'e2e.json');
+  return readCounts(
+    () => run(bin('playwright'), ['test', '--config', join(root, 'e2e/playwright.config.ts')], { cwd: root, env: { ...process.env, ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: output } }),
+    output,
+    ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+  );
+};
+
+/** A runner that says nothing has failed. */
+async function readCounts(act, output, count) {
+  await rm(output, { force: true });
+  let broke = null;
+  try {
+    await act();
+  } catch (error) {
+    broke = error;
+  }
+  try {
+    const counts = count(JSON.parse(readFileSync(output, 'utf8')));
+    if (broke && counts.failed === 0) throw broke;
+    if (counts.passed + counts.failed === 0) throw new Error('no test ran');
+    return counts;
+  } catch (error) {
+    console.error(error.message);
+    return { passed: 0, failed: 1 };
+  }
+}
+
+const PARTS = {
+  types: { run: check('tsc', ['-p', '.']) },
+  lint: { run: check('eslint', ['.', '--max-warnings', '0']) },
+  format: { run: check('prettier', ['--check', '--log-level', 'warn', '.']) },
+  arrows: { run: check('depcruise', ['--config', '.dependency-cruiser.cjs', 'core', 'contract', 'engine', 'server', 'web', 'demo']) },
+  unit: { run: jest('unit', []), built: true },
+  api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true },
+  e2e: { run: playwright, built: true, database: true },
+};
+
+const wanted = process.argv.slice(2).filter((word) => word in PARTS);
+const parts = wanted.length > 0 ? wanted : Object.keys(PARTS);
+const needs = (what) => parts.some((name) => PARTS[name][what]);
+
+await installPackages({ forTests: true, database: true });
+await installDependencies(root);
+await mkdir(results, { recursive: true });
+if (needs('built')) await buildAll(root);
+const database = needs('database') ? await startDatabase(join(root, '.haveld/test-database'), { quick: true }) : null;
+const env = database ? { HAVELD_TEST_DATABASE: database.url('') } : {};
+const total = { passed: 0, failed: 0 };
+const lines = [];
+try {
+  for (const name of parts) {
+    console.log(`\n── ${name}`);
+    const started = Date.now();
+    const { passed, failed } = await PARTS[name].run(env);
+    total.passed += passed;
+    total.failed += failed;
+    lines.push(`${name.padEnd(8)}${String(passed).padStart(5)} passed ${String(failed).padStart(4)} failed ${String(Math.round((Date.now() - started) / 1000)).padStart(5)} s`);
+  }
+} finally {
+  await database?.stop();
+}
+console.log(`\n${lines.join('\n')}\n`);
+console.log(`${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed > 0 ? 1 : 0);
