@@ -55,7 +55,7 @@ const F = 0x66;
 
 /** Reads OBJ statements (Wavefront, appendix B1 of its 1995 manual): polygons, lines, points, groups, smoothing, materials. */
 export function parseObj(src: Uint8Array): ParsedObj {
-  const bytes = joinContinuedLines(src);
+  const bytes = joinContinuedLines(toUtf8(src));
   const state = new ObjState(bytes);
   let start = bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf ? 3 : 0;
   for (let line = 1; start < bytes.length; line++) {
@@ -65,6 +65,12 @@ export function parseObj(src: Uint8Array): ParsedObj {
     start = bytes[end] === CR && bytes[end + 1] === LF ? end + 2 : end + 1;
   }
   return state.parsed;
+}
+
+/** UTF-16 has a mark at its head; all else is scanned as it is. */
+function toUtf8(src: Uint8Array): Uint8Array {
+  const isUtf16 = (src[0] === 0xff && src[1] === 0xfe) || (src[0] === 0xfe && src[1] === 0xff);
+  return isUtf16 ? new TextEncoder().encode(decodeText(src)) : src;
 }
 
 /** Puts spaces where a back-slash continues a line; the same array comes back where none does. */

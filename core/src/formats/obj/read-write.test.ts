@@ -113,8 +113,12 @@ test('a normal map written under map_Bump is bound as one when its name says so'
   expect(document.getRoot().listMaterials()[0].getNormalTexture()).not.toBeNull();
 });
 
-test('a file without faces is refused in a sentence', async () => {
-  await expect(readModel('empty.obj', context({ 'empty.obj': 'v 0 0 0\n' }))).rejects.toThrow(
-    'has 1 vertices and no face',
-  );
+test('a point cloud is kept as points', async () => {
+  const { document, log } = await readModel('cloud.obj', context({ 'cloud.obj': 'v 0 0 0\nv 1 2 3\n' }));
+  expect(computeFigures(document)).toMatchObject({ points: 2, triangles: 0, box: { min: [0, 0, 0], max: [1, 2, 3] } });
+  expect(log.some((entry) => entry.text.includes('point cloud'))).toBe(true);
+});
+
+test('a file without vertices is refused in a sentence', async () => {
+  await expect(readModel('empty.obj', context({ 'empty.obj': '# nothing\n' }))).rejects.toThrow('has no vertices');
 });

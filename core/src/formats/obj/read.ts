@@ -35,17 +35,15 @@ const SLOT_OF_STATEMENT: Record<string, TextureSlot> = {
  * Reads an OBJ file with its material libraries and maps.
  * @param path of the OBJ within the arrival
  * @returns the document in the file's own unit and axes (OBJ declares neither)
- * @throws {DomainError} `bad-file` where it holds no face, line or point
+ * @throws {DomainError} `bad-file` where it holds no vertex
  */
 export async function readObj(path: string, context: ReadingContext): Promise<Reading> {
   const obj = parseObj(await context.files.read(path));
-  if (obj.polygonSizes.length === 0 && obj.elementSizes.length === 0) {
-    throw new DomainError(
-      'bad-file',
-      `“${path}” has ${obj.positions.length / 3} vertices and no face: nothing to show.`,
-      { file: path },
-    );
+  if (obj.positions.length === 0) {
+    throw new DomainError('bad-file', `“${path}” has no vertices: there is nothing to show.`, { file: path });
   }
+  const isPointCloud = obj.polygonSizes.length === 0 && obj.elementSizes.length === 0;
+  if (isPointCloud) addPoints(obj);
   const log: LogEntry[] = [];
   const document = createDocument();
   const headers = obj.comments.map(({ line, text }) => ({ file: path, line, text }));
@@ -66,8 +64,26 @@ export async function readObj(path: string, context: ReadingContext): Promise<Re
     declaredUnit: findDeclaredUnit(headers.map((header) => header.text)),
     declaredUp: null,
   });
+  if (isPointCloud) {
+    log.push({
+      level: 'look',
+      file: path,
+      text: 'It is a point cloud: vertices without faces.',
+      consequence: 'Renderers may show nothing of it.',
+    });
+  }
   logObj(path, obj, log);
   return { document, log };
+}
+
+/** Every vertex of a point cloud is a point of one part. */
+function addPoints(obj: ParsedObj): void {
+  obj.parts.push({ object: '', groups: [] });
+  for (let vertex = 0; vertex < obj.positions.length / 3; vertex++) {
+    obj.elementParts.push(0);
+    obj.elementSizes.push(1);
+    obj.elementVertices.push(vertex);
+  }
 }
 
 const usesNoMaterial = (obj: ParsedObj): boolean => obj.polygonMaterials.view().includes(0);
