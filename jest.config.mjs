@@ -21,6 +21,7 @@ const shared = {
 
 export default {
   watchman: false,
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,

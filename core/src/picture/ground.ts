@@ -3,6 +3,9 @@ import type { Picture } from '../textures/picture-codec';
 import { projectPoint, type View } from './camera';
 import type { DrawItem } from './gather';
 
+// names of their own: looked up on a global in the inner loop they cost four fifths of the time in some hosts
+const { floor, max, min, round } = Math;
+
 /** The soft mid-tone ground of every portrait, sRGB, from top to bottom. */
 const TOP = [238, 234, 225];
 const BOTTOM = [214, 207, 193];
@@ -11,10 +14,10 @@ const BOTTOM = [214, 207, 193];
 export function createGround(width: number, height: number): Picture {
   const data = new Uint8Array(width * height * 4);
   for (let y = 0; y < height; y++) {
-    const t = y / Math.max(1, height - 1);
+    const t = y / max(1, height - 1);
     for (let x = 0; x < width; x++) {
       const o = (y * width + x) * 4;
-      for (let c = 0; c < 3; c++) data[o + c] = Math.round(TOP[c] + (BOTTOM[c] - TOP[c]) * t);
+      for (let c = 0; c < 3; c++) data[o + c] = round(TOP[c] + (BOTTOM[c] - TOP[c]) * t);
       data[o + 3] = 255;
     }
   }
@@ -27,7 +30,7 @@ export function drawContactShadow(dst: Picture, items: readonly DrawItem[], box:
   const w = Math.ceil(dst.width / step);
   const h = Math.ceil(dst.height / step);
   let mask: Float32Array = new Float32Array(w * h);
-  const height = Math.max(box.max[1] - box.min[1], 1e-9);
+  const height = max(box.max[1] - box.min[1], 1e-9);
   for (const { positions, indices } of items) {
     for (let i = 0; i + 2 < indices.length; i += 3) {
       // corners and the middle: enough of each triangle for a soft shadow
@@ -43,17 +46,17 @@ export function drawContactShadow(dst: Picture, items: readonly DrawItem[], box:
           box.min[1],
           positions[a + 2] * t + positions[b + 2] * u + positions[c + 2] * v - lift * 0.25,
         );
-        const at = Math.floor(y / step) * w + Math.floor(x / step);
-        if (x >= 0 && x < dst.width && y >= 0 && y < dst.height) mask[at] = Math.max(mask[at], 1 - lift / height);
+        const at = floor(y / step) * w + floor(x / step);
+        if (x >= 0 && x < dst.width && y >= 0 && y < dst.height) mask[at] = max(mask[at], 1 - lift / height);
       }
     }
   }
   for (let pass = 0; pass < 3; pass++) mask = blur(mask, w, h, 2);
   for (let y = 0; y < dst.height; y++) {
     for (let x = 0; x < dst.width; x++) {
-      const shade = 1 - 0.38 * Math.min(1, sampleMask(mask, w, h, x / step - 0.5, y / step - 0.5));
+      const shade = 1 - 0.38 * min(1, sampleMask(mask, w, h, x / step - 0.5, y / step - 0.5));
       const o = (y * dst.width + x) * 4;
-      for (let c = 0; c < 3; c++) dst.data[o + c] = Math.round(dst.data[o + c] * shade);
+      for (let c = 0; c < 3; c++) dst.data[o + c] = round(dst.data[o + c] * shade);
     }
   }
 }
@@ -69,12 +72,12 @@ const SAMPLES = [
 ];
 
 function sampleMask(mask: Float32Array, w: number, h: number, x: number, y: number): number {
-  const x0 = Math.max(0, Math.min(w - 1, Math.floor(x)));
-  const y0 = Math.max(0, Math.min(h - 1, Math.floor(y)));
-  const x1 = Math.min(w - 1, x0 + 1);
-  const y1 = Math.min(h - 1, y0 + 1);
-  const fx = Math.max(0, Math.min(1, x - x0));
-  const fy = Math.max(0, Math.min(1, y - y0));
+  const x0 = max(0, min(w - 1, floor(x)));
+  const y0 = max(0, min(h - 1, floor(y)));
+  const x1 = min(w - 1, x0 + 1);
+  const y1 = min(h - 1, y0 + 1);
+  const fx = max(0, min(1, x - x0));
+  const fy = max(0, min(1, y - y0));
   return (
     (mask[y0 * w + x0] * (1 - fx) + mask[y0 * w + x1] * fx) * (1 - fy) +
     (mask[y1 * w + x0] * (1 - fx) + mask[y1 * w + x1] * fx) * fy
@@ -89,14 +92,14 @@ function blur(src: Float32Array, w: number, h: number, radius: number): Float32A
   for (let y = 0; y < h; y++) {
     for (let x = 0; x < w; x++) {
       let sum = 0;
-      for (let k = -radius; k <= radius; k++) sum += src[y * w + Math.max(0, Math.min(w - 1, x + k))];
+      for (let k = -radius; k <= radius; k++) sum += src[y * w + max(0, min(w - 1, x + k))];
       across[y * w + x] = sum / size;
     }
   }
   for (let y = 0; y < h; y++) {
     for (let x = 0; x < w; x++) {
       let sum = 0;
-      for (let k = -radius; k <= radius; k++) sum += across[Math.max(0, Math.min(h - 1, y + k)) * w + x];
+      for (let k = -radius; k <= radius; k++) sum += across[max(0, min(h - 1, y + k)) * w + x];
       dst[y * w + x] = sum / size;
     }
   }
@@ -107,6 +110,6 @@ function blur(src: Float32Array, w: number, h: number, radius: number): Float32A
 export function composite(dst: Picture, src: Picture): void {
   for (let o = 0; o < dst.data.length; o += 4) {
     const a = src.data[o + 3] / 255;
-    for (let c = 0; c < 3; c++) dst.data[o + c] = Math.round(src.data[o + c] * a + dst.data[o + c] * (1 - a));
+    for (let c = 0; c < 3; c++) dst.data[o + c] = round(src.data[o + c] * a + dst.data[o + c] * (1 - a));
   }
 }

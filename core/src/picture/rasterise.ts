@@ -3,6 +3,9 @@ import type { View } from './camera';
 import type { DrawItem } from './gather';
 import { shadeInto } from './shade';
 
+// names of their own: looked up on a global in the inner loop they cost four fifths of the time in some hosts
+const { abs, ceil, floor, max, min } = Math;
+
 /** A drawn picture before it is made small: linear RGB times alpha, and coverage. */
 export interface Frame {
   width: number;
@@ -64,11 +67,11 @@ function drawTriangle(
   const cx = screen[c * 3];
   const cy = screen[c * 3 + 1];
   const area = (bx - ax) * (cy - ay) - (cx - ax) * (by - ay);
-  if (!(Math.abs(area) > 1e-9)) return;
-  const minX = Math.max(0, Math.ceil(Math.min(ax, bx, cx) - 0.5));
-  const maxX = Math.min(frame.width - 1, Math.floor(Math.max(ax, bx, cx) - 0.5));
-  const minY = Math.max(0, Math.ceil(Math.min(ay, by, cy) - 0.5));
-  const maxY = Math.min(frame.height - 1, Math.floor(Math.max(ay, by, cy) - 0.5));
+  if (!(abs(area) > 1e-9)) return;
+  const minX = max(0, ceil(min(ax, bx, cx) - 0.5));
+  const maxX = min(frame.width - 1, floor(max(ax, bx, cx) - 0.5));
+  const minY = max(0, ceil(min(ay, by, cy) - 0.5));
+  const maxY = min(frame.height - 1, floor(max(ay, by, cy) - 0.5));
   const { normals, uvs, map, colour, tints, blend, cutoff } = item;
   const { depth: depths, colour: pixels } = frame;
   const az = screen[a * 3 + 2];
@@ -113,7 +116,7 @@ function drawTriangle(
       const nx = wa * normals[a * 3] + wb * normals[b * 3] + wc * normals[c * 3];
       const ny = wa * normals[a * 3 + 1] + wb * normals[b * 3 + 1] + wc * normals[c * 3 + 1];
       const nz = wa * normals[a * 3 + 2] + wb * normals[b * 3 + 2] + wc * normals[c * 3 + 2];
-      const opacity = blend ? Math.max(alpha, 0.08) : 1;
+      const opacity = blend ? max(alpha, 0.08) : 1;
       shadeInto(pixels, pixel * 4, opacity, red, green, blue, nx, ny, nz, view.back, item);
       if (!blend) depths[pixel] = depth;
     }
@@ -122,7 +125,7 @@ function drawTriangle(
 
 /** Nearest texel, tiling. @returns its offset in `data` */
 function findTexel(map: Picture, u: number, v: number): number {
-  const x = Math.min(map.width - 1, Math.floor((u - Math.floor(u)) * map.width));
-  const y = Math.min(map.height - 1, Math.floor((v - Math.floor(v)) * map.height));
+  const x = min(map.width - 1, floor((u - floor(u)) * map.width));
+  const y = min(map.height - 1, floor((v - floor(v)) * map.height));
   return (y * map.width + x) * 4 || 0;
 }

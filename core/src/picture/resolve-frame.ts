@@ -1,11 +1,14 @@
 import type { Picture } from '../textures/picture-codec';
 import type { Frame } from './rasterise';
 
+// names of their own: looked up on a global in the inner loop they cost four fifths of the time in some hosts
+const { max, min, round, sqrt } = Math;
+
 /** Linear to sRGB (IEC 61966-2-1), with a soft shoulder so highlights keep their shape. */
 function encode(linear: number): number {
   const v = linear <= 0.8 ? linear : 0.8 + 0.2 * (1 - Math.exp(-(linear - 0.8) / 0.2));
   const s = v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
-  return Math.max(0, Math.min(255, Math.round(s * 255)));
+  return max(0, min(255, round(s * 255)));
 }
 
 /** Square-root spaced, so that darks keep their steps; everything above 2 is white. */
@@ -13,16 +16,15 @@ const STEPS = 4096;
 const LIMIT = 2;
 const TABLE = Uint8Array.from({ length: STEPS + 1 }, (_, i) => encode((i / STEPS) ** 2 * LIMIT));
 
-const toSrgbByte = (linear: number): number =>
-  TABLE[Math.round(Math.sqrt(Math.min(LIMIT, Math.max(0, linear)) / LIMIT) * STEPS)];
+const toSrgbByte = (linear: number): number => TABLE[round(sqrt(min(LIMIT, max(0, linear)) / LIMIT) * STEPS)];
 
 /**
  * Makes a frame drawn `factor` times too large into a picture, averaging in linear light.
  * @returns straight alpha, sRGB
  */
 export function resolveFrame(frame: Frame, factor: number): Picture {
-  const width = Math.max(1, Math.floor(frame.width / factor));
-  const height = Math.max(1, Math.floor(frame.height / factor));
+  const width = max(1, Math.floor(frame.width / factor));
+  const height = max(1, Math.floor(frame.height / factor));
   const data = new Uint8Array(width * height * 4);
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
@@ -44,7 +46,7 @@ export function resolveFrame(frame: Frame, factor: number): Picture {
       data[o] = toSrgbByte(r / a);
       data[o + 1] = toSrgbByte(g / a);
       data[o + 2] = toSrgbByte(b / a);
-      data[o + 3] = Math.round((a / (factor * factor)) * 255);
+      data[o + 3] = round((a / (factor * factor)) * 255);
     }
   }
   return { width, height, data };

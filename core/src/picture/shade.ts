@@ -1,5 +1,8 @@
 import type { DrawItem } from './gather';
 
+// names of their own: looked up on a global in the inner loop they cost four fifths of the time in some hosts
+const { max, min, sqrt } = Math;
+
 /** From over the viewer's left shoulder; unit. */
 const KEY: readonly [number, number, number] = [-0.4243, 0.7071, 0.5657];
 const KEY_STRENGTH = 2.1;
@@ -26,7 +29,7 @@ export function shadeInto(
   back: readonly [number, number, number],
   item: Pick<DrawItem, 'metallic' | 'roughness' | 'emissive'>,
 ): void {
-  const length = Math.sqrt(nx * nx + ny * ny + nz * nz);
+  const length = sqrt(nx * nx + ny * ny + nz * nz);
   const facing = nx * back[0] + ny * back[1] + nz * back[2];
   // a surface without a normal looks at the viewer; one seen from behind is lit from there
   const scale = length > 1e-12 ? (facing < 0 ? -1 : 1) / length : 0;
@@ -34,13 +37,13 @@ export function shadeInto(
   const y = scale === 0 ? back[1] : ny * scale;
   const z = scale === 0 ? back[2] : nz * scale;
   const { metallic, roughness, emissive } = item;
-  const lambert = Math.max(0, x * KEY[0] + y * KEY[1] + z * KEY[2]) * KEY_STRENGTH;
+  const lambert = max(0, x * KEY[0] + y * KEY[1] + z * KEY[2]) * KEY_STRENGTH;
   const hx = KEY[0] + back[0];
   const hy = KEY[1] + back[1];
   const hz = KEY[2] + back[2];
-  const half = (x * hx + y * hy + z * hz) / Math.sqrt(hx * hx + hy * hy + hz * hz);
-  const alpha = Math.max(0.05, roughness * roughness);
-  const exponent = Math.min(400, Math.max(1, 2 / (alpha * alpha) - 2));
+  const half = (x * hx + y * hy + z * hz) / sqrt(hx * hx + hy * hy + hz * hz);
+  const alpha = max(0.05, roughness * roughness);
+  const exponent = min(400, max(1, 2 / (alpha * alpha) - 2));
   const gloss = half > 0 ? half ** exponent * (exponent + 2) * 0.02 * KEY_STRENGTH : 0;
   const sky = y * 0.5 + 0.5;
   const diffuse = 1 - metallic * 0.75;

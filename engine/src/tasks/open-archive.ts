@@ -202,7 +202,12 @@ async function takeEntry(
 
 function openEntry(zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Readable> {
   return new Promise((resolve, reject) => {
-    zip.openReadStream(entry, (error, stream) => (error ? reject(error) : resolve(stream)));
+    zip.openReadStream(entry, (error, stream) => {
+      if (error) return reject(error);
+      // a damaged entry tells its error more than once; the first ends the pipeline, and the rest say nothing new
+      stream.on('error', (repeated) => stream.destroy(repeated));
+      resolve(stream);
+    });
   });
 }
 

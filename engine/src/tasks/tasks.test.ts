@@ -1,0 +1,197 @@
+import type { Step } from '@haveld/contract/step';
+import { readGlb } from '@haveld/core/scene/document-io';
+import { computeFigures } from '@haveld/core/scene/figures';
+import yauzl from 'yauzl';
+import { sharpCodec } from '../sharp-codec';
+import { createScratchStore } from '../testing/scratch-store';
+import { validateGlb } from '../validate-glb';
+import { assessFind } from './assess-find';
+import { makeVersion } from './make-version';
+import { packHandOver } from './pack-hand-over';
+import { readFind } from './read-find';
+
+const scratch = createScratchStore();
+afterAll(() => scratch.remove());
+
+/** A crate of six quads in centimetres with a map, a licence and a stated height. */
+const CRATE = `# crate
+mtllib crate.mtl
+o crate
+v 0 0 0
+v 50 0 0
+v 50 40 0
+v 0 40 0
+v 0 0 -30
+v 50 0 -30
+v 50 40 -30
+v 0 40 -30
+vt 0 0
+vt 1 0
+vt 1 1
+vt 0 1
+usemtl wood
+s off
+f 1/1 2/2 3/3 4/4
+f 6/1 5/2 8/3 7/4
+f 2/1 6/2 7/3 3/4
+f 5/1 1/2 4/3 8/4
+f 4/1 3/2 7/3 8/4
+f 5/1 6/2 2/3 1/4
+`;
+
+async function bringCrate() {
+  const map = await sharpCodec.encodePng({ width: 4, height: 4, data: new Uint8Array(64).fill(150) });
+  const contents: Record<string, { bytes: Uint8Array; role: string }> = {
+    'crate.obj': { bytes: Buffer.from(CRATE), role: 'model' },
+    'crate.mtl': { bytes: Buffer.from('newmtl wood\nKd 1 1 1\nmap_Kd wood_col.png\n'), role: 'material' },
+    'wood_col.png': { bytes: map, role: 'map' },
+    'readme.txt': {
+      bytes: Buffer.from('Crate by Ines Falkenrot, CC BY 4.0\nThe crate is 40 cm high.\n'),
+      role: 'text',
+    },
+  };
+  const files = [];
+  for (const [path, { bytes, role }] of Object.entries(contents))
+    files.push({ path, role, sha256: (await scratch.store.put(bytes)).sha256 });
+  return files;
+}
+
+const STEPS: Step[] = [
+  { kind: 'scale', schema: 1, factor: 0.01, words: '' },
+  { kind: 'bake', schema: 1 },
+  { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
+  { kind: 'name-root', schema: 1, name: 'crate' },
+];
+
+async function makeCrate(steps: Step[] = STEPS) {
+  const files = await bringCrate();
+  const read = await readFind({ model: 'crate.obj', files }, scratch.context);
+  return {
+    files,
+    read,
+    made: await makeVersion({ documentSha256: read.documentSha256, steps, hasSize: true }, scratch.context),
+  };
+}
+
+test('a find is read with its rights, its stated size and a picture', async () => {
+  const { read, files } = await makeCrate();
+  expect(read.rights.licences[0]).toMatchObject({ id: 'CC-BY-4.0', evidence: { file: 'readme.txt', line: 1 } });
+  expect(read.rights.authors[0].name).toBe('Ines Falkenrot');
+  expect(read.stated).toMatchObject([{ along: 'height', metres: 0.4 }]);
+  expect(await scratch.store.has(read.portraitSha256!)).toBe(true);
+  const { findings, figures } = await assessFind(
+    {
+      documentSha256: read.documentSha256,
+      name: 'Crate',
+      log: read.log,
+      pictures: files.filter((file) => file.role === 'map').map((file) => ({ ...file, width: 4, height: 4 })),
+      belonging: [],
+      stated: read.stated,
+    },
+    scratch.context,
+  );
+  expect(figures).toMatchObject({ triangles: 12, polygons: 6, maps: 1 });
+  const size = findings.find((finding) => finding.key === 'size')!;
+  expect([size.sure, size.choices[0].id]).toEqual([true, 'cm']);
+});
+
+test('a version stands at its real size, is valid, and is made again to the same bytes', async () => {
+  const { made } = await makeCrate();
+  expect(made.checks.every((check) => check.holds)).toBe(true);
+  expect(made.checks[0].what).toBe('valid glTF 2.0');
+  const { box } = made.after;
+  [-0.25, 0, -0.15].forEach((v, i) => expect(box!.min[i]).toBeCloseTo(v, 6));
+  [0.25, 0.4, 0.15].forEach((v, i) => expect(box!.max[i]).toBeCloseTo(v, 6));
+  expect((await makeCrate()).made).toEqual(made);
+  expect((await makeCrate(STEPS.slice(0, 2))).made.modelSha256).not.toBe(made.modelSha256);
+});
+
+test('the polygons of the original are in the version', async () => {
+  const { made } = await makeCrate();
+  expect(made.after).toMatchObject({ triangles: 12, polygons: 6 });
+});
+
+async function pack(format: 'glb' | 'obj') {
+  const { made } = await makeCrate();
+  const packed = await packHandOver(
+    {
+      modelSha256: made.modelSha256,
+      name: 'crate',
+      accession: 'HV-000001',
+      versionNumber: 1,
+      format,
+      credit: '“Crate” by Ines Falkenrot.',
+      licenceId: 'CC-BY-4.0',
+      licenceWords: 'CC BY 4.0',
+      intendedUse: 'commercial',
+    },
+    scratch.context,
+  );
+  return { packed, files: await unzip(Buffer.from(await scratch.store.get(packed.zipSha256))) };
+}
+
+function unzip(bytes: Buffer): Promise<Map<string, Buffer>> {
+  return new Promise((resolve, reject) => {
+    yauzl.fromBuffer(bytes, { lazyEntries: true }, (error, zip) => {
+      if (error) return reject(error);
+      const files = new Map<string, Buffer>();
+      zip.on('end', () => resolve(files)).on('error', reject);
+      zip.on('entry', (entry: yauzl.Entry) => {
+        zip.openReadStream(entry, (failed, stream) => {
+          if (failed) return reject(failed);
+          const chunks: Buffer[] = [];
+          stream
+            .on('data', (chunk: Buffer) => chunks.push(chunk))
+            .on('end', () => {
+              files.set(entry.fileName, Buffer.concat(chunks));
+              zip.readEntry();
+            });
+        });
+      });
+      zip.readEntry();
+    });
+  });
+}
+
+test('a GLB is handed over valid, without anything of ours in it, with credits and the licence text', async () => {
+  const { files, packed } = await pack('glb');
+  expect([...files.keys()]).toEqual([
+    'crate/crate.glb',
+    'crate/CREDITS.txt',
+    'crate/LICENCE.txt',
+    'crate/READ-BACK.json',
+  ]);
+  const glb = new Uint8Array(files.get('crate/crate.glb')!);
+  expect(await validateGlb(glb)).toMatchObject({ errors: 0, warnings: 0 });
+  expect(Buffer.from(glb).includes('haveld')).toBe(false);
+  expect(Buffer.from(glb).includes('HAVELD')).toBe(false);
+  const document = await readGlb(glb);
+  expect(computeFigures(document)).toMatchObject({ triangles: 12, maps: 1 });
+  expect(document.getRoot().getAsset().copyright).toBe('“Crate” by Ines Falkenrot.');
+  expect(files.get('crate/LICENCE.txt')!.toString()).toContain('Attribution 4.0 International');
+  expect(packed.checks.every((check) => check.holds)).toBe(true);
+});
+
+test('an OBJ is handed over with its quads, its map loose beside it, and the result of reading it back', async () => {
+  const { files } = await pack('obj');
+  expect([...files.keys()]).toEqual([
+    'crate/crate.obj',
+    'crate/crate.mtl',
+    'crate/maps/wood_col.png',
+    'crate/CREDITS.txt',
+    'crate/LICENCE.txt',
+    'crate/READ-BACK.json',
+  ]);
+  const obj = files.get('crate/crate.obj')!.toString();
+  expect(obj.match(/^f( \S+){4}$/gm)).toHaveLength(6);
+  expect(files.get('crate/crate.mtl')!.toString()).toContain('map_Kd maps/wood_col.png');
+  const readBack = JSON.parse(files.get('crate/READ-BACK.json')!.toString()) as {
+    checks: { what: string; holds: boolean }[];
+  };
+  expect(readBack.checks.map((check) => check.what)).toEqual(['box', 'triangles', 'polygons', 'materials', 'maps']);
+  expect(readBack.checks.every((check) => check.holds)).toBe(true);
+});
+
+test('the same version packs to the same bytes', async () => {
+  expect((await pack('obj')).packed.zipSha256).toBe((await pack('obj')).packed.zipSha256);
+});

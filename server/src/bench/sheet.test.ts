@@ -1,0 +1,49 @@
+import type { Finding } from '@haveld/contract/finding';
+import { answerFindings, listMissing, listSureOpen } from './sheet';
+
+const finding = (key: string, change: Partial<Finding> = {}): Finding => ({
+  key,
+  heading: 'size-and-stance',
+  mark: 'look',
+  title: key,
+  detail: '',
+  evidence: [],
+  sure: false,
+  after: [],
+  choices: [{ id: 'a', label: 'a', steps: [], confidence: 1, evidence: [] }],
+  ...change,
+});
+const TAKEN = { kind: 'taken' as const, choiceId: 'a' };
+
+test('what holds is settled, what is answered is settled, the rest is open', () => {
+  const sheet = answerFindings([finding('a', { mark: 'holds' }), finding('b'), finding('c')], new Map([['b', TAKEN]]));
+  expect(sheet.map((row) => row.settled)).toEqual([true, true, false]);
+});
+
+test('an answer does not settle rights that block', () => {
+  const rights = finding('rights:licence', { heading: 'rights', mark: 'blocks' });
+  expect(answerFindings([rights], new Map([['rights:licence', TAKEN]]))[0].settled).toBe(false);
+  expect(answerFindings([{ ...rights, mark: 'look' }], new Map([['rights:licence', TAKEN]]))[0].settled).toBe(true);
+});
+
+test('a sure finding waits for an unsure one it rests on', () => {
+  const rows = [finding('floor'), finding('size', { sure: true, after: ['floor'] })];
+  expect(listSureOpen(answerFindings(rows, new Map()))).toEqual([]);
+  expect(listSureOpen(answerFindings(rows, new Map([['floor', TAKEN]]))).map((row) => row.key)).toEqual(['size']);
+  const both = [finding('size', { sure: true, after: ['floor'] }), finding('floor', { sure: true })];
+  expect(listSureOpen(answerFindings(both, new Map())).map((row) => row.key)).toEqual(['floor', 'size']);
+});
+
+test('the catalogue needs what blocks, the size, and a word on strangers; nothing else', () => {
+  const rows = [
+    finding('map:oak:baseColour', { mark: 'blocks', title: 'oak.png did not arrive' }),
+    finding('size'),
+    finding('stranger:floor:x', { title: 'x looks like a floor' }),
+    finding('pivot'),
+  ];
+  expect(listMissing(answerFindings(rows, new Map()))).toEqual([
+    'oak.png did not arrive.',
+    'Its size is not settled.',
+    'x looks like a floor: is it part of the model?',
+  ]);
+});

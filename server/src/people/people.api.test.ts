@@ -1,0 +1,99 @@
+import { API } from '@haveld/contract/api';
+import { changePassword, getMe, signOut } from '@haveld/contract/people';
+import { ensureOwner, openSession } from './service';
+import { PASSWORD, TestLibrary } from '../testing/test-library';
+
+let library: TestLibrary;
+beforeAll(async () => {
+  library = await TestLibrary.open();
+});
+afterAll(() => library.close());
+
+const endpoints = Object.values(API).flat();
+
+test.each(
+  endpoints.filter((endpoint) => !endpoint.open).map((endpoint) => [endpoint.method.toUpperCase(), endpoint.path]),
+)('%s %s refuses without a session', async (method, path) => {
+  const answer = await library.app.request(path.replace(/:(\w+)/g, 'x'), {
+    method,
+    body: method === 'GET' ? undefined : '{}',
+  });
+  expect(answer.status).toBe(401);
+});
+
+test.each(['/api/uploads', `/api/bytes/${'a'.repeat(64)}`, '/api/openapi.json', '/api/nowhere'])(
+  '%s refuses without a session',
+  async (path) => {
+    expect((await library.app.request(path)).status).toBe(401);
+  },
+);
+
+test('the OpenAPI description names every endpoint of the contract', async () => {
+  const client = await library.signIn();
+  const { paths } = (await (await client.request('/api/openapi.json')).json()) as {
+    paths: Record<string, Record<string, object>>;
+  };
+  for (const { method, path } of endpoints) expect(paths[path.replace(/:(\w+)/g, '{$1}')]).toHaveProperty(method);
+});
+
+test('a wrong name and a wrong password are told apart by nobody', async () => {
+  await expect(openSession(library.pool, 'maja', 'wrong')).rejects.toThrow('do not go together');
+  await expect(openSession(library.pool, 'nobody', PASSWORD)).rejects.toThrow('do not go together');
+});
+
+test('the cookie cannot be read by scripts and does not leave the site', async () => {
+  const answer = await library.app.request('/api/sign-in', {
+    method: 'POST',
+    body: JSON.stringify({ signIn: 'maja', password: PASSWORD }),
+  });
+  expect(answer.headers.get('set-cookie')).toMatch(/HttpOnly/);
+  expect(answer.headers.get('set-cookie')).toMatch(/SameSite=Strict/);
+});
+
+test('a page of another site cannot change anything', async () => {
+  const client = await library.signIn();
+  const answer = await client.request('/api/projects', {
+    method: 'POST',
+    headers: { origin: 'https://elsewhere.example', host: 'localhost' },
+    body: '{}',
+  });
+  expect(answer.status).toBe(403);
+});
+
+test('signing out ends the session; a new password ends the others', async () => {
+  const [one, two, three] = [await library.signIn(), await library.signIn(), await library.signIn()];
+  await one.call(signOut);
+  await expect(one.call(getMe)).rejects.toThrow('401');
+  await expect(two.call(changePassword, { body: { before: 'wrong', after: 'long enough now' } })).rejects.toThrow(
+    '401',
+  );
+  await expect(two.call(changePassword, { body: { before: PASSWORD, after: 'short' } })).rejects.toThrow('400');
+  await two.call(changePassword, { body: { before: PASSWORD, after: 'long enough now' } });
+  expect((await two.call(getMe)).mustChange).toBe(false);
+  await expect(three.call(getMe)).rejects.toThrow('401');
+});
+
+test('the owner is made once, with a password that must be changed', async () => {
+  expect(await ensureOwner(library.pool)).toBeNull();
+});
+
+test('a body that is no JSON, and one that breaks the contract, get a sentence', async () => {
+  const client = await library.signIn('maja', 'long enough now');
+  expect((await client.request('/api/projects', { method: 'POST', body: '{' })).status).toBe(400);
+  const answer = await client.request('/api/projects', { method: 'POST', body: '{"name":""}' });
+  expect(await answer.json()).toMatchObject({ code: 'bad-request', place: 'name' });
+});
+
+test('too many tries have to wait', async () => {
+  const statuses: number[] = [];
+  for (let i = 0; i < 25; i++)
+    statuses.push(
+      (
+        await library.app.request('/api/sign-in', {
+          method: 'POST',
+          body: JSON.stringify({ signIn: 'maja', password: 'no' }),
+        })
+      ).status,
+    );
+  expect(statuses).toContain(429);
+});
