@@ -29,6 +29,8 @@ export const FindSchema = z.object({
   portraitSha256: z.string().nullable(),
   triangles: z.number().nullable(),
   licenceId: z.string().nullable(),
+  /** Every licence its texts name; more than one has to be chosen from. */
+  licencesNamed: z.array(z.string()),
   author: z.string().nullable(),
   mapsFound: z.number(),
   mapsTotal: z.number(),

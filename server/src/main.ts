@@ -2,10 +2,11 @@ import { mkdir } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { serve } from '@hono/node-server';
+import { serve, type ServerType } from '@hono/node-server';
 import { pino } from 'pino';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from './app';
+import type { App } from './http/serve-endpoint';
 import { createHandlers } from './create-handlers';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
@@ -52,23 +53,33 @@ const worker = new WorkerLoop(pool, handlers, log);
 const owner = await ensureOwner(pool);
 if (owner && environment.demo) await beginDemo(pool);
 if (environment.roles.includes('worker')) worker.start(Math.max(2, availableParallelism()));
-const server = environment.roles.includes('web')
-  ? serve({ fetch: createApp(dependencies, handlers).fetch, hostname: environment.host, port: environment.port })
-  : null;
-if (server && 'requestTimeout' in server) server.requestTimeout = 0;
 
 /** Lines for the start script, which tells the person. */
 const say = (message: object): void => {
   process.stdout.write(`${JSON.stringify(message)}\n`);
 };
 if (owner) say({ owner: { signIn: owner.signIn, password: owner.password } });
+const server = environment.roles.includes('web') ? await listen(createApp(dependencies, handlers)) : null;
+let stopping = false;
+process.on('SIGTERM', () => void stop());
+process.on('SIGINT', () => void stop());
 say({ ready: { host: environment.host, port: environment.port } });
 if (environment.demo && (await isDemoBegun(pool))) {
   const people = await loadDemo(dependencies, (words) => say({ demo: words }));
   say({ demoPeople: people });
 }
 
-let stopping = false;
+/** @returns the server once it answers; an upload may take as long as it takes */
+function listen(app: App): Promise<ServerType> {
+  return new Promise((resolve, reject) => {
+    const opened = serve({ fetch: app.fetch, hostname: environment.host, port: environment.port }, () =>
+      resolve(opened),
+    );
+    opened.once('error', reject);
+    if ('requestTimeout' in opened) opened.requestTimeout = 0;
+  });
+}
+
 async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
@@ -79,5 +90,3 @@ async function stop(): Promise<void> {
   await pool.end();
   process.exit(0);
 }
-process.on('SIGTERM', () => void stop());
-process.on('SIGINT', () => void stop());

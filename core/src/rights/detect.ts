@@ -20,6 +20,9 @@ export interface RightsText {
   isMetadata?: boolean;
 }
 
+/** Confidence of a licence whose version is our assumption. */
+const GUESSED = 0.6;
+
 type Licence = RightsFinding['licences'][number];
 
 /**
@@ -61,10 +64,40 @@ function readText(text: RightsText, licenceTexts: LicenceTexts, found: RightsFin
     });
     return;
   }
-  text.text
-    .split(/\r\n|\n|\r/)
-    .forEach((line, i) => readLine(line, { file: text.file, line: text.firstLine + i }, found));
+  const lines = text.text.split(/\r\n|\n|\r/);
+  const document = readLicenceDocument(lines, text);
+  if (document) found.licences.push(document);
+  else lines.forEach((line, i) => readLine(line, { file: text.file, line: text.firstLine + i }, found));
 }
+
+/** A text as long as a licence that begins with one's name is that licence, and its sentences say nothing of this model. */
+const DOCUMENT_WORDS = 400;
+const DOCUMENT_HEAD_LINES = 15;
+
+function readLicenceDocument(lines: readonly string[], { file, firstLine, text }: RightsText): Licence | null {
+  if (text.split(/\s+/).length < DOCUMENT_WORDS) return null;
+  const head = lines
+    .map((line, i) => ({ line: line.trim(), i }))
+    .filter(({ line }) => line !== '')
+    .slice(0, DOCUMENT_HEAD_LINES);
+  for (const { line, i } of head) {
+    for (const rule of [...ADDRESS_RULES, ...PHRASE_RULES]) {
+      const match = rule.pattern.exec(line);
+      if (!match || rule.confidence < TITLE_FROM) continue;
+      const evidence: Evidence = {
+        text: 'a licence in full, by the name at its head',
+        file,
+        line: firstLine + i,
+        passage: line.slice(0, 240),
+      };
+      return describe({ ...rule, confidence: 0.95 }, match, evidence);
+    }
+  }
+  return null;
+}
+
+/** Looser phrases, such as "public domain", are no title. */
+const TITLE_FROM = 0.9;
 
 function readLine(line: string, place: { file: string; line: number }, found: RightsFinding): void {
   const evidence = (text: string, passage: string): Evidence => ({
@@ -110,7 +143,7 @@ function describe(rule: LicenceRule, match: RegExpExecArray, evidence: Evidence)
   if (!id) return null;
   return {
     id: id.id,
-    confidence: id.stated === false ? 0.6 : rule.confidence,
+    confidence: id.stated === false ? GUESSED : rule.confidence,
     evidence: id.stated === false ? { ...evidence, text: `${evidence.text}; the version is not stated` } : evidence,
   };
 }
@@ -123,7 +156,11 @@ function mergeLicences(licences: Licence[]): Licence[] {
     if (!before) merged.set(licence.id, { ...licence });
     else {
       const stronger = licence.confidence > before.confidence ? licence : before;
-      merged.set(licence.id, { ...stronger, confidence: 1 - (1 - before.confidence) * (1 - licence.confidence) });
+      const weaker = stronger === licence ? before : licence;
+      // a version that was guessed does not become surer by being guessed twice
+      const isStated = weaker.confidence > GUESSED;
+      const confidence = isStated ? 1 - (1 - before.confidence) * (1 - licence.confidence) : stronger.confidence;
+      merged.set(licence.id, { ...stronger, confidence });
     }
   }
   // "Attribution 4.0" beside a stated "Attribution-NonCommercial 3.0" stays; a version nobody stated yields to a stated one
@@ -131,8 +168,10 @@ function mergeLicences(licences: Licence[]): Licence[] {
   return all
     .filter(
       (licence) =>
-        licence.confidence > 0.6 ||
-        !all.some((other) => other !== licence && other.confidence > 0.6 && family(other.id) === family(licence.id)),
+        licence.confidence > GUESSED ||
+        !all.some(
+          (other) => other !== licence && other.confidence > GUESSED && family(other.id) === family(licence.id),
+        ),
     )
     .sort((a, b) => b.confidence - a.confidence);
 }

@@ -38,6 +38,7 @@ test.each([
   ['CC0 - no rights reserved', ['CC0-1.0']],
   ['https://creativecommons.org/publicdomain/mark/1.0/', ['CC-PDM-1.0']],
   ['Released under the MIT License', ['MIT']],
+  ['under CC-BY Creative Commons Attribution 3.0\nunder CC-BY Creative Commons Attribution 3.0', ['CC-BY-3.0']],
   ['Free Art License 1.3', ['LAL-1.3']],
   ['All rights reserved.', ['LicenseRef-all-rights-reserved']],
   ['free for non commercial use', ['LicenseRef-non-commercial']],

@@ -5,9 +5,11 @@ import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
 import { judgeSize } from '@haveld/core/placement/judge-size';
 import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
+import { detectRights } from '@haveld/core/rights/detect';
 import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import type { PictureCodec } from '@haveld/core/textures/picture-codec';
+import { getLicenceTexts } from '../licence-texts';
 import { describeDifferences, type Comparison } from './read-files';
 
 // 153 community models with a table of their own boxes: testdata/open-furniture/README.md (Free Art License 1.3)
@@ -137,6 +139,13 @@ test('153 community models: every box is that of the table, every map is found o
   // README: 79 models with maps, 4 of them missing
   expect(maps.models).toBe(79);
   expect(maps.missing).toBe(4);
+});
+
+test('the English text of the Free Art License, which SPDX lists in French, is recognised as itself and as nothing else', () => {
+  const text = readFileSync(join(FOLDER, 'LICENSE.txt'), 'utf8');
+  const found = detectRights([{ file: 'LICENSE.txt', text, firstLine: 1 }], getLicenceTexts());
+  expect(found.licences.map((licence) => licence.id)).toEqual(['LAL-1.3']);
+  expect(found.authors).toEqual([]);
 });
 
 /** Units a person would name; "arbitrary" and "unclear" are to be asked and are left out of the score. */

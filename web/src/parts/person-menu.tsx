@@ -26,7 +26,7 @@ export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void 
   return (
     <>
       <Button
-        aria-label={`${name}: sign out, colours, keys`}
+        aria-label={`${initials(name)}: ${name}, sign out, colours, keys`}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{

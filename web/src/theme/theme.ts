@@ -35,6 +35,7 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
         defaultProps: { disableElevation: true },
         styleOverrides: {
           root: {
+            transition: 'none',
             padding: '7px 14px',
             lineHeight: 1.25,
             minWidth: 0,

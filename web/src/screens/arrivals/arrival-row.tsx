@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { cancelArrival, setFindAside, takeToBench, type Arrival, type Find } from '@haveld/contract/arrivals';
-import { getTerms } from '@haveld/core/rights/licences';
+import { getTerms, UNKNOWN_LICENCE } from '@haveld/core/rights/licences';
 import { call } from '../../api/client';
 import { uploadDesk } from '../../api/uploads';
 import { useChange } from '../../api/use-change';
@@ -167,14 +167,14 @@ function FindCard({ find }: { find: Find }) {
               variant="outlined"
               loading={bench.isPending}
               onClick={() => bench.mutate(find.id)}
-              aria-label={`${find.name} to the bench`}
+              aria-label={`To the bench: ${find.name}`}
             >
               To the bench
             </Button>
           )
         )}
         {!find.asset && (find.state === 'read' || find.state === 'failed') && (
-          <Button size="small" onClick={() => aside.mutate(find.id)} aria-label={`Set ${find.name} aside`}>
+          <Button size="small" onClick={() => aside.mutate(find.id)} aria-label={`Set aside: ${find.name}`}>
             Set aside
           </Button>
         )}
@@ -191,7 +191,7 @@ function FindLine({ find }: { find: Find }) {
   return (
     <p className="find-line">
       <span>
-        <Mark mark={licenceMark} /> {terms.house === 'closed' ? 'no licence found' : terms.short}
+        <Mark mark={licenceMark} /> {describeLicence(find)}
         {find.author ? `, ${find.author}` : ''}
       </span>
       <span>
@@ -201,6 +201,13 @@ function FindLine({ find }: { find: Find }) {
       </span>
     </p>
   );
+}
+
+function describeLicence({ licenceId, licencesNamed }: Find): string {
+  const terms = getTerms(licenceId!);
+  if (terms.id !== UNKNOWN_LICENCE) return terms.short;
+  if (licencesNamed.length < 2) return 'no licence found';
+  return `${licencesNamed.length} licences named: ${licencesNamed.map((id) => getTerms(id).short).join(', ')}`;
 }
 
 interface Curve {

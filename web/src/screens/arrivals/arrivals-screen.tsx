@@ -26,6 +26,8 @@ export function ArrivalsScreen() {
   const drop = useDropzone({
     noClick: true,
     noKeyboard: true,
+    // the plain file dialog: it also works where the page is not served securely
+    useFsAccessApi: false,
     onDrop: (files) => bring.mutate(files.map((file) => ({ file, path: pathOf(file) }))),
   });
   return (

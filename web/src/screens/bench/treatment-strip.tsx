@@ -35,7 +35,7 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
                 type="button"
                 className="step-switch"
                 onClick={() => flip.mutate({ stepId: row.id, enabled: !row.enabled })}
-                aria-label={`Switch ${row.title} ${row.enabled ? 'off' : 'on'}`}
+                aria-label={`${row.enabled ? 'switch off' : 'switch on'}: ${row.title}`}
               >
                 {row.enabled ? 'switch off' : 'switch on'}
               </button>

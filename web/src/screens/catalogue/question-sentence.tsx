@@ -50,7 +50,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
     })) ?? [];
   return (
     <div className="question">
-      <p className="question-words">
+      <h1 className="question-words">
         <Underlined
           label="Category"
           words={plural(question.category)}
@@ -65,7 +65,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
               type="button"
               className="underlined"
               onClick={() => onAsk({ words: '' })}
-              aria-label={`Take “${question.words}” away`}
+              aria-label={`“${question.words}” ✕: take it away`}
             >
               “{question.words}” ✕
             </button>
@@ -107,7 +107,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
           onChoose={(state) => onAsk({ state: state === 'catalogued' ? '' : state })}
         />
         .
-      </p>
+      </h1>
       {catalogue && (
         <span className="quiet small" role="status">
           {catalogue.cards.length} {catalogue.cards.length === 1 ? 'fits' : 'fit'}

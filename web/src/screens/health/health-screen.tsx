@@ -69,7 +69,7 @@ export function HealthScreen() {
                         variant="outlined"
                         size="small"
                         onClick={() => retry.mutate(job.id)}
-                        aria-label={`Try ${job.words} again`}
+                        aria-label={`Try again: ${job.words}`}
                       >
                         Try again
                       </Button>

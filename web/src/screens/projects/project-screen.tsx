@@ -124,7 +124,7 @@ function UseRow({ use }: { use: ProjectUse }) {
             component="a"
             variant="outlined"
             href={bytesUrl(use.zipSha256, 'zip', `${use.assetName} ${use.format}.zip`)}
-            aria-label={`Fetch ${use.assetName} as ${use.format.toUpperCase()}`}
+            aria-label={`${use.format.toUpperCase()}, ${formatBytes(use.handedBytes ?? 0)}: fetch ${use.assetName}`}
           >
             {use.format.toUpperCase()}, {formatBytes(use.handedBytes ?? 0)}
           </Button>

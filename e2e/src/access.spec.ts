@@ -1,0 +1,68 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, test, type Page } from '@playwright/test';
+import type * as Axe from 'axe-core';
+import { signIn } from './library';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** Every fault axe finds by WCAG 2.2 A and AA, a line each. */
+async function listFaults(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as { axe: typeof Axe };
+    const { violations } = await axe.run({
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+    });
+    return violations.flatMap((violation) =>
+      violation.nodes.map(
+        (node) => `${violation.id}: ${node.target.join(' ')} ${node.failureSummary?.split('\n')[1]?.trim() ?? ''}`,
+      ),
+    );
+  });
+}
+
+/** Main views, with something that is there once they are. */
+const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
+  { path: '/arrivals', ready: (page) => expect(page.getByRole('region', { name: 'storm_mast.zip' })).toBeVisible() },
+  { path: '/bench', ready: (page) => expect(page.getByRole('link', { name: /Signal mast/ })).toBeVisible() },
+  { path: '/catalogue', ready: (page) => expect(page.getByRole('img', { name: /Bell buoy/ })).toBeVisible() },
+  {
+    path: '/catalogue?pictures=frame',
+    ready: (page) => expect(page.getByRole('article', { name: /Bell buoy/ })).toBeVisible(),
+  },
+  { path: '/projects', ready: (page) => expect(page.getByRole('link', { name: /Tide House/ })).toBeVisible() },
+  { path: '/rights', ready: (page) => expect(page.getByRole('region', { name: /.+/ }).first()).toBeVisible() },
+  { path: '/health', ready: (page) => expect(page.getByRole('heading', { name: 'Bytes' })).toBeVisible() },
+];
+
+for (const colours of ['light', 'dark'] as const) {
+  test(`every main view is free of faults in ${colours} colours`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: colours });
+    await page.goto('/');
+    await expect(page.getByRole('button', { name: 'Come in' })).toBeVisible();
+    expect(await listFaults(page)).toEqual([]);
+    await signIn(page);
+    for (const { path, ready } of VIEWS) {
+      await page.goto(path);
+      await ready(page);
+      expect(await listFaults(page), path).toEqual([]);
+    }
+    await page.goto('/bench');
+    await page.getByRole('link', { name: /Signal mast/ }).click();
+    await expect(page.locator('.finding.in-hand')).toBeVisible();
+    await expect(page.locator('.stage-bar').first()).toBeVisible();
+    expect(await listFaults(page), 'bench sheet').toEqual([]);
+    await page.goto('/catalogue');
+    await page.getByRole('link', { name: 'Bell buoy, red' }).click();
+    await expect(page.locator('.stage-bar')).toBeVisible();
+    expect(await listFaults(page), 'asset').toEqual([]);
+    await page.getByRole('button', { name: 'Hand over' }).click();
+    await expect(page.getByRole('dialog')).toContainText('allowed');
+    expect(await listFaults(page), 'hand-over').toEqual([]);
+    await page.goto('/projects');
+    await page.getByRole('link', { name: /Tide House/ }).click();
+    await expect(page.getByRole('article').first()).toBeVisible();
+    expect(await listFaults(page), 'project').toEqual([]);
+  });
+}

@@ -1,0 +1,133 @@
+import { expect, test, type Page } from '@playwright/test';
+import { createRealDownload, PERSON } from './library';
+
+/** Presses Tab until something of this name has the focus. */
+async function tabTo(page: Page, name: RegExp, limit = 90): Promise<void> {
+  for (let i = 0; i < limit; i++) {
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement as HTMLElement | null;
+      if (element === document.body || element?.tagName === 'MAIN') return '';
+      const labels =
+        element && 'labels' in element
+          ? [...((element.labels as NodeListOf<HTMLElement>) ?? [])].map((label) => label.innerText)
+          : [];
+      const labelled =
+        element
+          ?.getAttribute('aria-labelledby')
+          ?.split(' ')
+          .map((id) => document.getElementById(id)?.innerText ?? '') ?? [];
+      return [element?.getAttribute('aria-label'), ...labelled, ...labels, element?.innerText]
+        .filter(Boolean)
+        .join(' ');
+    });
+    if (name.test(focused)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`tabTo: nothing named ${name} can be reached`);
+}
+
+test('the whole journey goes with the keyboard alone', async ({ page }) => {
+  await page.goto('/');
+  await tabTo(page, /Name/);
+  await page.keyboard.type(PERSON.signIn);
+  await page.keyboard.press('Tab');
+  await page.keyboard.type(PERSON.password);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('navigation', { name: 'The way of a model' })).toBeVisible();
+
+  const zip = await createRealDownload(
+    'part-1.zip',
+    'm001',
+    'Pantry by LucaPresidente\nThe pantry is 141 cm high.\nhttps://models.example/pantry\n',
+  );
+  // listened to from the start: a key is faster than the wish to be told of the dialog it opens
+  page.on(
+    'filechooser',
+    (chooser) => void chooser.setFiles({ name: 'pantry.zip', mimeType: 'application/zip', buffer: zip }),
+  );
+  await page.reload();
+  await tabTo(page, /Drop archives/);
+  await page.keyboard.press('Enter');
+  const find = page.getByRole('region', { name: 'pantry.zip' }).getByRole('article');
+  await expect(find.getByRole('button', { name: /^To the bench/ })).toBeVisible();
+  const findName = (await find.getAttribute('aria-label'))!;
+  await tabTo(page, new RegExp(`To the bench: ${findName}`));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Condition' })).toBeVisible();
+
+  // sure ones with one key, then whatever is in hand, the licence with a reason
+  await page.keyboard.press('a');
+  await expect(page.getByRole('button', { name: /Take \d+ sure/ })).toHaveCount(0);
+  // the archive names two licences at the receiver's choice: one is chosen in the form
+  await expect(page.locator('.finding.in-hand .finding-title')).toHaveText(/Two licences are named/);
+  await tabTo(page, /^Licence/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Free');
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Keep it$/);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.finding-title', { hasText: 'Two licences' })).toHaveCount(0);
+  for (
+    let i = 0;
+    i < 30 &&
+    (await page
+      .locator('.finding-line', {
+        has: page.locator('[aria-label="look at this"], [aria-label="cannot be catalogued"]'),
+      })
+      .count()) > 0;
+    i++
+  ) {
+    const inHand = page.locator('.finding.in-hand');
+    await expect(inHand).toBeVisible();
+    const title = await inHand.locator('.finding-title').innerText();
+    if (
+      await inHand
+        .locator('input[type=radio], .finding-acts button:has-text("Take"), .finding-acts button:has-text("Relink")')
+        .first()
+        .isVisible()
+    )
+      await page.keyboard.press('Enter');
+    else {
+      await page.keyboard.press('s');
+      await page.keyboard.type('looked at it');
+      await page.keyboard.press('Enter');
+    }
+    await expect(page.locator('.finding.in-hand .finding-title', { hasText: title })).toHaveCount(0);
+  }
+  await page.keyboard.press('c');
+  await expect(page.getByText('as received')).toHaveCount(0);
+  await page.keyboard.press('f');
+  await tabTo(page, /^Catalogue$/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /Catalogue it/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: 'Its page' })).toBeVisible({ timeout: 60_000 });
+
+  await page.keyboard.press('/');
+  await page.keyboard.type('pantry');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: '1 fits' })).toBeVisible();
+  await tabTo(page, /Choose /);
+  await page.keyboard.press('Space');
+  await tabTo(page, /Hand over 1/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toContainText('allowed with duties');
+  await tabTo(page, /^Hand over$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Read back after writing').first()).toBeVisible({ timeout: 60_000 });
+  await tabTo(page, /: fetch /);
+  const download = page.waitForEvent('download');
+  await page.keyboard.press('Enter');
+  expect((await download).suggestedFilename()).toMatch(/\.zip$/);
+});
+
+test('? lists the keys, and Escape closes it', async ({ page, request }) => {
+  await request.post('/api/sign-in', { data: PERSON });
+  await page.context().addCookies((await request.storageState()).cookies);
+  await page.goto('/arrivals');
+  await expect(page.getByRole('heading', { name: 'Arrivals' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});

@@ -1,0 +1,194 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Arrival } from '@haveld/contract/arrivals';
+import type { Sheet } from '@haveld/contract/bench';
+import type { Project } from '@haveld/contract/projects';
+import { createPool, run } from './database/pool';
+import { waitFor } from './testing/test-library';
+
+// the built server as a process of its own, killed without warning (SIGKILL) at every station of the journey
+const MAIN = join(import.meta.dirname, '../../dist/main.js');
+const folder = mkdtempSync(join(tmpdir(), 'haveld-kill-'));
+const database = `test_${randomUUID().slice(0, 8)}`;
+const admin = createPool(process.env.HAVELD_TEST_DATABASE!);
+let port = 0;
+let child: ChildProcess | null = null;
+let password = '';
+let cookie = '';
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const address = probe.address() as { port: number };
+      probe.close(() => resolve(address.port));
+    });
+  });
+
+function start(): Promise<void> {
+  return new Promise((resolve, reject) => {
+    child = spawn(process.execPath, [MAIN], {
+      env: {
+        ...process.env,
+        HAVELD_DATABASE_URL: `${process.env.HAVELD_TEST_DATABASE}${database}`,
+        HAVELD_DATA: folder,
+        HAVELD_PORT: String(port),
+        HAVELD_DEMO: '0',
+      },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    child.once('exit', () => reject(new Error('the server ended')));
+    child.stdout!.on('data', (chunk: Buffer) => {
+      for (const line of chunk.toString().split('\n').filter(Boolean)) {
+        const said = JSON.parse(line) as { owner?: { password: string }; ready?: object };
+        if (said.owner) password = said.owner.password;
+        if (said.ready) resolve();
+      }
+    });
+  });
+}
+
+async function kill(): Promise<void> {
+  const dying = child!;
+  const gone = new Promise((resolve) => dying.once('exit', resolve));
+  dying.kill('SIGKILL');
+  await gone;
+}
+
+async function killAndStart(): Promise<void> {
+  await kill();
+  await start();
+}
+
+async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const answer = await fetch(`http://127.0.0.1:${port}${path}`, {
+    method,
+    headers: { cookie, 'Content-Type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+  const text = await answer.text();
+  if (!answer.ok) throw new Error(`${answer.status}: ${text}`);
+  const session = answer.headers.get('set-cookie');
+  if (session) cookie = session.split(';')[0];
+  return (text === '' ? {} : JSON.parse(text)) as T;
+}
+
+const tus = { 'Tus-Resumable': '1.0.0' };
+
+beforeAll(async () => {
+  await run(admin, `CREATE DATABASE ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
+  port = await freePort();
+  await start();
+  await ask('POST', '/api/sign-in', { signIn: 'owner', password });
+});
+afterAll(async () => {
+  await kill();
+  await run(admin, `DROP DATABASE ${database}`);
+  await admin.end();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** A heavy grid, so that reading it takes long enough to be killed in. */
+function createGrid(side: number): Buffer {
+  const lines: string[] = ['# units: cm'];
+  for (let y = 0; y <= side; y++)
+    for (let x = 0; x <= side; x++) lines.push(`v ${x} ${Math.round(20 * Math.sin(x / 9) * Math.cos(y / 7))} ${y}`);
+  for (let y = 0; y < side; y++) {
+    for (let x = 0; x < side; x++) {
+      const a = y * (side + 1) + x + 1;
+      lines.push(`f ${a} ${a + side + 1} ${a + side + 2} ${a + 1}`);
+    }
+  }
+  return Buffer.from(lines.join('\n'));
+}
+
+const isRunning = (words: string) => async (): Promise<boolean> => {
+  const { running } = await ask<{ running: { words: string; state: string }[] }>('GET', '/api/work');
+  return running.some((job) => job.words.startsWith(words) && job.state === 'running');
+};
+
+test('killed at every station, the journey loses nothing and goes on', async () => {
+  const bytes = createGrid(260);
+  const { id, received } = await ask<{ id: string; received: { id: string }[] }>('POST', '/api/arrivals', {
+    name: 'sea.obj',
+    files: [{ path: 'sea.obj', sizeBytes: bytes.length }],
+  });
+  const created = await fetch(`http://127.0.0.1:${port}/api/uploads`, {
+    method: 'POST',
+    headers: {
+      ...tus,
+      cookie,
+      'Upload-Length': String(bytes.length),
+      'Upload-Metadata': `receivedId ${Buffer.from(received[0].id).toString('base64')}`,
+    },
+  });
+  const location = `http://127.0.0.1:${port}${new URL(created.headers.get('location')!, 'http://x').pathname}`;
+  const send = (from: number, to: number): Promise<Response> =>
+    fetch(location, {
+      method: 'PATCH',
+      headers: { ...tus, cookie, 'Upload-Offset': String(from), 'Content-Type': 'application/offset+octet-stream' },
+      body: new Uint8Array(bytes.subarray(from, to)),
+    });
+
+  // 1. half-way through the upload
+  const half = Math.floor(bytes.length / 2);
+  expect((await send(0, half)).status).toBe(204);
+  await killAndStart();
+  const asked = await fetch(location, { method: 'HEAD', headers: { ...tus, cookie } });
+  expect(Number(asked.headers.get('upload-offset'))).toBe(half);
+  expect((await send(half, bytes.length)).status).toBe(204);
+
+  // 2. right after the last byte, and 3. while it is read
+  await killAndStart();
+  await waitFor(isRunning('reading'), Boolean);
+  await killAndStart();
+  const arrival = await waitFor(
+    () => ask<Arrival[]>('GET', '/api/arrivals').then((all) => all.find((one) => one.id === id)!),
+    (one) => one.state === 'ready',
+  );
+  expect(arrival.finds[0]).toMatchObject({ state: 'read', triangles: 260 * 260 * 2 });
+
+  // 4. with answers given
+  const { assetId } = await ask<{ assetId: string }>('POST', `/api/finds/${arrival.finds[0].id}/bench`);
+  let sheet = await ask<Sheet>('POST', `/api/bench/${assetId}/take-sure`);
+  for (const finding of sheet.findings.filter(
+    (one) => !one.settled && one.heading !== 'rights' && one.choices.length > 0,
+  )) {
+    await ask('PUT', `/api/bench/${assetId}/answers`, {
+      key: finding.key,
+      answer: { kind: 'taken', choiceId: finding.choices[0].id },
+    });
+  }
+  await ask('PUT', `/api/bench/${assetId}/provenance`, { licenceId: 'LicenseRef-own-work', author: 'Maja Lindqvist' });
+  const before = await ask<Sheet>('GET', `/api/bench/${assetId}`);
+  await killAndStart();
+  sheet = await ask<Sheet>('GET', `/api/bench/${assetId}`);
+  expect(sheet.steps).toEqual(before.steps);
+  expect(sheet.provenance).toEqual(before.provenance);
+
+  // 5. while the version is made
+  await ask('POST', `/api/bench/${assetId}/catalogue`, { name: 'Sea', category: 'large' });
+  await waitFor(isRunning('making'), Boolean);
+  await killAndStart();
+  await waitFor(
+    () => ask<Sheet>('GET', `/api/bench/${assetId}`),
+    (now) => now.state === 'catalogued',
+  );
+
+  // 6. while it is packed
+  const project = await ask<Project>('POST', '/api/projects', { name: 'Show', purpose: '', commercial: true });
+  await ask('POST', `/api/projects/${project.id}/hand-overs`, { assetIds: [assetId], format: 'obj' });
+  await waitFor(isRunning('packing'), Boolean);
+  await killAndStart();
+  const done = await waitFor(
+    () => ask<Project>('GET', `/api/projects/${project.id}`),
+    ({ handOvers }) => handOvers[0].state !== 'packing',
+  );
+  expect(done.handOvers[0].state).toBe('packed');
+  expect(done.handOvers[0].checks.every((check) => check.holds)).toBe(true);
+  const health = await ask<{ missing: string[]; failed: unknown[] }>('GET', '/api/health');
+  expect(health).toMatchObject({ missing: [], failed: [] });
+}, 240_000);
