@@ -23,17 +23,40 @@ const check = (command, args) => async () => {
 
 const jest = (project, extra) => async (env) => {
   const output = join(results, `${project}.json`);
-  const args = ['--experimental-vm-modules', '--no-warnings', join(root, 'node_modules/jest/bin/jest.js'), '--selectProjects', project, '--json', '--outputFile', output, ...extra];
-  return readCounts(() => run(process.execPath, args, { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'ignore', 'inherit'] }), output, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
-    passed: numPassedTests,
-    failed: numFailedTests + numRuntimeErrorTestSuites,
-  }));
+  const args = [
+    '--experimental-vm-modules',
+    '--no-warnings',
+    join(root, 'node_modules/jest/bin/jest.js'),
+    '--selectProjects',
+    project,
+    '--json',
+    '--outputFile',
+    output,
+    ...extra,
+  ];
+  return readCounts(
+    () =>
+      run(process.execPath, args, {
+        cwd: root,
+        env: { ...process.env, ...env },
+        stdio: ['ignore', 'ignore', 'inherit'],
+      }),
+    output,
+    ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+      passed: numPassedTests,
+      failed: numFailedTests + numRuntimeErrorTestSuites,
+    }),
+  );
 };
 
 const playwright = async (env) => {
   const output = join(results, 'e2e.json');
   return readCounts(
-    () => run(bin('playwright'), ['test', '--config', join(root, 'e2e/playwright.config.ts')], { cwd: root, env: { ...process.env, ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: output } }),
+    () =>
+      run(bin('playwright'), ['test', '--config', join(root, 'e2e/playwright.config.ts')], {
+        cwd: root,
+        env: { ...process.env, ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: output },
+      }),
     output,
     ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
   );
@@ -63,7 +86,18 @@ const PARTS = {
   types: { run: check('tsc', ['-p', '.']) },
   lint: { run: check('eslint', ['.', '--max-warnings', '0']) },
   format: { run: check('prettier', ['--check', '--log-level', 'warn', '.']) },
-  arrows: { run: check('depcruise', ['--config', '.dependency-cruiser.cjs', 'core', 'contract', 'engine', 'server', 'web', 'demo']) },
+  arrows: {
+    run: check('depcruise', [
+      '--config',
+      '.dependency-cruiser.cjs',
+      'core',
+      'contract',
+      'engine',
+      'server',
+      'web',
+      'demo',
+    ]),
+  },
   unit: { run: jest('unit', []), built: true },
   api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true },
   e2e: { run: playwright, built: true, database: true },
@@ -88,7 +122,9 @@ try {
     const { passed, failed } = await PARTS[name].run(env);
     total.passed += passed;
     total.failed += failed;
-    lines.push(`${name.padEnd(8)}${String(passed).padStart(5)} passed ${String(failed).padStart(4)} failed ${String(Math.round((Date.now() - started) / 1000)).padStart(5)} s`);
+    lines.push(
+      `${name.padEnd(8)}${String(passed).padStart(5)} passed ${String(failed).padStart(4)} failed ${String(Math.round((Date.now() - started) / 1000)).padStart(5)} s`,
+    );
   }
 } finally {
   await database?.stop();

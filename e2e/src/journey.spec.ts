@@ -50,7 +50,7 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   await expect(page.locator('.figures')).toContainText('on the ground');
 
   await page.getByRole('button', { name: 'Catalogue', exact: true }).click();
-  await page.getByLabel('Name').fill('Bookcase, small');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Bookcase, small');
   await page.getByLabel('Category').click();
   await page.getByRole('option', { name: /furniture/ }).click();
   await page.getByRole('button', { name: 'Catalogue it' }).click();

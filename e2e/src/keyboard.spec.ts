@@ -104,7 +104,7 @@ test('the whole journey goes with the keyboard alone', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'Its page' })).toBeVisible({ timeout: 60_000 });
 
   await page.keyboard.press('/');
-  await page.keyboard.type('pantry');
+  await page.keyboard.type('mobiletto');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: '1 fits' })).toBeVisible();
   await tabTo(page, /Choose /);

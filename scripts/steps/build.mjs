@@ -19,11 +19,11 @@ const ENTRIES = {
   child: 'engine/src/foreign/child.ts',
 };
 
-/** Builds the server and what it runs in processes and threads of their own. */
-export async function buildServer(root, outdir) {
+/** Bundles entries for Node.js: name → source. */
+export async function bundleForNode(entries, outdir) {
   const { build } = await import('esbuild');
   await build({
-    entryPoints: Object.entries(ENTRIES).map(([out, path]) => ({ out, in: join(root, path) })),
+    entryPoints: Object.entries(entries).map(([out, path]) => ({ out, in: path })),
     outdir,
     bundle: true,
     splitting: true,
@@ -34,6 +34,14 @@ export async function buildServer(root, outdir) {
     plugins: [oursOnly],
     logLevel: 'error',
   });
+}
+
+/** Builds the server and what it runs in processes and threads of their own. */
+async function buildServer(root, outdir) {
+  await bundleForNode(
+    Object.fromEntries(Object.entries(ENTRIES).map(([name, path]) => [name, join(root, path)])),
+    outdir,
+  );
   await cp(join(root, 'server/src/database/migrations'), join(outdir, 'migrations'), { recursive: true });
 }
 

@@ -1,12 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import yauzl from 'yauzl';
+import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
+import { computeContact } from '@haveld/core/placement/contact';
+import { judgeUp } from '@haveld/core/placement/judge-up';
 import { judgeSize } from '@haveld/core/placement/judge-size';
 import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
 import { detectRights } from '@haveld/core/rights/detect';
 import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
+import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import type { PictureCodec } from '@haveld/core/textures/picture-codec';
 import { getLicenceTexts } from '../licence-texts';
@@ -21,6 +25,7 @@ interface Row {
   model: string;
   name: string;
   author: string;
+  rotation: string;
   box: number[];
   height_cm: number;
   unit: string;
@@ -40,6 +45,7 @@ function readTable(): Row[] {
       model: get('model'),
       name: get('name'),
       author: get('author'),
+      rotation: get('rotation'),
       unit: get('unit').trim(),
       height_cm: Number(get('height_cm')),
       box: ['file_x', 'file_y', 'file_z'].map((name) => Number(get(name))),
@@ -89,6 +95,7 @@ test('153 community models: every box is that of the table, every map is found o
   for (const name of new Set(rows.map((row) => row.archive))) archives.set(name, await readArchive(name));
   const differences: Comparison[] = [];
   const maps = { models: 0, found: 0, elsewhere: 0, missing: 0 };
+  const stance = { upright: 0, wrong: 0, sureWrong: 0, of: 0 };
   const byAuthor = new Map<string, { right: number; sureWrong: number; of: number }>();
   for (const row of rows) {
     const archive = archives.get(row.archive)!;
@@ -115,6 +122,7 @@ test('153 community models: every box is that of the table, every map is found o
     for (const line of lines)
       maps[line.status === 'found' ? 'found' : line.status === 'elsewhere' ? 'elsewhere' : 'missing']++;
     judge(row, size, byAuthor);
+    if (row.rotation === '') judgeStance(row, document, stance);
   }
   const judged = [...byAuthor.values()].reduce(
     (sum, { right, sureWrong, of }) => ({
@@ -128,6 +136,7 @@ test('153 community models: every box is that of the table, every map is found o
     [
       `open-furniture: ${rows.length} models, ${differences.length} boxes differ; ${maps.models} with maps: ${maps.found} found, ${maps.elsewhere} elsewhere, ${maps.missing} missing`,
       `unit named first: ${judged.right} of ${judged.of}; wrong and called sure: ${judged.sureWrong}`,
+      `stance: ${stance.upright} of ${stance.of} said to stand upright, ${stance.sureWrong} wrong and called sure`,
       ...[...byAuthor]
         .sort((a, b) => b[1].of - a[1].of)
         .slice(0, 6)
@@ -147,6 +156,26 @@ test('the English text of the Free Art License, which SPDX lists in French, is r
   expect(found.licences.map((licence) => licence.id)).toEqual(['LAL-1.3']);
   expect(found.authors).toEqual([]);
 });
+
+/** Models the catalogue places without turning them stand upright with Y up. */
+function judgeStance(
+  row: Row,
+  document: Document,
+  stance: { upright: number; wrong: number; sureWrong: number; of: number },
+): void {
+  const box = computeBounds(document)!;
+  const [best] = judgeUp({
+    size: boxSize(box),
+    declaredUp: null,
+    typical: findTypicalSize(`${row.name} ${row.model}`),
+    floor: null,
+    contact: computeContact(listMeshInstances(document), box),
+  });
+  stance.of++;
+  if (best.id === 'y') stance.upright++;
+  else stance.wrong++;
+  if (best.id !== 'y' && best.confidence >= 0.9 && best.independent >= 2) stance.sureWrong++;
+}
 
 /** Units a person would name; "arbitrary" and "unclear" are to be asked and are left out of the score. */
 function judge(

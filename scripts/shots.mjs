@@ -1,0 +1,77 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { chromium } from '@playwright/test';
+import { buildAll } from './steps/build.mjs';
+import { findFreePort, startDatabase } from './steps/database.mjs';
+import { installDependencies, installPackages } from './steps/install.mjs';
+
+/** Takes the pictures of docs/screenshots from a fresh demo studio. */
+const root = resolve(import.meta.dirname, '..');
+await installPackages({ forTests: true, database: true });
+await installDependencies(root);
+await buildAll(root);
+const folder = mkdtempSync(join(tmpdir(), 'haveld-shots-'));
+const database = await startDatabase(join(folder, 'database'), { quick: true });
+await database.create('shots');
+const port = await findFreePort();
+const server = spawn(process.execPath, [join(root, 'dist/main.js')], {
+  env: { ...process.env, HAVELD_DATABASE_URL: database.url('shots'), HAVELD_DATA: folder, HAVELD_PORT: String(port) },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise((ready) => server.stdout.on('data', (chunk) => chunk.toString().includes('demoPeople') && ready()));
+
+const base = `http://127.0.0.1:${port}`;
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+const shoot = async (name, settleMs = 1500) => {
+  await page.waitForTimeout(settleMs);
+  await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
+  console.log(`docs/screenshots/${name}.png`);
+};
+const open = async (path, seen) => {
+  await page.goto(base + path);
+  await page.getByText(seen).first().waitFor();
+};
+
+await open('/', 'Come in');
+await shoot('sign-in');
+await page.request.post(`${base}/api/sign-in`, { data: { signIn: 'maja', password: 'harbour-weather' } });
+await open('/arrivals', 'storm_mast.zip');
+await shoot('arrivals');
+await open('/bench', 'Signal mast');
+await page.getByRole('link', { name: /Signal mast/ }).click();
+await page.locator('.stage-bar.left').waitFor();
+await page.getByRole('button', { name: /Take \d+ sure/ }).click();
+await page.getByText('on the ground', { exact: true }).waitFor();
+await page.locator('.finding-line', { hasText: 'too big' }).click();
+await shoot('bench', 3000);
+await open('/catalogue', 'Bell buoy');
+await shoot('catalogue');
+await page.getByRole('link', { name: 'Chart table oak' }).click();
+await page.locator('.stage-bar').waitFor();
+await shoot('asset', 3000);
+await open('/rights', 'Rights to settle');
+await page.getByRole('button', { name: /Barograph/ }).click();
+await shoot('rights');
+await open('/projects', 'Tide House');
+await page.getByRole('link', { name: /Tide House/ }).click();
+await page.getByText('Credits it owes').waitFor();
+await shoot('project');
+
+await browser.close();
+server.kill('SIGTERM');
+await new Promise((gone) => server.once('exit', gone));
+await database.stop();
+rmSync(folder, { recursive: true, force: true });
