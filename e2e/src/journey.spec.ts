@@ -93,7 +93,7 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   await expect(page.locator('.credits')).toContainText('by LucaPresidente');
 
   // and it stands on the asset's page
-  await use.getByRole('link', { name: 'Bookcase, small' }).click();
+  await use.getByRole('link', { name: 'Bookcase, small', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Tide House, tour 2' })).toBeVisible();
   await expect(page.getByText('Valid glTF 2.0, read back and compared')).toBeVisible();
 });
