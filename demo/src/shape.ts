@@ -128,13 +128,19 @@ export function tube(
     for (let s = 0; s <= segments; s++) part.layout.push([length * turnsPerMetre, s / segments]);
     return ring;
   });
+  if (closed) {
+    // the layout goes on to the end of the loop, where the points begin again
+    const [first, last] = [path[0], path[path.length - 1]];
+    const whole = length + Math.hypot(first[0] - last[0], first[1] - last[1], first[2] - last[2]);
+    for (let s = 0; s <= segments; s++) part.layout.push([whole * turnsPerMetre, s / segments]);
+  }
   const count = closed ? path.length : path.length - 1;
   for (let r = 0; r < count; r++) {
     const next = (r + 1) % path.length;
     for (let s = 0; s < segments; s++) {
       const t = (s + 1) % segments;
       const l = r * (segments + 1) + s;
-      const m = next * (segments + 1) + s;
+      const m = (r + 1) * (segments + 1) + s;
       part.polygons.push({
         corners: [
           [rings[r][s], l],

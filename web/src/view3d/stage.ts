@@ -257,8 +257,10 @@ export class Stage {
     const framed = box.clone();
     if (side === 'treated' && this.#person.visible)
       framed.expandByPoint(new Vector3(this.#person.position.x + 0.25, box.min.y + PERSON_M, this.#person.position.z));
-    const centre = framed.getCenter(new Vector3());
-    const radius = Math.max(framed.getSize(new Vector3()).length() / 2, 1e-9);
+    // with a wipe the two models meet at it, so the model itself is in the middle and the person beside it
+    const centre = (this.#only === null ? box : framed).getCenter(new Vector3());
+    const reach = [framed.min, framed.max].map((corner) => corner.distanceTo(centre));
+    const radius = Math.max(...reach, 1e-9);
     const aspect = this.#width / this.#height;
     const half = Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
     const distance = (radius * 1.12 * this.#zoom) / Math.sin(Math.atan(half * Math.min(1, aspect)));
