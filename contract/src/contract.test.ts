@@ -1,0 +1,85 @@
+import { API } from './api';
+import { DomainError, ERROR_STATUS, ErrorBodySchema } from './error';
+import { createOpenApi } from './openapi';
+import { AnswerSchema } from './finding';
+import { ProvenanceSchema } from './licence';
+import { StepSchema } from './step';
+import { QuestionSchema } from './catalogue';
+
+const endpoints = Object.values(API).flat();
+
+test('no two endpoints share method and path', () => {
+  const keys = endpoints.map(({ method, path }) => `${method} ${path}`);
+  expect(new Set(keys).size).toBe(keys.length);
+});
+
+test('every path parameter has a schema, and the other way round', () => {
+  for (const { path, params } of endpoints) {
+    const named = [...path.matchAll(/:(\w+)/g)].map((match) => match[1]);
+    const described = Object.keys((params as unknown as { shape: object }).shape);
+    expect(described).toEqual(named);
+  }
+});
+
+test('OpenAPI describes every endpoint with its answer and its refusal, and only sign-in is open', () => {
+  const { openapi, paths } = createOpenApi('1') as {
+    openapi: string;
+    paths: Record<string, Record<string, { security?: object; responses: object }>>;
+  };
+  expect(openapi).toMatch(/^3\./);
+  const operations = Object.entries(paths).flatMap(([path, methods]) =>
+    Object.values(methods).map((operation) => ({ path, operation })),
+  );
+  expect(operations).toHaveLength(endpoints.length);
+  for (const { operation } of operations) expect(Object.keys(operation.responses)).toEqual(['200', 'default']);
+  expect(operations.filter(({ operation }) => !operation.security).map(({ path }) => path)).toEqual(['/api/sign-in']);
+});
+
+test('an error keeps its code, sentence and place on the wire', () => {
+  const body = new DomainError('bad-file', 'It was cut short.', { file: 'a.glb', place: 'byte 12' }).toBody();
+  expect(ErrorBodySchema.parse(JSON.parse(JSON.stringify(body)))).toEqual({
+    code: 'bad-file',
+    message: 'It was cut short.',
+    file: 'a.glb',
+    place: 'byte 12',
+  });
+  expect(Object.values(ERROR_STATUS).every((status) => status >= 400 && status < 600)).toBe(true);
+});
+
+test.each([
+  [{ kind: 'scale', schema: 1, factor: 0.001, words: '' }, true],
+  [{ kind: 'scale', schema: 1, factor: 0, words: '' }, false],
+  [{ kind: 'scale', schema: 1, factor: -1, words: '' }, false],
+  [{ kind: 'scale', schema: 2, factor: 1, words: '' }, false],
+  [{ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }, true],
+  [{ kind: 'turn', schema: 1, axis: 'x', degrees: 45 }, false],
+  [{ kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true }, true],
+  [{ kind: 'set-pivot', schema: 1, at: 'nose', onGround: true }, false],
+  [{ kind: 'relink-map', schema: 1, material: 'oak', slot: 'normal', sha256: '../../x', path: 'a' }, false],
+  [{ kind: 'melt', schema: 1 }, false],
+])('step %j is taken: %s', (step, taken) => {
+  expect(StepSchema.safeParse(step).success).toBe(taken);
+});
+
+test('setting aside needs a reason', () => {
+  expect(AnswerSchema.safeParse({ kind: 'set-aside', reason: '' }).success).toBe(false);
+});
+
+test('a page is a web address or nothing', () => {
+  const page = ProvenanceSchema.shape.pageUrl;
+  expect(['', 'https://a.example/x', 'http://a.example'].every((url) => page.safeParse(url).success)).toBe(true);
+  expect(['javascript:alert(1)', 'a.example', 'file:///etc/passwd'].some((url) => page.safeParse(url).success)).toBe(
+    false,
+  );
+});
+
+test('an empty question asks for all that is catalogued', () => {
+  expect(QuestionSchema.parse({})).toEqual({
+    words: '',
+    category: '',
+    use: '',
+    triangles: 0,
+    state: 'catalogued',
+    order: 'height',
+  });
+});
