@@ -47,3 +47,9 @@ export function listCreditedChanges(steps: readonly Step[]): string[] {
   );
   return [...new Set(changes)];
 }
+
+/** What a credit prints: a model that was only tidied is not called unchanged, nor changed in its shape. */
+export function describeChanges(steps: readonly Step[]): string[] {
+  const changes = listCreditedChanges(steps);
+  return changes.length > 0 || steps.length === 0 ? changes : ['tidied only, its shape as it came'];
+}

@@ -7,7 +7,7 @@ import { getShownScene, listMeshInstances, listShownNodes } from '../scene/trave
 import { computeWorldPositions } from '../scene/world-positions';
 import { isLinearIdentity } from '../scene/matrix';
 import { addBox, createBoxDocument, createMemoryCodec, createPng } from '../testing/documents';
-import { applyTreatment, listCreditedChanges } from './apply-treatment';
+import { applyTreatment, describeChanges, listCreditedChanges } from './apply-treatment';
 import { orderSteps, STEPS } from './steps';
 
 const context = { codec: createMemoryCodec(), readMap: () => Promise.resolve(createPng([9, 9, 9, 255])) };
@@ -248,4 +248,10 @@ test('a credit names changes a person would see, each once', () => {
 test('every kind of step has a row, a phase and a code version', () => {
   for (const [kind, definition] of Object.entries(STEPS))
     expect(definition).toMatchObject({ kind, codeVersion: expect.any(Number) as number });
+});
+
+test('a model that was only tidied is called that, and one without steps is unchanged', () => {
+  expect(describeChanges([bake])).toEqual(['tidied only, its shape as it came']);
+  expect(describeChanges([])).toEqual([]);
+  expect(describeChanges([{ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }, bake])).toEqual(['set upright']);
 });

@@ -4,7 +4,7 @@ import type { Step } from '@haveld/contract/step';
 import { composeCredit } from '@haveld/core/rights/credits';
 import { getTerms } from '@haveld/core/rights/licences';
 import { judgeUse } from '@haveld/core/rights/verdict';
-import { listCreditedChanges } from '@haveld/core/treatment/apply-treatment';
+import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getArrivalName, getFind, getReading, listFindFiles } from '../arrivals/service';
 import { formatAccession, getProvenance } from '../bench/service';
 import type { Executor } from '../database/pool';
@@ -97,7 +97,7 @@ function countBy(cards: Card[], key: (card: Card) => string): { value: string; c
 
 /** The credit of an asset in the version that stands in the catalogue. */
 export async function composeAssetCredit(db: Executor, assetId: string, steps: readonly Step[]): Promise<string> {
-  return composeCredit(await getProvenance(db, assetId), listCreditedChanges(steps));
+  return composeCredit(await getProvenance(db, assetId), describeChanges(steps));
 }
 
 export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): Promise<AssetPage> {
