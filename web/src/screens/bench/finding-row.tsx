@@ -7,6 +7,7 @@ import type { Answer, Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import { Mark } from '../../parts/mark';
 import { KnownSize } from './known-size';
+import { QuarterTurns } from './quarter-turns';
 import { RightsForm } from './rights-form';
 import { useAnswer } from './use-answer';
 
@@ -92,6 +93,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           ))}
         </fieldset>
       )}
+      {finding.key === 'up' && <QuarterTurns sheet={sheet} onAnswered={() => undefined} />}
       {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {aside ? (
         <SetAside
