@@ -8,6 +8,8 @@ export default defineConfig({
   outputDir: '../test-results/e2e',
   workers: 1,
   fullyParallel: false,
+  // a busy machine may starve the browser once; twice is a fault
+  retries: process.env.CI ? 1 : 0,
   timeout: 120_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json']],
