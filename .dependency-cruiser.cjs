@@ -29,7 +29,7 @@ module.exports = {
       to: { dependencyTypes: ['core'] },
     },
     {
-      name: 'only-main-and-worker-read-the-environment',
+      name: 'no-node-modules-where-a-browser-runs-it',
       severity: 'error',
       from: { path: '^(core|contract|web)/', pathNot: '\\.test\\.|core/src/testing/' },
       to: { path: '^(fs|path|child_process|worker_threads|node:.*)$' },

@@ -13,8 +13,6 @@ export interface DemoArrival {
   bytes: Buffer;
   /** How far the demo studio has taken it. */
   stage: 'arrived' | 'bench' | 'catalogued';
-  /** Words a person typed where the archive said nothing. */
-  typed?: { author: string; licenceId: string; source: string };
   category: 'small prop' | 'prop' | 'furniture' | 'large' | 'creature';
 }
 

@@ -65,6 +65,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
     accession: input.accession,
     version: input.versionNumber,
     model: `${input.name}.${input.format}`,
+    intendedUse: input.intendedUse,
     checks,
   };
   const text = (content: string): Uint8Array => new TextEncoder().encode(content);

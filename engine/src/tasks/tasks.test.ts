@@ -186,9 +186,11 @@ test('an OBJ is handed over with its quads, its map loose beside it, and the res
   expect(obj.match(/^f( \S+){4}$/gm)).toHaveLength(6);
   expect(files.get('crate/crate.mtl')!.toString()).toContain('map_Kd maps/wood_col.png');
   const readBack = JSON.parse(files.get('crate/READ-BACK.json')!.toString()) as {
+    intendedUse: string;
     checks: { what: string; holds: boolean }[];
   };
   expect(readBack.checks.map((check) => check.what)).toEqual(['box', 'triangles', 'polygons', 'materials', 'maps']);
+  expect(readBack.intendedUse).toBe('commercial');
   expect(readBack.checks.every((check) => check.holds)).toBe(true);
 });
 

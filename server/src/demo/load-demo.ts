@@ -3,7 +3,7 @@ import { DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PROJECTS } from '@haveld/demo/studio';
 import type { Category } from '@haveld/contract/category';
 import type { Person } from '@haveld/contract/people';
 import { announceArrival, listArrivals, noteStored } from '../arrivals/service';
-import { answerFinding, catalogueAsset, changeProvenance, getSheet, takeFindToBench, takeSure } from '../bench/service';
+import { answerFinding, catalogueAsset, getSheet, takeFindToBench, takeSure } from '../bench/service';
 import { getSetting, setSetting } from '../database/settings';
 import type { Dependencies } from '../dependencies';
 import { addPerson, findPerson } from '../people/service';
@@ -78,7 +78,6 @@ async function bringIn(dependencies: Dependencies, arrival: DemoArrival, person:
 
 /** Answers as a person of the studio would: the sure ones, then the most likely of the rest. */
 async function settle(dependencies: Dependencies, assetId: string, made: DemoArrival, person: Person): Promise<void> {
-  if (made.typed) await changeProvenance(dependencies, assetId, made.typed, person);
   const sheet = await takeSure(dependencies, assetId, person);
   for (const finding of sheet.findings) {
     if (finding.settled || finding.heading === 'rights' || finding.choices.length === 0) continue;
