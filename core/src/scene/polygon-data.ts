@@ -18,6 +18,20 @@ const USAGE = { usage: 'OTHER' };
 interface IPolygonData extends IProperty {
   sizes: Accessor;
   smoothing: Accessor;
+  smoothingKind: SmoothingKind;
+  creaseEdges: Accessor;
+  creaseWeights: Accessor;
+}
+
+/** `groups`: a number a group, 0 = none. `bits`: a bit a group, so a polygon may be in several. */
+export type SmoothingKind = 'groups' | 'bits';
+
+interface Described {
+  sizes?: number;
+  smoothing?: number;
+  smoothingKind?: SmoothingKind;
+  creaseEdges?: number;
+  creaseWeights?: number;
 }
 
 /**
@@ -37,7 +51,13 @@ export class PolygonData extends ExtensionProperty<IPolygonData> {
   }
 
   protected override getDefaults(): Nullable<IPolygonData> {
-    return Object.assign(super.getDefaults() as IProperty, { sizes: null, smoothing: null });
+    return Object.assign(super.getDefaults() as IProperty, {
+      sizes: null,
+      smoothing: null,
+      smoothingKind: 'groups' as const,
+      creaseEdges: null,
+      creaseWeights: null,
+    });
   }
 
   /** @returns corners of each polygon (3 and up), or null where every polygon is a triangle */
@@ -57,6 +77,28 @@ export class PolygonData extends ExtensionProperty<IPolygonData> {
   setSmoothing(smoothing: Accessor | null): this {
     return this.setRef('smoothing', smoothing, USAGE);
   }
+
+  getSmoothingKind(): SmoothingKind {
+    return this.get('smoothingKind');
+  }
+
+  setSmoothingKind(kind: SmoothingKind): this {
+    return this.set('smoothingKind', kind);
+  }
+
+  /** @returns two vertices of the primitive per creased edge, each edge once; null where none is creased */
+  getCreaseEdges(): Accessor | null {
+    return this.getRef('creaseEdges');
+  }
+
+  /** @returns one weight an edge, 0 (smooth) to 1 (sharp) and above as the source writes it */
+  getCreaseWeights(): Accessor | null {
+    return this.getRef('creaseWeights');
+  }
+
+  setCreases(edges: Accessor | null, weights: Accessor | null): this {
+    return this.setRef('creaseEdges', edges, USAGE).setRef('creaseWeights', weights, USAGE);
+  }
 }
 
 /** Keeps polygon sizes and smoothing groups beside the triangles of a canonical document. */
@@ -72,11 +114,14 @@ export class HaveldPolygons extends Extension {
     const meshDefs = context.jsonDoc.json.meshes ?? [];
     meshDefs.forEach((meshDef, m) => {
       meshDef.primitives.forEach((primitiveDef, p) => {
-        const described = primitiveDef.extensions?.[NAME] as { sizes?: number; smoothing?: number } | undefined;
+        const described = primitiveDef.extensions?.[NAME] as Described | undefined;
         if (!described) return;
         const data = this.createPolygonData();
         if (described.sizes !== undefined) data.setSizes(context.accessors[described.sizes]);
         if (described.smoothing !== undefined) data.setSmoothing(context.accessors[described.smoothing]);
+        if (described.smoothingKind) data.setSmoothingKind(described.smoothingKind);
+        if (described.creaseEdges !== undefined && described.creaseWeights !== undefined)
+          data.setCreases(context.accessors[described.creaseEdges], context.accessors[described.creaseWeights]);
         context.meshes[m].listPrimitives()[p].setExtension(NAME, data);
       });
     });
@@ -91,16 +136,16 @@ export class HaveldPolygons extends Extension {
       mesh.listPrimitives().forEach((primitive, p) => {
         const data = getPolygonData(primitive);
         if (!data) return;
-        const sizes = data.getSizes();
-        const smoothing = data.getSmoothing();
-        const primitiveDef = meshDefs[meshIndex].primitives[p];
-        primitiveDef.extensions = {
-          ...primitiveDef.extensions,
-          [NAME]: {
-            ...(sizes ? { sizes: context.accessorIndexMap.get(sizes) } : {}),
-            ...(smoothing ? { smoothing: context.accessorIndexMap.get(smoothing) } : {}),
-          },
+        const indexOf = (accessor: Accessor | null) => (accessor ? context.accessorIndexMap.get(accessor) : undefined);
+        const described: Described = {
+          sizes: indexOf(data.getSizes()),
+          smoothing: indexOf(data.getSmoothing()),
+          smoothingKind: data.getSmoothingKind() === 'bits' ? 'bits' : undefined,
+          creaseEdges: indexOf(data.getCreaseEdges()),
+          creaseWeights: indexOf(data.getCreaseWeights()),
         };
+        const primitiveDef = meshDefs[meshIndex].primitives[p];
+        primitiveDef.extensions = { ...primitiveDef.extensions, [NAME]: described };
       });
     }
     return this;

@@ -9,12 +9,13 @@ const sizes = (obj: ParsedObj): number[] => [...obj.polygonSizes.view()];
 test('a quad is one polygon of four corners', () => {
   const obj = parse(...SQUARE, 'f 1 2 3 4');
   expect(sizes(obj)).toEqual([4]);
-  expect([...obj.corners.view()]).toEqual([0, -1, -1, 1, -1, -1, 2, -1, -1, 3, -1, -1]);
+  expect([...obj.corners.view()]).toEqual([0, 1, 2, 3]);
+  expect([...obj.cornerUvs.view(), ...obj.cornerNormals.view()]).toEqual(Array(8).fill(-1));
 });
 
 test('negative indices count back from the last vertex read', () => {
   const obj = parse(...SQUARE, 'f -4 -3 -2', 'v 5 5 5', 'f -1 1 2');
-  expect([...obj.corners.view()].filter((_, i) => i % 3 === 0)).toEqual([0, 1, 2, 4, 0, 1]);
+  expect([...obj.corners.view()]).toEqual([0, 1, 2, 4, 0, 1]);
 });
 
 test('`.5`, `-.5`, `1e-3` and `+2` are numbers', () => {
@@ -36,8 +37,8 @@ test('v, v/t, v//n and v/t/n may stand in one file', () => {
     'f 1//1 2//1 3//1',
     'f 1/1/1 2/1/1 3/1/1',
   );
-  const corners = [...obj.corners.view()];
-  expect([0, 9, 18, 27].map((at) => corners.slice(at, at + 3))).toEqual([
+  const layers = [obj.corners, obj.cornerUvs, obj.cornerNormals].map((layer) => layer.view());
+  expect([0, 3, 6, 9].map((at) => layers.map((layer) => layer[at]))).toEqual([
     [0, -1, -1],
     [0, 0, -1],
     [0, -1, 0],

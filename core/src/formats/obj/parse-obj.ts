@@ -1,4 +1,4 @@
-import { GrowableFloats, GrowableInts } from './growable';
+import { GrowableFloats, GrowableInts } from '../../geometry/growable';
 import { decodeText } from '../../text/decode-text';
 import { NumberScanner } from './number-scanner';
 
@@ -17,8 +17,10 @@ export interface ParsedObj {
   /** uv per layout point, v upwards as in the file. */
   uvs: GrowableFloats;
   normals: GrowableFloats;
-  /** (vertex, layout point, normal) per corner. */
+  /** Per corner: vertex, layout point, normal. */
   corners: GrowableInts;
+  cornerUvs: GrowableInts;
+  cornerNormals: GrowableInts;
   /** Per polygon: corners, part, material, smoothing group (0 = off). */
   polygonSizes: GrowableInts;
   polygonParts: GrowableInts;
@@ -94,6 +96,8 @@ class ObjState {
     uvs: new GrowableFloats(),
     normals: new GrowableFloats(),
     corners: new GrowableInts(),
+    cornerUvs: new GrowableInts(),
+    cornerNormals: new GrowableInts(),
     polygonSizes: new GrowableInts(),
     polygonParts: new GrowableInts(),
     polygonMaterials: new GrowableInts(),
@@ -176,7 +180,7 @@ class ObjState {
 
   /** A corner is `v`, `v/t`, `v//n` or `v/t/n`; negative numbers count back from the last one read. */
   #readFace(start: number, end: number, line: number): void {
-    const { corners, positions, uvs, normals } = this.parsed;
+    const { corners, cornerUvs, cornerNormals, positions, uvs, normals } = this.parsed;
     const from = corners.length;
     const scanner = this.#scanner;
     let at = scanner.skipBlanks(start, end);
@@ -196,14 +200,14 @@ class ObjState {
       }
       if (vertex < 0) good = false;
       corners.push(vertex);
-      corners.push(uv);
-      corners.push(normal);
+      cornerUvs.push(uv);
+      cornerNormals.push(normal);
       while (at < end && !isBlankAt(this.#bytes, at)) at++;
       at = scanner.skipBlanks(at, end);
     }
-    const size = (corners.length - from) / 3;
+    const size = corners.length - from;
     if (!good || size < 3) {
-      corners.length = from;
+      corners.length = cornerUvs.length = cornerNormals.length = from;
       const bad = this.parsed.badFaces;
       if (bad.count++ === 0) bad.firstLine = line;
       return;

@@ -15,6 +15,11 @@ export class GrowableFloats {
     }
     this.data[this.length++] = value;
   }
+
+  /** @returns the filled part, sharing its bytes */
+  view(): Float64Array {
+    return this.data.subarray(0, this.length);
+  }
 }
 
 export class GrowableInts {
