@@ -3,6 +3,7 @@ import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import { writeGlb } from '@haveld/core/scene/document-io';
+import { createReadingContext } from '@haveld/engine/reading-context';
 import { sharpCodec } from '@haveld/engine/sharp-codec';
 
 // Reading an OBJ, looking at it, and drawing it, one core. Medians of 5.
@@ -40,7 +41,7 @@ async function measure(side: number): Promise<void> {
       times[name].push(performance.now() - from);
       from = performance.now();
     };
-    const { document, log } = await readModel('sheet.obj', { files, codec: sharpCodec, decoders: {} });
+    const { document, log } = await readModel('sheet.obj', await createReadingContext(files));
     lap('read');
     await writeGlb(document);
     lap('write');

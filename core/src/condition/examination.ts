@@ -89,7 +89,13 @@ export function examine({ document, name, log, pictures, belonging, stated }: Ex
     typical,
     up,
     size: uprightSize
-      ? judgeSize({ size: uprightSize, declaredUnit: source.declaredUnit ?? null, typical, stated })
+      ? judgeSize({
+          size: uprightSize,
+          declaredUnit: source.declaredUnit ?? null,
+          declaredMetres: source.declaredMetres,
+          typical,
+          stated,
+        })
       : [],
     uprightSize,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,

@@ -3,13 +3,14 @@ import { dedup, prune } from '@gltf-transform/functions';
 import { DomainError } from '@haveld/contract/error';
 import { setNodeSource } from '../scene/source-data';
 import { listShownNodes } from '../scene/traverse';
+import { readFbx } from './fbx/read';
 import { readGltf } from './gltf/read';
 import { readObj } from './obj/read';
 import type { Reading, ReadingContext } from './reading';
 
 type Reader = (path: string, context: ReadingContext) => Promise<Reading>;
 
-const READERS: Record<string, Reader> = { gltf: readGltf, glb: readGltf, obj: readObj };
+const READERS: Record<string, Reader> = { gltf: readGltf, glb: readGltf, obj: readObj, fbx: readFbx };
 
 /** @returns true where a file of this extension can be read today */
 export const isReadable = (path: string): boolean => extensionOf(path) in READERS;

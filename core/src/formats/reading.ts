@@ -13,10 +13,17 @@ export interface FileSource {
   hash(path: string): string;
 }
 
+/**
+ * Unpacks zlib data (RFC 1950).
+ * @param sizeBytes what it must come to; more is refused
+ */
+export type Inflate = (bytes: Uint8Array, sizeBytes: number) => Uint8Array;
+
 export interface ReadingContext {
   files: FileSource;
   codec: PictureCodec;
   decoders: Decoders;
+  inflate: Inflate;
 }
 
 /** A model as read: the canonical document and what to know about how it came to be. */
@@ -26,4 +33,4 @@ export interface Reading {
 }
 
 /** The version of all readers together; part of what a reading is made from. */
-export const READER_VERSION = 1;
+export const READER_VERSION = 2;

@@ -13,9 +13,7 @@ export interface CornerLayer {
  * `angle`: those that meet at less than `degrees`.
  */
 export type SmoothingRule =
-  | { by: 'groups' | 'bits'; ofPolygon: ArrayLike<number> }
-  | { by: 'angle'; degrees: number }
-  | { by: 'none' };
+  { by: 'groups' | 'bits'; ofPolygon: ArrayLike<number> } | { by: 'angle'; degrees: number } | { by: 'none' };
 
 /** A mesh as source files have it: control points shared between polygons, everything else per corner. */
 export interface PolygonMesh {

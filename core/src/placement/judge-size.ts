@@ -20,6 +20,8 @@ export interface SizeQuestion {
   size: readonly [number, number, number];
   /** What the file declares, or null. */
   declaredUnit: string | null;
+  /** Metres of a declared unit that has no name of its own. */
+  declaredMetres?: number | null;
   typical: TypicalSize | null;
   /** What texts beside the model state. */
   stated: readonly StatedSize[];
@@ -37,18 +39,21 @@ const PRIOR_NO_SIZE = 0.02;
  * Which unit does a file mean?
  * @returns every unit with its confidence (together with "no real size" they sum to 1), most likely first; empty for a model without extent
  */
-export function judgeSize({ size, declaredUnit, typical, stated }: SizeQuestion): SizeCandidate[] {
+export function judgeSize({ size, declaredUnit, declaredMetres, typical, stated }: SizeQuestion): SizeCandidate[] {
   const longest = Math.max(...size);
   if (!(longest > 0) || !Number.isFinite(longest)) return [];
   const prior = declaredUnit === 'm' ? PRIOR_DECLARED_METRE : PRIOR_UNDECLARED;
-  const candidates = UNITS.map(({ id, words, metres }): SizeCandidate => {
+  const units: { id: string; words: string; metres: number }[] = [...UNITS];
+  if (declaredUnit !== null && declaredMetres && !units.some((unit) => unit.id === declaredUnit))
+    units.push({ id: declaredUnit, words: `unit of ${declaredUnit}`, metres: declaredMetres });
+  const candidates = units.map(({ id, words, metres }): SizeCandidate => {
     const evidence: Evidence[] = [];
     let weight =
       declaredUnit !== null && declaredUnit !== 'm'
         ? declaredUnit === id
           ? DECLARED_ELSEWHERE
-          : prior[id] * (1 - DECLARED_ELSEWHERE)
-        : prior[id];
+          : (prior[id] ?? 0) * (1 - DECLARED_ELSEWHERE)
+        : (prior[id] ?? 0);
     let independent = 0;
     if (declaredUnit === id) {
       evidence.push({ text: 'the file declares its unit', figure: words });

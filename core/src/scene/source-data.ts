@@ -7,6 +7,8 @@ export interface NodeSource {
   id?: string;
   /** Group names of the source file. */
   groups?: string[];
+  /** Layers of the source file it lies on. */
+  layers?: string[];
   /** Hidden in the source. */
   hidden?: boolean;
 }
@@ -15,6 +17,8 @@ export interface NodeSource {
 export type MapReference = Pick<MapLine, 'slot' | 'reference' | 'status' | 'path' | 'sha256'> & {
   /** Strength and the like, as the source writes them: `-bm 0.4`. */
   options?: string;
+  /** The same file by other names, such as an absolute path. */
+  alternatives?: string[];
 };
 
 export interface MaterialSource {
@@ -31,7 +35,10 @@ export interface DocumentSource {
   copyright?: string;
   /** Comment lines at the head of the file and of its material file, with their place. */
   headers?: { file: string; line: number; text: string }[];
+  /** Name of the unit, where it is a known one; else how many metres one is, in words. */
   declaredUnit?: string | null;
+  /** Metres a unit of the file; null or left out where it declares none. */
+  declaredMetres?: number | null;
   declaredUp?: 'x' | 'y' | 'z' | null;
   extras?: Record<string, unknown>;
 }

@@ -121,3 +121,8 @@ function crc32(bytes: Buffer): number {
   }
   return (crc ^ 0xffffffff) >>> 0;
 }
+
+/** For formats that pack nothing. */
+export function noInflate(): Uint8Array {
+  throw new Error('noInflate: nothing is packed here');
+}

@@ -1,3 +1,4 @@
+import { createReadingContext } from '../reading-context';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import yauzl from 'yauzl';
@@ -107,7 +108,7 @@ test('153 community models: every box is that of the table, every map is found o
       read: (path) => Promise.resolve(archive.get(`${row.id}/${path}`)!),
       hash: (path) => path,
     };
-    const { document } = await readModel(row.model, { files: source, codec: blindCodec, decoders: {} });
+    const { document } = await readModel(row.model, { ...(await createReadingContext(source)), codec: blindCodec });
     const size = boxSize(computeBounds(document)!);
     const largest = Math.max(...row.box);
     if (size.some((v, axis) => Math.abs(v - row.box[axis]) > largest * 1e-3))

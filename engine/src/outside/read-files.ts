@@ -3,8 +3,7 @@ import { dirname, join, relative } from 'node:path';
 import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
-import { createDecoders } from '../decoders';
-import { sharpCodec } from '../sharp-codec';
+import { createReadingContext } from '../reading-context';
 
 /** Every file under a folder, as paths from it. */
 export function listFiles(folder: string): string[] {
@@ -22,11 +21,7 @@ export async function readFromFolder(folder: string, path: string): Promise<Docu
     read: (name) => Promise.resolve(new Uint8Array(readFileSync(join(home, name)))),
     hash: (name) => name,
   };
-  const { document } = await readModel(relative(home, join(folder, path)), {
-    files: source,
-    codec: sharpCodec,
-    decoders: await createDecoders(),
-  });
+  const { document } = await readModel(relative(home, join(folder, path)), await createReadingContext(source));
   return document;
 }
 

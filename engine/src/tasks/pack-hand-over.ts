@@ -11,9 +11,8 @@ import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { HaveldPolygons } from '@haveld/core/scene/polygon-data';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { removeSourceData } from '@haveld/core/scene/source-data';
-import { createDecoders } from '../decoders';
+import { createReadingContext } from '../reading-context';
 import { getLicenceTexts } from '../licence-texts';
-import { sharpCodec } from '../sharp-codec';
 import { checkWritten } from './make-version';
 import type { TaskContext } from './task';
 
@@ -122,11 +121,7 @@ async function packObj(
     read: (path) => Promise.resolve(byPath.get(path)!),
     hash: (path) => path,
   };
-  const { document: again } = await readModel(`${name}.obj`, {
-    files: source,
-    codec: sharpCodec,
-    decoders: await createDecoders(),
-  });
+  const { document: again } = await readModel(`${name}.obj`, await createReadingContext(source));
   const found = computeFigures(again);
   const described = new Set(
     written.maps

@@ -9,7 +9,7 @@ import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures
 import { detectRights, type RightsText } from '@haveld/core/rights/detect';
 import { writeGlb } from '@haveld/core/scene/document-io';
 import { getDocumentSource, type DocumentSource } from '@haveld/core/scene/source-data';
-import { createDecoders } from '../decoders';
+import { createReadingContext } from '../reading-context';
 import { getLicenceTexts } from '../licence-texts';
 import { sharpCodec } from '../sharp-codec';
 import type { TaskContext } from './task';
@@ -43,11 +43,7 @@ export async function readFind({ model, files }: ReadInput, context: TaskContext
     hash: (path) => hashOf(byPath, path),
   };
   context.progress(0, 4, 'stage');
-  const { document, log } = await readModel(model, {
-    files: source,
-    codec: sharpCodec,
-    decoders: await createDecoders(),
-  });
+  const { document, log } = await readModel(model, await createReadingContext(source));
   context.progress(1, 4, 'stage');
   const described = getDocumentSource(document);
   const texts = await collectTexts(files, described, model, context);

@@ -1,3 +1,4 @@
+import { noInflate } from '../../testing/documents';
 import { Document, Logger, WebIO } from '@gltf-transform/core';
 import type { JSONDocument } from '@gltf-transform/core';
 import { writeGlb } from '../../scene/document-io';
@@ -10,6 +11,7 @@ const context = (files: Record<string, string | Uint8Array>) => ({
   files: createFileSource(files),
   codec: createMemoryCodec(),
   decoders: {},
+  inflate: noInflate,
 });
 
 function createPainted(): Document {

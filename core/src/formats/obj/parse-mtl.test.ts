@@ -1,5 +1,5 @@
 import { parseMtl } from './parse-mtl';
-import { roughnessFromPhongExponent } from './phong-to-metallic-roughness';
+import { roughnessFromPhongExponent } from '../shading';
 
 const parse = (text: string) => parseMtl(new TextEncoder().encode(text)).materials;
 

@@ -1,6 +1,6 @@
 import { GrowableFloats, GrowableInts } from '../../geometry/growable';
 import { decodeText } from '../../text/decode-text';
-import { NumberScanner } from './number-scanner';
+import { NumberScanner } from '../../text/number-scanner';
 
 /** A run of faces that belong together in the source. */
 export interface ObjPart {
@@ -54,18 +54,13 @@ const V = 0x76;
 const T = 0x74;
 const N = 0x6e;
 const F = 0x66;
+const SLASH = 0x2f;
 
 /** Reads OBJ statements (Wavefront, appendix B1 of its 1995 manual): polygons, lines, points, groups, smoothing, materials. */
 export function parseObj(src: Uint8Array): ParsedObj {
   const bytes = joinContinuedLines(toUtf8(src));
   const state = new ObjState(bytes);
-  let start = bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf ? 3 : 0;
-  for (let line = 1; start < bytes.length; line++) {
-    let end = start;
-    while (end < bytes.length && bytes[end] !== LF && bytes[end] !== CR) end++;
-    state.readLine(start, end, line);
-    start = bytes[end] === CR && bytes[end + 1] === LF ? end + 2 : end + 1;
-  }
+  state.readAll(bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf ? 3 : 0);
   return state.parsed;
 }
 
@@ -124,39 +119,67 @@ class ObjState {
   #part = -1;
   #material = 0;
   #smoothing = 0;
+  readonly #vertex = new Float64Array(6);
 
   constructor(bytes: Uint8Array) {
     this.#bytes = bytes;
     this.#scanner = new NumberScanner(bytes);
   }
 
-  readLine(start: number, end: number, line: number): void {
+  readAll(from: number): void {
     const bytes = this.#bytes;
-    while (start < end && (bytes[start] === SPACE || bytes[start] === TAB)) start++;
-    if (start >= end) return;
+    const scanner = this.#scanner;
+    scanner.at = from;
+    for (let line = 1; scanner.at < bytes.length; line++) {
+      this.#readLine(line);
+      let end = scanner.at;
+      while (end < bytes.length && bytes[end] !== LF && bytes[end] !== CR) end++;
+      scanner.at = bytes[end] === CR && bytes[end + 1] === LF ? end + 2 : end + 1;
+    }
+  }
+
+  #readLine(line: number): void {
+    const bytes = this.#bytes;
+    const scanner = this.#scanner;
+    scanner.skipBlanks();
+    if (scanner.isAtLineEnd()) return;
+    const start = scanner.at;
     const first = bytes[start];
-    const second = start + 1 < end ? bytes[start + 1] : SPACE;
+    const second = start + 1 < bytes.length ? bytes[start + 1] : SPACE;
     const isBlank = second === SPACE || second === TAB;
-    if (first === V && isBlank) this.#readVertex(start + 2, end, line);
-    else if (first === V && second === T) this.#readNumbers(start + 3, end, line, this.parsed.uvs, 2);
-    else if (first === V && second === N) this.#readNumbers(start + 3, end, line, this.parsed.normals, 3);
-    else if (first === F && (isBlank || (second === 0x6f && isBlankAt(bytes, start + 2)))) {
-      this.#readFace(start + (isBlank ? 2 : 3), end, line);
-    } else if (first === HASH) {
-      if (this.parsed.comments.length < 60) {
-        this.parsed.comments.push({ line, text: this.#text(start, end).replace(/^#+\s*/, '') });
-      }
-    } else this.#readStatement(start, end, line);
+    if (first === V && isBlank) {
+      scanner.at = start + 2;
+      this.#readVertex(line);
+    } else if (first === V && second === T) {
+      scanner.at = start + 3;
+      this.#readNumbers(line, this.parsed.uvs, 2);
+    } else if (first === V && second === N) {
+      scanner.at = start + 3;
+      this.#readNumbers(line, this.parsed.normals, 3);
+    } else if (first === F && (isBlank || (second === 0x6f && isBlankAt(bytes, start + 2)))) {
+      scanner.at = start + (isBlank ? 2 : 3);
+      this.#readFace(line);
+    } else {
+      let end = start;
+      while (end < bytes.length && bytes[end] !== LF && bytes[end] !== CR) end++;
+      scanner.at = end;
+      if (first === HASH) {
+        if (this.parsed.comments.length < 60) {
+          this.parsed.comments.push({ line, text: this.#text(start, end).replace(/^#+\s*/, '') });
+        }
+      } else this.#readStatement(start, end, line);
+    }
   }
 
   #text(start: number, end: number): string {
     return decodeText(this.#bytes.subarray(start, end)).trim();
   }
 
-  #readVertex(start: number, end: number, line: number): void {
+  #readVertex(line: number): void {
     const { positions, colours } = this.parsed;
-    const values = this.#scanner.readAll(start, end);
-    const count = this.#scanner.count;
+    const values = this.#vertex;
+    let count = 0;
+    for (; count < values.length && this.#hasNumber(); count++) values[count] = this.#scanner.readNumber();
     for (let axis = 0; axis < 3; axis++) positions.push(this.#finite(axis < count ? values[axis] : NaN, line));
     if (count >= 6) {
       const index = positions.length / 3 - 1;
@@ -165,10 +188,14 @@ class ObjState {
     }
   }
 
-  #readNumbers(start: number, end: number, line: number, dst: GrowableFloats, width: number): void {
-    const values = this.#scanner.readAll(start, end);
-    const count = this.#scanner.count;
-    for (let i = 0; i < width; i++) dst.push(i < count ? this.#finite(values[i], line) : 0);
+  #readNumbers(line: number, dst: GrowableFloats, width: number): void {
+    for (let i = 0; i < width; i++) dst.push(this.#hasNumber() ? this.#finite(this.#scanner.readNumber(), line) : 0);
+  }
+
+  /** @returns true where another word stands on this line, and goes to it */
+  #hasNumber(): boolean {
+    this.#scanner.skipBlanks();
+    return !this.#scanner.isAtLineEnd() && this.#bytes[this.#scanner.at] !== HASH;
   }
 
   #finite(value: number, line: number): number {
@@ -179,31 +206,31 @@ class ObjState {
   }
 
   /** A corner is `v`, `v/t`, `v//n` or `v/t/n`; negative numbers count back from the last one read. */
-  #readFace(start: number, end: number, line: number): void {
+  #readFace(line: number): void {
     const { corners, cornerUvs, cornerNormals, positions, uvs, normals } = this.parsed;
     const from = corners.length;
+    const bytes = this.#bytes;
     const scanner = this.#scanner;
-    let at = scanner.skipBlanks(start, end);
     let good = true;
-    while (at < end && this.#bytes[at] !== HASH) {
-      at = scanner.readInteger(at, end);
-      const vertex = resolveIndex(scanner.integer, positions.length / 3);
+    while (this.#hasNumber()) {
+      const vertex = resolveIndex(scanner.readInteger(), positions.length / 3);
       let uv = -1;
       let normal = -1;
-      if (this.#bytes[at] === 0x2f && at < end) {
-        at = scanner.readInteger(at + 1, end);
-        if (scanner.isInteger) uv = resolveIndex(scanner.integer, uvs.length / 2);
-        if (this.#bytes[at] === 0x2f && at < end) {
-          at = scanner.readInteger(at + 1, end);
-          if (scanner.isInteger) normal = resolveIndex(scanner.integer, normals.length / 3);
+      if (bytes[scanner.at] === SLASH) {
+        scanner.at++;
+        const index = scanner.readInteger();
+        if (scanner.isInteger) uv = resolveIndex(index, uvs.length / 2);
+        if (bytes[scanner.at] === SLASH) {
+          scanner.at++;
+          const third = scanner.readInteger();
+          if (scanner.isInteger) normal = resolveIndex(third, normals.length / 3);
         }
       }
       if (vertex < 0) good = false;
       corners.push(vertex);
       cornerUvs.push(uv);
       cornerNormals.push(normal);
-      while (at < end && !isBlankAt(this.#bytes, at)) at++;
-      at = scanner.skipBlanks(at, end);
+      while (!isBlankAt(bytes, scanner.at)) scanner.at++;
     }
     const size = corners.length - from;
     if (!good || size < 3) {

@@ -1,14 +1,6 @@
 import type { Material } from '@gltf-transform/core';
+import { roughnessFromPhongExponent, toLinear } from '../shading';
 import type { MtlMaterial } from './parse-mtl';
-
-/**
- * Roughness of a Phong exponent: n = 2/α² − 2 with α = roughness² (Walter et al. 2007, "Microfacet Models for Refraction",
- * section 5.2, and glTF 2.0 appendix B.2.3 for α).
- * @param exponent MTL's `Ns`, 0 and up
- */
-export function roughnessFromPhongExponent(exponent: number): number {
-  return (2 / (Math.max(0, exponent) + 2)) ** 0.25;
-}
 
 const numbers = (value: string | undefined): number[] =>
   (value ?? '')
@@ -16,12 +8,6 @@ const numbers = (value: string | undefined): number[] =>
     .filter((word) => word !== '')
     .map(Number)
     .filter(Number.isFinite);
-
-/** sRGB to linear (IEC 61966-2-1): MTL states colours as they look, glTF factors are linear. */
-function toLinear(value: number): number {
-  const v = Math.min(1, Math.max(0, value));
-  return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
-}
 
 /** @returns a colour of three linear channels; one number stands for all three, as MTL has it */
 function colour(value: string | undefined): [number, number, number] | null {

@@ -1,3 +1,4 @@
+import { noInflate } from '../../testing/documents';
 import { computeFigures } from '../../scene/figures';
 import { getDocumentSource, getMaterialSource } from '../../scene/source-data';
 import { getPolygonData } from '../../scene/polygon-data';
@@ -32,6 +33,7 @@ const context = (files: Record<string, string | Uint8Array>) => ({
   files: createFileSource(files),
   codec: createMemoryCodec(),
   decoders: {},
+  inflate: noInflate,
 });
 const FILES = {
   'thing.obj': PENTAGON_AND_QUAD,

@@ -1,0 +1,14 @@
+import { inflateSync } from 'node:zlib';
+import type { FileSource, ReadingContext } from '@haveld/core/formats/reading';
+import { createDecoders } from './decoders';
+import { sharpCodec } from './sharp-codec';
+
+/** @returns what a reader needs in Node: sharp, the decoders of compressed geometry, zlib */
+export async function createReadingContext(files: FileSource): Promise<ReadingContext> {
+  return {
+    files,
+    codec: sharpCodec,
+    decoders: await createDecoders(),
+    inflate: (bytes, sizeBytes) => inflateSync(bytes, { maxOutputLength: Math.max(1, sizeBytes) }),
+  };
+}
