@@ -3,14 +3,32 @@ import { dedup, prune } from '@gltf-transform/functions';
 import { DomainError } from '@haveld/contract/error';
 import { setNodeSource } from '../scene/source-data';
 import { listShownNodes } from '../scene/traverse';
+import { read3ds } from './3ds/read';
+import { readCollada } from './collada/read';
 import { readFbx } from './fbx/read';
 import { readGltf } from './gltf/read';
 import { readObj } from './obj/read';
+import { readPly } from './ply/read';
 import type { Reading, ReadingContext } from './reading';
+import { readStl } from './stl/read';
+import { readUsd } from './usd/read';
 
 type Reader = (path: string, context: ReadingContext) => Promise<Reading>;
 
-const READERS: Record<string, Reader> = { gltf: readGltf, glb: readGltf, obj: readObj, fbx: readFbx };
+const READERS: Record<string, Reader> = {
+  gltf: readGltf,
+  glb: readGltf,
+  obj: readObj,
+  fbx: readFbx,
+  stl: readStl,
+  ply: readPly,
+  '3ds': read3ds,
+  dae: readCollada,
+  usd: readUsd,
+  usda: readUsd,
+  usdc: readUsd,
+  usdz: readUsd,
+};
 
 /** @returns true where a file of this extension can be read today */
 export const isReadable = (path: string): boolean => extensionOf(path) in READERS;

@@ -1,17 +1,15 @@
-import type { Animation, Document, Node, vec3 } from '@gltf-transform/core';
+import type { Animation, Document, vec3 } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
-import { getBuffer } from '../../scene/build-primitive';
-import { decomposeMatrix, type Trs } from '../../scene/matrix';
-import { readCurve, readOldCurve, TICKS_PER_SECOND, type Curve } from './curve';
+import { decomposeMatrix } from '../../scene/matrix';
+import { addChannel, addMotionChannels, createNumbers } from '../motion/add-channels';
+import type { Curve } from '../motion/curve';
+import { sampleMotion, toleranceFor, type Tolerance } from '../motion/sample-motion';
+import { readCurve, readOldCurve, TICKS_PER_SECOND } from './curve';
 import { setShapeWeights } from './deformers';
 import { findChild, listChildren, numberOf, numbersOf, textOf, type FbxNode } from './fbx-node';
 import type { Pose } from './model-transform';
 import type { FbxObject, ObjectGraph } from './object-graph';
-import { sampleMotion, type SampledMotion, type Tolerance } from './sample-motion';
 import { computeNodeMatrix, isPlain, type BuiltModel, type SceneBuilder } from './scene-builder';
-
-/** How far a posed vertex may lie from where the file's curves put it, in parts of the model's size. */
-const ERROR_SHARE = 1e-4;
 
 type Channel = 'translation' | 'rotation' | 'scale';
 const CHANNELS: Record<string, Channel> = {
@@ -54,9 +52,7 @@ export class ClipBuilder {
   constructor(document: Document, scene: SceneBuilder, size: number) {
     this.#document = document;
     this.#scene = scene;
-    // a quarter for each of shift, turn and scale, and for what adds up along a chain of bones
-    const share = ERROR_SHARE / 4;
-    this.#tolerance = { length: size * share, angle: share, share };
+    this.#tolerance = toleranceFor(size);
   }
 
   build(takes: readonly Take[], file: string, log: LogEntry[]): void {
@@ -104,26 +100,7 @@ export class ClipBuilder {
       this.#tolerance,
       (from, to) => Math.max(0, ...turning.map((curve) => Math.abs(curve.evaluate(to) - curve.evaluate(from)))),
     );
-    this.#addChannels(clip, model.node, motion, start);
-  }
-
-  /** Channels that stand still where the node stands are left out. */
-  #addChannels(clip: Animation, node: Node, { times, poses }: SampledMotion, start: number): void {
-    const rest: Trs = { translation: node.getTranslation(), rotation: node.getRotation(), scale: node.getScale() };
-    const input = this.#accessor(
-      'SCALAR',
-      times.map((time) => Math.max(0, time - start)),
-    );
-    for (const path of ['translation', 'rotation', 'scale'] as const) {
-      const limit = path === 'translation' ? this.#tolerance.length * 1e-3 : 1e-7;
-      if (poses.every((pose) => pose[path].every((v, i) => Math.abs(v - rest[path][i]) <= limit))) continue;
-      const output = this.#accessor(
-        path === 'rotation' ? 'VEC4' : 'VEC3',
-        poses.flatMap((pose) => [...pose[path]]),
-      );
-      this.#addChannel(clip, node, path, input, output);
-    }
-    if (input.listParents().length === 1) input.dispose();
+    addMotionChannels(this.#document, clip, model.node, motion, start, this.#tolerance);
   }
 
   #addSliders(clip: Animation, { layers }: Take, start: number): void {
@@ -146,38 +123,22 @@ export class ClipBuilder {
       const times = refineNumbers(
         curves.flatMap((curve) => [...curve.times, ...curve.listJumps()]),
         weightsAt,
-        ERROR_SHARE / 4,
+        this.#tolerance.share,
       );
-      const input = this.#accessor(
+      const input = createNumbers(
+        this.#document,
         'SCALAR',
         times.map((time) => Math.max(0, time - start)),
       );
-      this.#addChannel(clip, model.node, 'weights', input, this.#accessor('SCALAR', times.flatMap(weightsAt)));
+      addChannel(
+        this.#document,
+        clip,
+        model.node,
+        'weights',
+        input,
+        createNumbers(this.#document, 'SCALAR', times.flatMap(weightsAt)),
+      );
     }
-  }
-
-  #addChannel(
-    clip: Animation,
-    node: Node,
-    path: Channel | 'weights',
-    input: ReturnType<Document['createAccessor']>,
-    output: ReturnType<Document['createAccessor']>,
-  ): void {
-    const sampler = this.#document
-      .createAnimationSampler()
-      .setInput(input)
-      .setOutput(output)
-      .setInterpolation('LINEAR');
-    const channel = this.#document.createAnimationChannel().setTargetNode(node).setTargetPath(path).setSampler(sampler);
-    clip.addSampler(sampler).addChannel(channel);
-  }
-
-  #accessor(type: 'SCALAR' | 'VEC3' | 'VEC4', values: number[]) {
-    return this.#document
-      .createAccessor()
-      .setType(type)
-      .setArray(Float32Array.from(values))
-      .setBuffer(getBuffer(this.#document));
   }
 }
 

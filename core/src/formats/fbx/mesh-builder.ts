@@ -2,7 +2,8 @@ import type { Document, Material, Mesh, Primitive, Skin, mat4 } from '@gltf-tran
 import type { LogEntry } from '@haveld/contract/report';
 import { getBuffer, PrimitiveBuilder } from '../../scene/build-primitive';
 import { multiplyMatrix, normalMatrix, linearDeterminant, scaleMatrix } from '../../scene/matrix';
-import { readShapes, readSkin, setShapeWeights, type ShapeChannel, type ShapeTarget, type SkinData } from './deformers';
+import { setSkinAttributes } from '../skin-attributes';
+import { readShapes, readSkin, setShapeWeights, type ShapeChannel, type ShapeTarget } from './deformers';
 import { findChild, integersOf, numbersOf } from './fbx-node';
 import { readGeometry, type FbxMesh } from './geometry';
 import type { FbxMaterials } from './materials';
@@ -196,7 +197,8 @@ export class MeshBuilder {
         }
       }
       this.#setBinds(skin, binds);
-      for (const part of built.parts) this.#setInfluences(part, data);
+      for (const { primitive, sources } of built.parts)
+        if (!primitive.getAttribute('JOINTS_0')) setSkinAttributes(this.#document, primitive, sources, data.influences);
       const holder =
         model.node.getMesh() === built.mesh
           ? model.node
@@ -211,36 +213,6 @@ export class MeshBuilder {
     skin.setInverseBindMatrices(
       this.#document.createAccessor().setType('MAT4').setArray(array).setBuffer(getBuffer(this.#document)),
     );
-  }
-
-  /** All influences are kept, in as many sets of four as the fullest point needs, summing to 1. */
-  #setInfluences({ primitive, sources }: Part, { influences }: SkinData): void {
-    if (primitive.getAttribute('JOINTS_0')) return;
-    let most = 1;
-    for (const point of sources) most = Math.max(most, influences[point].length);
-    for (let set = 0; set * 4 < most; set++) {
-      const joints = new Uint16Array(sources.length * 4);
-      const weights = new Float32Array(sources.length * 4);
-      sources.forEach((point, vertex) => {
-        const list = influences[point];
-        const sum = list.reduce((total, { weight }) => total + weight, 0);
-        list.slice(set * 4, set * 4 + 4).forEach(({ bone, weight }, i) => {
-          joints[vertex * 4 + i] = bone;
-          weights[vertex * 4 + i] = weight / sum;
-        });
-      });
-      for (const [semantic, array] of [
-        [`JOINTS_${set}`, joints],
-        [`WEIGHTS_${set}`, weights],
-      ] as const) {
-        const accessor = this.#document
-          .createAccessor()
-          .setType('VEC4')
-          .setArray(array)
-          .setBuffer(getBuffer(this.#document));
-        primitive.setAttribute(semantic, accessor);
-      }
-    }
   }
 
   logLosses(file: string, log: LogEntry[]): void {

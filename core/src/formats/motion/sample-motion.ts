@@ -14,6 +14,16 @@ export interface Tolerance {
   share: number;
 }
 
+/** How far a posed vertex may lie from where the source's curves put it, in parts of the model's size. */
+const ERROR_SHARE = 1e-4;
+
+/** @param size longest side of the model, document units */
+export function toleranceFor(size: number): Tolerance {
+  // a quarter for each of shift, turn and scale, and for what adds up along a chain of bones
+  const share = ERROR_SHARE / 4;
+  return { length: size * share, angle: share, share };
+}
+
 const MAX_DEPTH = 12;
 /** Places between two keys where the line is held against the curve: uneven, so that a turn of full circles is not missed. */
 const PROBES = [0.23, 0.5, 0.79];

@@ -1,0 +1,109 @@
+import { DomainError } from '@haveld/contract/error';
+import type { LogEntry } from '@haveld/contract/report';
+import { mergePoints } from '../../geometry/merge-points';
+import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
+import { createDocument } from '../../scene/document-io';
+import { setDocumentSource } from '../../scene/source-data';
+import { getShownScene } from '../../scene/traverse';
+import { fileStem } from '../../textures/role-by-name';
+import { createMeshNode, createPlainMaterial } from '../add-mesh';
+import type { Reading, ReadingContext } from '../reading';
+import { parseAsciiStl } from './parse-ascii';
+import { isBinaryStl, parseBinaryStl } from './parse-binary';
+
+/** One solid: the corners of its triangles, and a colour each triangle may have. */
+export interface StlSolid {
+  name: string;
+  /** xyz per corner, three corners a triangle. */
+  points: Float32Array;
+  /** rgb per triangle, 0 to 1; null where none has one. */
+  colours: Float32Array | null;
+}
+
+export interface ParsedStl {
+  solids: StlSolid[];
+  header: string;
+  /** Sentences about what could not be read. */
+  damages: { text: string; line?: number }[];
+}
+
+/**
+ * Reads an STL file, binary or ASCII, with the colours some programs put into the spare bytes.
+ * @returns the document in the file's own unit and axes (STL declares neither)
+ * @throws {DomainError} `bad-file` where it holds no triangle
+ */
+export async function readStl(path: string, context: ReadingContext): Promise<Reading> {
+  const bytes = await context.files.read(path);
+  const isBinary = isBinaryStl(bytes);
+  const { solids, header, damages } = isBinary ? parseBinaryStl(bytes) : parseAsciiStl(bytes);
+  const filled = solids.filter((solid) => solid.points.length > 0);
+  if (filled.length === 0) {
+    throw new DomainError(
+      'bad-file',
+      damages.length > 0
+        ? `“${path}” is damaged: ${damages[0].text}`
+        : `“${path}” has no triangles: there is nothing to show.`,
+      { file: path },
+    );
+  }
+  const log: LogEntry[] = damages.map(({ text, line }) => ({
+    level: 'look',
+    file: path,
+    line,
+    text,
+    consequence: 'What stands before it was read; there may be holes.',
+  }));
+  const document = createDocument();
+  const material = createPlainMaterial(document, 'no material');
+  let triangles = 0;
+  let badNumbers = 0;
+  for (const solid of filled) {
+    triangles += solid.points.length / 9;
+    badNumbers += clearBadNumbers(solid.points);
+    const name = solid.name || fileStem(path);
+    getShownScene(document).addChild(createMeshNode(document, name, toPolygonMesh(solid), material));
+  }
+  if (badNumbers > 0)
+    log.push({
+      level: 'look',
+      file: path,
+      text: `${badNumbers} coordinates are no numbers.`,
+      consequence: 'They were taken as 0; some vertices may be misplaced.',
+    });
+  if (solids.length > filled.length)
+    log.push({ level: 'note', file: path, text: `${solids.length - filled.length} solids are empty.` });
+  log.push({
+    level: 'look',
+    file: path,
+    text: 'STL holds triangles without smoothing, layout and unit.',
+    consequence: `${triangles.toLocaleString('en')} triangles look faceted until normals are computed; no map can lie on it.`,
+  });
+  setDocumentSource(document, {
+    format: 'STL',
+    version: isBinary ? 'binary' : 'ASCII',
+    exporter: header || undefined,
+    headers: header ? [{ file: path, line: 1, text: header }] : [],
+    declaredUnit: null,
+    declaredUp: null,
+  });
+  return { document, log };
+}
+
+function toPolygonMesh({ points, colours }: StlSolid): PolygonMesh {
+  const { positions, corners } = mergePoints(points);
+  const sizes = new Int32Array(corners.length / 3).fill(3);
+  const layer: CornerLayer[] = colours
+    ? [{ width: 3, values: colours, index: corners.map((_, c) => Math.floor(c / 3)) }]
+    : [];
+  return { positions, corners, sizes, normals: null, uvs: [], colours: layer, smoothing: { by: 'none' } };
+}
+
+function clearBadNumbers(points: Float32Array): number {
+  let bad = 0;
+  for (let i = 0; i < points.length; i++) {
+    if (Math.abs(points[i]) < 3e38) continue;
+    points[i] = 0;
+    bad++;
+  }
+  return bad;
+}
