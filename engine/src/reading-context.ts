@@ -1,6 +1,7 @@
 import { inflateSync } from 'node:zlib';
 import type { FileSource, ReadingContext } from '@haveld/core/formats/reading';
 import { createDecoders } from './decoders';
+import { convertWithAssimp, hasAssimp } from './foreign/convert-with-assimp';
 import { sharpCodec } from './sharp-codec';
 
 /** @returns what a reader needs in Node: sharp, the decoders of compressed geometry, zlib */
@@ -10,5 +11,6 @@ export async function createReadingContext(files: FileSource): Promise<ReadingCo
     codec: sharpCodec,
     decoders: await createDecoders(),
     inflate: (bytes, sizeBytes) => inflateSync(bytes, { maxOutputLength: Math.max(1, sizeBytes) }),
+    ...(hasAssimp() ? { convert: convertWithAssimp } : {}),
   };
 }

@@ -9,14 +9,13 @@ const DATABASE = [
   { name: 'mariadb-client-core', file: '/usr/bin/mariadb' },
 ];
 const BROWSER = [{ name: 'chromium', file: '/usr/bin/chromium' }];
-const CHECKS = [
-  { name: 'assimp-utils', file: '/usr/bin/assimp' },
-  { name: 'assimp-testmodels', file: '/usr/share/assimp/models' },
-];
+/** Converts the formats Haveld has no reader of; without it they are kept and not read. */
+const CONVERTER = [{ name: 'assimp-utils', file: '/usr/bin/assimp' }];
+const CHECKS = [{ name: 'assimp-testmodels', file: '/usr/share/assimp/models' }];
 
 /** Debian's packages that are not here yet; as root they are installed, otherwise the command is printed. */
 export async function installPackages({ forTests, database }) {
-  const wanted = [...(database ? DATABASE : []), ...(forTests ? [...BROWSER, ...CHECKS] : [])];
+  const wanted = [...(database ? DATABASE : []), ...CONVERTER, ...(forTests ? [...BROWSER, ...CHECKS] : [])];
   const missing = wanted.filter((item) => !existsSync(item.file)).map((item) => item.name);
   if (missing.length === 0) return;
   const install = ['install', '-y', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=300', ...missing];

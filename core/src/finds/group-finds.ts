@@ -29,8 +29,17 @@ export interface Grouping {
 const FORMAT_RANK: Record<string, { rank: number; why: string }> = {
   glb: { rank: 0, why: 'GLB carries physically based materials and its maps inside' },
   gltf: { rank: 1, why: 'glTF carries physically based materials' },
-  obj: { rank: 2, why: 'OBJ carries polygons and smoothing' },
+  fbx: { rank: 2, why: 'FBX carries polygons, its unit, bones and clips' },
+  dae: { rank: 3, why: 'COLLADA carries polygons, its unit, bones and clips' },
+  usd: { rank: 4, why: 'USD carries polygons, its unit and physically based materials' },
+  usdz: { rank: 5, why: 'USDZ carries its maps inside' },
+  obj: { rank: 6, why: 'OBJ carries polygons and smoothing' },
+  '3ds': { rank: 7, why: '3DS carries materials and smoothing' },
+  ply: { rank: 8, why: 'PLY carries polygons and colours' },
+  stl: { rank: 10, why: 'STL carries bare triangles' },
 };
+const CONVERTED_RANK = { rank: 9, why: 'it has to be converted' };
+const rankOf = (format: string): { rank: number; why: string } => FORMAT_RANK[format] ?? CONVERTED_RANK;
 
 const PREVIEW = /(preview|thumb(nail)?|render|screenshot|turntable|wireframe)/i;
 
@@ -68,7 +77,7 @@ function splitSameFormat(group: HeapFile[]): HeapFile[][] {
 }
 
 function createFind(group: HeapFile[], files: readonly HeapFile[], groupCount: number): ProposedFind {
-  const ranked = [...group].sort((a, b) => FORMAT_RANK[a.format].rank - FORMAT_RANK[b.format].rank);
+  const ranked = [...group].sort((a, b) => rankOf(a.format).rank - rankOf(b.format).rank);
   const [model, ...others] = ranked;
   const find: ProposedFind = {
     name: readableName(model.path),
@@ -79,7 +88,7 @@ function createFind(group: HeapFile[], files: readonly HeapFile[], groupCount: n
     ],
     reason:
       others.length > 0
-        ? `${FORMAT_RANK[model.format].why}; kept beside it: ${others.map((file) => file.format.toUpperCase()).join(', ')}`
+        ? `${rankOf(model.format).why}; kept beside it: ${others.map((file) => file.format.toUpperCase()).join(', ')}`
         : '',
   };
   for (const file of files) {
@@ -115,7 +124,10 @@ function sharesTop(a: string, b: string): boolean {
 
 function asideReason(file: HeapFile, finds: number): string {
   if (file.kind === 'program') return 'a program, never opened';
-  if (file.kind === 'closed') return 'kept; it cannot be read yet';
+  if (file.format === 'working-file')
+    return 'a working file only its own program opens; ask the source for glTF, FBX or OBJ made from it';
+  if (file.format === 'cad') return 'a CAD file; ask the source for a mesh, glTF or OBJ, and its unit';
+  if (file.kind === 'closed') return 'kept; it cannot be opened yet';
   if (file.kind === 'archive') return 'opened; its files are listed on their own';
   return finds === 0 ? 'no model came with it' : 'belongs to no model';
 }

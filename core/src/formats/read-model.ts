@@ -1,17 +1,23 @@
 import { PropertyType } from '@gltf-transform/core';
-import { dedup, prune } from '@gltf-transform/functions';
+import { dedup, prune, unpartition } from '@gltf-transform/functions';
 import { DomainError } from '@haveld/contract/error';
+import { repairDocument } from '../scene/repair-document';
 import { setNodeSource } from '../scene/source-data';
 import { listShownNodes } from '../scene/traverse';
 import { read3ds } from './3ds/read';
 import { readCollada } from './collada/read';
+import { CONVERTED_EXTENSIONS } from './converted';
 import { readFbx } from './fbx/read';
 import { readGltf } from './gltf/read';
 import { readObj } from './obj/read';
+import { readConverted } from './read-converted';
 import { readPly } from './ply/read';
 import type { Reading, ReadingContext } from './reading';
 import { readStl } from './stl/read';
 import { readUsd } from './usd/read';
+
+/** Ways of packing geometry on its way: the canonical document holds it unpacked. */
+const PACKINGS = ['KHR_draco_mesh_compression', 'EXT_meshopt_compression'];
 
 type Reader = (path: string, context: ReadingContext) => Promise<Reading>;
 
@@ -31,21 +37,32 @@ const READERS: Record<string, Reader> = {
 };
 
 /** @returns true where a file of this extension can be read today */
-export const isReadable = (path: string): boolean => extensionOf(path) in READERS;
+export const isReadable = (path: string): boolean => findReader(path) !== null;
+
+function findReader(path: string): Reader | null {
+  const extension = extensionOf(path);
+  return READERS[extension] ?? (CONVERTED_EXTENSIONS.includes(extension) ? readConverted : null);
+}
 
 /**
  * Reads one model file to a canonical document: shared pictures once, every node with an id.
  * @throws {DomainError} `bad-file`
  */
 export async function readModel(path: string, context: ReadingContext): Promise<Reading> {
-  const reader = READERS[extensionOf(path)];
+  const reader = findReader(path);
   if (!reader)
     throw new DomainError('bad-file', `“${path}” is of a kind that cannot be read yet; it is kept.`, { file: path });
   const reading = await reader(path, context);
+  repairDocument(reading.document, path, reading.log);
+  if (listShownNodes(reading.document).length === 0)
+    throw new DomainError('bad-file', `“${path}” holds no parts: there is nothing to show.`, { file: path });
+  for (const extension of reading.document.getRoot().listExtensionsUsed())
+    if (PACKINGS.includes(extension.extensionName)) extension.dispose();
   await reading.document.transform(
+    unpartition(),
     dedup({ propertyTypes: [PropertyType.TEXTURE] }),
     prune({
-      propertyTypes: [PropertyType.TEXTURE, PropertyType.ACCESSOR],
+      propertyTypes: [PropertyType.TEXTURE, PropertyType.ACCESSOR, PropertyType.MESH],
       keepAttributes: true,
       keepSolidTextures: true,
       keepExtras: true,

@@ -24,6 +24,11 @@ export interface ReadingContext {
   codec: PictureCodec;
   decoders: Decoders;
   inflate: Inflate;
+  /**
+   * Turns a file of another format into GLB by a program outside; left out where there is none.
+   * @throws {DomainError} `bad-file` where the program cannot
+   */
+  convert?: (path: string, files: FileSource) => Promise<Uint8Array>;
 }
 
 /** A model as read: the canonical document and what to know about how it came to be. */

@@ -129,13 +129,16 @@ export class PrimitiveBuilder {
     makeUnit(normal, position, indices);
     this.#add(primitive, 'POSITION', position, 3);
     this.#add(primitive, 'NORMAL', normal, 3);
-    uvs.forEach((layer, set) => {
-      if (hasAny(layer, vertexCorners)) this.#add(primitive, `TEXCOORD_${set}`, gatherLayer(layer, vertexCorners), 2);
-    });
-    colours.forEach((layer, set) => {
-      if (hasAny(layer, vertexCorners))
-        this.#add(primitive, `COLOR_${set}`, gatherLayer(layer, vertexCorners), layer.width);
-    });
+    // glTF 2.0, 3.7.2.1: sets are numbered without a gap
+    const usedSets = uvs.map((layer) => hasAny(layer, vertexCorners)).lastIndexOf(true) + 1;
+    uvs
+      .slice(0, usedSets)
+      .forEach((layer, set) => this.#add(primitive, `TEXCOORD_${set}`, gatherLayer(layer, vertexCorners), 2));
+    const [colour] = colours.filter((layer) => hasAny(layer, vertexCorners));
+    if (colour) this.#add(primitive, 'COLOR_0', gatherLayer(colour, vertexCorners), colour.width);
+    colours
+      .filter((layer) => layer !== colour)
+      .forEach((layer, n) => this.#add(primitive, `_COLOR_${n + 1}`, gatherLayer(layer, vertexCorners), layer.width));
     primitive.setIndices(this.#scalar(sources.length < 65535 ? new Uint16Array(indices) : indices));
     return primitive;
   }

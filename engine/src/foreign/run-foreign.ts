@@ -40,6 +40,8 @@ export function runForeign<N extends TaskName>(
       env: { PATH: process.env.PATH },
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
       serialization: 'advanced',
+      // a group of its own, so that what it starts ends with it
+      detached: true,
     });
     let settled = false;
     const settle = (finish: () => void): void => {
@@ -49,7 +51,7 @@ export function runForeign<N extends TaskName>(
       clearTimeout(timer);
       signal?.removeEventListener('abort', onAbort);
       finish();
-      child.kill('SIGKILL');
+      killGroup(child.pid);
     };
     const fail = (message: string): void => settle(() => reject(new DomainError('bad-file', message)));
     const onAbort = (): void => settle(() => reject(signal!.reason as Error));
@@ -82,11 +84,26 @@ export function runForeign<N extends TaskName>(
 export const fromBody = ({ code, message, file, place }: ErrorBody): DomainError =>
   new DomainError(code, message, { file, place });
 
-/** Resident memory of a process by Linux's /proc; 0 where it cannot be read any more. */
+/** Ends a process and all it started. */
+function killGroup(pid: number | undefined): void {
+  if (pid === undefined) return;
+  try {
+    process.kill(-pid, 'SIGKILL');
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'ESRCH') throw error;
+  }
+}
+
+/** Resident memory of a process and of those it started, by Linux's /proc; 0 where it cannot be read any more. */
 async function readResidentBytes(pid: number | undefined): Promise<number> {
   try {
     const statm = await readFile(`/proc/${pid}/statm`, 'utf8');
-    return Number(statm.split(' ')[1]) * PAGE_BYTES;
+    const own = Number(statm.split(' ')[1]) * PAGE_BYTES;
+    const started = (await readFile(`/proc/${pid}/task/${pid}/children`, 'utf8'))
+      .split(' ')
+      .filter((one) => one !== '');
+    const theirs = await Promise.all(started.map((one) => readResidentBytes(Number(one))));
+    return theirs.reduce((sum, bytes) => sum + bytes, own);
   } catch (error) {
     const { code } = error as NodeJS.ErrnoException;
     if (code === 'ENOENT' || code === 'ESRCH') return 0;

@@ -7,8 +7,7 @@ const INVERSE = '!invert!';
 
 /** @returns the local matrix of a prim: its operations in their stated order, the last applied first (OpenUSD, UsdGeomXformable) */
 export function readLocalMatrix(stage: UsdStage, path: string): mat4 {
-  const order = stage.value(path, 'xformOpOrder');
-  const names = Array.isArray(order) ? order.map(String) : [];
+  const names = readOrder(stage, path);
   return names.reduce((matrix, name) => {
     const isInverse = name.startsWith(INVERSE);
     const values = stage.numbers(path, isInverse ? name.slice(INVERSE.length) : name);
@@ -19,10 +18,14 @@ export function readLocalMatrix(stage: UsdStage, path: string): mat4 {
 }
 
 /** @returns true where the prim does not take its parent's transform */
-export const resetsTransform = (stage: UsdStage, path: string): boolean => {
-  const order = stage.value(path, 'xformOpOrder');
-  return Array.isArray(order) && order.includes('!resetXformStack!');
-};
+export const resetsTransform = (stage: UsdStage, path: string): boolean =>
+  readOrder(stage, path).includes('!resetXformStack!');
+
+/** The library's reader of text gives it as metadata, its reader of binary files as an attribute. */
+function readOrder(stage: UsdStage, path: string): string[] {
+  const order = stage.value(path, 'xformOpOrder') ?? stage.field(path, 'xformOpOrder');
+  return Array.isArray(order) ? order.map(String) : [];
+}
 
 function operationMatrix(name: string, v: Float64Array): mat4 | null {
   const [, kind] = name.split(':');
@@ -40,7 +43,7 @@ function operationMatrix(name: string, v: Float64Array): mat4 | null {
       return eulerMatrix(degrees, axis);
     }
     case 'orient':
-      // stored as w, x, y, z in text and x, y, z, w by the library's reader of binary files is told apart by nothing: text is common
+      // w, x, y, z in text
       return composeMatrix({ translation: [0, 0, 0], rotation: [v[1], v[2], v[3], v[0]], scale: [1, 1, 1] });
     case 'transform':
       // rows in the file, whose vectors stand at the left: the same numbers are columns here
