@@ -65,6 +65,14 @@ export const StepSchema = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('bake'), schema: z.literal(1) }),
   z.object({ kind: z.literal('set-pivot'), schema: z.literal(1), at: PivotSchema, onGround: z.boolean() }),
+  z.object({
+    kind: z.literal('set-normals'),
+    schema: z.literal(1),
+    /** `groups`: the smoothing groups kept from the source. `angle`: smooth where polygons meet at less than `degrees`. */
+    from: z.enum(['groups', 'angle']),
+    /** Above 0, up to 180; counts for `angle`. */
+    degrees: z.number().positive().max(180),
+  }),
   z.object({ kind: z.literal('name-root'), schema: z.literal(1), name: z.string().min(1) }),
 ]);
 export type Step = z.infer<typeof StepSchema>;

@@ -3,6 +3,7 @@ import { checkBaking } from './checks/baking';
 import { checkClutter, checkWrappers } from './checks/clutter';
 import { checkGeometry } from './checks/geometry';
 import { checkMaps } from './checks/maps';
+import { checkNormals } from './checks/normals';
 import { checkPivot } from './checks/pivot';
 import { checkRoot } from './checks/root';
 import { checkSize } from './checks/size';
@@ -21,6 +22,7 @@ const CHECKS: ((examination: Examination) => Finding[])[] = [
   checkClutter,
   checkWrappers,
   checkRoot,
+  checkNormals,
   checkGeometry,
 ];
 

@@ -11,9 +11,3 @@ export function makeFinding(given: Given): Finding {
 /** Sure means: two independent evidences agree, none contradicts, and the confidence is above the house's threshold. */
 export const isSure = (choice: Choice | undefined, independent: number): boolean =>
   choice !== undefined && independent >= 2 && choice.confidence >= HOUSE_RULES.sureFrom;
-
-/** `1 camera`, `3 cameras`. */
-export const count = (n: number, one: string, many = `${one}s`): string => `${formatCount(n)} ${n === 1 ? one : many}`;
-
-/** Thousands apart: `12 400`. */
-export const formatCount = (n: number): string => String(n).replace(/\B(?=(\d{3})+$)/g, '\u202f');

@@ -1,11 +1,13 @@
 import { PropertyType } from '@gltf-transform/core';
 import { dedup, prune, unpartition } from '@gltf-transform/functions';
 import { DomainError } from '@haveld/contract/error';
+import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../scene/faceted-edges';
 import { repairDocument } from '../scene/repair-document';
 import { setNodeSource } from '../scene/source-data';
 import { listShownNodes } from '../scene/traverse';
 import { read3ds } from './3ds/read';
 import { readCollada } from './collada/read';
+import { count } from '../text/count';
 import { CONVERTED_EXTENSIONS } from './converted';
 import { readFbx } from './fbx/read';
 import { readGltf } from './gltf/read';
@@ -54,6 +56,7 @@ export async function readModel(path: string, context: ReadingContext): Promise<
     throw new DomainError('bad-file', `“${path}” is of a kind that cannot be read yet; it is kept.`, { file: path });
   const reading = await reader(path, context);
   repairDocument(reading.document, path, reading.log);
+  logShading(reading, path);
   if (listShownNodes(reading.document).length === 0)
     throw new DomainError('bad-file', `“${path}” holds no parts: there is nothing to show.`, { file: path });
   for (const extension of reading.document.getRoot().listExtensionsUsed())
@@ -70,6 +73,16 @@ export async function readModel(path: string, context: ReadingContext): Promise<
   );
   listShownNodes(reading.document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
   return reading;
+}
+
+/** What a file without smoothing means for this model; the condition sheet asks about it. */
+function logShading({ document, log }: Reading, file: string): void {
+  const meshes = document.getRoot().listMeshes();
+  if (!meshes.some((mesh) => mesh.listPrimitives().some(isUnshaded))) return;
+  const edges = meshes.reduce((sum, mesh) => sum + countFacetedEdges(mesh, ROUND_DEGREES), 0);
+  const consequence =
+    edges > 0 ? `${count(edges, 'edge')} will look faceted unless smoothed below ${ROUND_DEGREES}°.` : undefined;
+  log.push({ level: 'note', file, text: 'No normals and no smoothing in the file.', consequence });
 }
 
 export const extensionOf = (path: string): string => path.slice(path.lastIndexOf('.') + 1).toLowerCase();

@@ -77,8 +77,8 @@ export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestio
     candidate.evidence.push(evidence);
     candidate.independent++;
   };
-  if (declaredUp === 'y') speak(y, 1, { text: 'the format declares Y up', figure: 'glTF' });
-  if (declaredUp === 'z') speak(z, 1, { text: 'the file declares Z up' });
+  if (declaredUp === 'y') speak(y, 1, { text: 'the file or its format declares Y up' });
+  if (declaredUp === 'z') speak(z, 1, { text: 'the file or its format declares Z up' });
   if (floor?.axis === 1)
     speak(floor.below ? y : down, 40, { text: 'a display floor lies under it', figure: 'across y' });
   if (floor?.axis === 2) speak(z, 40, { text: 'a display floor lies under it', figure: 'across z' });
@@ -104,8 +104,19 @@ export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestio
       figure: `${percent(ends.lower)}, ${percent(ends.upper)} flat`,
     });
   }
-  const candidates = [y, z, down];
+  const candidates = declaredUp === 'x' ? [y, z, down, createSideways()] : [y, z, down];
   const sum = candidates.reduce((total, candidate) => total + candidate.confidence, 0);
   for (const candidate of candidates) candidate.confidence /= sum;
   return candidates.sort((a, b) => b.confidence - a.confidence);
 }
+
+/** Only a declaration says so: nothing in a shape speaks for it. */
+const createSideways = (): UpCandidate => ({
+  id: 'x',
+  up: 'x',
+  words: 'X is up',
+  turn: { axis: 'z', degrees: 90 },
+  confidence: 2,
+  evidence: [{ text: 'the file declares X up' }],
+  independent: 1,
+});

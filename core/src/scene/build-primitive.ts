@@ -3,6 +3,7 @@ import { completeNormals } from '../geometry/corner-normals';
 import { computeCornerStarts, type CornerLayer, type PolygonMesh } from '../geometry/polygon-mesh';
 import { triangulatePolygon } from '../geometry/triangulate';
 import { HaveldPolygons } from './polygon-data';
+import { setPrimitiveSource } from './source-data';
 
 const { sqrt } = Math;
 
@@ -76,6 +77,7 @@ export class PrimitiveBuilder {
     const cornersOfVertices = vertices.corners.slice(0, vertices.count);
     const sources = cornersOfVertices.map((c) => corners[c]);
     const primitive = this.#createPrimitive(cornersOfVertices, sources, indices);
+    if (!this.#mesh.normals && this.#mesh.smoothing.by === 'none') setPrimitiveSource(primitive, { normals: 'none' });
     this.#keepPolygons(primitive, polygons, count, largest, indices, sources);
     return { primitive, sources, cornersOfVertices };
   }

@@ -1,4 +1,4 @@
-import type { Document, ExtensibleProperty, Material, Node } from '@gltf-transform/core';
+import type { Document, ExtensibleProperty, Material, Node, Primitive } from '@gltf-transform/core';
 import type { MapLine } from '@haveld/contract/report';
 
 /** What is kept of a node beyond glTF. */
@@ -11,6 +11,12 @@ export interface NodeSource {
   layers?: string[];
   /** Hidden in the source. */
   hidden?: boolean;
+}
+
+/** What is kept of a primitive beyond glTF. */
+export interface PrimitiveSource {
+  /** `none` where the source says nothing of normals or smoothing: flat ones were computed. */
+  normals?: 'none';
 }
 
 /** A map a material names, kept whether its bytes are here or not. */
@@ -53,6 +59,8 @@ function setSource(property: ExtensibleProperty, source: object): void {
 
 export const getNodeSource = (node: Node): NodeSource => getSource(node) as NodeSource;
 export const setNodeSource = (node: Node, source: NodeSource): void => setSource(node, source);
+export const getPrimitiveSource = (primitive: Primitive): PrimitiveSource => getSource(primitive) as PrimitiveSource;
+export const setPrimitiveSource = (primitive: Primitive, source: PrimitiveSource): void => setSource(primitive, source);
 export const getMaterialSource = (material: Material): MaterialSource => getSource(material) as MaterialSource;
 export const setMaterialSource = (material: Material, source: MaterialSource): void => setSource(material, source);
 export const getDocumentSource = (document: Document): DocumentSource =>
@@ -69,6 +77,8 @@ export function removeSourceData(document: Document): void {
     ...root.listNodes(),
     ...root.listMaterials(),
     ...root.listMeshes(),
+    ...root.listMeshes().flatMap((mesh) => mesh.listPrimitives()),
+    ...root.listAnimations(),
   ]) {
     const { haveld: _ours, ...extras } = property.getExtras() as Record<string, unknown>;
     property.setExtras(extras);

@@ -5,6 +5,7 @@ import { leaveOut } from './steps/leave-out';
 import { nameRoot } from './steps/name-root';
 import { relinkMap } from './steps/relink-map';
 import { scale } from './steps/scale';
+import { setNormals } from './steps/set-normals';
 import { setPivot } from './steps/set-pivot';
 import { turn } from './steps/turn';
 import { PHASES, type StepDefinition } from './step-definition';
@@ -18,6 +19,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   turn: turn,
   bake: bake,
   'set-pivot': setPivot,
+  'set-normals': setNormals,
   'name-root': nameRoot,
 };
 

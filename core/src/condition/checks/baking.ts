@@ -3,7 +3,8 @@ import { linearDeterminant } from '../../scene/matrix';
 import { listMeshInstances } from '../../scene/traverse';
 import { listUnbakedNodes } from '../../structure/clutter';
 import type { Examination } from '../examination';
-import { count, makeFinding } from '../make-finding';
+import { count } from '../../text/count';
+import { makeFinding } from '../make-finding';
 
 /** Turns and scales that lie in nodes, and mirrored parts. */
 export function checkBaking(examination: Examination): Finding[] {

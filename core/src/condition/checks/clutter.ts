@@ -2,7 +2,8 @@ import type { Finding } from '@haveld/contract/finding';
 import { createPartRef } from '../../scene/part-ref';
 import { listClutter, listWrappers, type Clutter } from '../../structure/clutter';
 import type { Examination } from '../examination';
-import { count, makeFinding } from '../make-finding';
+import { count } from '../../text/count';
+import { makeFinding } from '../make-finding';
 
 /** Cameras, lights and empty nodes: what surely is clutter goes, the rest is asked. */
 export function checkClutter({ document }: Examination): Finding[] {

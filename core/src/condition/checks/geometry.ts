@@ -3,7 +3,8 @@ import { CATEGORIES } from '@haveld/contract/category';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { countTriangles, listMeshInstances } from '../../scene/traverse';
 import type { Examination } from '../examination';
-import { count, formatCount, makeFinding } from '../make-finding';
+import { count, formatCount } from '../../text/count';
+import { makeFinding } from '../make-finding';
 
 /** Counts, and what is missing or odd in the meshes. */
 export function checkGeometry({ document, figures, log }: Examination): Finding[] {

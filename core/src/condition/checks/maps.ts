@@ -5,7 +5,8 @@ import { detectRoleByName, fileStem, splitName } from '../../textures/role-by-na
 import { SLOTS } from '../../textures/slots';
 import type { ArrivalPicture } from '../../textures/map-lines';
 import type { Examination } from '../examination';
-import { count, isSure, makeFinding } from '../make-finding';
+import { count } from '../../text/count';
+import { isSure, makeFinding } from '../make-finding';
 
 /** Maps that are where they should be, elsewhere, or nowhere; and pictures that nobody asked for. */
 export function checkMaps(examination: Examination): Finding[] {

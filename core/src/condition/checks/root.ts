@@ -1,7 +1,8 @@
 import type { Finding } from '@haveld/contract/finding';
 import { listMeshInstances, getShownScene } from '../../scene/traverse';
 import type { Examination } from '../examination';
-import { count, makeFinding } from '../make-finding';
+import { count } from '../../text/count';
+import { makeFinding } from '../make-finding';
 
 /** @returns a name as the house writes it: lower case, words joined by `_` */
 export function houseName(name: string): string {

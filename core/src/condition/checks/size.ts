@@ -24,7 +24,6 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
   const [best] = size;
   const sure = isSure(choices[0], best.independent);
   const after = strangers.map(strangerKey);
-  const declared = source.declaredUnit === 'm';
   if (best.id === 'm' && sure) {
     return [
       makeFinding({
@@ -45,10 +44,8 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
       key: 'size',
       heading: 'size-and-stance',
       mark: 'look',
-      title: best.id === 'm' ? `Is it ${read}?` : titleFor(best),
-      detail: declared
-        ? `The file declares metres, which makes it ${read}.`
-        : `The format declares no unit. Read as metres it would be ${read}.`,
+      title: best.id === 'm' ? `Is it ${read}?` : titleFor(best, source.declaredUnit === best.id, uprightSize),
+      detail: describeDeclaration(source.declaredUnit, read),
       evidence: best.evidence,
       choices,
       sure,
@@ -57,7 +54,21 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
   ];
 }
 
-function titleFor({ factor, words, id }: SizeCandidate): string {
+function describeDeclaration(declared: string | null | undefined, read: string): string {
+  if (declared === 'm') return `The file declares metres, which makes it ${read}.`;
+  if (!declared) return `The file declares no unit. Read as metres it would be ${read}.`;
+  return `The file declares ${declared} as its unit. Read as metres it would be ${read}.`;
+}
+
+function titleFor(
+  { factor, words, id }: SizeCandidate,
+  isDeclared: boolean,
+  size: readonly [number, number, number],
+): string {
+  if (isDeclared)
+    return `${formatSize(size.map((v) => v * factor) as [number, number, number])}, in ${words}s as declared`
+      .replace('foots', 'feet')
+      .replace('inchs', 'inches');
   if (id === 'none') return 'Perhaps it has no real size';
   const times = 1 / factor;
   return Number.isInteger(Math.round(times * 1e6) / 1e6)

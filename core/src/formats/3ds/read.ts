@@ -203,12 +203,6 @@ function logLosses(file: string, parsed: Parsed3ds, log: LogEntry[]): void {
       `${parsed.moving.length} parts have keys of motion, which were not read: ${parsed.moving.slice(0, 5).join(', ')}.`,
       'It stands still. Ask the source for glTF or FBX if the motion matters.',
     );
-  const faceted = parsed.meshes.filter((mesh) => !mesh.smoothing && mesh.corners.length > 0);
-  if (faceted.length > 0)
-    look(
-      `${faceted.length} of ${parsed.meshes.length} meshes have no smoothing.`,
-      `${faceted.reduce((sum, mesh) => sum + mesh.corners.length / 3, 0).toLocaleString('en')} triangles look faceted until normals are computed.`,
-    );
   if (parsed.lights.length > 0)
     log.push({ level: 'note', file, text: `${parsed.lights.length} lights are kept as empty nodes.` });
 }

@@ -329,17 +329,14 @@ export class ColladaScene {
   logLosses(file: string, log: LogEntry[]): void {
     const look = (text: string, consequence: string): void => void log.push({ level: 'look', file, text, consequence });
     let broken = 0;
-    let faceted = 0;
     for (const source of this.#geometries.values()) {
       broken += source?.broken ?? 0;
-      if (source && !source.normals) faceted += source.sizes.length;
     }
     if (broken > 0)
       look(
         `${broken} polygons name a point that is not there or do not end.`,
         'They are left out; there may be holes.',
       );
-    if (faceted > 0) look(`No normals for ${faceted} polygons.`, 'They look faceted until normals are computed.');
     if (this.#sheared > 0)
       look(
         `${this.#sheared} nodes are sheared, which glTF's nodes cannot be.`,

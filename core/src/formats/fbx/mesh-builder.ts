@@ -38,7 +38,6 @@ export class MeshBuilder {
   readonly #unread = new Map<string, number>();
   readonly #oddModes = new Set<string>();
   #unweighted = 0;
-  #facetedPolygons = 0;
 
   constructor(document: Document, graph: ObjectGraph, materials: FbxMaterials) {
     this.#document = document;
@@ -97,7 +96,6 @@ export class MeshBuilder {
     this.#read.set(geometry.id, source);
     if (!source && !KNOWN_GEOMETRY.has(geometry.type) && geometry.kind === 'Geometry')
       this.#unread.set(geometry.type, (this.#unread.get(geometry.type) ?? 0) + 1);
-    if (source && !source.normals && source.smoothing.by === 'none') this.#facetedPolygons += source.sizes.length;
     return source;
   }
 
@@ -235,11 +233,6 @@ export class MeshBuilder {
       log.push({ level: 'note', file, text: `${total.loneEdges} edges without a face were left out.` });
     if (layers.size > 0)
       look(`Layers in a mapping that is not known: ${[...layers].join(', ')}.`, 'They are left out.');
-    if (this.#facetedPolygons > 0)
-      look(
-        `No normals and no smoothing for ${this.#facetedPolygons} polygons.`,
-        'They look faceted until normals are computed.',
-      );
     for (const [type, count] of this.#unread)
       look(`${count} surfaces of kind “${type}” cannot be read.`, 'They are missing. Ask the source for polygons.');
     if (this.#unweighted > 0)

@@ -213,14 +213,6 @@ function logObj(path: string, obj: ParsedObj, log: LogEntry[]): void {
       consequence: 'They were taken as 0; some vertices may be misplaced.',
     });
   }
-  if (obj.normals.length === 0 && !obj.statesSmoothing) {
-    log.push({
-      level: 'look',
-      file: path,
-      text: 'The file has neither normals nor smoothing groups.',
-      consequence: 'Round shapes look faceted.',
-    });
-  }
   for (const [word, count] of obj.unread) {
     log.push({ level: 'note', file: path, text: `${count} “${word}” statements were not read.` });
   }

@@ -56,13 +56,6 @@ export async function readPly(path: string, context: ReadingContext): Promise<Re
         text: `${polygons.broken} faces name a vertex that is not there or have fewer than three corners.`,
         consequence: 'They are left out; there may be holes.',
       });
-    if (!mesh.normals)
-      log.push({
-        level: 'look',
-        file: path,
-        text: 'The file has no normals.',
-        consequence: `${polygons.sizes.length.toLocaleString('en')} polygons look faceted until normals are computed.`,
-      });
   } else {
     getShownScene(document).addChild(createPointsNode(document, name, positions, colours));
     log.push({

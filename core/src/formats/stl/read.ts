@@ -55,10 +55,8 @@ export async function readStl(path: string, context: ReadingContext): Promise<Re
   }));
   const document = createDocument();
   const material = createPlainMaterial(document, 'no material');
-  let triangles = 0;
   let badNumbers = 0;
   for (const solid of filled) {
-    triangles += solid.points.length / 9;
     badNumbers += clearBadNumbers(solid.points);
     const name = solid.name || fileStem(path);
     getShownScene(document).addChild(createMeshNode(document, name, toPolygonMesh(solid), material));
@@ -72,12 +70,6 @@ export async function readStl(path: string, context: ReadingContext): Promise<Re
     });
   if (solids.length > filled.length)
     log.push({ level: 'note', file: path, text: `${solids.length - filled.length} solids are empty.` });
-  log.push({
-    level: 'look',
-    file: path,
-    text: 'STL holds triangles without smoothing, layout and unit.',
-    consequence: `${triangles.toLocaleString('en')} triangles look faceted until normals are computed; no map can lie on it.`,
-  });
   setDocumentSource(document, {
     format: 'STL',
     version: isBinary ? 'binary' : 'ASCII',

@@ -102,7 +102,6 @@ class UsdScene {
   readonly #document: Document;
   readonly #stage: UsdStage;
   readonly #unread = new Map<string, number>();
-  #faceted = 0;
   #broken = 0;
   #sheared = 0;
   #moving = 0;
@@ -205,7 +204,6 @@ class UsdScene {
     const layer = (name: string, width: number): CornerLayer | null => this.#readLayer(path, name, width, outline);
     const normals = layer('primvars:normals', 3) ?? layer('normals', 3);
     const isSmooth = (stage.text(path, 'subdivisionScheme') ?? 'catmullClark') !== 'none';
-    if (!normals && !isSmooth) this.#faceted += outline.sizes.length;
     const uvNames = stage
       .attributesOf(path, 'primvars:')
       .filter((name) => !name.endsWith(':indices') && /^primvars:(st|uv|map|texcoord|texCoord)/i.test(name));
@@ -270,8 +268,6 @@ class UsdScene {
         `${this.#broken} faces name a point that is not there or have fewer than three corners.`,
         'They are left out; there may be holes.',
       );
-    if (this.#faceted > 0)
-      look(`No normals for ${this.#faceted} polygons.`, 'They look faceted until normals are computed.');
     if (this.materials.unknown.size > 0)
       look(
         `Materials by a shader that is not known: ${[...this.materials.unknown].join(', ')}.`,

@@ -1,0 +1,49 @@
+import type { Finding } from '@haveld/contract/finding';
+import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../../scene/faceted-edges';
+import type { Examination } from '../examination';
+import { count } from '../../text/count';
+import { makeFinding } from '../make-finding';
+
+/** Round shapes that would look faceted, because the source says nothing of smoothing. */
+export function checkNormals({ document }: Examination): Finding[] {
+  const meshes = document
+    .getRoot()
+    .listMeshes()
+    .filter((mesh) => mesh.listPrimitives().some(isUnshaded));
+  if (meshes.length === 0) return [];
+  const edges = meshes.reduce((sum, mesh) => sum + countFacetedEdges(mesh, ROUND_DEGREES), 0);
+  if (edges === 0) return [];
+  return [
+    makeFinding({
+      key: 'normals',
+      heading: 'geometry',
+      mark: 'look',
+      title: `No smoothing in the file: ${count(edges, 'edge')} will look faceted`,
+      detail: `Proposed: smooth where surfaces meet at less than ${ROUND_DEGREES}°.`,
+      evidence: [{ text: 'edges that bend less than that', figure: String(edges) }],
+      choices: [
+        {
+          id: `smooth-${ROUND_DEGREES}`,
+          label: `Smooth below ${ROUND_DEGREES}°`,
+          steps: [{ kind: 'set-normals', schema: 1, from: 'angle', degrees: ROUND_DEGREES }],
+          confidence: 0.8,
+          evidence: [{ text: 'edges that would be smooth', figure: String(edges) }],
+        },
+        {
+          id: 'smooth-180',
+          label: 'Smooth everywhere',
+          steps: [{ kind: 'set-normals', schema: 1, from: 'angle', degrees: 180 }],
+          confidence: 0.08,
+          evidence: [{ text: 'for shapes without any edge' }],
+        },
+        {
+          id: 'faceted',
+          label: 'Faceted, as it is',
+          steps: [],
+          confidence: 0.12,
+          evidence: [{ text: 'for shapes meant to be cut' }],
+        },
+      ],
+    }),
+  ];
+}

@@ -1,0 +1,19 @@
+import { shadeMesh } from '../../scene/shade-mesh';
+import type { StepDefinition } from '../step-definition';
+
+export const setNormals: StepDefinition<'set-normals'> = {
+  kind: 'set-normals',
+  phase: 'geometry',
+  order: 0,
+  codeVersion: 1,
+  // polygons and triangles stay as they are; vertices split and join
+  topology: 'keeps',
+  title: ({ from, degrees }) => (from === 'groups' ? 'Smooth by its groups' : `Smooth below ${degrees}°`),
+  credit: () => 'smoothed',
+  apply(document, { from, degrees }) {
+    let triangles = 0;
+    for (const mesh of document.getRoot().listMeshes())
+      triangles += shadeMesh(document, mesh, from === 'groups' ? { from } : { from, degrees });
+    return { changed: `normals of ${triangles.toLocaleString('en')} triangles`, unmatched: [] };
+  },
+};
