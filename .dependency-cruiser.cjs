@@ -4,7 +4,7 @@ const onlyOurs = (name, path, allowed) => ({
   name,
   severity: 'error',
   from: from(path),
-  to: { path: '^(core|contract|engine|server|web|demo|e2e|measures)/', pathNot: `^(${[path, ...allowed].join('|')})/` },
+  to: { path: '^(core|contract|engine|server|cli|web|demo|e2e|measures)/', pathNot: `^(${[path, ...allowed].join('|')})/` },
 });
 
 module.exports = {
@@ -20,6 +20,7 @@ module.exports = {
     onlyOurs('engine-knows-core', 'engine', ['contract', 'core']),
     onlyOurs('web-knows-core', 'web', ['contract', 'core']),
     onlyOurs('demo-stands-alone', 'demo', []),
+    onlyOurs('cli-knows-engine', 'cli', ['contract', 'core', 'engine']),
     onlyOurs('server-knows-engine', 'server', ['contract', 'core', 'engine', 'demo']),
     {
       name: 'core-is-pure',

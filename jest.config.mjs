@@ -27,7 +27,7 @@ export default {
       ...shared,
       displayName: 'unit',
       testMatch: [
-        '<rootDir>/{core,contract,engine,demo,web}/src/**/*.test.{ts,tsx}',
+        '<rootDir>/{core,contract,engine,cli,demo,web}/src/**/*.test.{ts,tsx}',
         '<rootDir>/server/src/**/*.test.ts',
       ],
       testPathIgnorePatterns: ['\\.api\\.test\\.ts$', '/node_modules/'],

@@ -94,6 +94,7 @@ const PARTS = {
       'contract',
       'engine',
       'server',
+      'cli',
       'web',
       'demo',
     ]),

@@ -55,6 +55,25 @@ async function buildWeb(root, outdir) {
   });
 }
 
+const SHELL_ENTRIES = { haveld: 'cli/src/main.ts', child: 'engine/src/foreign/child.ts' };
+
+/** Builds the shell command into dist/shell, once for each state of its sources. */
+export async function buildShell(root) {
+  const outdir = join(root, 'dist/shell');
+  const stamp = hashTree(
+    ['contract', 'core', 'engine', 'cli', 'scripts/steps/build.mjs', 'package-lock.json'].map((path) =>
+      join(root, path),
+    ),
+  );
+  if (existsSync(outdir) && isStamped(root, 'shell', stamp)) return;
+  await rm(outdir, { recursive: true, force: true });
+  await bundleForNode(
+    Object.fromEntries(Object.entries(SHELL_ENTRIES).map(([name, path]) => [name, join(root, path)])),
+    outdir,
+  );
+  setStamp(root, 'shell', stamp);
+}
+
 /** Builds everything into dist/, once for each state of the sources. */
 export async function buildAll(root) {
   const outdir = join(root, 'dist');
@@ -63,11 +82,12 @@ export async function buildAll(root) {
       (path) => join(root, path),
     ),
   );
-  if (existsSync(outdir) && isStamped(root, 'build', stamp)) return;
+  if (existsSync(outdir) && isStamped(root, 'build', stamp)) return buildShell(root);
   console.log('Building …');
   await rm(outdir, { recursive: true, force: true });
   await mkdir(outdir, { recursive: true });
   await buildServer(root, outdir);
   await buildWeb(root, outdir);
   setStamp(root, 'build', stamp);
+  await buildShell(root);
 }

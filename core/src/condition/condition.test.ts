@@ -7,7 +7,7 @@ import { getShownScene } from '../scene/traverse';
 import { addBox, createBoxDocument } from '../testing/documents';
 import { assess } from './assess';
 import { checkRights } from './check-rights';
-import { houseName } from './checks/root';
+import { houseName } from '../text/house-name';
 import { examine, type ExaminationInput } from './examination';
 
 const look = (document: Document, change: Partial<ExaminationInput> = {}): Finding[] =>

@@ -5,6 +5,7 @@ import { judgeUp } from '../placement/judge-up';
 import { judgeSize, type SizeCandidate } from '../placement/judge-size';
 import type { StatedSize } from '../placement/stated-size';
 import { computeContact } from '../placement/contact';
+import { turnBox } from '../placement/turn-box';
 import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
 import { boxSize, computeBounds } from '../scene/bounds';
 import { computeFigures } from '../scene/figures';
@@ -31,7 +32,9 @@ export interface Examination {
   up: UpCandidate[];
   /** In the order of likelihood, for the model set upright by the first of `up`. */
   size: SizeCandidate[];
-  /** Width, height, depth upright, in the file's unit. */
+  /** That box set upright by the first of `up`. */
+  uprightBox: Box | null;
+  /** Its width, height, depth, in the file's unit. */
   uprightSize: [number, number, number] | null;
   isMoving: boolean;
 }
@@ -72,8 +75,8 @@ export function examine({ document, name, log, pictures, belonging, stated }: Ex
           contact: computeContact(instances, modelBox),
         })
       : [];
-  const uprightSize: [number, number, number] | null =
-    size && (up[0]?.turn?.degrees === -90 ? [size[0], size[2], size[1]] : size);
+  const uprightBox = modelBox && turnBox(modelBox, up[0]?.turn ?? null);
+  const uprightSize = uprightBox && boxSize(uprightBox);
   const root = document.getRoot();
   const { maps, unreferenced } = listMapLines(document, pictures);
   return {
@@ -97,6 +100,7 @@ export function examine({ document, name, log, pictures, belonging, stated }: Ex
           stated,
         })
       : [],
+    uprightBox,
     uprightSize,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,
   };

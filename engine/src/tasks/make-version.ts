@@ -45,13 +45,7 @@ export async function makeVersion(
   const bytes = await writeGlb(document);
   const checks = await checkWritten(bytes, after);
   progress(3, 5, 'stage');
-  const failed = checks.filter((check) => !check.holds);
-  if (failed.length > 0) {
-    throw new DomainError(
-      'broken',
-      `The version is not what was meant: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`,
-    );
-  }
+  requireHolding(checks, 'The version');
   const drawing = await prepareDrawing(document, sharpCodec);
   const elevation = drawing && drawElevation(drawing);
   progress(4, 5, 'stage');
@@ -81,4 +75,12 @@ export async function checkWritten(bytes: Uint8Array, expected: Figures): Promis
     holds: errors === 0,
   };
   return [validity, ...compareFigures(expected, computeFigures(await readGlb(bytes)))];
+}
+
+/** @throws {DomainError} `broken` where a check does not hold: what was written is not what was meant */
+export function requireHolding(checks: readonly CheckLine[], subject: string): void {
+  const failed = checks.filter((check) => !check.holds);
+  if (failed.length === 0) return;
+  const lines = failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`);
+  throw new DomainError('broken', `${subject} is not what was meant: ${lines.join('; ')}.`);
 }

@@ -1,10 +1,8 @@
-import { open as openFile } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
 import yauzl from 'yauzl';
 import { DomainError } from '@haveld/contract/error';
 import { readEntryName } from '@haveld/core/finds/entry-name';
-import { identifyFile, type Identity } from '@haveld/core/finds/identify';
-import { readPictureSize } from '@haveld/core/textures/picture-size';
+import { identifyAt, type IdentifiedFile } from './identify-at';
 import type { TaskContext } from './task';
 
 export interface OpenInput {
@@ -12,13 +10,7 @@ export interface OpenInput {
   received: { path: string; sha256: string }[];
 }
 
-export interface OpenedFile extends Identity {
-  path: string;
-  sha256: string;
-  sizeBytes: number;
-  width: number | null;
-  height: number | null;
-}
+export type OpenedFile = IdentifiedFile & { sha256: string };
 
 export interface OpenResult {
   files: OpenedFile[];
@@ -37,8 +29,6 @@ export const ARCHIVE_LIMITS = {
   depth: 3,
 } as const;
 
-const HEAD_BYTES = 65536;
-
 /** Opens archives, archives in archives, and identifies every file by its content. A bad entry is named; the rest goes on. */
 export async function openArchive({ received }: OpenInput, context: TaskContext): Promise<OpenResult> {
   const result: OpenResult = { files: [], refused: [] };
@@ -54,26 +44,8 @@ export async function openArchive({ received }: OpenInput, context: TaskContext)
   return result;
 }
 
-async function identifyStored(path: string, sha256: string, { store }: TaskContext): Promise<OpenedFile> {
-  const handle = await openFile(store.pathFor(sha256));
-  try {
-    const head = new Uint8Array(HEAD_BYTES);
-    const { bytesRead } = await handle.read(head, 0, HEAD_BYTES, 0);
-    const bytes = head.subarray(0, bytesRead);
-    const identity = identifyFile(path, bytes);
-    const size = identity.kind === 'picture' ? readPictureSize(bytes) : null;
-    return {
-      path,
-      sha256,
-      sizeBytes: (await handle.stat()).size,
-      ...identity,
-      width: size?.[0] ?? null,
-      height: size?.[1] ?? null,
-    };
-  } finally {
-    await handle.close();
-  }
-}
+const identifyStored = (path: string, sha256: string, { store }: TaskContext): Promise<OpenedFile> =>
+  identifyAt(path, store.pathFor(sha256)).then((file) => ({ ...file, sha256 }));
 
 async function openZip(
   archive: OpenedFile,

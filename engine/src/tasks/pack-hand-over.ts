@@ -1,6 +1,5 @@
 import { once } from 'node:events';
 import { ZipFile } from 'yazl';
-import { DomainError } from '@haveld/contract/error';
 import type { CheckLine, Figures } from '@haveld/contract/report';
 import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
@@ -13,7 +12,7 @@ import { computeFigures } from '@haveld/core/scene/figures';
 import { removeSourceData } from '@haveld/core/scene/source-data';
 import { createReadingContext } from '../reading-context';
 import { getLicenceTexts } from '../licence-texts';
-import { checkWritten } from './make-version';
+import { checkWritten, requireHolding } from './make-version';
 import type { TaskContext } from './task';
 
 export interface PackInput {
@@ -53,13 +52,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   const { files, checks } =
     input.format === 'glb' ? await packGlb(document, expected, input) : await packObj(document, expected, input);
   progress(2, 4, 'stage');
-  const failed = checks.filter((check) => !check.holds);
-  if (failed.length > 0) {
-    throw new DomainError(
-      'broken',
-      `The written ${input.format.toUpperCase()} is not the version: ${failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`).join('; ')}.`,
-    );
-  }
+  requireHolding(checks, `The written ${input.format.toUpperCase()}`);
   const readBack = {
     accession: input.accession,
     version: input.versionNumber,

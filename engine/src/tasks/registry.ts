@@ -2,6 +2,7 @@ import { assessFind } from './assess-find';
 import { makeVersion } from './make-version';
 import { openArchive } from './open-archive';
 import { packHandOver } from './pack-hand-over';
+import { prepareFind } from './prepare-find';
 import { readFind } from './read-find';
 import type { TaskContext } from './task';
 
@@ -11,6 +12,7 @@ export const TASKS = {
   'read-find': { run: readFind, foreign: true },
   'assess-find': { run: assessFind, foreign: false },
   'make-version': { run: makeVersion, foreign: false },
+  'prepare-find': { run: prepareFind, foreign: true },
   'pack-hand-over': { run: packHandOver, foreign: false },
 } as const;
 

@@ -7,9 +7,15 @@ import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Person } from '@haveld/contract/people';
-import type { Step } from '@haveld/contract/step';
+import {
+  answerFindings,
+  callsForBaking,
+  listAnswerSteps,
+  listMissing,
+  listSureOpen,
+} from '@haveld/core/condition/answers';
 import { checkRights } from '@haveld/core/condition/check-rights';
-import { houseName } from '@haveld/core/condition/checks/root';
+import { houseName } from '@haveld/core/text/house-name';
 import { getTerms, isKnownLicence } from '@haveld/core/rights/licences';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
@@ -18,7 +24,6 @@ import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { findOpenJob, insertJob } from '../jobs/job-table';
 import * as queries from './queries';
-import { answerFindings, listMissing, listSureOpen } from './sheet';
 
 export const formatAccession = (accession: number): string => `HV-${String(accession).padStart(6, '0')}`;
 
@@ -188,18 +193,10 @@ async function applyAnswer(
         step,
         personId: person.id,
       });
-    if (steps.some((step) => step.kind === 'scale' || step.kind === 'turn')) await ensureBaked(tx, asset, person);
+    if (callsForBaking(steps)) await ensureBaked(tx, asset, person);
   }
   if (finding.key.startsWith('stranger:'))
     await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
-}
-
-function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
-  if (answer.kind === 'set-aside') return [];
-  if (answer.kind === 'own') return answer.steps;
-  const choice = finding.choices.find((candidate) => candidate.id === answer.choiceId);
-  if (!choice) throw new DomainError('bad-request', 'This answer is not among the choices.');
-  return choice.steps;
 }
 
 /** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */

@@ -1,4 +1,4 @@
-import { houseName } from '@haveld/core/condition/checks/root';
+import { houseName } from '@haveld/core/text/house-name';
 import { getTerms } from '@haveld/core/rights/licences';
 import { DomainError } from '@haveld/contract/error';
 import { formatAccession } from '../bench/service';

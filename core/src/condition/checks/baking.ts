@@ -24,34 +24,34 @@ export function checkBaking(examination: Examination): Finding[] {
       }),
     ];
   }
-  if (unbaked.length === 0 && !willTurn) {
+  if (unbaked.length === 0) {
     return [
       makeFinding({
         key: 'bake',
         heading: 'size-and-stance',
         mark: 'holds',
         title: 'Every scale reads 1, every turn is in the vertices',
+        detail: willTurn ? 'A turn or a scale that is taken above is baked with it.' : '',
       }),
     ];
   }
   const evidence: Finding['evidence'] = [];
-  if (unbaked.length > 0)
-    evidence.push({
-      text: `${count(unbaked.length, 'part')} turned or scaled by a node`,
-      figure: unbaked
-        .slice(0, 2)
-        .map((node) => node.getName())
-        .join(', '),
-    });
+  evidence.push({
+    text: `${count(unbaked.length, 'part')} turned or scaled by a node`,
+    figure: unbaked
+      .slice(0, 2)
+      .map((node) => node.getName())
+      .join(', '),
+  });
   if (mirrored.length > 0)
     evidence.push({ text: `${count(mirrored.length, 'part')} mirrored`, figure: mirrored[0].node.getName() });
-  if (willTurn) evidence.push({ text: 'the turn and scale above lie in the root until they are baked' });
+  if (willTurn) evidence.push({ text: 'a turn or a scale taken above lies in the root until it is baked' });
   return [
     makeFinding({
       key: 'bake',
       heading: 'size-and-stance',
       mark: 'look',
-      title: unbaked.length > 0 ? `${count(unbaked.length, 'transform')} not baked` : 'Turn and scale to bake',
+      title: `${count(unbaked.length, 'transform')} not baked`,
       detail: 'Turns and scales go into the vertices, so that every scale reads 1. Places of parts stay.',
       evidence,
       choices: [

@@ -3,7 +3,6 @@ import { PIVOTS, type Pivot } from '@haveld/contract/step';
 import { boxSize } from '../../scene/bounds';
 import { PIVOT_WORDS } from '../../treatment/steps/set-pivot';
 import { formatLength } from '../../placement/units';
-import type { Box } from '@haveld/contract/report';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -11,9 +10,8 @@ import { isSure, makeFinding } from '../make-finding';
 const TOLERANCE = 0.01;
 
 /** Where does it turn about, and does it touch the ground? Judged as it will stand once upright and at its size. */
-export function checkPivot({ modelBox, up, size, strangers }: Examination): Finding[] {
-  if (!modelBox) return [];
-  const box = turnBox(modelBox, up[0]?.turn?.degrees ?? null);
+export function checkPivot({ uprightBox: box, size, strangers }: Examination): Finding[] {
+  if (!box) return [];
   const factor = size[0]?.factor ?? 1;
   const longest = Math.max(...boxSize(box));
   const [x, z] = [(box.min[0] + box.max[0]) / 2, (box.min[2] + box.max[2]) / 2];
@@ -80,13 +78,3 @@ const CONFIDENCE: Record<Pivot, number> = {
   'box-centre': 0.02,
   'balance-point': 0.02,
 };
-
-/** The box after −90° about X (y ← z, z ← −y), a half turn, or none. */
-function turnBox(box: Box, degrees: number | null): Box {
-  if (degrees === -90) {
-    return { min: [box.min[0], box.min[2], -box.max[1]], max: [box.max[0], box.max[2], -box.min[1]] };
-  }
-  if (degrees === 180)
-    return { min: [box.min[0], -box.max[1], -box.max[2]], max: [box.max[0], -box.min[1], -box.min[2]] };
-  return box;
-}

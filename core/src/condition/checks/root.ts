@@ -2,16 +2,8 @@ import type { Finding } from '@haveld/contract/finding';
 import { listMeshInstances, getShownScene } from '../../scene/traverse';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
+import { houseName } from '../../text/house-name';
 import { makeFinding } from '../make-finding';
-
-/** @returns a name as the house writes it: lower case, words joined by `_` */
-export function houseName(name: string): string {
-  const plain = name
-    .toLowerCase()
-    .normalize('NFKD')
-    .replace(/\p{M}+/gu, '');
-  return plain.replace(/[^\p{L}\p{N}]+/gu, '_').replace(/^_+|_+$/g, '') || 'asset';
-}
 
 /** One named root remains. */
 export function checkRoot({ document, name }: Examination): Finding[] {

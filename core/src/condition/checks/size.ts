@@ -66,15 +66,16 @@ function titleFor(
   size: readonly [number, number, number],
 ): string {
   if (isDeclared)
-    return `${formatSize(size.map((v) => v * factor) as [number, number, number])}, in ${words}s as declared`
-      .replace('foots', 'feet')
-      .replace('inchs', 'inches');
+    return `${formatSize(size.map((v) => v * factor) as [number, number, number])}, in ${pluralOf(words)} as declared`;
   if (id === 'none') return 'Perhaps it has no real size';
   const times = 1 / factor;
   return Number.isInteger(Math.round(times * 1e6) / 1e6)
-    ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${words}s`
-    : `It is in ${words === 'foot' ? 'feet' : 'inches'}`;
+    ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${pluralOf(words)}`
+    : `It is in ${pluralOf(words)}`;
 }
+
+const PLURALS: Record<string, string> = { foot: 'feet', inch: 'inches' };
+const pluralOf = (unit: string): string => PLURALS[unit] ?? unit.replace(/^(\S+)/, '$1s');
 
 function toChoice(candidate: SizeCandidate, size: readonly [number, number, number]): Choice {
   const real = size.map((v) => v * candidate.factor) as [number, number, number];

@@ -1,5 +1,5 @@
-import type { Finding } from '@haveld/contract/finding';
-import { answerFindings, listMissing, listSureOpen } from './sheet';
+import { HEADINGS, type Finding } from '@haveld/contract/finding';
+import { answerFindings, listAnswerSteps, listMissing, listSureOpen, takeEverySure } from './answers';
 
 const finding = (key: string, change: Partial<Finding> = {}): Finding => ({
   key,
@@ -46,4 +46,22 @@ test('the catalogue needs what blocks, the size, and a word on strangers; nothin
     'Its size is not settled.',
     'x looks like a floor: is it part of the model?',
   ]);
+});
+
+test('taking every sure proposal bakes what was scaled, and leaves the rest open', () => {
+  const scale = { kind: 'scale' as const, schema: 1 as const, factor: 0.01, words: 'cm' };
+  const rows = [
+    finding('size', { sure: true, choices: [{ id: 'cm', label: 'cm', steps: [scale], confidence: 1, evidence: [] }] }),
+    finding('pivot'),
+  ];
+  const { sheet, steps } = takeEverySure(rows, HEADINGS);
+  expect(steps).toEqual([scale, { kind: 'bake', schema: 1 }]);
+  expect(sheet.map((row) => row.settled)).toEqual([true, false]);
+});
+
+test('an answer that is no choice of its finding is refused', () => {
+  expect(() => listAnswerSteps(finding('size'), { kind: 'taken', choiceId: 'furlong' })).toThrow(
+    'not among the choices',
+  );
+  expect(listAnswerSteps(finding('size'), { kind: 'set-aside', reason: 'it is a sign' })).toEqual([]);
 });

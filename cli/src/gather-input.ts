@@ -1,0 +1,76 @@
+import { readdir, stat } from 'node:fs/promises';
+import { basename, dirname, join, relative, resolve, sep } from 'node:path';
+import { DomainError } from '@haveld/contract/error';
+import { identifyAt, type IdentifiedFile } from '@haveld/engine/tasks/identify-at';
+import type { Workshop } from './workshop';
+
+/** A file that was found; its bytes lie in the store already, or still where it was found. */
+export type GatheredFile = IdentifiedFile & ({ sha256: string } | { location: string });
+
+export interface Gathered {
+  files: GatheredFile[];
+  /** The one model that was named, where a single file was given. */
+  only: string | null;
+  refused: string[];
+}
+
+/** What a folder may hold before somebody should choose. */
+const MOST_FILES = 100_000;
+/** Beside a single model only this many files are looked at for its maps. */
+const MOST_NEIGHBOURS = 5000;
+
+/**
+ * Finds every file of what was given: a model with what lies beside it, an archive, or a folder.
+ * @throws {DomainError} `bad-request` where there is no such thing, or too much of it
+ */
+export async function gatherInput(input: string, workshop: Workshop): Promise<Gathered> {
+  const path = resolve(input);
+  const found = await stat(path).catch(() => null);
+  if (!found) throw new DomainError('bad-request', `There is no “${input}”.`);
+  if (found.isDirectory()) return openArchives(await listFolder(path, MOST_FILES), workshop);
+  const file = { ...(await identifyAt(basename(path), path)), location: path };
+  if (file.kind !== 'model') return openArchives({ files: [file], refused: [] }, workshop);
+  const folder = dirname(path);
+  const { files, refused } = await listFolder(folder, MOST_NEIGHBOURS);
+  return { files: files.filter((other) => other.kind !== 'archive'), only: relative(folder, path), refused };
+}
+
+async function listFolder(folder: string, most: number): Promise<{ files: GatheredFile[]; refused: string[] }> {
+  const files: GatheredFile[] = [];
+  const refused: string[] = [];
+  const folders = [folder];
+  for (let next = folders.shift(); next !== undefined; next = folders.shift()) {
+    const entries = await readdir(next, { withFileTypes: true });
+    for (const entry of entries.sort((a, b) => (a.name < b.name ? -1 : 1))) {
+      const location = join(next, entry.name);
+      const path = relative(folder, location).replaceAll(sep, '/');
+      if (entry.isDirectory()) folders.push(location);
+      else if (entry.isFile()) files.push({ ...(await identifyAt(path, location)), location });
+      else refused.push(`“${path}” is a link or no plain file; it was not followed.`);
+      if (files.length > most) {
+        refused.push(`“${folder}” holds more than ${most} files; the rest was not looked at.`);
+        return { files, refused };
+      }
+    }
+  }
+  return { files, refused };
+}
+
+async function openArchives(
+  { files, refused }: { files: GatheredFile[]; refused: string[] },
+  { store, runForeign, onProgress }: Workshop,
+): Promise<Gathered> {
+  const archives = files.filter((file) => file.kind === 'archive');
+  if (archives.length === 0) return { files, only: null, refused };
+  const received = [];
+  for (const archive of archives)
+    received.push({
+      path: archive.path,
+      sha256: 'location' in archive ? (await store.adoptFile(archive.location)).sha256 : archive.sha256,
+    });
+  const opened = await runForeign('open-archive', { received }, (done, total) =>
+    onProgress({ done: total > 0 ? done / total : 0, of: 1, words: 'opening archives' }),
+  );
+  const loose = files.filter((file) => !archives.includes(file));
+  return { files: [...loose, ...opened.files], only: null, refused: [...refused, ...opened.refused] };
+}

@@ -1,0 +1,97 @@
+import { availableParallelism, freemem } from 'node:os';
+import { DomainError } from '@haveld/contract/error';
+import type { PreparedModel, PreparedReport, Preset } from '@haveld/contract/prepared';
+import { groupFinds, type ProposedFind } from '@haveld/core/finds/group-finds';
+import { describeFailure } from '@haveld/core/condition/describe-failure';
+import { FOREIGN_LIMITS } from '@haveld/engine/foreign/run-foreign';
+import type { PrepareInput, PrepareResult } from '@haveld/engine/tasks/prepare-find';
+import { gatherInput, type GatheredFile } from './gather-input';
+import type { Workshop } from './workshop';
+import type { Outputs } from './outputs';
+
+export interface PrepareOptions {
+  input: string;
+  preset: Preset;
+  /** Where models go; null only looks. */
+  outputs: Outputs | null;
+}
+
+/**
+ * From what was given to a report: finds, each read, judged and treated in a process of its own.
+ * @throws {DomainError} `bad-request` where the input holds no model at all
+ */
+export async function prepare({ input, preset, outputs }: PrepareOptions, workshop: Workshop): Promise<PreparedReport> {
+  const { files, only, refused } = await gatherInput(input, workshop);
+  const { finds, aside } = groupFinds(only === null ? files : withoutTwins(files, only));
+  const wanted = only === null ? finds : finds.filter((find) => find.model === only);
+  if (wanted.length === 0) {
+    const reasons = [...refused, ...aside.slice(0, 3).map(({ path, reason }) => `“${path}”: ${reason}.`)];
+    throw new DomainError('bad-request', `There is no model in “${input}”. ${reasons.join(' ')}`.trim());
+  }
+  const byPath = new Map(files.map((file) => [file.path, file]));
+  const shares = new Map<ProposedFind, number>();
+  const models = await mapSome(wanted, countAtOnce(), (find) =>
+    prepareOne(find, byPath, preset, outputs, workshop, (share) => {
+      shares.set(find, share);
+      const done = [...shares.values()].reduce((sum, value) => sum + value, 0);
+      workshop.onProgress({ done, of: wanted.length, words: find.name });
+    }),
+  );
+  return { report: 1, input, preset, models, aside: only === null ? aside : [], refused };
+}
+
+/** Where one model was named, the same model in other formats is none of it. */
+function withoutTwins(files: readonly GatheredFile[], only: string): GatheredFile[] {
+  const stem = only.replace(/\.[^.]*$/, '').toLowerCase();
+  return files.filter(
+    (file) => file.kind !== 'model' || file.path === only || file.path.replace(/\.[^.]*$/, '').toLowerCase() !== stem,
+  );
+}
+
+async function prepareOne(
+  find: ProposedFind,
+  byPath: ReadonlyMap<string, GatheredFile>,
+  preset: Preset,
+  outputs: Outputs | null,
+  workshop: Workshop,
+  onShare: (share: number) => void,
+): Promise<PreparedModel> {
+  onShare(0);
+  const kept: PreparedModel['files'] = [];
+  const inputs: PrepareInput['files'] = [];
+  for (const { path, role } of find.files) {
+    const file = byPath.get(path)!;
+    const sha256 = 'sha256' in file ? file.sha256 : (await workshop.store.adoptFile(file.location)).sha256;
+    kept.push({ path, role, sha256, sizeBytes: file.sizeBytes });
+    inputs.push({ path, role, sha256, width: file.width, height: file.height });
+  }
+  try {
+    const input: PrepareInput = { name: find.name, model: find.model, files: inputs, preset, makes: outputs !== null };
+    const result: PrepareResult = await workshop.runForeign('prepare-find', input, (done, of) => onShare(done / of));
+    const written = outputs ? await outputs.write(result, workshop.store) : [];
+    onShare(1);
+    return { ...result.report, files: kept, outputs: written };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    onShare(1);
+    return { ...describeFailure(find.name, byPath.get(find.model)!.format, error.message), files: kept };
+  }
+}
+
+/** One model a core, as long as each finds the memory it may take. */
+const countAtOnce = (): number =>
+  Math.max(1, Math.min(availableParallelism(), Math.floor(freemem() / FOREIGN_LIMITS.memoryBytes)));
+
+/** Like `Promise.all` over a map, with at most `atOnce` under way; results in the order of the items. */
+async function mapSome<T, R>(items: readonly T[], atOnce: number, act: (item: T) => Promise<R>): Promise<R[]> {
+  const results = new Array<R>(items.length);
+  let next = 0;
+  const run = async (): Promise<void> => {
+    while (next < items.length) {
+      const i = next++;
+      results[i] = await act(items[i]);
+    }
+  };
+  await Promise.all(Array.from({ length: Math.min(atOnce, items.length) }, run));
+  return results;
+}

@@ -1,0 +1,226 @@
+import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { PreparedReportSchema, type PreparedModel, type PreparedReport } from '@haveld/contract/prepared';
+import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
+import { computeFigures } from '@haveld/core/scene/figures';
+import { createBoxDocument, createPng } from '@haveld/core/testing/documents';
+import { validateGlb } from '@haveld/engine/validate-glb';
+import { writeRawZip } from '@haveld/engine/testing/raw-zip';
+
+const ENTRY = join(import.meta.dirname, '../../dist/shell/haveld.js');
+const folder = mkdtempSync(join(tmpdir(), 'haveld-shell-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+interface Ended {
+  code: number | null;
+  out: string;
+  errors: string;
+}
+
+/** The built command, run as a person's shell in a pipe runs it. */
+function haveld(...args: string[]): Promise<Ended> {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, [ENTRY, ...args], { stdio: ['ignore', 'pipe', 'pipe'] });
+    const said = { out: '', errors: '' };
+    child.stdout.on('data', (chunk: Buffer) => (said.out += chunk.toString()));
+    child.stderr.on('data', (chunk: Buffer) => (said.errors += chunk.toString()));
+    child.on('close', (code) => resolve({ code, ...said }));
+  });
+}
+
+function lay(name: string, files: Record<string, string | Uint8Array>): string {
+  const home = join(folder, name);
+  for (const [path, content] of Object.entries(files)) {
+    mkdirSync(join(home, path, '..'), { recursive: true });
+    writeFileSync(join(home, path), content);
+  }
+  return home;
+}
+
+const READ_ME =
+  'Harbour stool by Runa Vik\nhttps://tide-models.example/stool\nCC0 1.0: https://creativecommons.org/publicdomain/zero/1.0/\n';
+const readReport = (path: string): PreparedReport =>
+  PreparedReportSchema.parse(JSON.parse(readFileSync(join(path, 'report.json'), 'utf8')));
+
+/** A stool of 400 × 450 × 400 mm standing on its base centre, in a file that declares metres. */
+async function createStool(): Promise<Uint8Array> {
+  const document = createBoxDocument([-0.2, 0, -0.2], [0.2, 0.45, 0.2], 'harbour_stool');
+  return writeGlb(document);
+}
+
+/** The same in centimetres, hovering, with a map that lies elsewhere. */
+const CHAIR_OBJ = `mtllib chair.mtl
+o seat
+${[0, 90].flatMap((y) => [`v 0 ${y + 4} 0`, `v 45 ${y + 4} 0`, `v 45 ${y + 4} 45`, `v 0 ${y + 4} 45`]).join('\n')}
+vt 0 0
+vt 1 0
+vt 1 1
+usemtl oak
+f 1/1 2/2 3/3 4/1
+f 5/1 8/2 7/3 6/1
+f 1/1 5/2 6/3 2/1
+f 2/1 6/2 7/3 3/1
+f 3/1 7/2 8/3 4/1
+f 4/1 8/2 5/3 1/1
+`;
+
+test('a model with its licence beside it comes out sure: GLB, thumbnail, report, exit status 0', async () => {
+  const home = lay('stool', { 'harbour_stool.glb': await createStool(), 'README.txt': READ_ME });
+  const out = join(folder, 'stool-out');
+  const { code, out: said, errors } = await haveld('prepare', home, '--out', out);
+  expect({ code, errors }).toEqual({ code: 0, errors: '' });
+  expect(said).not.toContain('\u001b');
+  expect(readdirSync(out).sort()).toEqual(['harbour_stool.glb', 'harbour_stool.png', 'report.json']);
+  const [model] = readReport(out).models;
+  expect(model).toMatchObject({
+    name: 'Harbour stool',
+    status: 'sure',
+    format: 'GLB',
+    licence: { id: 'CC0-1.0' },
+    author: 'Runa Vik',
+    source: 'https://tide-models.example/stool',
+    open: [],
+  });
+  expect(model.licence.evidence[0]).toMatchObject({ file: 'README.txt', line: 3 });
+  expect(model.size).toMatchObject({ declared: { unit: 'm' }, proposed: { factor: 1, unit: 'm' }, status: 'sure' });
+  const bytes = new Uint8Array(readFileSync(join(out, 'harbour_stool.glb')));
+  expect((await validateGlb(bytes)).errors).toBe(0);
+  expect(createHash('sha256').update(bytes).digest('hex')).toBe(model.outputs[0].sha256);
+  expect([...readFileSync(join(out, 'harbour_stool.png')).subarray(0, 4)]).toEqual([0x89, 0x50, 0x4e, 0x47]);
+});
+
+test('an archive with a heap of trouble: the map is relinked, what is not sure stays open, exit status 3', async () => {
+  const oak = createPng([120, 90, 60, 255]);
+  const zip = writeRawZip([
+    { name: 'chair/chair.obj', bytes: Buffer.from(CHAIR_OBJ) },
+    { name: 'chair/chair.mtl', bytes: Buffer.from('newmtl oak\nmap_Kd C:\\work\\oak_basecolor.png\n') },
+    { name: 'chair/maps/oak_basecolor.png', bytes: Buffer.from(oak) },
+    { name: 'setup.exe', bytes: Buffer.from('MZ not really') },
+  ]);
+  const home = lay('heap', { 'chair.zip': zip });
+  const out = join(folder, 'heap-out');
+  const { code, out: said } = await haveld('prepare', join(home, 'chair.zip'), '--out', out, '--json');
+  expect(code).toBe(3);
+  const report = PreparedReportSchema.parse(JSON.parse(said));
+  expect(report).toEqual(readReport(out));
+  const [model] = report.models;
+  expect(model.maps).toEqual([
+    {
+      material: 'oak',
+      slot: 'baseColour',
+      reference: 'C:\\work\\oak_basecolor.png',
+      file: 'chair.zip/chair/maps/oak_basecolor.png',
+      status: 'found',
+      role: 'baseColour',
+      colourSpace: 'srgb',
+      confidence: 0.97,
+    },
+  ]);
+  expect(model.open.map((question) => question.key)).toEqual(expect.arrayContaining(['rights:licence', 'up']));
+  expect(model.open.find((question) => question.key === 'rights:licence')).toMatchObject({ blocks: true });
+  expect(model.files.map(({ path, role }) => `${role} ${path}`)).toEqual([
+    'model chair.zip/chair/chair.obj',
+    'material chair.zip/chair/chair.mtl',
+    'map chair.zip/chair/maps/oak_basecolor.png',
+  ]);
+  expect(report.aside.find((file) => file.path.endsWith('setup.exe'))?.reason).toContain('program');
+  const made = await readGlb(new Uint8Array(readFileSync(join(out, model.outputs[0].path))));
+  expect(computeFigures(made)).toMatchObject({ triangles: 12, maps: 1, mapsMissing: 0 });
+  expect(model.counts?.after.maps).toBe(1);
+});
+
+test('the same input gives the same report and the same bytes', async () => {
+  const home = lay('again', { 'harbour_stool.glb': await createStool(), 'README.txt': READ_ME });
+  const outs = [join(folder, 'again-1'), join(folder, 'again-2')];
+  for (const out of outs) await haveld('prepare', home, '--out', out);
+  expect(readReport(outs[0])).toEqual(readReport(outs[1]));
+});
+
+test('a model that cannot be read is told in a sentence, its neighbours are prepared, exit status 1', async () => {
+  const home = lay('mixed', {
+    'broken/broken.fbx': 'Kaydara FBX Binary  \0\u001a\0' + 'x'.repeat(40),
+    'stool/harbour_stool.glb': await createStool(),
+  });
+  const out = join(folder, 'mixed-out');
+  expect((await haveld('prepare', home, '--out', out)).code).toBe(1);
+  const byStatus = (status: PreparedModel['status']): PreparedModel[] =>
+    readReport(out).models.filter((model) => model.status === status);
+  expect(byStatus('failed')).toMatchObject([{ name: 'Broken', outputs: [] }]);
+  expect(byStatus('failed')[0].message).toMatch(/^“broken\/broken\.fbx” .*\.$/);
+  expect(byStatus('open').map((model) => model.outputs[0].path)).toEqual(['harbour_stool.glb']);
+});
+
+test('one named model is read as such, with what lies beside it, whatever other formats lie there', async () => {
+  const home = lay('named', {
+    'chair.obj': CHAIR_OBJ,
+    'chair.mtl': 'newmtl oak\nmap_Kd oak.png\n',
+    'oak.png': createPng([9, 9, 9, 255]),
+    'chair.glb': await createStool(),
+    'other.glb': await createStool(),
+  });
+  const { out } = await haveld('inspect', join(home, 'chair.obj'), '--json');
+  const { models } = PreparedReportSchema.parse(JSON.parse(out));
+  expect(models.map((model) => model.files[0].path)).toEqual(['chair.obj']);
+  expect(models[0].maps).toMatchObject([{ file: 'oak.png', status: 'found' }]);
+});
+
+test('inspect prints a table for people and writes nothing', async () => {
+  const home = lay('looked-at', { 'harbour_stool.glb': await createStool() });
+  const { code, out } = await haveld('inspect', home);
+  expect(code).toBe(3);
+  expect(out).toContain('Harbour stool');
+  expect(out).toContain('0.40 × 0.45 × 0.40 m');
+  expect(out).toContain('! No licence came with it');
+  expect(readdirSync(home)).toEqual(['harbour_stool.glb']);
+});
+
+test('a preset that takes nothing changes nothing', async () => {
+  const home = lay('kept', { 'chair.obj': CHAIR_OBJ });
+  const out = join(folder, 'kept-out');
+  await haveld('prepare', home, '--out', out, '--preset', 'as-received');
+  const [model] = readReport(out).models;
+  expect(model.steps).toEqual([]);
+  expect(model.counts?.after).toEqual(model.counts?.before);
+});
+
+test('a preset of one’s own is a JSON file; what is wrong with it is said', async () => {
+  const home = lay('preset', {
+    'model/chair.obj': CHAIR_OBJ,
+    'good.json': '{ "take": ["structure"], "thumbnail": false }',
+    'bad.json': '{ "take": ["everything"] }',
+  });
+  const out = join(folder, 'preset-out');
+  await haveld('prepare', join(home, 'model'), '--out', out, '--preset', join(home, 'good.json'));
+  expect(readReport(out).models[0].outputs.map((output) => output.role)).toEqual(['model']);
+  expect(readReport(out).models[0].steps.map(({ step }) => step.kind)).toEqual(['name-root']);
+  const bad = await haveld('inspect', join(home, 'model'), '--preset', join(home, 'bad.json'));
+  expect(bad).toMatchObject({ code: 1, out: '' });
+  expect(bad.errors).toContain('is no preset');
+  expect((await haveld('inspect', home, '--preset', 'shiny')).errors).toContain('There is no preset “shiny”');
+});
+
+test('nothing that lies in the folder is written over unasked', async () => {
+  const home = lay('twice', { 'chair.obj': CHAIR_OBJ });
+  const out = join(folder, 'twice-out');
+  await haveld('prepare', home, '--out', out);
+  const again = await haveld('prepare', home, '--out', out);
+  expect(again).toMatchObject({ code: 1 });
+  expect(again.errors).toContain('--replace');
+  expect((await haveld('prepare', home, '--out', out, '--replace')).code).toBe(3);
+  rmSync(join(out, 'report.json'));
+  const blocked = await haveld('prepare', home, '--out', out, '--json');
+  expect(blocked.code).toBe(1);
+  expect((JSON.parse(blocked.out) as PreparedReport).models[0].message).toContain('“chair.glb” lies in');
+});
+
+test('no model, no such path: a sentence and exit status 1', async () => {
+  const home = lay('empty', { 'notes.txt': 'nothing here', 'part.step': 'ISO-10303-21;\nHEADER;' });
+  const none = await haveld('inspect', home);
+  expect(none).toMatchObject({ code: 1, out: '' });
+  expect(none.errors).toContain('There is no model');
+  expect(none.errors).toContain('CAD file');
+  expect((await haveld('inspect', join(home, 'nowhere'))).errors).toContain('There is no “');
+});

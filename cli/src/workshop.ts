@@ -1,0 +1,43 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { runForeign } from '@haveld/engine/foreign/run-foreign';
+import { FolderStore } from '@haveld/engine/store/folder-store';
+import type { TaskInput, TaskName, TaskResult } from '@haveld/engine/tasks/registry';
+
+/** How far the whole is. */
+export interface Progress {
+  done: number;
+  of: number;
+  words: string;
+}
+
+type TaskProgress = (done: number, total: number) => void;
+
+/** Where one run of the command works: a store of its own, and processes that open foreign bytes under limits. */
+export interface Workshop {
+  store: FolderStore;
+  runForeign<N extends TaskName>(name: N, input: TaskInput<N>, onProgress?: TaskProgress): Promise<TaskResult<N>>;
+  onProgress(progress: Progress): void;
+}
+
+/** Gives `work` a workshop, and clears it away whatever happens. Aborting ends every process it started. */
+export async function withWorkshop<T>(
+  options: { onProgress: (progress: Progress) => void; signal: AbortSignal },
+  work: (workshop: Workshop) => Promise<T>,
+): Promise<T> {
+  const folder = await mkdtemp(join(tmpdir(), 'haveld-'));
+  const storeFolder = join(folder, 'store');
+  const entry = fileURLToPath(new URL('./child.js', import.meta.url));
+  try {
+    return await work({
+      store: new FolderStore(storeFolder),
+      onProgress: options.onProgress,
+      runForeign: (name, input, onProgress) =>
+        runForeign(name, input, { entry, storeFolder, signal: options.signal, onProgress }),
+    });
+  } finally {
+    await rm(folder, { recursive: true, force: true });
+  }
+}

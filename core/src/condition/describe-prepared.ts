@@ -1,0 +1,137 @@
+import type { SheetFinding } from '@haveld/contract/bench';
+import type { Provenance, RightsFinding } from '@haveld/contract/licence';
+import type { PreparedModel } from '@haveld/contract/prepared';
+import type { Box, Figures, LogEntry, MapLine, StepOutcome } from '@haveld/contract/report';
+import type { Step } from '@haveld/contract/step';
+import { UNKNOWN_LICENCE } from '../rights/licences';
+import { judgeRole } from '../textures/judge-role';
+import { orderSteps } from '../treatment/steps';
+import { describeMissing } from './answers';
+import type { Examination } from './examination';
+
+/** What is known of a model once it is read, judged and treated. */
+export interface Prepared {
+  name: string;
+  examination: Examination;
+  provenance: Provenance;
+  rights: RightsFinding;
+  sheet: readonly SheetFinding[];
+  steps: readonly Step[];
+  /** What each of `steps` did, in the order they ran. */
+  outcomes: readonly StepOutcome[];
+  /** Maps as they are bound now. */
+  maps: readonly MapLine[];
+  log: readonly LogEntry[];
+  after: Figures;
+}
+
+type Status = PreparedModel['size']['status'];
+
+/** @returns the report of one model, but for the files it came from and those written */
+export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files' | 'outputs'> {
+  const { name, examination, provenance, rights, sheet, steps, outcomes, log, after } = prepared;
+  const { source, figures } = examination;
+  const open = sheet.filter((finding) => !finding.settled);
+  const licence = provenance.licenceId === UNKNOWN_LICENCE ? null : provenance.licenceId;
+  return {
+    name,
+    status: open.length > 0 ? 'open' : 'sure',
+    message: null,
+    format: source.format ?? 'unknown',
+    declared: {
+      version: source.version ?? null,
+      exporter: source.exporter ?? null,
+      unit: source.declaredUnit ?? null,
+      metres: source.declaredMetres ?? null,
+      up: source.declaredUp ?? null,
+    },
+    licence: {
+      id: licence,
+      confidence: rights.licences.find((found) => found.id === licence)?.confidence ?? 0,
+      evidence: rights.licences.map((found) => ({ ...found.evidence, figure: found.id })),
+    },
+    author: provenance.author || null,
+    source: provenance.pageUrl || provenance.source || null,
+    rights,
+    maps: prepared.maps.map(({ material, slot, reference, path, status, colourSpace }) => ({
+      material,
+      slot,
+      reference,
+      file: path,
+      status,
+      colourSpace,
+      ...judgeRole(slot, reference),
+    })),
+    ...describePlacement(examination, sheet),
+    counts: { before: figures, after },
+    log: [...log],
+    findings: sheet.map(({ answer: _answer, settled: _settled, ...finding }) => finding),
+    steps: orderSteps(steps.map((step) => ({ step }))).map(({ step }, i) => ({ step, outcome: outcomes[i] })),
+    open: open.map((finding) => ({
+      key: finding.key,
+      heading: finding.heading,
+      title: finding.title,
+      detail: finding.detail,
+      blocks: describeMissing(finding) !== null,
+      choices: finding.choices.map(({ id, label, confidence }) => ({ id, label, confidence })),
+    })),
+  };
+}
+
+function describePlacement(
+  { figures, source, size, up, uprightBox }: Examination,
+  sheet: readonly SheetFinding[],
+): Pick<PreparedModel, 'size' | 'up' | 'front' | 'ground' | 'pivot'> {
+  const statusOf = (key: string): Status => {
+    const finding = sheet.find((candidate) => candidate.key === key);
+    if (!finding || !uprightBox) return 'none';
+    return finding.mark === 'holds' || finding.sure ? 'sure' : 'asked';
+  };
+  const [bestSize, bestUp] = [size.at(0), up.at(0)];
+  const pivot = sheet.find((finding) => finding.key === 'pivot');
+  const [bestPivot] = pivot?.choices ?? [];
+  return {
+    size: {
+      declared: { unit: source.declaredUnit ?? null, box: figures.box },
+      proposed:
+        bestSize && uprightBox
+          ? {
+              factor: bestSize.factor,
+              unit: bestSize.id,
+              box: scaleBox(uprightBox, bestSize.factor),
+              confidence: Math.min(1, bestSize.confidence),
+              evidence: bestSize.evidence,
+            }
+          : null,
+      status: statusOf('size'),
+    },
+    up: {
+      axis: bestUp?.up ?? null,
+      confidence: Math.min(1, bestUp?.confidence ?? 0),
+      evidence: bestUp?.evidence ?? [],
+      status: statusOf('up'),
+    },
+    front: {
+      axis: uprightBox ? 'z' : null,
+      confidence: 0,
+      evidence: uprightBox ? [{ text: 'not judged: +Z as glTF holds it (glTF 2.0, 3.4)' }] : [],
+      status: 'none',
+    },
+    ground: {
+      heightM: uprightBox && bestSize ? uprightBox.min[1] * bestSize.factor : null,
+      evidence: pivot?.evidence ?? [],
+      status: statusOf('pivot'),
+    },
+    pivot: {
+      at: pivot?.mark === 'holds' ? 'kept' : ((bestPivot?.id as PreparedModel['pivot']['at']) ?? null),
+      confidence: bestPivot?.confidence ?? 0,
+      evidence: pivot?.evidence ?? [],
+      status: statusOf('pivot'),
+    },
+  };
+}
+
+const scaleBox = ({ min, max }: Box, factor: number): Box => ({
+  min: [min[0] * factor, min[1] * factor, min[2] * factor],
+  max: [max[0] * factor, max[1] * factor, max[2] * factor],
+});

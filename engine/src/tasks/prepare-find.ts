@@ -1,0 +1,96 @@
+import type { PreparedModel, Preset } from '@haveld/contract/prepared';
+import { takeEverySure } from '@haveld/core/condition/answers';
+import { assess } from '@haveld/core/condition/assess';
+import { checkRights } from '@haveld/core/condition/check-rights';
+import { describePrepared } from '@haveld/core/condition/describe-prepared';
+import { examine } from '@haveld/core/condition/examination';
+import { readModel } from '@haveld/core/formats/read-model';
+import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { listStatedSizes } from '@haveld/core/placement/stated-size';
+import { detectRights } from '@haveld/core/rights/detect';
+import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
+import { writeGlb } from '@haveld/core/scene/document-io';
+import { computeFigures } from '@haveld/core/scene/figures';
+import { getDocumentSource } from '@haveld/core/scene/source-data';
+import { listMapLines, type ArrivalPicture } from '@haveld/core/textures/map-lines';
+import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
+import { getLicenceTexts } from '../licence-texts';
+import { createReadingContext } from '../reading-context';
+import { sharpCodec } from '../sharp-codec';
+import { collectTexts } from './collect-texts';
+import { createFileSource, type FindFile } from './find-files';
+import { checkWritten, requireHolding } from './make-version';
+import type { TaskContext } from './task';
+
+/** Reading, judging, treating, writing, drawing. */
+const STAGES = 5;
+
+export interface PrepareInput {
+  name: string;
+  /** Path of the model among the files. */
+  model: string;
+  files: (FindFile & { width: number | null; height: number | null })[];
+  preset: Preset;
+  /** False only looks: nothing is treated and nothing written. */
+  makes: boolean;
+}
+
+export interface PrepareResult {
+  report: Omit<PreparedModel, 'files' | 'outputs'>;
+  modelSha256: string | null;
+  thumbnailSha256: string | null;
+}
+
+/**
+ * Does in one go what the bench does step by step: reads a find, judges it, takes every sure proposal, makes the version.
+ * @throws {DomainError} `bad-file` where it cannot be read, `broken` where what was written is not what was meant
+ */
+export async function prepareFind(
+  { name, model, files, preset, makes }: PrepareInput,
+  { store, progress }: TaskContext,
+): Promise<PrepareResult> {
+  const { document, log } = await readModel(model, await createReadingContext(createFileSource(files, store)));
+  progress(1, STAGES, 'stage');
+  const texts = await collectTexts(files, getDocumentSource(document), model, store);
+  const rights = detectRights(texts, getLicenceTexts());
+  const provenance = proposeProvenance(rights, name);
+  const pictures: ArrivalPicture[] = files.filter((file) => file.role === 'map');
+  const examination = examine({
+    document,
+    name: provenance.title,
+    log,
+    pictures,
+    belonging: new Set(),
+    stated: listStatedSizes(texts),
+  });
+  const { sheet, steps } = takeEverySure(
+    [...checkRights(provenance, rights, false), ...assess(examination)],
+    preset.take,
+  );
+  progress(2, STAGES, 'stage');
+  const outcomes = makes
+    ? await applyTreatment(document, steps, { codec: sharpCodec, readMap: (sha256) => store.get(sha256) })
+    : [];
+  const after = makes ? computeFigures(document) : examination.figures;
+  const report = describePrepared({
+    name: provenance.title,
+    examination,
+    provenance,
+    rights,
+    sheet,
+    steps: makes ? steps : [],
+    outcomes,
+    maps: listMapLines(document, pictures).maps,
+    log,
+    after,
+  });
+  if (!makes) return { report, modelSha256: null, thumbnailSha256: null };
+  progress(3, STAGES, 'stage');
+  const bytes = await writeGlb(document);
+  requireHolding(await checkWritten(bytes, after), 'The written GLB');
+  progress(4, STAGES, 'stage');
+  const drawing = preset.thumbnail ? await prepareDrawing(document, sharpCodec) : null;
+  const isSized = report.size.status === 'sure';
+  const thumbnail = drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, isSized ? 1 : null))));
+  return { report, modelSha256: (await store.put(bytes)).sha256, thumbnailSha256: thumbnail?.sha256 ?? null };
+}
