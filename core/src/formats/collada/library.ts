@@ -62,5 +62,7 @@ function readSource(element: XmlElement, library: Library): Source | null {
 /** @returns the names of a `Name_array` or `IDREF_array` source */
 export function readNames(library: Library, url: string | undefined): string[] {
   const source = library.find(url);
-  return readWords(findElement(source, 'Name_array') ?? findElement(source, 'IDREF_array'));
+  const array = findElement(source, 'Name_array') ?? findElement(source, 'IDREF_array');
+  // what stands beyond the stated count does not belong to it
+  return readWords(array).slice(0, Number(array?.attributes.count ?? NaN) || undefined);
 }

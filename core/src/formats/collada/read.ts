@@ -57,7 +57,8 @@ export async function readCollada(path: string, context: ReadingContext): Promis
 
 function describeSource(root: XmlElement, path: string): DocumentSource {
   const asset = findElement(root, 'asset');
-  const metres = Number(findElement(asset, 'unit')?.attributes.meter ?? NaN);
+  // some systems' settings put a decimal comma here too
+  const metres = Number(findElement(asset, 'unit')?.attributes.meter?.replace(',', '.') ?? NaN);
   const contributors = listElements(asset, 'contributor');
   const text = (name: string): string | undefined =>
     contributors.map((one) => findElement(one, name)?.text.trim()).find((value) => value);

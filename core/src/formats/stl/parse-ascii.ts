@@ -42,19 +42,32 @@ export function parseAsciiStl(bytes: Uint8Array): ParsedStl {
     } else if (first === 0x6f) loopStart = points.length;
     else if (first === 0x65) {
       const word = decodeText(bytes.subarray(at, Math.min(end, at + 16))).toLowerCase();
-      if (word.startsWith('endloop') && points.length - loopStart !== 9) {
+      const corners = Math.floor((points.length - loopStart) / 3);
+      if (word.startsWith('endloop') && corners !== 3) {
+        const isMore = corners > 3;
         damages.push({
-          text: `The facet that ends in line ${line} has ${(points.length - loopStart) / 3} corners.`,
+          text: `The facet that ends in line ${line} has ${corners} corners${isMore ? '; it was cut into triangles' : ''}.`,
           line,
+          lost: !isMore,
         });
-        points.length = loopStart;
+        if (isMore) cutIntoTriangles(points, loopStart, corners);
+        else points.length = loopStart;
       } else if (word.startsWith('endsolid')) close();
     }
     at = end + 1;
   }
   if (isOpen) {
-    damages.push({ text: `The file ends in line ${line - 1} within a solid.`, line: line - 1 });
+    damages.push({ text: `The file ends in line ${line - 1} within a solid.`, line: line - 1, lost: false });
     close();
   }
   return { solids, header, damages: damages.slice(0, 20) };
+}
+
+/** Turns the last corners into a fan around their first. */
+function cutIntoTriangles(points: GrowableFloats, from: number, corners: number): void {
+  const loop = points.data.slice(from, from + corners * 3);
+  points.length = from;
+  for (let corner = 1; corner + 1 < corners; corner++)
+    for (const taken of [0, corner, corner + 1])
+      for (let axis = 0; axis < 3; axis++) points.push(loop[taken * 3 + axis]);
 }

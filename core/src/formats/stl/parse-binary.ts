@@ -21,7 +21,9 @@ export function parseBinaryStl(bytes: Uint8Array): ParsedStl {
   for (let t = 0, at = HEAD_BYTES + 12, o = 0; t < count; t++, at += TRIANGLE_BYTES)
     for (let n = 0; n < 9; n++) points[o++] = view.getFloat32(at + n * 4, true);
   const damages =
-    stated > count ? [{ text: `It states ${stated} triangles and ends after ${count}, at byte ${bytes.length}.` }] : [];
+    stated > count
+      ? [{ text: `It states ${stated} triangles and ends after ${count}, at byte ${bytes.length}.`, lost: true }]
+      : [];
   return {
     solids: [{ name: '', points, colours: readColours(view, count, head) }],
     header: head.replace(/[^\x20-\x7e].*$/, '').trim(),

@@ -20,11 +20,18 @@ export interface StlSolid {
   colours: Float32Array | null;
 }
 
+/** `lost` where something of the file is not in the model. */
+export interface Damage {
+  text: string;
+  lost: boolean;
+  line?: number;
+}
+
 export interface ParsedStl {
   solids: StlSolid[];
   header: string;
   /** Sentences about what could not be read. */
-  damages: { text: string; line?: number }[];
+  damages: Damage[];
 }
 
 /**
@@ -46,12 +53,12 @@ export async function readStl(path: string, context: ReadingContext): Promise<Re
       { file: path },
     );
   }
-  const log: LogEntry[] = damages.map(({ text, line }) => ({
+  const log: LogEntry[] = damages.map(({ text, line, lost }) => ({
     level: 'look',
     file: path,
     line,
     text,
-    consequence: 'What stands before it was read; there may be holes.',
+    consequence: lost ? 'It was left out; there may be holes.' : undefined,
   }));
   const document = createDocument();
   const material = createPlainMaterial(document, 'no material');
