@@ -1,15 +1,15 @@
 import { inflateSync } from 'node:zlib';
 import type { FileSource, ReadingContext } from '@haveld/core/formats/reading';
-import { createDecoders } from './decoders';
+import { loadDecoders } from './decoders';
 import { convertWithAssimp, hasAssimp } from './foreign/convert-with-assimp';
 import { sharpCodec } from './sharp-codec';
 
 /** @returns what a reader needs in Node: sharp, the decoders of compressed geometry, zlib */
-export async function createReadingContext(files: FileSource): Promise<ReadingContext> {
+export function createReadingContext(files: FileSource): ReadingContext {
   return {
     files,
     codec: sharpCodec,
-    decoders: await createDecoders(),
+    loadDecoders,
     inflate: (bytes, sizeBytes) => inflateSync(bytes, { maxOutputLength: Math.max(1, sizeBytes) }),
     ...(hasAssimp() ? { convert: convertWithAssimp } : {}),
   };

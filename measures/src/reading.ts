@@ -41,7 +41,7 @@ async function measure(side: number): Promise<void> {
       times[name].push(performance.now() - from);
       from = performance.now();
     };
-    const { document, log } = await readModel('sheet.obj', await createReadingContext(files));
+    const { document, log } = await readModel('sheet.obj', createReadingContext(files));
     lap('read');
     await writeGlb(document);
     lap('write');

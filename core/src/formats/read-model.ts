@@ -2,7 +2,7 @@ import { PropertyType } from '@gltf-transform/core';
 import { dedup, prune, unpartition } from '@gltf-transform/functions';
 import { DomainError } from '@haveld/contract/error';
 import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../scene/faceted-edges';
-import { repairDocument } from '../scene/repair-document';
+import { repairDocument } from '../scene/repair/repair-document';
 import { setNodeSource } from '../scene/source-data';
 import { listShownNodes } from '../scene/traverse';
 import { read3ds } from './3ds/read';
@@ -10,16 +10,13 @@ import { readCollada } from './collada/read';
 import { count } from '../text/count';
 import { CONVERTED_EXTENSIONS } from './converted';
 import { readFbx } from './fbx/read';
-import { readGltf } from './gltf/read';
+import { PACKINGS, readGltf } from './gltf/read';
 import { readObj } from './obj/read';
 import { readConverted } from './read-converted';
 import { readPly } from './ply/read';
 import type { Reading, ReadingContext } from './reading';
 import { readStl } from './stl/read';
 import { readUsd } from './usd/read';
-
-/** Ways of packing geometry on its way: the canonical document holds it unpacked. */
-const PACKINGS = ['KHR_draco_mesh_compression', 'EXT_meshopt_compression'];
 
 type Reader = (path: string, context: ReadingContext) => Promise<Reading>;
 

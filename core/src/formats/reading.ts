@@ -22,7 +22,8 @@ export type Inflate = (bytes: Uint8Array, sizeBytes: number) => Uint8Array;
 export interface ReadingContext {
   files: FileSource;
   codec: PictureCodec;
-  decoders: Decoders;
+  /** Decoders of packed geometry, loaded when a file has some. */
+  loadDecoders: () => Promise<Decoders>;
   inflate: Inflate;
   /**
    * Turns a file of another format into GLB by a program outside; left out where there is none.

@@ -108,7 +108,7 @@ test('153 community models: every box is that of the table, every map is found o
       read: (path) => Promise.resolve(archive.get(`${row.id}/${path}`)!),
       hash: (path) => path,
     };
-    const { document } = await readModel(row.model, { ...(await createReadingContext(source)), codec: blindCodec });
+    const { document } = await readModel(row.model, { ...createReadingContext(source), codec: blindCodec });
     const size = boxSize(computeBounds(document)!);
     const largest = Math.max(...row.box);
     if (size.some((v, axis) => Math.abs(v - row.box[axis]) > largest * 1e-3))

@@ -21,7 +21,7 @@ export async function readFromFolder(folder: string, path: string): Promise<Docu
     read: (name) => Promise.resolve(new Uint8Array(readFileSync(join(home, name)))),
     hash: (name) => name,
   };
-  const { document } = await readModel(relative(home, join(folder, path)), await createReadingContext(source));
+  const { document } = await readModel(relative(home, join(folder, path)), createReadingContext(source));
   return document;
 }
 

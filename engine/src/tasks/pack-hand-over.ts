@@ -114,7 +114,7 @@ async function packObj(
     read: (path) => Promise.resolve(byPath.get(path)!),
     hash: (path) => path,
   };
-  const { document: again } = await readModel(`${name}.obj`, await createReadingContext(source));
+  const { document: again } = await readModel(`${name}.obj`, createReadingContext(source));
   const found = computeFigures(again);
   const described = new Set(
     written.maps

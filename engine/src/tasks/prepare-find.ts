@@ -49,7 +49,7 @@ export async function prepareFind(
   { name, model, files, preset, makes }: PrepareInput,
   { store, progress }: TaskContext,
 ): Promise<PrepareResult> {
-  const { document, log } = await readModel(model, await createReadingContext(createFileSource(files, store)));
+  const { document, log } = await readModel(model, createReadingContext(createFileSource(files, store)));
   progress(1, STAGES, 'stage');
   const texts = await collectTexts(files, getDocumentSource(document), model, store);
   const rights = detectRights(texts, getLicenceTexts());

@@ -31,7 +31,7 @@ export interface ReadResult {
 /** Reads a find: its document, what was lost or odd, whose it says it is, and a first picture as received. */
 export async function readFind({ model, files }: ReadInput, context: TaskContext): Promise<ReadResult> {
   context.progress(0, 4, 'stage');
-  const { document, log } = await readModel(model, await createReadingContext(createFileSource(files, context.store)));
+  const { document, log } = await readModel(model, createReadingContext(createFileSource(files, context.store)));
   context.progress(1, 4, 'stage');
   const described = getDocumentSource(document);
   const texts = await collectTexts(files, described, model, context.store);

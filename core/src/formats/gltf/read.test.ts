@@ -10,7 +10,7 @@ import { readModel } from '../read-model';
 const context = (files: Record<string, string | Uint8Array>) => ({
   files: createFileSource(files),
   codec: createMemoryCodec(),
-  decoders: {},
+  loadDecoders: () => Promise.resolve({}),
   inflate: noInflate,
 });
 

@@ -3,15 +3,18 @@ import { ALL_EXTENSIONS } from '@gltf-transform/extensions';
 import { convertPrimitiveToTriangles } from '@gltf-transform/functions';
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
-import type { TextureSlot } from '@haveld/contract/step';
 import { readGltfJson } from '../../scene/document-io';
-import { setDocumentSource, setMaterialSource, type MapReference } from '../../scene/source-data';
-import { identifyPicture } from '../../textures/identify-picture';
+import { setDocumentSource } from '../../scene/source-data';
 import { locateReference } from '../../textures/locate';
 import type { Reading, ReadingContext } from '../reading';
+import { dataUriBytes } from './data-uri';
+import { collectImages, dropBrokenPictures, keepReferences } from './images';
 import { parseGlb } from './parse-glb';
 
 const KNOWN_EXTENSIONS = new Set(ALL_EXTENSIONS.map((extension) => extension.EXTENSION_NAME));
+/** Ways of packing geometry on its way: the canonical document holds it unpacked. */
+export const PACKINGS = ['KHR_draco_mesh_compression', 'EXT_meshopt_compression'];
+
 const EMBEDDED_BUFFER = 'haveld-embedded.bin';
 
 /**
@@ -33,10 +36,12 @@ export async function readGltf(path: string, context: ReadingContext): Promise<R
     copyright: json.asset.copyright,
     extras: { ...(json.extras as object | undefined), ...(json.asset.extras as object | undefined) },
     declaredUnit: 'm',
+    declaredMetres: 1,
     declaredUp: 'y' as const,
   };
   const document = await parseDocument(json, resources, path, context);
   keepReferences(document, kept);
+  dropBrokenPictures(document, path, log);
   normaliseModes(document, log);
   setDocumentSource(document, source);
   const root = document.getRoot();
@@ -70,25 +75,17 @@ async function parseDocument(
   json: GLTF.IGLTF,
   resources: Record<string, Uint8Array<ArrayBuffer>>,
   path: string,
-  { decoders }: ReadingContext,
+  { loadDecoders }: ReadingContext,
 ): Promise<Document> {
   try {
-    return await readGltfJson(json, resources, decoders);
+    const isPacked = json.extensionsUsed?.some((name) => PACKINGS.includes(name)) ?? false;
+    return await readGltfJson(json, resources, isPacked ? await loadDecoders() : {});
   } catch (error) {
     throw new DomainError('bad-file', `“${path}” is damaged: ${(error as Error).message}`, {
       file: path,
       cause: error,
     });
   }
-}
-
-function dataUriBytes(uri: string): Uint8Array<ArrayBuffer> | null {
-  const match = /^data:[^,]*?(;base64)?,/.exec(uri);
-  if (!match) return null;
-  const body = uri.slice(match[0].length);
-  return match[1]
-    ? Uint8Array.from(atob(body), (c) => c.charCodeAt(0))
-    : new TextEncoder().encode(decodeURIComponent(body));
 }
 
 async function collectBuffers(
@@ -127,137 +124,6 @@ async function collectBuffers(
       );
     }
     buffer.uri = name;
-  }
-}
-
-type KeptImage = Pick<MapReference, 'reference' | 'status' | 'path' | 'sha256'>;
-
-interface KeptMaterials {
-  /** Per material of the file. */
-  maps: MapReference[][];
-}
-
-type TextureInfo = { index: number } | undefined;
-
-function listTextureInfos(material: GLTF.IMaterial): { slot: TextureSlot; info: TextureInfo; remove: () => void }[] {
-  const pbr = material.pbrMetallicRoughness ?? {};
-  return [
-    { slot: 'baseColour', info: pbr.baseColorTexture, remove: () => delete pbr.baseColorTexture },
-    {
-      slot: 'metallicRoughness',
-      info: pbr.metallicRoughnessTexture,
-      remove: () => delete pbr.metallicRoughnessTexture,
-    },
-    { slot: 'normal', info: material.normalTexture, remove: () => delete material.normalTexture },
-    { slot: 'occlusion', info: material.occlusionTexture, remove: () => delete material.occlusionTexture },
-    { slot: 'emissive', info: material.emissiveTexture, remove: () => delete material.emissiveTexture },
-  ];
-}
-
-/** Finds every image, and takes the reference out of a material where the image did not arrive. */
-async function collectImages(
-  json: GLTF.IGLTF,
-  path: string,
-  { files }: ReadingContext,
-  resources: Record<string, Uint8Array<ArrayBuffer>>,
-  log: LogEntry[],
-): Promise<KeptMaterials> {
-  const images: KeptImage[] = [];
-  for (const [i, image] of (json.images ?? []).entries())
-    images.push(await collectImage(json, image, i, path, files, resources, log));
-  const maps = (json.materials ?? []).map((material) => {
-    const kept: MapReference[] = [];
-    for (const { slot, info, remove } of listTextureInfos(material)) {
-      const texture = info && json.textures?.[info.index];
-      if (!texture) continue;
-      const image = images[findImageIndex(texture) ?? -1];
-      if (!image) continue;
-      kept.push({ slot, ...image });
-      if (image.status === 'missing' || image.status === 'elsewhere') remove();
-    }
-    return kept;
-  });
-  stubUnbound(json, images, resources);
-  return { maps };
-}
-
-function findImageIndex(texture: GLTF.ITexture): number | undefined {
-  const sources = Object.values(texture.extensions ?? {}) as { source?: number }[];
-  return sources.find((extension) => typeof extension?.source === 'number')?.source ?? texture.source;
-}
-
-async function collectImage(
-  json: GLTF.IGLTF,
-  image: GLTF.IImage,
-  i: number,
-  path: string,
-  files: ReadingContext['files'],
-  resources: Record<string, Uint8Array<ArrayBuffer>>,
-  log: LogEntry[],
-): Promise<KeptImage> {
-  const name = `haveld-image-${i}`;
-  if (image.uri === undefined) {
-    const view = json.bufferViews?.[image.bufferView ?? -1];
-    return { reference: image.name ?? `image ${i}`, status: view ? 'embedded' : 'missing', path: null, sha256: null };
-  }
-  const reference = image.uri.startsWith('data:') ? (image.name ?? `image ${i}`) : image.uri;
-  const embedded = dataUriBytes(image.uri);
-  const [location] = embedded ? [] : locateReference(image.uri, path, files.paths);
-  const kept: KeptImage = {
-    reference,
-    status: 'missing',
-    path: location?.path ?? null,
-    sha256: location ? files.hash(location.path) : null,
-  };
-  if (location?.where === 'elsewhere') kept.status = 'elsewhere';
-  const bytes = embedded ?? (location?.where === 'here' ? await files.read(location.path) : null);
-  if (bytes) {
-    kept.status = embedded ? 'embedded' : 'found';
-    const kind = identifyPicture(bytes);
-    if (kind === null || !['png', 'jpeg', 'webp', 'avif', 'ktx2'].includes(kind)) {
-      log.push({
-        level: 'look',
-        file: path,
-        text: `“${reference}” is not a picture glTF may hold.`,
-        consequence: 'It is not shown.',
-      });
-      kept.status = 'missing';
-    } else {
-      image.uri = `${name}.${kind === 'jpeg' ? 'jpg' : kind}`;
-      image.mimeType = `image/${kind}`;
-      image.name ??= reference;
-      resources[image.uri] = bytes as Uint8Array<ArrayBuffer>;
-    }
-  }
-  if (kept.status === 'missing' || kept.status === 'elsewhere') image.uri = `${name}.missing`;
-  return kept;
-}
-
-/** The smallest PNG: stands in for an image that did not arrive and is bound nowhere. */
-const ONE_TEXEL = Uint8Array.from(
-  atob('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg=='),
-  (c) => c.charCodeAt(0),
-);
-
-function stubUnbound(json: GLTF.IGLTF, images: KeptImage[], resources: Record<string, Uint8Array<ArrayBuffer>>): void {
-  images.forEach((kept, i) => {
-    const image = json.images![i];
-    if (kept.status !== 'missing' && kept.status !== 'elsewhere') return;
-    image.uri = `haveld-image-${i}.png`;
-    delete image.bufferView;
-    resources[image.uri] = ONE_TEXEL;
-  });
-}
-
-function keepReferences(document: Document, { maps }: KeptMaterials): void {
-  document
-    .getRoot()
-    .listMaterials()
-    .forEach((material, i) => {
-      if (maps[i]?.length) setMaterialSource(material, { maps: maps[i] });
-    });
-  for (const texture of document.getRoot().listTextures()) {
-    if (texture.listParents().every((parent) => parent === document.getRoot())) texture.dispose();
   }
 }
 

@@ -32,7 +32,7 @@ f 6/1 7/2 2/3 1/5
 const context = (files: Record<string, string | Uint8Array>) => ({
   files: createFileSource(files),
   codec: createMemoryCodec(),
-  decoders: {},
+  loadDecoders: () => Promise.resolve({}),
   inflate: noInflate,
 });
 const FILES = {

@@ -1,0 +1,48 @@
+import type { Document, Node } from '@gltf-transform/core';
+import { getShownScene } from '../traverse';
+
+/** A skinned mesh stands where its bones are: a node that holds one and moves or has children gives it to a node of its own. */
+export function separateMovingSkins(document: Document): void {
+  const moved = new Set(
+    document
+      .getRoot()
+      .listAnimations()
+      .flatMap((clip) => clip.listChannels())
+      .filter((channel) => channel.getTargetPath() !== 'weights')
+      .map((channel) => channel.getTargetNode()),
+  );
+  for (const node of document.getRoot().listNodes()) {
+    const [skin, mesh] = [node.getSkin(), node.getMesh()];
+    if (!skin || !mesh || !moved.has(node)) continue;
+    const holder = document.createNode(node.getName()).setMesh(mesh).setSkin(skin);
+    for (const channel of document
+      .getRoot()
+      .listAnimations()
+      .flatMap((clip) => clip.listChannels()))
+      if (channel.getTargetNode() === node && channel.getTargetPath() === 'weights') channel.setTargetNode(holder);
+    node.setMesh(null).setSkin(null);
+    getShownScene(document).addChild(holder);
+  }
+}
+
+/** The joints of a skin stand under one common node (glTF 2.0, 3.7.3.1): where they do not, one is put above the scene. */
+export function shareRoot(document: Document): void {
+  const isApart = document
+    .getRoot()
+    .listSkins()
+    .some((skin) => new Set(skin.listJoints().map(topOf)).size > 1);
+  if (!isApart) return;
+  const scene = getShownScene(document);
+  const root = document.createNode('root');
+  for (const child of scene.listChildren()) {
+    scene.removeChild(child);
+    root.addChild(child);
+  }
+  scene.addChild(root);
+}
+
+function topOf(node: Node): Node {
+  let top = node;
+  for (let above = node.getParentNode(); above; above = above.getParentNode()) top = above;
+  return top;
+}
