@@ -37,7 +37,8 @@ export async function prepare({ input, preset, outputs }: PrepareOptions, worksh
       workshop.onProgress({ done, of: wanted.length, words: find.name });
     }),
   );
-  return { report: 1, input, preset, models, aside: only === null ? aside : [], refused };
+  const unused = aside.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
+  return { report: 1, input, preset, models, aside: only === null ? unused : [], refused };
 }
 
 /** Where one model was named, the same model in other formats is none of it. */

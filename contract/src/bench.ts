@@ -4,7 +4,7 @@ import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
 import { AnswerSchema, FindingSchema } from './finding';
 import { ProvenanceSchema, RightsFindingSchema } from './licence';
-import { FiguresSchema, LogEntrySchema, MapLineSchema } from './report';
+import { FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema } from './report';
 import { Nothing } from './people';
 import { StepSchema } from './step';
 
@@ -44,7 +44,7 @@ export const SheetSchema = z.object({
   state: AssetStateSchema,
   arrivalName: z.string(),
   documentSha256: z.string(),
-  source: z.object({ format: z.string().optional(), version: z.string().optional(), exporter: z.string().optional() }),
+  source: SourceFactsSchema,
   figures: FiguresSchema,
   maps: z.array(MapLineSchema),
   log: z.array(LogEntrySchema),

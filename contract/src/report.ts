@@ -12,6 +12,28 @@ export const LogEntrySchema = z.object({
 });
 export type LogEntry = z.infer<typeof LogEntrySchema>;
 
+/** What a model file says of itself and holds beside surfaces; fields are left out where it says nothing. */
+export const SourceFactsSchema = z.object({
+  format: z.string().optional(),
+  version: z.string().optional(),
+  exporter: z.string().optional(),
+  /** `cm`, or in words where it has no short name. */
+  declaredUnit: z.string().nullish(),
+  /** Metres a unit. */
+  declaredMetres: z.number().nullish(),
+  declaredUp: z.enum(['x', 'y', 'z']).nullish(),
+  /** Seconds of the first and the last key. */
+  clips: z.array(z.object({ name: z.string(), from: z.number(), to: z.number() })).default([]),
+  /** Names with the number of parts on or in them. */
+  layers: z.array(z.object({ name: z.string(), parts: z.number().int() })).default([]),
+  groups: z.array(z.object({ name: z.string(), parts: z.number().int() })).default([]),
+  hiddenParts: z.number().int().default(0),
+  blendShapes: z.number().int().default(0),
+  uvSets: z.number().int().default(0),
+  vertexColours: z.boolean().default(false),
+});
+export type SourceFacts = z.infer<typeof SourceFactsSchema>;
+
 export const BoxSchema = z.object({
   min: z.tuple([z.number(), z.number(), z.number()]),
   max: z.tuple([z.number(), z.number(), z.number()]),

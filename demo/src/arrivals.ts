@@ -1,8 +1,10 @@
 import { once } from 'node:events';
 import { ZipFile } from 'yazl';
 import * as harbour from './models/harbour';
+import { CLOTH, pennant } from './models/pennant';
 import { block } from './shape';
 import * as surface from './surfaces';
+import { writeDemoFbx } from './write-fbx';
 import { writeDemoGlb, type GlbMaterial } from './write-glb';
 import { writeDemoMtl, writeDemoObj } from './write-obj';
 
@@ -43,6 +45,7 @@ export async function createDemoArrivals(): Promise<DemoArrival[]> {
       stage: 'bench',
       category: 'small prop',
     },
+    { name: 'pennant_animated.zip', bytes: await zip(pennantInTheWind(surfaces)), stage: 'bench', category: 'large' },
     { name: 'lamp_v2_FINAL(1).zip', bytes: await zip(brassLamp(surfaces)), stage: 'arrived', category: 'small prop' },
   ];
 }
@@ -231,6 +234,47 @@ function signalMast(s: Surfaces): DemoFile[] {
     },
   ];
 }
+
+/** A skinned cloth with a clip, in centimetres as declared, on two layers. */
+function pennantInTheWind(s: Surfaces): DemoFile[] {
+  const places = Array.from({ length: BONES }, (_, i): [number, number, number] => [
+    CLOTH.from + (i / BONES) * CLOTH.length,
+    (CLOTH.bottom + CLOTH.top) / 2,
+    0,
+  ]);
+  const fbx = writeDemoFbx(pennant(), {
+    materials: {
+      white_mast: { colour: [0.87, 0.84, 0.76] },
+      brass: { colour: [0.78, 0.62, 0.29] },
+      pennant_cloth: { colour: [1, 1, 1], map: 'C:\\harbour\\maps\\pennant_basecolor.png' },
+    },
+    layers: { standing: ['staff', 'truck'], moving: ['cloth'] },
+    chain: {
+      part: 'cloth',
+      places,
+      clip: {
+        name: 'fresh breeze',
+        seconds: 2,
+        degreesAt: (bone, share) => 16 * Math.sin(2 * Math.PI * (2 * share - bone / 4)),
+      },
+    },
+  });
+  return [
+    { path: 'pennant/harbour_pennant.fbx', bytes: fbx },
+    { path: 'pennant/maps/pennant_basecolor.png', bytes: s.flags },
+    {
+      path: 'pennant/readme.txt',
+      bytes: text(
+        'Harbour pennant, animated',
+        'by Tor Aldersund',
+        'https://quayside-models.example/pennant',
+        'CC0 1.0, https://creativecommons.org/publicdomain/zero/1.0/',
+      ),
+    },
+  ];
+}
+
+const BONES = 5;
 
 /** Allowed for non-commercial use only. */
 async function gull(s: Surfaces): Promise<DemoFile[]> {

@@ -54,9 +54,11 @@ test('taking every sure proposal bakes what was scaled, and leaves the rest open
     finding('size', { sure: true, choices: [{ id: 'cm', label: 'cm', steps: [scale], confidence: 1, evidence: [] }] }),
     finding('pivot'),
   ];
-  const { sheet, steps } = takeEverySure(rows, HEADINGS);
-  expect(steps).toEqual([scale, { kind: 'bake', schema: 1 }]);
-  expect(sheet.map((row) => row.settled)).toEqual([true, false]);
+  const still = takeEverySure([...rows, finding('bake', { mark: 'holds' })], HEADINGS);
+  expect(still.steps).toEqual([scale, { kind: 'bake', schema: 1 }]);
+  expect(still.sheet.map((row) => row.settled)).toEqual([true, false, true]);
+  expect(takeEverySure(rows, HEADINGS).steps).toEqual([scale]);
+  expect(takeEverySure(rows, ['textures']).steps).toEqual([]);
 });
 
 test('an answer that is no choice of its finding is refused', () => {

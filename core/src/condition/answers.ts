@@ -51,9 +51,10 @@ export function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
   return choice.steps;
 }
 
-/** A turn or a scale lies in the root until it is baked. */
-export const callsForBaking = (steps: readonly Step[]): boolean =>
-  steps.some((step) => step.kind === 'scale' || step.kind === 'turn');
+/** A turn or a scale lies in the root until it is baked; what moves keeps it there (it has no finding about baking). */
+export const callsForBaking = (findings: readonly Finding[], steps: readonly Step[]): boolean =>
+  steps.some((step) => step.kind === 'scale' || step.kind === 'turn') &&
+  findings.some((finding) => finding.key === 'bake');
 
 /**
  * Answers every sure proposal with its first choice, as a person who takes them all would.
@@ -72,6 +73,6 @@ export function takeEverySure(
     answers.set(finding.key, answer);
     steps.push(...listAnswerSteps(finding, answer));
   }
-  if (callsForBaking(steps) && !steps.some((step) => step.kind === 'bake')) steps.push({ kind: 'bake', schema: 1 });
+  if (callsForBaking(findings, steps) && !steps.some((step) => step.kind === 'bake')) steps.push({ kind: 'bake', schema: 1 });
   return { sheet: answerFindings(findings, answers), steps };
 }

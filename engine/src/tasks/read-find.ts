@@ -1,11 +1,12 @@
-import type { LogEntry } from '@haveld/contract/report';
+import type { LogEntry, SourceFacts } from '@haveld/contract/report';
 import type { RightsFinding } from '@haveld/contract/licence';
 import { readModel } from '@haveld/core/formats/read-model';
 import { listStatedSizes, type StatedSize } from '@haveld/core/placement/stated-size';
 import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { detectRights } from '@haveld/core/rights/detect';
 import { writeGlb } from '@haveld/core/scene/document-io';
-import { getDocumentSource, type DocumentSource } from '@haveld/core/scene/source-data';
+import { getDocumentSource } from '@haveld/core/scene/source-data';
+import { describeSource } from '@haveld/core/scene/source-facts';
 import { createReadingContext } from '../reading-context';
 import { getLicenceTexts } from '../licence-texts';
 import { sharpCodec } from '../sharp-codec';
@@ -25,7 +26,7 @@ export interface ReadResult {
   log: LogEntry[];
   rights: RightsFinding;
   stated: StatedSize[];
-  source: Pick<DocumentSource, 'format' | 'version' | 'exporter' | 'declaredUnit' | 'declaredUp'>;
+  source: SourceFacts;
 }
 
 /** Reads a find: its document, what was lost or odd, whose it says it is, and a first picture as received. */
@@ -45,13 +46,12 @@ export async function readFind({ model, files }: ReadInput, context: TaskContext
     (await context.store.put(
       await sharpCodec.encodePng(drawPortrait(drawing, described.declaredUnit === 'm' ? 1 : null)),
     ));
-  const { format, version, exporter, declaredUnit, declaredUp } = described;
   return {
     documentSha256: stored.sha256,
     portraitSha256: portrait?.sha256 ?? null,
     log,
     rights,
     stated: listStatedSizes(texts),
-    source: { format, version, exporter, declaredUnit, declaredUp },
+    source: describeSource(document),
   };
 }

@@ -1,5 +1,5 @@
 import type { Finding } from '@haveld/contract/finding';
-import type { Figures, LogEntry, MapLine } from '@haveld/contract/report';
+import { SourceFactsSchema, type Figures, type LogEntry, type MapLine } from '@haveld/contract/report';
 import type { RightsFinding } from '@haveld/contract/licence';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
@@ -247,7 +247,8 @@ const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS docume
 function parseReading({ source, log, rights, stated, findings, figures, maps, ...row }: StoredReading): ReadingRow {
   return {
     ...row,
-    source: JSON.parse(source) as ReadingRow['source'],
+    // readings made before a field was known go without it
+    source: SourceFactsSchema.parse(JSON.parse(source)),
     log: JSON.parse(log) as LogEntry[],
     rights: JSON.parse(rights) as RightsFinding,
     stated: JSON.parse(stated) as StatedSize[],

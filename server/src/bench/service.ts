@@ -193,7 +193,7 @@ async function applyAnswer(
         step,
         personId: person.id,
       });
-    if (callsForBaking(steps)) await ensureBaked(tx, asset, person);
+    if (callsForBaking(asset.findings, steps)) await ensureBaked(tx, asset, person);
   }
   if (finding.key.startsWith('stranger:'))
     await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });

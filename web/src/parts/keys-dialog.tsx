@@ -10,6 +10,7 @@ const KEYS: [string, string][] = [
   ['s', 'set the finding in hand aside, with a reason'],
   ['c', 'compare: received, both, treated'],
   ['f', 'frame the model'],
+  ['p', 'play or stop the clip'],
   ['← → ↑ ↓', 'turn the model, when the view has the focus'],
   ['+  −', 'nearer and farther, likewise'],
   ['?', 'this list'],

@@ -2,6 +2,7 @@ import './compare-view.css';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { chooseBarLength, formatBarLength } from '@haveld/core/picture/ruled-bar';
 import { formatLength } from '@haveld/core/placement/units';
+import type { Moment } from './clip-player';
 import { Stage, type Overlay, type Side } from './stage';
 
 export interface CompareViewProps {
@@ -16,6 +17,8 @@ export interface CompareViewProps {
   only: Side | null;
   /** Changes to frame the model again. */
   frameKey: number;
+  /** The moment of a clip it is shown in; null or left out as it rests. */
+  moment?: Moment | null;
 }
 
 const NUDGE = 0.14;
@@ -28,6 +31,7 @@ export function CompareView({
   treatedWords = 'as treated',
   only,
   frameKey,
+  moment = null,
 }: CompareViewProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const host = useRef<HTMLDivElement>(null);
@@ -65,6 +69,7 @@ export function CompareView({
   useEffect(() => stage.current?.setLight(light, strength), [light, strength]);
   useEffect(() => stage.current?.setPerson(person && hasSize), [person, hasSize]);
   useEffect(() => stage.current?.frame(), [frameKey]);
+  useEffect(() => stage.current?.setMoment(moment), [moment]);
 
   useEffect(() => {
     const element = host.current!;

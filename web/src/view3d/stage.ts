@@ -1,33 +1,26 @@
 import {
   AmbientLight,
   Box3,
-  BufferGeometry,
-  Color,
   DirectionalLight,
-  DoubleSide,
   Group,
   HemisphereLight,
-  Line,
-  LineBasicMaterial,
   Mesh,
-  MeshBasicMaterial,
   PerspectiveCamera,
   PMREMGenerator,
   PlaneGeometry,
   Scene,
   ShadowMaterial,
-  Shape,
-  ShapeGeometry,
   Spherical,
   SRGBColorSpace,
   Vector3,
   WebGLRenderer,
   VSMShadowMap,
-  type Object3D,
   type Texture,
 } from 'three';
 import { RoomEnvironment } from 'three/examples/jsm/environments/RoomEnvironment.js';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
+import { ClipPlayer, type Moment } from './clip-player';
+import { createPerson, createPivotMark, disposeAll, PERSON_M } from './stage-props';
 
 export type Side = 'received' | 'treated';
 
@@ -46,11 +39,10 @@ interface Standing {
   light: DirectionalLight;
   floor: Mesh;
   box: Box3;
+  player: ClipPlayer | null;
 }
 
 const FIELD_OF_VIEW = 24;
-const PERSON_M = 1.7;
-const INK = 0x22302f;
 
 /** Draws one model, or two side by side with a wipe between them, each framed by its own size. Draws only when something changed. */
 export class Stage {
@@ -69,6 +61,8 @@ export class Stage {
   #wipe = 0.5;
   #only: Side | null = null;
   #showPerson = true;
+  /** Where in a clip both sides stand; null as they rest. */
+  #moment: Moment | null = null;
   #wanted = 0;
   #width = 1;
   #height = 1;
@@ -109,13 +103,23 @@ export class Stage {
       new HemisphereLight(0xf2f4f5, 0x8f887a, 1.1),
       new AmbientLight(0xffffff, 0.15),
     );
-    return { scene, camera: new PerspectiveCamera(FIELD_OF_VIEW, 1, 0.01, 100), holder, light, floor, box: new Box3() };
+    return {
+      scene,
+      camera: new PerspectiveCamera(FIELD_OF_VIEW, 1, 0.01, 100),
+      holder,
+      light,
+      floor,
+      box: new Box3(),
+      player: null,
+    };
   }
 
   /** Shows a GLB on one side; null clears it. */
   async show(side: Side, glb: ArrayBuffer | null): Promise<void> {
     const standing = this.#sides[side];
-    const model = glb ? (await new GLTFLoader().parseAsync(glb, '')).scene : null;
+    const loaded = glb ? await new GLTFLoader().parseAsync(glb, '') : null;
+    const model = loaded?.scene;
+    standing.player = null;
     disposeAll(standing.holder);
     standing.holder.clear();
     standing.box.makeEmpty();
@@ -125,6 +129,8 @@ export class Stage {
         if (!mesh.isMesh) return;
         mesh.castShadow = true;
         mesh.receiveShadow = true;
+        // a moving skin leaves the sphere it rested in
+        if (loaded!.animations.length > 0) mesh.frustumCulled = false;
       });
       // cameras and lights of the file do not light the view
       model.traverse((object) => {
@@ -132,6 +138,8 @@ export class Stage {
       });
       standing.holder.add(model, createPivotMark());
       standing.box.setFromObject(model, true);
+      standing.player = new ClipPlayer(model, loaded!.animations);
+      standing.player.pose(this.#moment);
     }
     this.#place(side);
     this.draw();
@@ -222,6 +230,13 @@ export class Stage {
   setPerson(shown: boolean): void {
     this.#showPerson = shown;
     this.#place('treated');
+    this.draw();
+  }
+
+  /** Poses both sides as a clip has them; null puts them to rest. */
+  setMoment(moment: Moment | null): void {
+    this.#moment = moment;
+    for (const { player } of Object.values(this.#sides)) player?.pose(moment);
     this.draw();
   }
 
@@ -317,76 +332,4 @@ export class Stage {
     this.#environment.dispose();
     this.#renderer.dispose();
   }
-}
-
-function disposeAll(group: Object3D): void {
-  group.traverse((object) => {
-    const mesh = object as Mesh;
-    mesh.geometry?.dispose();
-    for (const material of mesh.material ? [mesh.material].flat() : []) {
-      for (const value of Object.values(material))
-        if (value && typeof value === 'object' && 'isTexture' in value) (value as Texture).dispose();
-      material.dispose();
-    }
-  });
-}
-
-/** Our pivot mark: an open ring on the ground with a plumb line. */
-function createPivotMark(): Group {
-  const mark = new Group();
-  mark.name = 'haveld-pivot';
-  const material = new LineBasicMaterial({ color: new Color(0x17625b), depthTest: false, transparent: true });
-  const ring = Array.from({ length: 41 }, (_, i) => {
-    const a = 0.4 + (i / 40) * (Math.PI * 2 - 0.8);
-    return new Vector3(Math.cos(a), 0, Math.sin(a));
-  });
-  mark.add(new Line(new BufferGeometry().setFromPoints(ring), material));
-  mark.add(new Line(new BufferGeometry().setFromPoints([new Vector3(0, 0, 0), new Vector3(0, 1.6, 0)]), material));
-  mark.renderOrder = 5;
-  mark.children.forEach((child) => (child.renderOrder = 5));
-  return mark;
-}
-
-/** A person for scale: a flat paper silhouette, 1.70 m. */
-function createPerson(): Group {
-  const shape = new Shape();
-  const outline: [number, number][] = [
-    [0.03, 0],
-    [0.15, 0],
-    [0.14, 0.5],
-    [0.17, 0.84],
-    [0.21, 0.72],
-    [0.26, 0.73],
-    [0.245, 1.1],
-    [0.2, 1.36],
-    [0.1, 1.43],
-    [0.06, 1.47],
-    [0.1, 1.55],
-    [0.1, 1.62],
-    [0.06, 1.69],
-    [0, 1.7],
-    [-0.06, 1.69],
-    [-0.1, 1.62],
-    [-0.1, 1.55],
-    [-0.06, 1.47],
-    [-0.1, 1.43],
-    [-0.2, 1.36],
-    [-0.245, 1.1],
-    [-0.26, 0.73],
-    [-0.21, 0.72],
-    [-0.17, 0.84],
-    [-0.14, 0.5],
-    [-0.15, 0],
-    [-0.03, 0],
-    [0, 0.78],
-  ];
-  outline.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
-  const person = new Group();
-  person.add(
-    new Mesh(
-      new ShapeGeometry(shape),
-      new MeshBasicMaterial({ color: INK, transparent: true, opacity: 0.26, side: DoubleSide, depthWrite: false }),
-    ),
-  );
-  return person;
 }

@@ -15,7 +15,7 @@ export function checkBaking(examination: Examination): Finding[] {
   if (isMoving) {
     return [
       makeFinding({
-        key: 'bake',
+        key: 'motion',
         heading: 'size-and-stance',
         mark: 'holds',
         title: 'Joints or clips: size and stance lie in the root',

@@ -4,6 +4,7 @@ import type { Sheet, SheetFinding } from '@haveld/contract/bench';
 import { HEADINGS, type Heading } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import { FindingRow } from './finding-row';
+import { SourceCard } from './source-card';
 import { useAnswer } from './use-answer';
 
 const WORDS: Record<Heading, string> = {
@@ -54,6 +55,7 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
 
   return (
     <section className="condition" aria-label="Condition" ref={list}>
+      <SourceCard sheet={sheet} />
       {HEADINGS.map((heading) => {
         const findings = ordered.filter((finding) => finding.heading === heading);
         if (findings.length === 0) return null;

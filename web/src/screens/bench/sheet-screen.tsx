@@ -11,6 +11,8 @@ import { useChange } from '../../api/use-change';
 import { Failure, Loading } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
 import type { Side } from '../../view3d/stage';
+import { TimeBar } from '../../view3d/time-bar';
+import { usePlaying } from '../../view3d/use-playing';
 import { useTreated } from '../../view3d/use-treated';
 import { CatalogueDialog } from './catalogue-dialog';
 import { ConditionSheet } from './condition-sheet';
@@ -40,6 +42,8 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const [frame, setFrame] = useState(0);
   const [cataloguing, setCataloguing] = useState(false);
   const sure = useChange(() => call(takeSure, { params: { id: sheet.id } }));
+  const playing = usePlaying(sheet.source.clips);
+  useHotkeys('p', () => sheet.source.clips.length > 0 && playing.setRunning(!playing.isRunning));
   useHotkeys('c', () => setOnly((now) => (now + 1) % ONLY.length));
   useHotkeys('f', () => setFrame((now) => now + 1));
   useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
@@ -62,7 +66,9 @@ function SheetView({ sheet }: { sheet: Sheet }) {
           hasSize={hasSize}
           only={ONLY[only]}
           frameKey={frame}
+          moment={playing.moment}
         />
+        {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
         <FiguresRow sheet={sheet} treated={treated.data?.figures ?? null} hasSize={hasSize} problem={treated.error} />
       </div>
       <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />

@@ -1,0 +1,92 @@
+import {
+  BufferGeometry,
+  Color,
+  DoubleSide,
+  Group,
+  Line,
+  LineBasicMaterial,
+  Mesh,
+  MeshBasicMaterial,
+  Shape,
+  ShapeGeometry,
+  Vector3,
+  type Object3D,
+  type Texture,
+} from 'three';
+
+/** How tall the person for scale is. */
+export const PERSON_M = 1.7;
+const INK = 0x22302f;
+
+/** Frees what a group holds on the card. */
+export function disposeAll(group: Object3D): void {
+  group.traverse((object) => {
+    const mesh = object as Mesh;
+    mesh.geometry?.dispose();
+    for (const material of mesh.material ? [mesh.material].flat() : []) {
+      for (const value of Object.values(material))
+        if (value && typeof value === 'object' && 'isTexture' in value) (value as Texture).dispose();
+      material.dispose();
+    }
+  });
+}
+
+/** Our pivot mark: an open ring on the ground with a plumb line. */
+export function createPivotMark(): Group {
+  const mark = new Group();
+  mark.name = 'haveld-pivot';
+  const material = new LineBasicMaterial({ color: new Color(0x17625b), depthTest: false, transparent: true });
+  const ring = Array.from({ length: 41 }, (_, i) => {
+    const a = 0.4 + (i / 40) * (Math.PI * 2 - 0.8);
+    return new Vector3(Math.cos(a), 0, Math.sin(a));
+  });
+  mark.add(new Line(new BufferGeometry().setFromPoints(ring), material));
+  mark.add(new Line(new BufferGeometry().setFromPoints([new Vector3(0, 0, 0), new Vector3(0, 1.6, 0)]), material));
+  mark.renderOrder = 5;
+  mark.children.forEach((child) => (child.renderOrder = 5));
+  return mark;
+}
+
+/** A person for scale: a flat paper silhouette, as tall as `PERSON_M`. */
+export function createPerson(): Group {
+  const shape = new Shape();
+  const outline: [number, number][] = [
+    [0.03, 0],
+    [0.15, 0],
+    [0.14, 0.5],
+    [0.17, 0.84],
+    [0.21, 0.72],
+    [0.26, 0.73],
+    [0.245, 1.1],
+    [0.2, 1.36],
+    [0.1, 1.43],
+    [0.06, 1.47],
+    [0.1, 1.55],
+    [0.1, 1.62],
+    [0.06, 1.69],
+    [0, 1.7],
+    [-0.06, 1.69],
+    [-0.1, 1.62],
+    [-0.1, 1.55],
+    [-0.06, 1.47],
+    [-0.1, 1.43],
+    [-0.2, 1.36],
+    [-0.245, 1.1],
+    [-0.26, 0.73],
+    [-0.21, 0.72],
+    [-0.17, 0.84],
+    [-0.14, 0.5],
+    [-0.15, 0],
+    [-0.03, 0],
+    [0, 0.78],
+  ];
+  outline.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
+  const person = new Group();
+  person.add(
+    new Mesh(
+      new ShapeGeometry(shape),
+      new MeshBasicMaterial({ color: INK, transparent: true, opacity: 0.26, side: DoubleSide, depthWrite: false }),
+    ),
+  );
+  return person;
+}
