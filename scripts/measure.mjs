@@ -16,7 +16,9 @@ const claims = readdirSync(join(root, 'measures/src')).filter(
 );
 const outdir = join(root, 'dist/measures');
 await bundleForNode(
-  Object.fromEntries(claims.map((name) => [name.replace('.ts', ''), join(root, 'measures/src', name)])),
+  Object.fromEntries(
+    [...claims, 'parts/read-one.ts'].map((name) => [name.replace('.ts', ''), join(root, 'measures/src', name)]),
+  ),
   outdir,
 );
 const database = await startDatabase(join(root, '.haveld/test-database'), { quick: true });

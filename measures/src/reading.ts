@@ -1,60 +1,51 @@
-import { readModel } from '@haveld/core/formats/read-model';
-import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
-import { assess } from '@haveld/core/condition/assess';
-import { examine } from '@haveld/core/condition/examination';
-import { writeGlb } from '@haveld/core/scene/document-io';
-import { createReadingContext } from '@haveld/engine/reading-context';
-import { sharpCodec } from '@haveld/engine/sharp-codec';
+import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { median, runTimed, type Timed } from './parts/run-timed';
+import { Sheet, writeFbxAscii, writeFbxBinary, writeGlb, writeObj } from './parts/sheet';
 
-// Reading an OBJ, looking at it, and drawing it, one core. Medians of 5.
+// Reading 1 M triangles to a GLB, and the whole of `haveld prepare`, against Debian's `assimp export` to GLB of the same file.
+// Whole processes, start-up too, one after the other in turn; medians of 5; peak resident memory with what was started.
+const RUNS = 5;
+const ours = fileURLToPath(new URL('./parts/read-one.js', import.meta.url));
+const shell = fileURLToPath(new URL('../shell/haveld.js', import.meta.url));
 
-/** A waved sheet of `side` × `side` quads with a layout. */
-function createSheet(side: number): Uint8Array {
-  const lines: string[] = [];
-  for (let y = 0; y <= side; y++) {
-    for (let x = 0; x <= side; x++) {
-      lines.push(
-        `v ${(x / side).toFixed(5)} ${(0.1 * Math.sin(x / 20) * Math.cos(y / 15)).toFixed(5)} ${(y / side).toFixed(5)}`,
-        `vt ${(x / side).toFixed(4)} ${(y / side).toFixed(4)}`,
-      );
-    }
+const folder = mkdtempSync(join(tmpdir(), 'haveld-measure-'));
+const sheet = new Sheet(707);
+const files = {
+  'sheet.obj': writeObj(sheet),
+  'binary.fbx': writeFbxBinary(sheet),
+  'ascii.fbx': writeFbxAscii(sheet),
+  'sheet.glb': await writeGlb(sheet),
+};
+
+console.log(
+  `${sheet.triangles.toLocaleString('en')} triangles, medians of ${RUNS}; aims: read ≤ 1.0, prepare ≤ 2.5 of assimp's time, memory ≤ the larger of 400 MB and 5 times the file`,
+);
+console.log(
+  '| file | MB | read s | assimp s | ratio | MB | prepare s | ratio | MB | assimp MB |\n|---|---|---|---|---|---|---|---|---|---|',
+);
+for (const [name, bytes] of Object.entries(files)) {
+  // a folder of its own: prepare looks at what lies beside a model
+  const home = mkdtempSync(join(folder, 'file-'));
+  const path = join(home, name);
+  writeFileSync(path, bytes);
+  const out = join(folder, 'out.glb');
+  const taken: Record<'read' | 'assimp' | 'prepare', Timed[]> = { read: [], assimp: [], prepare: [] };
+  for (let i = 0; i < RUNS; i++) {
+    taken.read.push(await runTimed(process.execPath, [ours, path, out]));
+    if (statSync(out).size < sheet.triangles * 6) throw new Error(`${name}: what was written is too small`);
+    taken.assimp.push(await runTimed('assimp', ['export', path, join(folder, 'theirs.glb')]));
+    const target = mkdtempSync(join(folder, 'prepared-'));
+    taken.prepare.push(await runTimed(process.execPath, [shell, 'prepare', path, '--out', target], [0, 3]));
+    rmSync(target, { recursive: true });
   }
-  lines.push('s 1');
-  for (let y = 0; y < side; y++) {
-    for (let x = 0; x < side; x++) {
-      const a = y * (side + 1) + x + 1;
-      lines.push(`f ${[a, a + side + 1, a + side + 2, a + 1].map((i) => `${i}/${i}`).join(' ')}`);
-    }
-  }
-  return Buffer.from(lines.join('\n'));
-}
-
-const median = (values: number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
-
-async function measure(side: number): Promise<void> {
-  const bytes = createSheet(side);
-  const files = { paths: ['sheet.obj'], read: () => Promise.resolve(bytes), hash: () => 'x' };
-  const times: Record<string, number[]> = { read: [], write: [], assess: [], draw: [] };
-  for (let i = 0; i < 5; i++) {
-    let from = performance.now();
-    const lap = (name: string): void => {
-      times[name].push(performance.now() - from);
-      from = performance.now();
-    };
-    const { document, log } = await readModel('sheet.obj', createReadingContext(files));
-    lap('read');
-    await writeGlb(document);
-    lap('write');
-    assess(examine({ document, name: 'sheet', log, pictures: [], belonging: new Set(), stated: [] }));
-    lap('assess');
-    drawPortrait((await prepareDrawing(document, sharpCodec))!, 1);
-    lap('draw');
-  }
-  const figures = Object.entries(times).map(([name, values]) => `${name} ${(median(values) / 1000).toFixed(2)} s`);
+  const seconds = (of: keyof typeof taken): number => median(taken[of].map((one) => one.seconds));
+  const peak = (of: keyof typeof taken): string => median(taken[of].map((one) => one.peakMiB * 1.048576)).toFixed(0);
+  const ratio = (of: keyof typeof taken): string => (seconds(of) / seconds('assimp')).toFixed(2);
   console.log(
-    `${(side * side * 2).toLocaleString('en')} triangles, OBJ of ${(bytes.length / 2 ** 20).toFixed(0)} MiB: ${figures.join(', ')}; resident ${(process.memoryUsage.rss() / 2 ** 20).toFixed(0)} MiB`,
+    `| ${name} | ${(bytes.length / 1e6).toFixed(0)} | ${seconds('read').toFixed(2)} | ${seconds('assimp').toFixed(2)} | ${ratio('read')} | ${peak('read')} | ${seconds('prepare').toFixed(2)} | ${ratio('prepare')} | ${peak('prepare')} | ${peak('assimp')} |`,
   );
 }
-
-await measure(316);
-await measure(707);
+rmSync(folder, { recursive: true });

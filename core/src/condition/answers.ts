@@ -73,6 +73,7 @@ export function takeEverySure(
     answers.set(finding.key, answer);
     steps.push(...listAnswerSteps(finding, answer));
   }
-  if (callsForBaking(findings, steps) && !steps.some((step) => step.kind === 'bake')) steps.push({ kind: 'bake', schema: 1 });
+  if (callsForBaking(findings, steps) && !steps.some((step) => step.kind === 'bake'))
+    steps.push({ kind: 'bake', schema: 1 });
   return { sheet: answerFindings(findings, answers), steps };
 }

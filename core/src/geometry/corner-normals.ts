@@ -7,11 +7,14 @@ const CROWD = 256;
 
 /**
  * Normals for every corner: the source's own where it has them, else the area-weighted sum over the polygons of one surface.
- * @returns the source's layer untouched where it is complete; else unit normals per corner, `index` null
+ * @returns the source's layer untouched where it is complete; unit normals per control point where all is one surface; else per
+ *   corner, `index` null
  */
 export function completeNormals(mesh: PolygonMesh): CornerLayer {
   const given = mesh.normals;
   if (given && (given.index === null || !given.index.includes(-1))) return given;
+  if (!given && isOneSurface(mesh.smoothing, mesh.sizes.length))
+    return { width: 3, values: computePointNormals(mesh), index: mesh.corners };
   const values = computeCornerNormals(mesh, mesh.smoothing);
   for (let c = 0; given?.index && c < given.index.length; c++) {
     const at = given.index[c] * 3;
@@ -21,6 +24,36 @@ export function completeNormals(mesh: PolygonMesh): CornerLayer {
     values[c * 3 + 2] = given.values[at + 2];
   }
   return { width: 3, values, index: null };
+}
+
+/** @returns true where every polygon shades as one with every other it meets */
+function isOneSurface(rule: SmoothingRule, polygons: number): boolean {
+  if (rule.by === 'none') return false;
+  if (rule.by === 'angle') return rule.degrees >= 180;
+  const first = rule.ofPolygon[0];
+  if (!first) return false;
+  for (let k = 1; k < polygons; k++) if (rule.ofPolygon[k] !== first) return false;
+  return true;
+}
+
+/** @returns a unit normal per control point, the sum over all polygons that meet there; zero where there is none */
+function computePointNormals({ positions, corners, sizes }: Surface): Float32Array {
+  const normals = computePolygonNormals({ positions, corners, sizes });
+  const sums = new Float64Array(positions.length);
+  for (let k = 0, c = 0; k < sizes.length; k++) {
+    for (let i = 0; i < sizes[k]; i++, c++) {
+      const point = corners[c] * 3;
+      sums[point] += normals[k * 3];
+      sums[point + 1] += normals[k * 3 + 1];
+      sums[point + 2] += normals[k * 3 + 2];
+    }
+  }
+  const dst = new Float32Array(sums.length);
+  for (let o = 0; o < sums.length; o += 3) {
+    const length = sqrt(sums[o] * sums[o] + sums[o + 1] * sums[o + 1] + sums[o + 2] * sums[o + 2]);
+    if (length > 1e-30) for (let axis = 0; axis < 3; axis++) dst[o + axis] = sums[o + axis] / length;
+  }
+  return dst;
 }
 
 type Surface = Pick<PolygonMesh, 'positions' | 'corners' | 'sizes'>;

@@ -1,4 +1,4 @@
-import type { Document, Material, Texture } from '@gltf-transform/core';
+import type { Accessor, Document, Material, Texture } from '@gltf-transform/core';
 import { isTriangles, listMeshInstances } from '../scene/traverse';
 import { computeWorldPositions } from '../scene/world-positions';
 import { linearDeterminant, normalMatrix } from '../scene/matrix';
@@ -42,36 +42,17 @@ export async function gatherDrawItems(document: Document, codec: PictureCodec): 
       const positions = computeWorldPositions(instance, primitive);
       const count = positions.length / 3;
       const src = primitive.getIndices()?.getArray();
-      const indices = src ? Uint32Array.from(src) : Uint32Array.from({ length: count }, (_, i) => i);
-      const normal = primitive.getAttribute('NORMAL');
-      const normals = new Float32Array(count * 3);
-      const element: number[] = [0, 0, 0, 0];
-      for (let i = 0; normal && i < count; i++) {
-        const [x, y, z] = normal.getElement(i, element);
-        const sign = mirrors ? -1 : 1;
-        normals[i * 3] = (m[0] * x + m[3] * y + m[6] * z) * sign;
-        normals[i * 3 + 1] = (m[1] * x + m[4] * y + m[7] * z) * sign;
-        normals[i * 3 + 2] = (m[2] * x + m[5] * y + m[8] * z) * sign;
-      }
+      const indices = src ? new Uint32Array(src) : Uint32Array.from({ length: count }, (_, i) => i);
+      const normals = turnNormals(readFloats(primitive.getAttribute('NORMAL'), 3), count, m, mirrors ? -1 : 1);
       const material = primitive.getMaterial();
       const texture = material?.getBaseColorTexture() ?? null;
       const uv = primitive.getAttribute(`TEXCOORD_${material?.getBaseColorTextureInfo()?.getTexCoord() ?? 0}`);
-      const uvs = uv ? new Float32Array(uv.getCount() * 2) : null;
-      for (let i = 0; uv && uvs && i < uv.getCount(); i++) {
-        uv.getElement(i, element);
-        uvs[i * 2] = element[0];
-        uvs[i * 2 + 1] = element[1];
-      }
       const tint = primitive.getAttribute('COLOR_0');
-      const tints = tint ? new Float32Array(count * 3) : null;
-      for (let i = 0; tint && tints && i < count; i++) {
-        tint.getElement(i, element);
-        for (let c = 0; c < 3; c++) tints[i * 3 + c] = element[c];
-      }
+      const tints = tint && dropAlpha(readFloats(tint, tint.getElementSize())!, tint.getElementSize());
       items.push({
         positions,
         normals,
-        uvs,
+        uvs: readFloats(uv, 2),
         indices,
         tints,
         map: (texture && pictures.get(texture)) ?? null,
@@ -80,6 +61,38 @@ export async function gatherDrawItems(document: Document, codec: PictureCodec): 
     }
   }
   return items;
+}
+
+/** @returns the numbers of an attribute, its own array where it holds floats; null where there is none */
+function readFloats(attribute: Accessor | null, width: number): Float32Array | null {
+  if (!attribute) return null;
+  const array = attribute.getArray();
+  if (array instanceof Float32Array) return array;
+  const dst = new Float32Array(attribute.getCount() * width);
+  const element: number[] = [];
+  for (let i = 0; i < attribute.getCount(); i++) dst.set(attribute.getElement(i, element).slice(0, width), i * width);
+  return dst;
+}
+
+function turnNormals(src: Float32Array | null, count: number, m: readonly number[], sign: 1 | -1): Float32Array {
+  const dst = new Float32Array(count * 3);
+  if (!src) return dst;
+  for (let o = 0; o < dst.length; o += 3) {
+    const x = src[o];
+    const y = src[o + 1];
+    const z = src[o + 2];
+    dst[o] = (m[0] * x + m[3] * y + m[6] * z) * sign;
+    dst[o + 1] = (m[1] * x + m[4] * y + m[7] * z) * sign;
+    dst[o + 2] = (m[2] * x + m[5] * y + m[8] * z) * sign;
+  }
+  return dst;
+}
+
+function dropAlpha(src: Float32Array, width: number): Float32Array {
+  if (width === 3) return src;
+  const dst = new Float32Array((src.length / width) * 3);
+  for (let i = 0, o = 0; o < dst.length; i += width, o += 3) dst.set(src.subarray(i, i + 3), o);
+  return dst;
 }
 
 function readFactors(

@@ -1,6 +1,6 @@
 import type { Box } from '@haveld/contract/report';
 import type { Picture } from '../textures/picture-codec';
-import { projectPoint, type View } from './camera';
+import type { View } from './camera';
 import type { DrawItem } from './gather';
 
 // names of their own: looked up on a global in the inner loop they cost four fifths of the time in some hosts
@@ -31,25 +31,11 @@ export function drawContactShadow(dst: Picture, items: readonly DrawItem[], box:
   const h = Math.ceil(dst.height / step);
   let mask: Float32Array = new Float32Array(w * h);
   const height = max(box.max[1] - box.min[1], 1e-9);
-  for (const { positions, indices } of items) {
-    for (let i = 0; i + 2 < indices.length; i += 3) {
-      // corners and the middle: enough of each triangle for a soft shadow
-      const [a, b, c] = [indices[i] * 3, indices[i + 1] * 3, indices[i + 2] * 3];
-      for (let k = 0; k < 7; k++) {
-        const [u, v] = SAMPLES[k];
-        const t = 1 - u - v;
-        const lift = positions[a + 1] * t + positions[b + 1] * u + positions[c + 1] * v - box.min[1];
-        if (lift > height * 0.6) continue;
-        const [x, y] = projectPoint(
-          view,
-          positions[a] * t + positions[b] * u + positions[c] * v + lift * 0.35,
-          box.min[1],
-          positions[a + 2] * t + positions[b + 2] * u + positions[c + 2] * v - lift * 0.25,
-        );
-        const at = floor(y / step) * w + floor(x / step);
-        if (x >= 0 && x < dst.width && y >= 0 && y < dst.height) mask[at] = max(mask[at], 1 - lift / height);
-      }
-    }
+  for (const item of items) {
+    const dropped = dropToGround(item, box, view, step);
+    for (let i = 0; i < dropped.lift.length; i++)
+      darken(mask, w, h, dropped.x[i], dropped.y[i], dropped.lift[i] / height);
+    darkenWideTriangles(mask, w, h, item.indices, dropped, height);
   }
   for (let pass = 0; pass < 3; pass++) mask = blur(mask, w, h, 2);
   for (let y = 0; y < dst.height; y++) {
@@ -61,15 +47,67 @@ export function drawContactShadow(dst: Picture, items: readonly DrawItem[], box:
   }
 }
 
-const SAMPLES = [
-  [0, 0],
-  [1, 0],
-  [0, 1],
-  [1 / 3, 1 / 3],
-  [0.5, 0],
-  [0, 0.5],
-  [0.5, 0.5],
-];
+/** Vertices as their shadows fall: place in cells of the mask, and how high over the ground they hang. */
+interface Dropped {
+  x: Float32Array;
+  y: Float32Array;
+  lift: Float32Array;
+}
+
+/** The light comes a little from the side: what hangs higher falls farther off. */
+function dropToGround({ positions }: DrawItem, box: Box, view: View, step: number): Dropped {
+  const count = positions.length / 3;
+  const dropped = { x: new Float32Array(count), y: new Float32Array(count), lift: new Float32Array(count) };
+  const { right, up, centre } = view;
+  const scale = view.scale / step;
+  const dy = box.min[1] - centre[1];
+  for (let i = 0, o = 0; i < count; i++, o += 3) {
+    const lift = positions[o + 1] - box.min[1];
+    const dx = positions[o] + lift * 0.35 - centre[0];
+    const dz = positions[o + 2] - lift * 0.25 - centre[2];
+    dropped.x[i] = view.width / 2 / step + (dx * right[0] + dy * right[1] + dz * right[2]) * scale;
+    dropped.y[i] = view.height / 2 / step - (dx * up[0] + dy * up[1] + dz * up[2]) * scale;
+    dropped.lift[i] = lift;
+  }
+  return dropped;
+}
+
+/** @param lift share of the model's height; what hangs high casts none */
+function darken(mask: Float32Array, w: number, h: number, x: number, y: number, lift: number): void {
+  if (lift > 0.6 || !(x >= 0 && x < w && y >= 0 && y < h)) return;
+  const at = floor(y) * w + floor(x);
+  const shade = 1 - lift;
+  if (shade > mask[at]) mask[at] = shade;
+}
+
+/** Triangles wider than a cell fall between their corners too: in their middle and the middles of their sides. */
+function darkenWideTriangles(
+  mask: Float32Array,
+  w: number,
+  h: number,
+  indices: Uint32Array,
+  { x, y, lift }: Dropped,
+  height: number,
+): void {
+  for (let i = 0; i + 2 < indices.length; i += 3) {
+    const a = indices[i];
+    const b = indices[i + 1];
+    const c = indices[i + 2];
+    const wide = max(x[a], x[b], x[c]) - min(x[a], x[b], x[c]);
+    const tall = max(y[a], y[b], y[c]) - min(y[a], y[b], y[c]);
+    if (wide < 1 && tall < 1) continue;
+    for (let k = 0; k < MIDDLES.length; k += 3) {
+      const t = MIDDLES[k];
+      const u = MIDDLES[k + 1];
+      const v = MIDDLES[k + 2];
+      const high = (lift[a] * t + lift[b] * u + lift[c] * v) / height;
+      darken(mask, w, h, x[a] * t + x[b] * u + x[c] * v, y[a] * t + y[b] * u + y[c] * v, high);
+    }
+  }
+}
+
+/** Shares of three corners, three numbers a place. */
+const MIDDLES = [1 / 3, 1 / 3, 1 / 3, 0.5, 0.5, 0, 0.5, 0, 0.5, 0, 0.5, 0.5];
 
 function sampleMask(mask: Float32Array, w: number, h: number, x: number, y: number): number {
   const x0 = max(0, min(w - 1, floor(x)));

@@ -24,10 +24,10 @@ export function computeContact(instances: MeshInstance[], box: Box): Contact {
       const indices = primitive.getIndices()?.getArray();
       const corners = indices?.length ?? p.length / 3;
       for (let i = 0; i + 2 < corners; i += 3) {
-        const [a, b, c] = indices
-          ? [indices[i] * 3, indices[i + 1] * 3, indices[i + 2] * 3]
-          : [i * 3, i * 3 + 3, i * 3 + 6];
-        for (const axis of [1, 2]) {
+        const a = (indices ? indices[i] : i) * 3;
+        const b = (indices ? indices[i + 1] : i + 1) * 3;
+        const c = (indices ? indices[i + 2] : i + 2) * 3;
+        for (let axis = 1; axis <= 2; axis++) {
           const low = box.min[axis] + size[axis] * 0.01;
           const high = box.max[axis] - size[axis] * 0.01;
           const isLow = p[a + axis] <= low && p[b + axis] <= low && p[c + axis] <= low;

@@ -10,18 +10,28 @@ import { computeWorldPositions } from './world-positions';
 export function computeBounds(document: Document, instances: MeshInstance[] = listMeshInstances(document)): Box | null {
   const min: [number, number, number] = [Infinity, Infinity, Infinity];
   const max: [number, number, number] = [-Infinity, -Infinity, -Infinity];
-  for (const instance of instances) {
-    for (const primitive of instance.mesh.listPrimitives()) {
-      const positions = computeWorldPositions(instance, primitive);
-      for (let i = 0; i < positions.length; i++) {
-        const v = positions[i];
-        const axis = i % 3;
-        if (v < min[axis]) min[axis] = v;
-        if (v > max[axis]) max[axis] = v;
-      }
-    }
-  }
+  for (const instance of instances)
+    for (const primitive of instance.mesh.listPrimitives())
+      extend(computeWorldPositions(instance, primitive), min, max);
   return min.every(Number.isFinite) && max.every(Number.isFinite) ? { min, max } : null;
+}
+
+function extend(positions: Float64Array, min: number[], max: number[]): void {
+  let [minX, minY, minZ] = min;
+  let [maxX, maxY, maxZ] = max;
+  for (let o = 0; o < positions.length; o += 3) {
+    const x = positions[o];
+    const y = positions[o + 1];
+    const z = positions[o + 2];
+    if (x < minX) minX = x;
+    if (x > maxX) maxX = x;
+    if (y < minY) minY = y;
+    if (y > maxY) maxY = y;
+    if (z < minZ) minZ = z;
+    if (z > maxZ) maxZ = z;
+  }
+  [min[0], min[1], min[2]] = [minX, minY, minZ];
+  [max[0], max[1], max[2]] = [maxX, maxY, maxZ];
 }
 
 /** @returns [width, height, depth] in the box's unit */

@@ -1,6 +1,8 @@
-import { Document, Logger, WebIO, type JSONDocument, type GLTF } from '@gltf-transform/core';
+import { Document, Format, Logger, WebIO, type JSONDocument, type GLTF } from '@gltf-transform/core';
 import { ALL_EXTENSIONS } from '@gltf-transform/extensions';
+import { packGlb } from './pack-glb';
 import { HaveldPolygons } from './polygon-data';
+import { TightLayout } from './tight-layout';
 
 /** What a library notes on the way says nothing to a person; errors are thrown. */
 const QUIET = new Logger(Logger.Verbosity.ERROR);
@@ -13,7 +15,7 @@ export type Decoders = Record<string, unknown>;
 function createIo(decoders: Decoders): WebIO {
   return new WebIO()
     .setLogger(QUIET)
-    .registerExtensions([...ALL_EXTENSIONS, HaveldPolygons])
+    .registerExtensions([...ALL_EXTENSIONS, HaveldPolygons, TightLayout])
     .registerDependencies(decoders);
 }
 
@@ -26,9 +28,17 @@ export function createDocument(): Document {
 }
 
 /** Same document, same bytes. */
-export async function writeGlb(document: Document): Promise<Uint8Array> {
+export async function writeGlb(document: Document): Promise<Uint8Array<ArrayBuffer>> {
   document.getRoot().getAsset().generator = GENERATOR;
-  return createIo({}).writeBinary(document);
+  const layout = document.createExtension(TightLayout);
+  try {
+    const { json, resources } = await createIo({}).writeJSON(document, { format: Format.GLB });
+    json.extensionsUsed = json.extensionsUsed?.filter((name) => name !== TightLayout.EXTENSION_NAME);
+    if (json.extensionsUsed?.length === 0) delete json.extensionsUsed;
+    return packGlb(json, Object.values(resources).at(0) ?? null);
+  } finally {
+    layout.dispose();
+  }
 }
 
 /** Reads a GLB that Haveld wrote itself; foreign files go through formats/. */

@@ -1,4 +1,4 @@
-import type { Mesh, Primitive } from '@gltf-transform/core';
+import type { Accessor, Mesh, Primitive } from '@gltf-transform/core';
 import { mergePoints } from '../geometry/merge-points';
 import { getPrimitiveSource } from './source-data';
 import { isTriangles } from './traverse';
@@ -20,22 +20,21 @@ export const isUnshaded = (primitive: Primitive): boolean =>
  * @param degrees two triangles that meet at less than this are meant to be one round surface
  */
 export function countFacetedEdges(mesh: Mesh, degrees: number): number {
-  const triangles = gatherTriangles(mesh.listPrimitives().filter(isUnshaded));
-  const { corners, positions } = mergePoints(triangles);
+  const { corners, positions } = joinTriangles(mesh.listPrimitives().filter(isUnshaded));
   const normals = new Float64Array(corners.length);
   for (let t = 0; t < corners.length; t += 3) {
-    const [a, b, c] = [corners[t] * 3, corners[t + 1] * 3, corners[t + 2] * 3];
-    const [ux, uy, uz] = [
-      positions[b] - positions[a],
-      positions[b + 1] - positions[a + 1],
-      positions[b + 2] - positions[a + 2],
-    ];
-    const [vx, vy, vz] = [
-      positions[c] - positions[a],
-      positions[c + 1] - positions[a + 1],
-      positions[c + 2] - positions[a + 2],
-    ];
-    const [x, y, z] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
+    const a = corners[t] * 3;
+    const b = corners[t + 1] * 3;
+    const c = corners[t + 2] * 3;
+    const ux = positions[b] - positions[a];
+    const uy = positions[b + 1] - positions[a + 1];
+    const uz = positions[b + 2] - positions[a + 2];
+    const vx = positions[c] - positions[a];
+    const vy = positions[c + 1] - positions[a + 1];
+    const vz = positions[c + 2] - positions[a + 2];
+    const x = uy * vz - uz * vy;
+    const y = uz * vx - ux * vz;
+    const z = ux * vy - uy * vx;
     const length = sqrt(x * x + y * y + z * z) || 1;
     normals[t] = x / length;
     normals[t + 1] = y / length;
@@ -67,17 +66,35 @@ export function countFacetedEdges(mesh: Mesh, degrees: number): number {
   return faceted;
 }
 
-/** xyz per corner of every triangle. */
-function gatherTriangles(primitives: readonly Primitive[]): Float32Array {
-  const parts = primitives.map((primitive) => {
-    const position = primitive.getAttribute('POSITION')!;
-    const indices = primitive.getIndices()?.getArray();
-    const count = indices?.length ?? position.getCount();
-    const dst = new Float32Array(count * 3);
-    const element = [0, 0, 0];
-    for (let c = 0; c < count; c++) dst.set(position.getElement(indices ? indices[c] : c, element), c * 3);
-    return dst;
-  });
+/** Triangles of some primitives over shared points: vertices at one place are one point, whatever else they carry. */
+function joinTriangles(primitives: readonly Primitive[]): { positions: Float32Array; corners: Int32Array } {
+  const parts = primitives.map((primitive) => ({
+    vertices: readPositions(primitive.getAttribute('POSITION')!),
+    indices: primitive.getIndices()?.getArray() ?? null,
+  }));
+  const vertices = concatenate(parts.map((part) => part.vertices));
+  const { positions, corners: pointOf } = mergePoints(vertices);
+  const count = parts.reduce((sum, part) => sum + (part.indices?.length ?? part.vertices.length / 3), 0);
+  const corners = new Int32Array(count - (count % 3));
+  let [c, from] = [0, 0];
+  for (const { vertices: own, indices } of parts) {
+    const length = indices?.length ?? own.length / 3;
+    for (let i = 0; i < length && c < corners.length; i++) corners[c++] = pointOf[from + (indices ? indices[i] : i)];
+    from += own.length / 3;
+  }
+  return { positions, corners };
+}
+
+function readPositions(accessor: Accessor): Float32Array {
+  const array = accessor.getArray();
+  if (array instanceof Float32Array) return array;
+  const dst = new Float32Array(accessor.getCount() * 3);
+  const element = [0, 0, 0];
+  for (let i = 0; i < accessor.getCount(); i++) dst.set(accessor.getElement(i, element), i * 3);
+  return dst;
+}
+
+function concatenate(parts: readonly Float32Array[]): Float32Array {
   const all = new Float32Array(parts.reduce((sum, part) => sum + part.length, 0));
   let at = 0;
   for (const part of parts) {

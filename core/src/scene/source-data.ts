@@ -1,4 +1,4 @@
-import type { Document, ExtensibleProperty, Material, Node, Primitive } from '@gltf-transform/core';
+import type { Document, ExtensibleProperty, Material, Mesh, Node, Primitive } from '@gltf-transform/core';
 import type { MapLine } from '@haveld/contract/report';
 
 /** What is kept of a node beyond glTF. */
@@ -17,6 +17,12 @@ export interface NodeSource {
 export interface PrimitiveSource {
   /** `none` where the source says nothing of normals or smoothing: flat ones were computed. */
   normals?: 'none';
+}
+
+/** What is kept of a mesh beyond glTF. */
+export interface MeshSource {
+  /** Edges that show as facets though the surface is round, counted when it was read; left out where the source shades it. */
+  facetedEdges?: number;
 }
 
 /** A map a material names, kept whether its bytes are here or not. */
@@ -61,6 +67,8 @@ export const getNodeSource = (node: Node): NodeSource => getSource(node) as Node
 export const setNodeSource = (node: Node, source: NodeSource): void => setSource(node, source);
 export const getPrimitiveSource = (primitive: Primitive): PrimitiveSource => getSource(primitive) as PrimitiveSource;
 export const setPrimitiveSource = (primitive: Primitive, source: PrimitiveSource): void => setSource(primitive, source);
+export const getMeshSource = (mesh: Mesh): MeshSource => getSource(mesh) as MeshSource;
+export const setMeshSource = (mesh: Mesh, source: MeshSource): void => setSource(mesh, source);
 export const getMaterialSource = (material: Material): MaterialSource => getSource(material) as MaterialSource;
 export const setMaterialSource = (material: Material, source: MaterialSource): void => setSource(material, source);
 export const getDocumentSource = (document: Document): DocumentSource =>

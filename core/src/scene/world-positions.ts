@@ -12,7 +12,9 @@ export function computeWorldPositions({ node, mesh, world }: MeshInstance, primi
   if (node.getSkin()) return computeSkinnedPositions(node, primitive, src, dst);
   const m = world;
   for (let o = 0; o < src.length; o += 3) {
-    const [x, y, z] = [src[o], src[o + 1], src[o + 2]];
+    const x = src[o];
+    const y = src[o + 1];
+    const z = src[o + 2];
     dst[o] = m[0] * x + m[4] * y + m[8] * z + m[12];
     dst[o + 1] = m[1] * x + m[5] * y + m[9] * z + m[13];
     dst[o + 2] = m[2] * x + m[6] * y + m[10] * z + m[14];

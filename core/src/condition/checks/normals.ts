@@ -1,5 +1,6 @@
 import type { Finding } from '@haveld/contract/finding';
 import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../../scene/faceted-edges';
+import { getMeshSource } from '../../scene/source-data';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { makeFinding } from '../make-finding';
@@ -11,7 +12,10 @@ export function checkNormals({ document }: Examination): Finding[] {
     .listMeshes()
     .filter((mesh) => mesh.listPrimitives().some(isUnshaded));
   if (meshes.length === 0) return [];
-  const edges = meshes.reduce((sum, mesh) => sum + countFacetedEdges(mesh, ROUND_DEGREES), 0);
+  const edges = meshes.reduce(
+    (sum, mesh) => sum + (getMeshSource(mesh).facetedEdges ?? countFacetedEdges(mesh, ROUND_DEGREES)),
+    0,
+  );
   if (edges === 0) return [];
   return [
     makeFinding({

@@ -1,20 +1,17 @@
 import type { Document, GLTF } from '@gltf-transform/core';
 import { ALL_EXTENSIONS } from '@gltf-transform/extensions';
-import { convertPrimitiveToTriangles } from '@gltf-transform/functions';
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
 import { readGltfJson } from '../../scene/document-io';
 import { setDocumentSource } from '../../scene/source-data';
 import { locateReference } from '../../textures/locate';
+import { PACKINGS } from '../packings';
 import type { Reading, ReadingContext } from '../reading';
 import { dataUriBytes } from './data-uri';
 import { collectImages, dropBrokenPictures, keepReferences } from './images';
 import { parseGlb } from './parse-glb';
 
 const KNOWN_EXTENSIONS = new Set(ALL_EXTENSIONS.map((extension) => extension.EXTENSION_NAME));
-/** Ways of packing geometry on its way: the canonical document holds it unpacked. */
-export const PACKINGS = ['KHR_draco_mesh_compression', 'EXT_meshopt_compression'];
-
 const EMBEDDED_BUFFER = 'haveld-embedded.bin';
 
 /**
@@ -42,7 +39,7 @@ export async function readGltf(path: string, context: ReadingContext): Promise<R
   const document = await parseDocument(json, resources, path, context);
   keepReferences(document, kept);
   dropBrokenPictures(document, path, log);
-  normaliseModes(document, log);
+  await normaliseModes(document, log);
   setDocumentSource(document, source);
   const root = document.getRoot();
   if (!root.getDefaultScene() && root.listScenes().length === 0) {
@@ -128,14 +125,14 @@ async function collectBuffers(
 }
 
 /** Strips and fans become triangles, as everything behind the readers expects (glTF 2.0, 3.7.2.1, modes 5 and 6). */
-function normaliseModes(document: Document, log: LogEntry[]): void {
-  let converted = 0;
-  for (const mesh of document.getRoot().listMeshes()) {
-    for (const primitive of mesh.listPrimitives()) {
-      if (primitive.getMode() < 5) continue;
-      convertPrimitiveToTriangles(primitive);
-      converted++;
-    }
-  }
-  if (converted > 0) log.push({ level: 'note', text: `${converted} strips or fans were taken apart into triangles.` });
+async function normaliseModes(document: Document, log: LogEntry[]): Promise<void> {
+  const strips = document
+    .getRoot()
+    .listMeshes()
+    .flatMap((mesh) => mesh.listPrimitives())
+    .filter((primitive) => primitive.getMode() >= 5);
+  if (strips.length === 0) return;
+  const { convertPrimitiveToTriangles } = await import('@gltf-transform/functions');
+  for (const primitive of strips) convertPrimitiveToTriangles(primitive);
+  log.push({ level: 'note', text: `${strips.length} strips or fans were taken apart into triangles.` });
 }

@@ -1,0 +1,26 @@
+import type { GLTF } from '@gltf-transform/core';
+
+const MAGIC = 0x46546c67;
+const JSON_CHUNK = 0x4e4f534a;
+const BIN_CHUNK = 0x004e4942;
+
+const toFour = (length: number): number => (length + 3) & ~3;
+
+/** Puts glTF JSON and its buffer into one GLB (glTF 2.0, 4.4). */
+export function packGlb(json: GLTF.IGLTF, binary: Uint8Array | null): Uint8Array<ArrayBuffer> {
+  const text = new TextEncoder().encode(JSON.stringify(json));
+  const hasBinary = binary !== null && binary.byteLength > 0;
+  const jsonLength = toFour(text.length);
+  const length = 20 + jsonLength + (hasBinary ? 8 + toFour(binary.byteLength) : 0);
+  const dst = new Uint8Array(length);
+  const view = new DataView(dst.buffer);
+  [MAGIC, 2, length, jsonLength, JSON_CHUNK].forEach((word, i) => view.setUint32(i * 4, word, true));
+  dst.set(text, 20);
+  dst.fill(0x20, 20 + text.length, 20 + jsonLength);
+  if (!hasBinary) return dst;
+  const at = 20 + jsonLength;
+  view.setUint32(at, toFour(binary.byteLength), true);
+  view.setUint32(at + 4, BIN_CHUNK, true);
+  dst.set(binary, at + 8);
+  return dst;
+}
