@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { median, runTimed, type Timed } from './parts/run-timed';
-import { Sheet, writeFbxAscii, writeFbxBinary, writeGlb, writeObj } from './parts/sheet';
+import { Sheet, writeGlb, writeObj, writeSheetFbxAscii, writeSheetFbxBinary } from './parts/sheet';
 
 // Reading 1 M triangles to a GLB, and the whole of `haveld prepare`, against Debian's `assimp export` to GLB of the same file.
 // Whole processes, start-up too, one after the other in turn; medians of 5; peak resident memory with what was started.
@@ -15,8 +15,8 @@ const folder = mkdtempSync(join(tmpdir(), 'haveld-measure-'));
 const sheet = new Sheet(707);
 const files = {
   'sheet.obj': writeObj(sheet),
-  'binary.fbx': writeFbxBinary(sheet),
-  'ascii.fbx': writeFbxAscii(sheet),
+  'binary.fbx': writeSheetFbxBinary(sheet),
+  'ascii.fbx': writeSheetFbxAscii(sheet),
   'sheet.glb': await writeGlb(sheet),
 };
 

@@ -1,5 +1,5 @@
-import { deflateSync } from 'node:zlib';
 import { Document, NodeIO } from '@gltf-transform/core';
+import { properties, rec, writeFbxAscii, writeFbxBinary, type FbxRecord } from '@haveld/core/testing/write-fbx';
 
 /** A waved sheet of `side` × `side` quads with a layout and smooth normals, as every format says it. */
 export class Sheet {
@@ -70,173 +70,55 @@ export async function writeGlb({ points, layout, quads }: Sheet): Promise<Buffer
 /** What both kinds of FBX hold: polygon ends are written as −point − 1. */
 function listFbxArrays({ points, layout, quads }: Sheet) {
   return {
-    Vertices: Float64Array.from(points),
+    Vertices: Float64Array.from(points, (v) => Number(v.toFixed(6))),
     PolygonVertexIndex: quads.map((point, i) => (i % 4 === 3 ? -point - 1 : point)),
     Smoothing: new Int32Array(quads.length / 4).fill(1),
-    UV: Float64Array.from(layout),
+    UV: Float64Array.from(layout, (v) => Number(v.toFixed(6))),
     UVIndex: quads,
   };
 }
 
-export function writeFbxAscii(sheet: Sheet): Buffer {
-  const arrays = listFbxArrays(sheet);
-  const array = (name: keyof typeof arrays): string =>
-    `\t\t${name}: *${arrays[name].length} {\n\t\t\ta: ${Array.from(arrays[name], (v) => Number(v.toFixed(6))).join(',')}\n\t\t}`;
-  return Buffer.from(`; FBX 7.4.0 project file
-FBXHeaderExtension:  {
-	FBXVersion: 7400
-}
-GlobalSettings:  {
-	Properties70:  {
-		P: "UpAxis", "int", "Integer", "",1
-		P: "UnitScaleFactor", "double", "Number", "",100
-	}
-}
-Objects:  {
-	Geometry: 10, "Geometry::sheet", "Mesh" {
-${array('Vertices')}
-${array('PolygonVertexIndex')}
-		LayerElementSmoothing: 0 {
-			MappingInformationType: "ByPolygon"
-			ReferenceInformationType: "Direct"
-${array('Smoothing')}
-		}
-		LayerElementUV: 0 {
-			MappingInformationType: "ByPolygonVertex"
-			ReferenceInformationType: "IndexToDirect"
-${array('UV')}
-${array('UVIndex')}
-		}
-	}
-	Model: 11, "Model::sheet", "Mesh" {
-		Version: 232
-	}
-}
-Connections:  {
-	C: "OO",11,0
-	C: "OO",10,11
-}
-`);
-}
-
-type FbxValue = string | number | bigint | { double: number } | Float64Array | Int32Array;
-interface FbxRecord {
-  name: string;
-  values?: FbxValue[];
-  children?: FbxRecord[];
-}
-
-export function writeFbxBinary(sheet: Sheet): Buffer {
+function listFbxRecords(sheet: Sheet): FbxRecord[] {
   const { Vertices, PolygonVertexIndex, Smoothing, UV, UVIndex } = listFbxArrays(sheet);
-  const text = (name: string, ...values: FbxValue[]): FbxRecord => ({ name, values });
-  const geometry: FbxRecord[] = [
-    text('Vertices', Vertices),
-    text('PolygonVertexIndex', PolygonVertexIndex),
-    {
-      name: 'LayerElementSmoothing',
-      values: [0],
-      children: [
-        text('MappingInformationType', 'ByPolygon'),
-        text('ReferenceInformationType', 'Direct'),
-        text('Smoothing', Smoothing),
-      ],
-    },
-    {
-      name: 'LayerElementUV',
-      values: [0],
-      children: [
-        text('MappingInformationType', 'ByPolygonVertex'),
-        text('ReferenceInformationType', 'IndexToDirect'),
-        text('UV', UV),
-        text('UVIndex', UVIndex),
-      ],
-    },
-  ];
-  const records: FbxRecord[] = [
-    { name: 'FBXHeaderExtension', children: [text('FBXVersion', 7400)] },
-    {
-      name: 'GlobalSettings',
-      children: [
-        {
-          name: 'Properties70',
-          children: [
-            text('P', 'UpAxis', 'int', 'Integer', '', 1),
-            text('P', 'UnitScaleFactor', 'double', 'Number', '', { double: 100 }),
+  return [
+    rec('GlobalSettings', [], [properties({ UpAxis: 1, UnitScaleFactor: 100 })]),
+    rec(
+      'Objects',
+      [],
+      [
+        rec(
+          'Geometry',
+          [10n, 'sheet\0\x01Geometry', 'Mesh'],
+          [
+            rec('Vertices', [Vertices]),
+            rec('PolygonVertexIndex', [PolygonVertexIndex]),
+            rec(
+              'LayerElementSmoothing',
+              [0],
+              [
+                rec('MappingInformationType', ['ByPolygon']),
+                rec('ReferenceInformationType', ['Direct']),
+                rec('Smoothing', [Smoothing]),
+              ],
+            ),
+            rec(
+              'LayerElementUV',
+              [0],
+              [
+                rec('MappingInformationType', ['ByPolygonVertex']),
+                rec('ReferenceInformationType', ['IndexToDirect']),
+                rec('UV', [UV]),
+                rec('UVIndex', [UVIndex]),
+              ],
+            ),
           ],
-        },
+        ),
+        rec('Model', [11n, 'sheet\0\x01Model', 'Mesh'], [rec('Version', [232])]),
       ],
-    },
-    {
-      name: 'Objects',
-      children: [
-        { name: 'Geometry', values: [10n, 'sheet\0\u0001Geometry', 'Mesh'], children: geometry },
-        { name: 'Model', values: [11n, 'sheet\0\u0001Model', 'Mesh'], children: [text('Version', 232)] },
-      ],
-    },
-    { name: 'Connections', children: [text('C', 'OO', 11n, 0n), text('C', 'OO', 10n, 11n)] },
+    ),
+    rec('Connections', [], [rec('C', ['OO', 11n, 0n]), rec('C', ['OO', 10n, 11n])]),
   ];
-  const head = Buffer.alloc(27);
-  head.write('Kaydara FBX Binary  \0\u001a\0', 'latin1');
-  head.writeUInt32LE(7400, 23);
-  const parts: Buffer[] = [head];
-  let at = 27;
-  for (const record of records) {
-    const bytes = writeRecord(record, at);
-    parts.push(bytes);
-    at += bytes.length;
-  }
-  return Buffer.concat([...parts, Buffer.alloc(13)]);
 }
 
-function writeRecord({ name, values = [], children = [] }: FbxRecord, start: number): Buffer {
-  const properties = Buffer.concat(values.map(writeValue));
-  const head = 13 + name.length;
-  const parts: Buffer[] = [];
-  let at = start + head + properties.length;
-  for (const child of children) {
-    const bytes = writeRecord(child, at);
-    parts.push(bytes);
-    at += bytes.length;
-  }
-  if (children.length > 0) {
-    parts.push(Buffer.alloc(13));
-    at += 13;
-  }
-  const first = Buffer.alloc(13);
-  first.writeUInt32LE(at, 0);
-  first.writeUInt32LE(values.length, 4);
-  first.writeUInt32LE(properties.length, 8);
-  first[12] = name.length;
-  return Buffer.concat([first, Buffer.from(name), properties, ...parts]);
-}
-
-function writeValue(value: FbxValue): Buffer {
-  if (typeof value === 'string') {
-    const bytes = Buffer.from(value, 'latin1');
-    return Buffer.concat([Buffer.from('S'), uint32(bytes.length), bytes]);
-  }
-  if (typeof value === 'bigint') {
-    const bytes = Buffer.alloc(9, 'L');
-    bytes.writeBigInt64LE(value, 1);
-    return bytes;
-  }
-  if (typeof value === 'number') {
-    const bytes = Buffer.alloc(5, 'I');
-    bytes.writeInt32LE(value, 1);
-    return bytes;
-  }
-  if ('double' in value) {
-    const bytes = Buffer.alloc(9, 'D');
-    bytes.writeDoubleLE(value.double, 1);
-    return bytes;
-  }
-  const packed = deflateSync(Buffer.from(value.buffer, value.byteOffset, value.byteLength), { level: 1 });
-  const kind = value instanceof Float64Array ? 'd' : 'i';
-  return Buffer.concat([Buffer.from(kind), uint32(value.length), uint32(1), uint32(packed.length), packed]);
-}
-
-function uint32(value: number): Buffer {
-  const bytes = Buffer.alloc(4);
-  bytes.writeUInt32LE(value);
-  return bytes;
-}
+export const writeSheetFbxBinary = (sheet: Sheet): Uint8Array => writeFbxBinary(listFbxRecords(sheet));
+export const writeSheetFbxAscii = (sheet: Sheet): Uint8Array => writeFbxAscii(listFbxRecords(sheet));

@@ -138,8 +138,11 @@ class Reader {
       const value = scanner.readNumber();
       this.#at = Math.max(scanner.at, start + 1);
       list.push(Number.isNaN(value) ? readOddNumber(this.#slice(start, this.#at)) : value);
-      this.#skipBlanks();
+      // an array goes on over the end of a line, wherever its comma stands
+      if (count !== null) this.#skipSpace();
+      else this.#skipBlanks();
       const behind = this.#at;
+      if (count !== null && list.length < count && isNumberStart(this.#bytes[behind])) continue;
       if (this.#bytes[behind] !== COMMA) break;
       this.#at++;
       this.#skipSpace();
