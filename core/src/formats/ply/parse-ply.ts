@@ -126,6 +126,8 @@ interface Source {
   isAtEnd(): boolean;
   /** @returns true where rows are lines and this one has no more numbers */
   isRowAtEnd(): boolean;
+  /** The row that was read last goes beyond the end of the file. */
+  isCut(): boolean;
   /** Goes to the next row, where rows are lines. */
   endRow(): void;
   /** Numbers that can still be there at most. */
@@ -162,7 +164,7 @@ function readElement(name: string, count: number, properties: Property[], source
       for (let i = 0; i < size; i++) list.items.push(source.next(type));
       list.starts.push(list.items.length);
     }
-    if (!whole) break;
+    if (!whole || source.isCut()) break;
     source.endRow();
   }
   capacity = row;
@@ -195,6 +197,10 @@ class AsciiSource implements Source {
   isRowAtEnd(): boolean {
     this.#scanner.skipBlanks();
     return this.#scanner.isAtLineEnd();
+  }
+
+  isCut(): boolean {
+    return false;
   }
 
   /** What stands behind the last column of a line is left; blank lines are no rows. */
@@ -260,6 +266,10 @@ class BinarySource implements Source {
 
   isRowAtEnd(): boolean {
     return false;
+  }
+
+  isCut(): boolean {
+    return this.#at > this.#view.byteLength;
   }
 
   endRow(): void {

@@ -1,0 +1,142 @@
+import type { Document, Primitive } from '@gltf-transform/core';
+import type { LogEntry } from '@haveld/contract/report';
+import { addBox, createBoxDocument } from '../../testing/documents';
+import { createDocument } from '../document-io';
+import { listMeshInstances, listShownNodes } from '../traverse';
+import { repairDocument } from './repair-document';
+
+function repair(document: Document): LogEntry[] {
+  const log: LogEntry[] = [];
+  repairDocument(document, 'model.fbx', log);
+  return log;
+}
+const box = (): Document => createBoxDocument([0, 0, 0], [1, 1, 1]);
+const primitiveOf = (document: Document): Primitive => listMeshInstances(document)[0].mesh.listPrimitives()[0];
+const arrayOf = (primitive: Primitive, semantic: string): Float32Array =>
+  primitive.getAttribute(semantic)!.getArray() as Float32Array;
+const add = (document: Document, primitive: Primitive, semantic: string, type: 'VEC2' | 'VEC4', values: number[]) =>
+  primitive.setAttribute(
+    semantic,
+    document
+      .createAccessor()
+      .setType(type)
+      .setArray(semantic.startsWith('JOINTS') ? new Uint16Array(values) : new Float32Array(values)),
+  );
+
+test('a sound document is left as it is, without a word', () => {
+  const document = box();
+  const before = arrayOf(primitiveOf(document), 'POSITION').slice();
+  expect(repair(document)).toEqual([]);
+  expect(arrayOf(primitiveOf(document), 'POSITION')).toEqual(before);
+});
+
+test('coordinates that are no numbers become 0, and are counted', () => {
+  const document = box();
+  arrayOf(primitiveOf(document), 'POSITION').set([NaN, Infinity]);
+  expect(repair(document)[0].text).toBe('2 values are no numbers.');
+  expect([...arrayOf(primitiveOf(document), 'POSITION').slice(0, 2)]).toEqual([0, 0]);
+});
+
+test('triangles of vertices that are not there are left out', () => {
+  const document = box();
+  const indices = primitiveOf(document).getIndices()!;
+  indices.setArray(Uint16Array.from([...indices.getArray()!.slice(0, 6), 0, 1, 99]));
+  expect(repair(document)[0].text).toContain('1 triangles name a vertex');
+  expect(primitiveOf(document).getIndices()!.getCount()).toBe(6);
+});
+
+test('normals get length 1; those without any point up', () => {
+  const document = box();
+  arrayOf(primitiveOf(document), 'NORMAL').set([0, 0, 5, 0, 0, 0]);
+  repair(document);
+  expect([...arrayOf(primitiveOf(document), 'NORMAL').slice(0, 6)]).toEqual([0, 0, 1, 0, 1, 0]);
+});
+
+test('bone weights sum to 1, and a bone without weight is 0', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  add(document, primitive, 'WEIGHTS_0', 'VEC4', Array.from({ length: 24 }, () => [0.5, 1.5, 0, 0]).flat());
+  add(document, primitive, 'JOINTS_0', 'VEC4', Array.from({ length: 24 }, () => [1, 0, 7, 7]).flat());
+  const joints = [document.createNode('a'), document.createNode('b')];
+  listShownNodes(document)[0].addChild(joints[0]).addChild(joints[1]);
+  const skin = document.createSkin().addJoint(joints[0]).addJoint(joints[1]);
+  listShownNodes(document)[0].setSkin(skin);
+  const log = repair(document);
+  expect([...arrayOf(primitive, 'WEIGHTS_0').slice(0, 4)]).toEqual([0.25, 0.75, 0, 0]);
+  expect([...arrayOf(primitive, 'JOINTS_0').slice(0, 4)]).toEqual([1, 0, 0, 0]);
+  expect(log.map((entry) => entry.text).join()).toContain('48 weights belong to a bone that is not there');
+});
+
+test('joints under no common node get one', () => {
+  const document = createDocument();
+  const mesh = addBox(document, [0, 0, 0], [1, 1, 1], 'cloth');
+  const [left, right] = [addBox(document, [0, 0, 0], [1, 1, 1], 'l'), addBox(document, [0, 0, 0], [1, 1, 1], 'r')];
+  mesh.setSkin(document.createSkin().addJoint(left).addJoint(right));
+  repair(document);
+  expect(left.getParentNode()).not.toBeNull();
+  expect(left.getParentNode()).toBe(right.getParentNode());
+});
+
+test('a layout with a gap below it fills the gap, so that materials find theirs', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  const layout = primitive.getAttribute('TEXCOORD_0');
+  primitive.setAttribute('TEXCOORD_1', layout).setAttribute('TEXCOORD_0', null);
+  repair(document);
+  expect(primitive.getAttribute('TEXCOORD_0')).toBe(layout);
+});
+
+test('attributes glTF does not know are kept under a name it allows', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  add(document, primitive, 'TEMPERATURE', 'VEC2', Array<number>(48).fill(1));
+  repair(document);
+  expect(primitive.listSemantics()).toContain('_TEMPERATURE');
+});
+
+test('factors and colours stay between 0 and 1', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  const material = document.createMaterial('oak').setRoughnessFactor(7).setBaseColorFactor([2, -1, NaN, 1]);
+  primitive.setMaterial(material);
+  add(document, primitive, 'COLOR_0', 'VEC4', Array<number>(96).fill(1.5));
+  const log = repair(document);
+  expect(material.getRoughnessFactor()).toBe(1);
+  expect(material.getBaseColorFactor()).toEqual([1, 0, 0, 1]);
+  expect(Math.max(...arrayOf(primitive, 'COLOR_0'))).toBe(1);
+  expect(log.map((entry) => entry.text).join()).toContain('“oak”');
+});
+
+test('keys of rotation get length 1', () => {
+  const document = box();
+  const output = document
+    .createAccessor()
+    .setType('VEC4')
+    .setArray(new Float32Array([0, 0, 0, 2, 0, 0, 0, 0]));
+  const sampler = document
+    .createAnimationSampler()
+    .setInput(
+      document
+        .createAccessor()
+        .setType('SCALAR')
+        .setArray(new Float32Array([0, 1])),
+    )
+    .setOutput(output);
+  const channel = document
+    .createAnimationChannel()
+    .setTargetNode(listShownNodes(document)[0])
+    .setTargetPath('rotation')
+    .setSampler(sampler);
+  document.createAnimation().addSampler(sampler).addChannel(channel);
+  expect(repair(document)[0].text).toContain('2 keys of rotation');
+  expect([...output.getArray()!]).toEqual([0, 0, 0, 1, 0, 0, 0, 1]);
+});
+
+test('maps on parts without a layout are taken off those parts, and that is said', () => {
+  const document = box();
+  const texture = document.createTexture('brick').setImage(new Uint8Array(4)).setMimeType('image/png');
+  const material = document.createMaterial('wall').setBaseColorTexture(texture);
+  primitiveOf(document).setMaterial(material).setAttribute('TEXCOORD_0', null);
+  expect(repair(document)[0].text).toContain('“wall”');
+  expect(primitiveOf(document).getMaterial()!.getBaseColorTexture()).toBeNull();
+});
