@@ -4,7 +4,10 @@ const onlyOurs = (name, path, allowed) => ({
   name,
   severity: 'error',
   from: from(path),
-  to: { path: '^(core|contract|engine|server|cli|web|demo|e2e|measures)/', pathNot: `^(${[path, ...allowed].join('|')})/` },
+  to: {
+    path: '^(core|contract|engine|server|cli|web|demo|e2e|measures)/',
+    pathNot: `^(${[path, ...allowed].join('|')})/`,
+  },
 });
 
 module.exports = {

@@ -2,6 +2,7 @@ import { weldPrimitive } from '@gltf-transform/functions';
 import type { Accessor, Document, Mesh, Primitive } from '@gltf-transform/core';
 import { computeCornerNormals } from '../geometry/corner-normals';
 import { mergePoints } from '../geometry/merge-points';
+import { computePolygonOutline } from '../geometry/polygon-outline';
 import type { SmoothingRule } from '../geometry/polygon-mesh';
 import { getBuffer } from './build-primitive';
 import { getPolygonData } from './polygon-data';
@@ -22,23 +23,24 @@ export function shadeMesh(document: Document, mesh: Mesh, shading: Shading): num
   const corners = indices.reduce((sum, list) => sum + list.length, 0);
   if (corners === 0) return 0;
   const points = new Float32Array(corners * 3);
-  const groups = new Uint32Array(corners / 3);
   let at = 0;
   let isBits = false;
   primitives.forEach((primitive, p) => {
     const position = primitive.getAttribute('POSITION')!;
     const element = [0, 0, 0];
-    groups.set(spreadGroups(primitive, indices[p].length / 3), at / 3);
     if (getPolygonData(primitive)?.getSmoothingKind() === 'bits') isBits = true;
     for (const vertex of indices[p]) points.set(position.getElement(vertex, element), at++ * 3);
   });
   const { positions, corners: merged } = mergePoints(points);
+  const { rings, sizes, groups, ringOf } = gatherPolygons(primitives, indices, merged);
   const rule: SmoothingRule =
     shading.from === 'angle'
       ? { by: 'angle', degrees: shading.degrees }
       : { by: isBits ? 'bits' : 'groups', ofPolygon: groups };
-  const sizes = new Int32Array(corners / 3).fill(3);
-  const normals = computeCornerNormals({ positions, corners: merged, sizes }, rule);
+  const ofRings = computeCornerNormals({ positions, corners: rings, sizes }, rule);
+  const normals = new Float32Array(corners * 3);
+  for (let c = 0; c < corners; c++)
+    for (let axis = 0; axis < 3; axis++) normals[c * 3 + axis] = ofRings[ringOf[c] * 3 + axis];
   at = 0;
   primitives.forEach((primitive, p) => {
     setNormals(document, primitive, indices[p], normals.subarray(at * 3, (at + indices[p].length) * 3));
@@ -47,23 +49,63 @@ export function shadeMesh(document: Document, mesh: Mesh, shading: Shading): num
   return corners / 3;
 }
 
+interface Polygons {
+  /** Point per corner of every polygon. */
+  rings: Int32Array;
+  sizes: Int32Array;
+  /** Smoothing of each polygon. */
+  groups: Uint32Array;
+  /** The polygon's corner that each corner of a triangle stands on. */
+  ringOf: Int32Array;
+}
+
+/** Puts the triangles of each polygon together again: a bent one shades as one all the same. */
+function gatherPolygons(
+  primitives: readonly Primitive[],
+  indices: readonly Uint32Array[],
+  pointOf: Int32Array,
+): Polygons {
+  const corners = pointOf.length;
+  const rings = new Int32Array(corners);
+  const sizes = new Int32Array(corners / 3);
+  const groups = new Uint32Array(corners / 3);
+  const ringOf = new Int32Array(corners);
+  let [ringCount, polygons, first] = [0, 0, 0];
+  primitives.forEach((primitive, p) => {
+    const own = indices[p];
+    const data = getPolygonData(primitive);
+    const [kept, smoothing] = [data?.getSizes()?.getArray(), data?.getSmoothing()?.getArray()];
+    for (let c = 0, k = 0; c < own.length; k++) {
+      const triangles = Math.min(kept && k < kept.length ? kept[k] - 2 : 1, (own.length - c) / 3);
+      const outline = computePolygonOutline(own, c, triangles);
+      for (let t = 0; t < (outline ? 1 : triangles); t++) {
+        const from = outline ? c : c + t * 3;
+        const ring = outline ?? [own[from], own[from + 1], own[from + 2]];
+        for (let i = from; i < from + (outline ? triangles : 1) * 3; i++) {
+          ringOf[first + i] = ringCount + ring.indexOf(own[i]);
+          rings[ringOf[first + i]] = pointOf[first + i];
+        }
+        groups[polygons] = smoothing?.[k] ?? 0;
+        sizes[polygons++] = ring.length;
+        ringCount += ring.length;
+      }
+      c += triangles * 3;
+    }
+    first += own.length;
+  });
+  return {
+    rings: rings.subarray(0, ringCount),
+    sizes: sizes.subarray(0, polygons),
+    groups: groups.subarray(0, polygons),
+    ringOf,
+  };
+}
+
 function listIndices(primitive: Primitive): Uint32Array {
   const array = primitive.getIndices()?.getArray();
   if (array) return Uint32Array.from(array.subarray(0, array.length - (array.length % 3)));
   const count = primitive.getAttribute('POSITION')!.getCount();
   return Uint32Array.from({ length: count - (count % 3) }, (_, i) => i);
-}
-
-/** Smoothing of each triangle, from that of its polygon. */
-function spreadGroups(primitive: Primitive, triangles: number): Uint32Array {
-  const data = getPolygonData(primitive);
-  const smoothing = data?.getSmoothing()?.getArray();
-  const sizes = data?.getSizes()?.getArray();
-  const dst = new Uint32Array(triangles);
-  if (!smoothing) return dst;
-  for (let k = 0, t = 0; k < smoothing.length; k++)
-    for (let end = t + (sizes ? sizes[k] - 2 : 1); t < end && t < triangles; t++) dst[t] = smoothing[k];
-  return dst;
 }
 
 /** One vertex for each old vertex and normal. */

@@ -1,5 +1,8 @@
 import type { Document } from '@gltf-transform/core';
+import { computePolygonOutline } from '../geometry/polygon-outline';
+import { readFiles } from '../testing/read-files';
 import { createDocument, readGlb, writeGlb } from './document-io';
+import { computeFigures } from './figures';
 import { countFacetedEdges } from './faceted-edges';
 import { clipSpan, poseAt } from './pose';
 import { shadeMesh } from './shade-mesh';
@@ -69,6 +72,17 @@ test('smoothing twice changes nothing', () => {
   const once = meshOf(document).listPrimitives()[0].getAttribute('NORMAL')!.getArray()!.slice();
   shadeMesh(document, meshOf(document), { from: 'angle', degrees: 40 });
   expect(meshOf(document).listPrimitives()[0].getAttribute('NORMAL')!.getArray()).toEqual(once);
+});
+
+test('a bent quad shades as one, so that it stays a quad', async () => {
+  // two quads in a row, the second bent along its diagonal by far more than the angle
+  const obj = 'v 0 0 0\nv 1 0 0\nv 1 1 0\nv 0 1 0\nv 2 0 0\nv 2 1 3\nf 1 2 3 4\nf 2 5 6 3\n';
+  const { document } = await readFiles({ 'bent.obj': obj });
+  shadeMesh(document, meshOf(document), { from: 'angle', degrees: 40 });
+  const [primitive] = meshOf(document).listPrimitives();
+  const indices = primitive.getIndices()!.getArray()!;
+  expect([0, 6].map((from) => computePolygonOutline(indices, from, 2)?.length)).toEqual([4, 4]);
+  expect(computeFigures(document).polygons).toBe(2);
 });
 
 test('a clip poses by straight lines, steps and curves alike, and holds beyond its ends', () => {

@@ -9,6 +9,7 @@ import { compareFigures } from '@haveld/core/scene/compare-figures';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { HaveldPolygons } from '@haveld/core/scene/polygon-data';
 import { computeFigures } from '@haveld/core/scene/figures';
+import { reduceInfluences } from '@haveld/core/scene/reduce-influences';
 import { removeSourceData } from '@haveld/core/scene/source-data';
 import { createReadingContext } from '../reading-context';
 import { getLicenceTexts } from '../licence-texts';
@@ -47,6 +48,8 @@ const ENTRY_TIME = new Date(Date.UTC(1990, 0, 1));
 export async function packHandOver(input: PackInput, { store, progress }: TaskContext): Promise<PackResult> {
   const bytes = await store.get(input.modelSha256);
   const document = await readGlb(bytes);
+  // what is kept in the library in full goes out as every engine reads it
+  const influences = reduceInfluences(document);
   const expected = computeFigures(document);
   progress(1, 4, 'stage');
   const { files, checks } =
@@ -58,6 +61,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
     version: input.versionNumber,
     model: `${input.name}.${input.format}`,
     intendedUse: input.intendedUse,
+    ...(influences > 4 ? { influences: `4 of up to ${influences} a vertex, the heaviest` } : {}),
     checks,
   };
   const text = (content: string): Uint8Array => new TextEncoder().encode(content);
