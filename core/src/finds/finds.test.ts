@@ -32,6 +32,25 @@ test('a file is what it holds, not what it is called', () => {
   expect(identifyFile('thing.zip.txt', bytes('PK\u0003\u0004')).kind).toBe('archive');
 });
 
+test.each([
+  ['chair.fbx', 'Kaydara FBX Binary  \0\u001a\0', 'model', 'fbx'],
+  ['chair.FBX', '; FBX 7.4.0 project file\n', 'model', 'fbx'],
+  ['chair.dae', '<?xml version="1.0"?><COLLADA version="1.4.1">', 'model', 'dae'],
+  ['chair.stl', 'solid chair\nfacet normal 0 0 1\n', 'model', 'stl'],
+  ['chair.ply', 'ply\nformat ascii 1.0\n', 'model', 'ply'],
+  ['chair.usda', '#usda 1.0\n', 'model', 'usd'],
+  ['chair.usdc', 'PXR-USDC\0', 'model', 'usd'],
+  ['chair.lwo', 'FORM\0\0\0\0LWO2', 'model', 'lwo'],
+  ['chair.stp', 'ISO-10303-21;\nHEADER;', 'closed', 'cad'],
+])('%s is known by what it begins with', (path, head, kind, format) => {
+  expect(identifyFile(path, bytes(head))).toMatchObject({ kind, format });
+});
+
+test('a CAD file is kept aside, with what to ask the source for', () => {
+  const { aside } = groupFinds([{ path: 'part.step', kind: 'closed', format: 'cad', sizeBytes: 9 }]);
+  expect(aside[0].reason).toContain('ask the source for a mesh');
+});
+
 test('TGA has no mark and is told by its fields, only under its own name', () => {
   const tga = Uint8Array.from([0, 0, 2, 0, 0, 0, 0, 0, 0, 0, 0, 0, 4, 0, 4, 0, 24, 0, 1, 2, 3]);
   expect(identifyFile('a.tga', tga).format).toBe('tga');

@@ -35,6 +35,7 @@ export async function readConverted(path: string, context: ReadingContext): Prom
     exporter: undefined,
     copyright: undefined,
     declaredUnit: null,
+    declaredMetres: null,
     declaredUp: null,
   });
   reading.log.unshift({

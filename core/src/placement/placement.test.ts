@@ -142,3 +142,17 @@ test('the balance point of a box is its centre', () => {
     expect(v).toBeCloseTo([1, 2, 3][i], 6),
   );
 });
+
+test('a declared unit without a name of its own is a candidate', () => {
+  const found = ask([1, 0.9, 1], { declaredUnit: '39.37 m', declaredMetres: 39.37 }).find(
+    ({ id }) => id === '39.37 m',
+  )!;
+  expect(found.factor).toBe(39.37);
+  expect(found.evidence[0].text).toBe('the file declares its unit');
+});
+
+test('X up is proposed only where it is declared', () => {
+  const declared = judgeUp({ ...UP, size: [2, 1, 1], declaredUp: 'x' });
+  expect(declared[0]).toMatchObject({ id: 'x', turn: { axis: 'z', degrees: 90 } });
+  expect(judgeUp({ ...UP, size: [2, 1, 1] }).some(({ id }) => id === 'x')).toBe(false);
+});
