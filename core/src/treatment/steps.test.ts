@@ -255,3 +255,23 @@ test('a model that was only tidied is called that, and one without steps is unch
   expect(describeChanges([])).toEqual([]);
   expect(describeChanges([{ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }, bake])).toEqual(['set upright']);
 });
+
+test('shading anew moves no vertex of the world, and twice is once', async () => {
+  const smooth: Step = { kind: 'set-normals', schema: 1, from: 'angle', degrees: 100 };
+  const document = createTangle();
+  const corners = (): number[] =>
+    listMeshInstances(document).flatMap((instance) =>
+      instance.mesh.listPrimitives().flatMap((primitive) => {
+        const all = computeWorldPositions(instance, primitive);
+        return [...primitive.getIndices()!.getArray()!].flatMap((i) => [...all.slice(i * 3, i * 3 + 3)]);
+      }),
+    );
+  const before = corners();
+  const [{ changed }] = await apply(document, smooth);
+  expect(changed).toBe('normals of 24 triangles');
+  expectClose(corners(), before);
+  const once = await writeGlb(document);
+  await apply(document, smooth);
+  expect(await writeGlb(document)).toEqual(once);
+  expect(listCreditedChanges([smooth])).toEqual(['smoothed']);
+});

@@ -1,5 +1,6 @@
 import { inflateSync } from 'node:zlib';
 import type { Document } from '@gltf-transform/core';
+import type { Transform } from '@gltf-transform/extensions';
 import { boxSize, computeBounds } from '../../scene/bounds';
 import { computeFigures } from '../../scene/figures';
 import { clipSpan, computePosedPositions, poseAt } from '../../scene/pose';
@@ -301,6 +302,61 @@ test.each([
   const [material] = document.getRoot().listMaterials();
   expect(getMaterialSource(material).maps).toMatchObject([{ status: 'embedded', reference: 'brick.png' }]);
   expect(material.getBaseColorTexture()?.getSize()).toEqual([2, 2]);
+});
+
+test('how a map lies is kept: shift, scale and edges', async () => {
+  const { document } = await read(
+    writeFbxBinary(
+      scene(
+        [
+          LAID_OUT,
+          model(11n, 'house'),
+          rec('Material', [20n, 'wall\0\x01Material', ''], [rec('ShadingModel', ['phong'])]),
+          rec(
+            'Texture',
+            [30n, 'brick\0\x01Texture', ''],
+            [
+              rec('RelativeFilename', ['brick.png']),
+              properties({ Translation: [0.25, 0, 0], Scaling: [2, 2, 1], WrapModeU: 1 }),
+            ],
+          ),
+        ],
+        [link(11n, 0n), link(10n, 11n), link(20n, 11n), link(30n, 20n, 'DiffuseColor')],
+      ),
+    ),
+    { 'brick.png': createPng([9, 9, 9, 255]) },
+  );
+  const info = document.getRoot().listMaterials()[0].getBaseColorTextureInfo()!;
+  // glTF 2.0, 5.26: 33071 is CLAMP_TO_EDGE, 10497 REPEAT
+  expect([info.getWrapS(), info.getWrapT()]).toEqual([33071, 10497]);
+  expect(info.getExtension<Transform>('KHR_texture_transform')?.getScale()).toEqual([2, 2]);
+});
+
+test('user properties, cameras and lights are kept', async () => {
+  const crate = rec(
+    'Model',
+    [11n, 'house\0\x01Model', 'Mesh'],
+    [rec('Properties70', [], [rec('P', ['shelf', 'KString', '', 'U', 'north wall'])])],
+  );
+  const attribute = (id: bigint, type: string): FbxRecord => rec('NodeAttribute', [id, `a\0\x01NodeAttribute`, type]);
+  const { document } = await read(
+    writeFbxBinary(
+      scene(
+        [
+          house(),
+          crate,
+          model(12n, 'eye', {}, 'Camera'),
+          attribute(90n, 'Camera'),
+          model(13n, 'lamp', {}, 'Light'),
+          attribute(91n, 'Light'),
+        ],
+        [link(11n, 0n), link(10n, 11n), link(12n, 0n), link(90n, 12n), link(13n, 0n), link(91n, 13n)],
+      ),
+    ),
+  );
+  expect(computeFigures(document)).toMatchObject({ cameras: 1, lights: 1 });
+  const node = listShownNodes(document).find((one) => one.getName() === 'house')!;
+  expect(JSON.stringify(node.getExtras())).toContain('north wall');
 });
 
 /** A strip of points on a chain of bones, each point with the influences given. */
