@@ -1,4 +1,5 @@
 import type { Accessor, Animation, AnimationSampler, Document, vec3, vec4 } from '@gltf-transform/core';
+import { slerp } from './quaternion';
 import { listMeshInstances } from './traverse';
 import { computeWorldPositions } from './world-positions';
 
@@ -63,7 +64,7 @@ function sample(sampler: AnimationSampler, seconds: number, isRotation: boolean)
   const t = (seconds - from) / (to - from);
   const [a, b] = [read(next - 1, value), read(next, value)];
   if (sampler.getInterpolation() === 'STEP') return a;
-  if (!isCubic) return isRotation ? slerp(a, b, t) : a.map((v, i) => v + (b[i] - v) * t);
+  if (!isCubic) return isRotation ? slerp(a as vec4, b as vec4, t) : a.map((v, i) => v + (b[i] - v) * t);
   const [out, into] = [read(next - 1, 2), read(next, 0)];
   const [t2, t3] = [t * t, t * t * t];
   const mixed = a.map(
@@ -81,16 +82,6 @@ function readKey(output: Accessor, first: number, count: number): number[] {
   const values: number[] = [];
   for (let i = 0; i < count; i++) values.push(...output.getElement(first + i, element));
   return values;
-}
-
-function slerp(a: readonly number[], b: readonly number[], t: number): number[] {
-  let dot = a[0] * b[0] + a[1] * b[1] + a[2] * b[2] + a[3] * b[3];
-  const sign = dot < 0 ? -1 : 1;
-  dot = Math.min(1, dot * sign);
-  const angle = Math.acos(dot);
-  if (angle < 1e-6) return normalise(a.map((v, i) => v + (sign * b[i] - v) * t));
-  const [wa, wb] = [Math.sin((1 - t) * angle) / Math.sin(angle), (sign * Math.sin(t * angle)) / Math.sin(angle)];
-  return a.map((v, i) => wa * v + wb * b[i]);
 }
 
 function normalise(q: number[]): number[] {

@@ -1,7 +1,8 @@
 import type { Document } from '@gltf-transform/core';
 import { Curve, type Segment } from '../motion/curve';
 import { addMotionChannels } from '../motion/add-channels';
-import { sampleMotion, slerp, type Tolerance } from '../motion/sample-motion';
+import { slerp } from '../../scene/quaternion';
+import { sampleMotion, type Tolerance } from '../motion/sample-motion';
 import { decomposeMatrix, type Trs } from '../../scene/matrix';
 import { readNames, type Library } from './library';
 import type { BuiltNode, ColladaScene } from './scene-builder';

@@ -1,5 +1,6 @@
 import type { Trs } from '../../scene/matrix';
-import { sampleMotion, slerp, toleranceFor } from './sample-motion';
+import { slerp } from '../../scene/quaternion';
+import { sampleMotion, toleranceFor } from './sample-motion';
 
 const at = (x: number): Trs => ({ translation: [x, 0, 0], rotation: [0, 0, 0, 1], scale: [1, 1, 1] });
 const aboutZ = (radians: number): Trs => ({ ...at(0), rotation: [0, 0, Math.sin(radians / 2), Math.cos(radians / 2)] });

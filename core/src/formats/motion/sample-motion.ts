@@ -1,5 +1,6 @@
 import type { vec3, vec4 } from '@gltf-transform/core';
 import type { Trs } from '../../scene/matrix';
+import { dot4, slerp } from '../../scene/quaternion';
 
 /** A motion in keys, to be read with straight lines and great arcs between them. */
 export interface SampledMotion {
@@ -77,26 +78,15 @@ const lerp = (a: vec3, b: vec3, u: number): vec3 => [0, 1, 2].map((i) => a[i] + 
 function mix(a: Trs, b: Trs, u: number): Trs {
   return {
     translation: lerp(a.translation, b.translation, u),
-    rotation: slerp(a.rotation, alignRotation(b, a.rotation).rotation, u),
+    rotation: slerp(a.rotation, b.rotation, u),
     scale: lerp(a.scale, b.scale, u),
   };
 }
-
-const dot4 = (a: vec4, b: vec4): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2] + a[3] * b[3];
 
 /** q and −q turn alike: the one nearer to the last key, so that the way between is the short one. */
 function alignRotation(pose: Trs, before: vec4): Trs {
   if (dot4(pose.rotation, before) >= 0) return pose;
   return { ...pose, rotation: pose.rotation.map((v) => -v) as vec4 };
-}
-
-/** Shoemake 1985, "Animating rotation with quaternion curves"; glTF 2.0, 3.11, LINEAR on rotations. */
-export function slerp(a: vec4, b: vec4, u: number): vec4 {
-  const cosine = Math.min(1, dot4(a, b));
-  const angle = Math.acos(cosine);
-  if (angle < 1e-6) return a.map((v, i) => v + (b[i] - v) * u) as vec4;
-  const [p, q] = [Math.sin((1 - u) * angle) / Math.sin(angle), Math.sin(u * angle) / Math.sin(angle)];
-  return a.map((v, i) => v * p + b[i] * q) as vec4;
 }
 
 function differs(a: Trs, b: Trs, { length, angle, share }: Tolerance): boolean {

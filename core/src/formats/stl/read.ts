@@ -62,19 +62,10 @@ export async function readStl(path: string, context: ReadingContext): Promise<Re
   }));
   const document = createDocument();
   const material = createPlainMaterial(document, 'no material');
-  let badNumbers = 0;
   for (const solid of filled) {
-    badNumbers += clearBadNumbers(solid.points);
     const name = solid.name || fileStem(path);
     getShownScene(document).addChild(createMeshNode(document, name, toPolygonMesh(solid), material));
   }
-  if (badNumbers > 0)
-    log.push({
-      level: 'look',
-      file: path,
-      text: `${badNumbers} coordinates are no numbers.`,
-      consequence: 'They were taken as 0; some vertices may be misplaced.',
-    });
   if (solids.length > filled.length)
     log.push({ level: 'note', file: path, text: `${solids.length - filled.length} solids are empty.` });
   setDocumentSource(document, {
@@ -95,14 +86,4 @@ function toPolygonMesh({ points, colours }: StlSolid): PolygonMesh {
     ? [{ width: 3, values: colours, index: corners.map((_, c) => Math.floor(c / 3)) }]
     : [];
   return { positions, corners, sizes, normals: null, uvs: [], colours: layer, smoothing: { by: 'none' } };
-}
-
-function clearBadNumbers(points: Float32Array): number {
-  let bad = 0;
-  for (let i = 0; i < points.length; i++) {
-    if (Math.abs(points[i]) < 3e38) continue;
-    points[i] = 0;
-    bad++;
-  }
-  return bad;
 }
