@@ -53,13 +53,18 @@ export function writeFbxBinary(records: readonly FbxRecord[], version = 7400, pa
   head.writeUInt32LE(version, 23);
   const parts: Buffer[] = [head];
   let at = 27;
-  for (const record of records) {
+  for (const record of withHeader(records, version)) {
     const bytes = writeRecord(record, at, version >= 7500, packs);
     parts.push(bytes);
     at += bytes.length;
   }
   return new Uint8Array(Buffer.concat([...parts, Buffer.alloc(version >= 7500 ? 25 : 13)]));
 }
+
+const withHeader = (records: readonly FbxRecord[], version: number): FbxRecord[] => [
+  rec('FBXHeaderExtension', [], [rec('FBXVersion', [version])]),
+  ...records,
+];
 
 function writeRecord(
   { name, values = [], children = [] }: FbxRecord,
@@ -124,8 +129,7 @@ function uint32(value: number): Buffer {
 /** Writes the same as text. */
 export function writeFbxAscii(records: readonly FbxRecord[], version = 7400): Uint8Array {
   const head = `; FBX ${Math.floor(version / 1000)}.${(version % 1000) / 100}.0 project file\n`;
-  const header = rec('FBXHeaderExtension', [], [rec('FBXVersion', [version])]);
-  const body = [header, ...records.filter(({ name }) => name !== 'FBXHeaderExtension')]
+  const body = withHeader(records, version)
     .map((record) => describeRecord(record, ''))
     .join('');
   return new TextEncoder().encode(head + body);
