@@ -111,6 +111,8 @@ function readLayers(
   const layers: CornerLayer[] = [];
   for (const element of listChildren(node, record)) {
     const values = Float64Array.from(numbersOf(findChild(element, valuesName)));
+    // some exporters write the head of a layer they have nothing for
+    if (values.length === 0) continue;
     const index = resolveMapping(element, indexName, values.length / width, context);
     if (!index || values.length < width) {
       context.losses.layers.push(
