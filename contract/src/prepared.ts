@@ -38,7 +38,7 @@ export const PreparedMapSchema = z.object({
   /** Path of the picture among the files, `embedded` ones too where they have one; null where there is none. */
   file: z.string().nullable(),
   status: MapStatusSchema,
-  /** What the picture means: the slot, unless its name says otherwise. */
+  /** What the picture means: its slot; the confidence falls where its name says otherwise. */
   role: TextureSlotSchema,
   colourSpace: z.enum(['srgb', 'linear']),
   confidence,

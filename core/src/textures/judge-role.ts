@@ -7,8 +7,6 @@ const CONFIDENCE = { bothAgree: 0.97, slotAlone: 0.85, nameAgainstSlot: 0.5 };
 /** What a bound map means: its slot, with more or less trust by what its name says. */
 export function judgeRole(slot: TextureSlot, reference: string): { role: TextureSlot; confidence: number } {
   const named = detectRoleByName(reference);
-  if (!named) return { role: slot, confidence: CONFIDENCE.slotAlone };
-  return named.slot === slot
-    ? { role: slot, confidence: CONFIDENCE.bothAgree }
-    : { role: slot, confidence: CONFIDENCE.nameAgainstSlot };
+  const agreement = !named ? 'slotAlone' : named.slot === slot ? 'bothAgree' : 'nameAgainstSlot';
+  return { role: slot, confidence: CONFIDENCE[agreement] };
 }

@@ -122,10 +122,21 @@ ${source('in', '0 1 2', 'T', 3)}${source('out', '0 4 1', 'Y', 3)}
   }
 });
 
-test('the same material under two symbols is one, and polygons without one get none', async () => {
-  const { document } = await readFiles({ 'a.dae': file() });
-  const [primitive] = listMeshInstances(document)[0].mesh.listPrimitives();
-  expect(primitive.getMaterial()?.getName() ?? 'none').not.toBe('Oak');
+test('the same material under two symbols is one', async () => {
+  const polygons = ['m', 'n']
+    .map((symbol) => `<triangles count="1" material="${symbol}">${INPUTS}<p>0 0 1 1 2 2</p></triangles>`)
+    .join('');
+  const bind = (symbol: string): string => `<instance_material symbol="${symbol}" target="#oak"/>`;
+  const node = `<node id="n"><instance_geometry url="#quad"><bind_material><technique_common>${bind('m')}${bind('n')}</technique_common></bind_material></instance_geometry></node>`;
+  const { document } = await readFiles({ 'a.dae': file({ polygons, node, extra: OAK }) });
+  const parts = listMeshInstances(document).flatMap(({ mesh }) => mesh.listPrimitives());
+  expect(new Set(parts.map((part) => part.getMaterial()))).toHaveProperty('size', 1);
+  expect(
+    document
+      .getRoot()
+      .listMaterials()
+      .map((one) => one.getName()),
+  ).toEqual(['Oak']);
 });
 
 test('XML that ends too early is refused with a sentence', async () => {
