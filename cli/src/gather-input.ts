@@ -72,5 +72,10 @@ async function openArchives(
     onProgress({ done: total > 0 ? done / total : 0, of: 1, words: 'opening archives' }),
   );
   const loose = files.filter((file) => !archives.includes(file));
-  return { files: [...loose, ...opened.files], only: null, refused: [...refused, ...opened.refused] };
+  const locked = opened.locked.map((path) => `“${path}” wants a password; what is locked in it was not opened.`);
+  return {
+    files: [...loose, ...opened.files],
+    only: null,
+    refused: [...refused, ...opened.refused, ...locked, ...opened.notes],
+  };
 }

@@ -31,6 +31,14 @@ function model(format: string, words: string): Identity {
   return { kind: 'model', format, words };
 }
 
+function archive(format: string): Identity {
+  return { kind: 'archive', format, words: `${format} archive` };
+}
+
+const PROGRAM: Identity = { kind: 'program', format: 'exe', words: 'program, never run' };
+const SCRIPT: Identity = { kind: 'program', format: 'script', words: 'script, never run' };
+const PAPER: Identity = { kind: 'other', format: 'paper', words: 'document' };
+
 const WORKING_FILE: Identity = {
   kind: 'closed',
   format: 'working-file',
@@ -42,9 +50,11 @@ const CAD: Identity = { kind: 'closed', format: 'cad', words: 'CAD file' };
 const MARKS: { text: string; identity: Identity }[] = [
   { text: 'PK\x03\x04', identity: { kind: 'archive', format: 'zip', words: 'zip archive' } },
   { text: 'PK\x05\x06', identity: { kind: 'archive', format: 'zip', words: 'empty zip archive' } },
-  { text: '7z\xbc\xaf\x27\x1c', identity: { kind: 'closed', format: '7z', words: '7z archive, not opened yet' } },
-  { text: 'Rar!\x1a\x07', identity: { kind: 'closed', format: 'rar', words: 'rar archive, not opened yet' } },
-  { text: '\x1f\x8b', identity: { kind: 'closed', format: 'gz', words: 'gzip archive, not opened yet' } },
+  { text: '7z\xbc\xaf\x27\x1c', identity: archive('7z') },
+  { text: 'Rar!\x1a\x07', identity: archive('rar') },
+  { text: '\x1f\x8b', identity: archive('gz') },
+  { text: '\xfd7zXZ\0', identity: archive('xz') },
+  { text: '\x28\xb5\x2f\xfd', identity: archive('zst') },
   { text: 'glTF', identity: { kind: 'model', format: 'glb', words: 'GLB model' } },
   { text: 'Kaydara FBX Binary', identity: model('fbx', 'FBX model') },
   { text: '; FBX', identity: model('fbx', 'FBX model') },
@@ -54,9 +64,11 @@ const MARKS: { text: string; identity: Identity }[] = [
   { text: '#usda', identity: model('usd', 'USD model') },
   { text: 'PXR-USDC', identity: model('usd', 'USD model') },
   { text: 'ISO-10303-21', identity: CAD },
-  { text: 'MZ', identity: { kind: 'program', format: 'exe', words: 'program, never run' } },
-  { text: '\x7fELF', identity: { kind: 'program', format: 'elf', words: 'program, never run' } },
-  { text: '#!', identity: { kind: 'program', format: 'script', words: 'script, never run' } },
+  { text: 'MZ', identity: PROGRAM },
+  { text: '\x7fELF', identity: PROGRAM },
+  { text: '\xcf\xfa\xed\xfe', identity: PROGRAM },
+  { text: '\xca\xfe\xba\xbe', identity: PROGRAM },
+  { text: '#!', identity: SCRIPT },
   { text: '%PDF', identity: { kind: 'other', format: 'pdf', words: 'PDF document' } },
 ];
 
@@ -65,6 +77,16 @@ const WORKING_EXTENSIONS = 'blend max ma mb c4d lxo hip hipnc ztl zpr skp spp sb
 );
 const CAD_EXTENSIONS =
   'step stp iges igs sldprt sldasm catpart catproduct ipt iam prt x_t x_b jt dwg 3dm ifc brep'.split(' ');
+
+/** What may be run, whatever its bytes look like: a jar is a zip, a script is a text. */
+const PROGRAM_EXTENSIONS =
+  'exe com scr msi msix dll sys drv jar apk ipa app dmg pkg deb rpm appimage so dylib cpl gadget'.split(' ');
+const SCRIPT_EXTENSIONS =
+  'bat cmd ps1 psm1 vbs vbe js jse mjs wsf wsh hta sh bash command py pyc pyw rb pl lua reg lnk url inf ms mse mel scpt jsx'.split(
+    ' ',
+  );
+/** Papers that are zips by their bytes. */
+const PAPER_EXTENSIONS = 'docx docm xlsx xlsm pptx odt ods odp odg epub kra ora xps'.split(' ');
 
 /** Kinds told by their name alone, because their bytes say nothing. */
 const BY_EXTENSION: Record<string, Identity> = {
@@ -80,9 +102,9 @@ const BY_EXTENSION: Record<string, Identity> = {
   ...Object.fromEntries(CONVERTED_EXTENSIONS.map((one) => [one, model(one, `${one.toUpperCase()} model`)])),
   ...Object.fromEntries(WORKING_EXTENSIONS.map((one) => [one, WORKING_FILE])),
   ...Object.fromEntries(CAD_EXTENSIONS.map((one) => [one, CAD])),
-  bat: { kind: 'program', format: 'script', words: 'script, never run' },
-  cmd: { kind: 'program', format: 'script', words: 'script, never run' },
-  ps1: { kind: 'program', format: 'script', words: 'script, never run' },
+  ...Object.fromEntries(PROGRAM_EXTENSIONS.map((one) => [one, PROGRAM])),
+  ...Object.fromEntries(SCRIPT_EXTENSIONS.map((one) => [one, SCRIPT])),
+  ...Object.fromEntries(PAPER_EXTENSIONS.map((one) => [one, PAPER])),
 };
 
 const TEXT_EXTENSIONS = ['txt', 'md', 'rtf', 'html', 'htm', 'license', 'licence', 'nfo', 'rst', ''];
@@ -95,8 +117,10 @@ const TEXT_EXTENSIONS = ['txt', 'md', 'rtf', 'html', 'htm', 'license', 'licence'
 export function identifyFile(path: string, head: Uint8Array): Identity {
   const extension = /\.([^./]+)$/.exec(path)?.[1].toLowerCase() ?? '';
   const mark = MARKS.find(({ text }) => startsWith(head, text));
-  // a packed scene is a zip by its bytes
-  if (mark) return extension === 'usdz' && mark.identity.format === 'zip' ? model('usdz', 'USDZ model') : mark.identity;
+  if (mark) return mark.identity.kind === 'archive' ? tellPacked(extension, mark.identity) : mark.identity;
+  if (PROGRAM_EXTENSIONS.includes(extension) || SCRIPT_EXTENSIONS.includes(extension)) return BY_EXTENSION[extension];
+  if (isTar(head, extension)) return archive('tar');
+  if (isBzip2(head)) return archive('bz2');
   const picture = identifyPicture(head);
   if (picture && (picture !== 'tga' || extension === 'tga'))
     return { kind: 'picture', format: picture, words: `${picture.toUpperCase()} picture` };
@@ -120,6 +144,26 @@ export function identifyFile(path: string, head: Uint8Array): Identity {
   }
   return BY_EXTENSION[extension] ?? { kind: 'other', format: extension || 'unknown', words: 'unknown kind' };
 }
+
+/** A packed scene, a paper, a program may all be zips by their bytes. */
+function tellPacked(extension: string, byBytes: Identity): Identity {
+  if (extension === 'usdz' && byBytes.format === 'zip') return model('usdz', 'USDZ model');
+  const byName = BY_EXTENSION[extension];
+  return byName && byName.kind !== 'buffer' ? byName : byBytes;
+}
+
+/** ustar's mark (POSIX.1-1988), or a name that says so and a checksum that holds. */
+function isTar(head: Uint8Array, extension: string): boolean {
+  if (head.length < 512) return false;
+  if (startsWith(head.subarray(257), 'ustar')) return true;
+  if (extension !== 'tar') return false;
+  let sum = 0;
+  for (let i = 0; i < 512; i++) sum += i >= 148 && i < 156 ? 0x20 : head[i];
+  return parseInt(decodeText(head.subarray(148, 156)), 8) === sum;
+}
+
+/** `BZh`, the block size, then π in BCD. */
+const isBzip2 = (head: Uint8Array): boolean => startsWith(head, 'BZh') && startsWith(head.subarray(4), '1AY&SY');
 
 const baseName = (path: string): string => path.slice(path.lastIndexOf('/') + 1);
 

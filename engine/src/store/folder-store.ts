@@ -4,6 +4,7 @@ import { copyFile, link, mkdir, open, readFile, rename, rm, stat } from 'node:fs
 import { dirname, join } from 'node:path';
 import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { BlobBatch } from './blob-batch';
 import type { ByteStore, StoredBytes } from './byte-store';
 
 /** Keeps bytes in `ab/cd/abcd…` under a folder. Every file is written aside, flushed, then renamed: none is ever half there. */
@@ -66,6 +67,11 @@ export class FolderStore implements ByteStore {
     const sha256 = hash.digest('hex');
     await this.#settle(aside, sha256);
     return { sha256, sizeBytes };
+  }
+
+  /** Opens a batch: many files written one after the other and flushed together. */
+  openBatch(): BlobBatch {
+    return new BlobBatch(this.#folder, (sha256) => this.#pathOf(sha256));
   }
 
   async adoptFile(path: string, signal?: AbortSignal): Promise<StoredBytes> {

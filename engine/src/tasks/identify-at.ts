@@ -1,5 +1,6 @@
 import { open } from 'node:fs/promises';
 import { identifyFile, type Identity } from '@haveld/core/finds/identify';
+import { NOTHING_INSIDE, PEEKED_FORMATS, peekInside, type Inside } from '@haveld/core/finds/peek-inside';
 import { readPictureSize } from '@haveld/core/textures/picture-size';
 
 export interface IdentifiedFile extends Identity {
@@ -7,12 +8,38 @@ export interface IdentifiedFile extends Identity {
   sizeBytes: number;
   width: number | null;
   height: number | null;
+  inside: Inside;
 }
 
-const HEAD_BYTES = 65536;
+/** Bytes of a file's beginning that tell what it is. */
+export const HEAD_BYTES = 65536;
+/** A model is looked into up to this size; what it names stands at its head or near its end, and larger ones are rare. */
+const PEEK_BYTES = 512 * 2 ** 20;
+/** Its names stand at the head of an OBJ. */
+const HEAD_IS_ENOUGH = ['obj'];
+
+/** Tells what a file is from its name and its first bytes. */
+export function identifyHead(path: string, head: Uint8Array, sizeBytes: number): Omit<IdentifiedFile, 'inside'> {
+  const identity = identifyFile(path, head);
+  const size = identity.kind === 'picture' ? readPictureSize(head) : null;
+  return { path, sizeBytes, ...identity, width: size?.[0] ?? null, height: size?.[1] ?? null };
+}
+
+/** Looks into a model or material file; nothing is said of any other. @param location where its bytes lie */
+export async function peekAt(format: string, sizeBytes: number, location: string): Promise<Inside> {
+  if (!(PEEKED_FORMATS as readonly string[]).includes(format) || sizeBytes > PEEK_BYTES) return NOTHING_INSIDE;
+  const handle = await open(location);
+  try {
+    const bytes = new Uint8Array(HEAD_IS_ENOUGH.includes(format) ? Math.min(sizeBytes, HEAD_BYTES) : sizeBytes);
+    const { bytesRead } = await handle.read(bytes, 0, bytes.length, 0);
+    return peekInside(format, bytes.subarray(0, bytesRead));
+  } finally {
+    await handle.close();
+  }
+}
 
 /**
- * Tells what a file is by its first bytes and its name.
+ * Tells what a file is by its first bytes and its name, and what it names inside.
  * @param path what it is called
  * @param location where its bytes lie
  */
@@ -21,16 +48,8 @@ export async function identifyAt(path: string, location: string): Promise<Identi
   try {
     const head = new Uint8Array(HEAD_BYTES);
     const { bytesRead } = await handle.read(head, 0, HEAD_BYTES, 0);
-    const bytes = head.subarray(0, bytesRead);
-    const identity = identifyFile(path, bytes);
-    const size = identity.kind === 'picture' ? readPictureSize(bytes) : null;
-    return {
-      path,
-      sizeBytes: (await handle.stat()).size,
-      ...identity,
-      width: size?.[0] ?? null,
-      height: size?.[1] ?? null,
-    };
+    const identified = identifyHead(path, head.subarray(0, bytesRead), (await handle.stat()).size);
+    return { ...identified, inside: await peekAt(identified.format, identified.sizeBytes, location) };
   } finally {
     await handle.close();
   }

@@ -1,4 +1,4 @@
-import { deflateRawSync } from 'node:zlib';
+import { crc32, deflateRawSync } from 'node:zlib';
 
 export interface RawEntry {
   name: string | Buffer;
@@ -40,13 +40,4 @@ export function writeRawZip(entries: readonly RawEntry[]): Buffer {
   end.writeUInt32LE(central.length, 8);
   end.writeUInt32LE(offset, 12);
   return Buffer.concat([...parts, central, Buffer.from('PK\x05\x06', 'latin1'), end]);
-}
-
-function crc32(bytes: Buffer): number {
-  let crc = 0xffffffff;
-  for (const byte of bytes) {
-    crc ^= byte;
-    for (let k = 0; k < 8; k++) crc = (crc >>> 1) ^ (crc & 1 ? 0xedb88320 : 0);
-  }
-  return (crc ^ 0xffffffff) >>> 0;
 }
