@@ -1,4 +1,6 @@
-import { groupFinds, readableName, type HeapFile } from './group-finds';
+import { groupFinds } from './group-finds';
+import type { HeapFile } from './heap-file';
+import { readableName } from './readable-name';
 import { identifyFile } from './identify';
 import { createPng } from '../testing/documents';
 

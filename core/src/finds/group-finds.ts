@@ -1,143 +1,102 @@
-import { fileStem } from '../textures/role-by-name';
-import type { FileKind } from './identify';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
+import { attachFiles, type Draft } from './attach-files';
+import { describeAside } from './describe-aside';
+import { chooseModel } from './choose-model';
+import type { Grouping, HeapFile, ProposedFind } from './heap-file';
+import { listKits } from './list-kits';
+import { chooseMaps } from './map-sets';
+import { groupModels } from './model-groups';
+import { SYSTEM_LITTER, WHOLE_SET, type WordRule } from './name-words';
+import { parsePath } from './parse-path';
+import { readableName } from './readable-name';
 
-export interface HeapFile {
-  path: string;
-  kind: FileKind;
-  format: string;
-  sizeBytes: number;
+export interface GroupingOptions {
+  /** Longer side of the maps the house wants, in pixels. */
+  preferredSide?: number;
+  /** Words the source of the arrival is known to use. */
+  words?: readonly WordRule[];
 }
 
-export const FIND_ROLES = ['model', 'other-format', 'material', 'buffer', 'map', 'text', 'preview'] as const;
-export type FindRole = (typeof FIND_ROLES)[number];
-
-/** A model in the heap: what it is made of and why this file was taken as the model. */
-export interface ProposedFind {
-  name: string;
-  model: string;
-  files: { path: string; role: FindRole }[];
-  reason: string;
-}
-
-export interface Grouping {
-  finds: ProposedFind[];
-  /** Files that belong to no model. */
-  aside: { path: string; reason: string }[];
-}
-
-/** Which format of the same model is read first: what each can carry. Common practice, no source. */
-const FORMAT_RANK: Record<string, { rank: number; why: string }> = {
-  glb: { rank: 0, why: 'GLB carries physically based materials and its maps inside' },
-  gltf: { rank: 1, why: 'glTF carries physically based materials' },
-  fbx: { rank: 2, why: 'FBX carries polygons, its unit, bones and clips' },
-  dae: { rank: 3, why: 'COLLADA carries polygons, its unit, bones and clips' },
-  usd: { rank: 4, why: 'USD carries polygons, its unit and physically based materials' },
-  usdz: { rank: 5, why: 'USDZ carries its maps inside' },
-  obj: { rank: 6, why: 'OBJ carries polygons and smoothing' },
-  '3ds': { rank: 7, why: '3DS carries materials and smoothing' },
-  ply: { rank: 8, why: 'PLY carries polygons and colours' },
-  stl: { rank: 10, why: 'STL carries bare triangles' },
-};
-const CONVERTED_RANK = { rank: 9, why: 'it has to be converted' };
-const rankOf = (format: string): { rank: number; why: string } => FORMAT_RANK[format] ?? CONVERTED_RANK;
-
-const PREVIEW = /(preview|thumb(nail)?|render|screenshot|turntable|wireframe)/i;
-
-const folderOf = (path: string): string => (path.includes('/') ? path.slice(0, path.lastIndexOf('/') + 1) : '');
-const plainStem = (path: string): string =>
-  fileStem(path)
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, '');
-
-/** Makes finds of a heap: one a model, the same model in other formats with it, maps, texts and previews to all they belong to. */
-export function groupFinds(files: readonly HeapFile[]): Grouping {
-  const byStem = new Map<string, HeapFile[]>();
-  for (const file of files) {
-    if (file.kind !== 'model') continue;
-    const stem = plainStem(file.path) || file.path;
-    byStem.set(stem, [...(byStem.get(stem) ?? []), file]);
-  }
-  const groups = [...byStem.values()].flatMap(splitSameFormat);
-  const used = new Set<string>();
-  const finds = groups.map((group) => {
-    const find = createFind(group, files, groups.length);
-    find.files.forEach((file) => used.add(file.path));
-    return find;
+/**
+ * Makes finds of a heap: what is one model in several formats, resolutions, levels of detail, editions and variants; which
+ * maps, texts and previews belong to it, alone or with others; what came as a kit. What a careful person would ask is asked.
+ */
+export function groupFinds(files: readonly HeapFile[], options: GroupingOptions = {}): Grouping {
+  const { preferredSide = HOUSE_RULES.handedOverMapSide, words = [] } = options;
+  const sorted = files.filter(({ path }) => !SYSTEM_LITTER.test(path));
+  const twins = listTwins(sorted);
+  const models = sorted.filter((file) => file.kind === 'model' && !twins.has(file.path));
+  const drafts = groupModels(models.map((file) => ({ file, parsed: parsePath(file.path, words) }))).map(
+    (group): Draft => {
+      const choice = chooseModel(group, preferredSide);
+      const roles = [
+        [choice.model.file.path, 'model'],
+        ...choice.others.map(({ member, role }) => [member.file.path, role]),
+      ];
+      return { group, choice, files: new Map(roles as [string, 'model'][]), guessed: [] };
+    },
+  );
+  attachFiles(drafts, sorted, words);
+  const kits = listKits(drafts);
+  const finds = drafts.map((draft, i) => {
+    const maps = chooseMaps(draft, sorted, preferredSide, words);
+    const kit = kits.find((one) => one.finds.includes(i));
+    return propose(
+      draft,
+      maps.reason,
+      draft.choice.question ?? maps.question ?? askAboutPlace(draft, kit !== undefined, drafts),
+    );
   });
+  const used = new Set(finds.flatMap((find) => find.files.map(({ path }) => path)));
   const aside = files
-    .filter((file) => !used.has(file.path))
-    .map((file) => ({ path: file.path, reason: asideReason(file, finds.length) }));
-  return { finds, aside };
+    .filter(({ path }) => !used.has(path))
+    .map((file) => ({ path: file.path, reason: describeAside(file, finds.length, twins.get(file.path)) }));
+  return { finds, kits, aside };
 }
 
-/** Two files of one stem and one format in different folders are two models. */
-function splitSameFormat(group: HeapFile[]): HeapFile[][] {
-  const formats = new Set(group.map((file) => file.format));
-  return formats.size === group.length ? [group] : group.map((file) => [file]);
+/** Model files that hold the same bytes as one before them. @returns path of each with the one it repeats */
+function listTwins(files: readonly HeapFile[]): Map<string, string> {
+  const first = new Map<string, string>();
+  const twins = new Map<string, string>();
+  for (const { kind, sha256, path } of files) {
+    if (kind !== 'model' || sha256 === undefined) continue;
+    const known = first.get(sha256);
+    if (known === undefined) first.set(sha256, path);
+    else twins.set(path, known);
+  }
+  return twins;
 }
 
-function createFind(group: HeapFile[], files: readonly HeapFile[], groupCount: number): ProposedFind {
-  const ranked = [...group].sort((a, b) => rankOf(a.format).rank - rankOf(b.format).rank);
-  const [model, ...others] = ranked;
-  const find: ProposedFind = {
-    name: readableName(model.path),
-    model: model.path,
-    files: [
-      { path: model.path, role: 'model' },
-      ...others.map((file) => ({ path: file.path, role: 'other-format' as const })),
-    ],
-    reason:
-      others.length > 0
-        ? `${rankOf(model.format).why}; kept beside it: ${others.map((file) => file.format.toUpperCase()).join(', ')}`
-        : '',
+function propose(draft: Draft, mapReason: string, question: string | null): ProposedFind {
+  const { choice, group } = draft;
+  const { file, parsed } = choice.model;
+  const isPlain = choice.others.length === 0 && !parsed.isGeneric;
+  return {
+    name: isPlain ? readableName(file.path) : readableName(group.subject.join(' ') || file.path),
+    model: file.path,
+    files: [...draft.files].map(([path, role]) => ({ path, role })),
+    reason: [choice.reason, mapReason].filter((words) => words !== '').join(' · '),
+    question,
   };
-  for (const file of files) {
-    const role = roleOf(file, model, groupCount);
-    if (role) find.files.push({ path: file.path, role });
-  }
-  return find;
 }
 
-function roleOf(file: HeapFile, model: HeapFile, groupCount: number): FindRole | null {
-  const alone = groupCount === 1;
-  const near = alone || sharesTop(file.path, model.path);
-  if (file.kind === 'text') return near || folderOf(file.path) === '' ? 'text' : null;
-  if (!near) return null;
-  const sameStem = plainStem(file.path) === plainStem(model.path);
-  switch (file.kind) {
-    case 'material':
-      return alone || sameStem || folderOf(file.path) === folderOf(model.path) ? 'material' : null;
-    case 'buffer':
-      return model.format === 'gltf' ? 'buffer' : null;
-    case 'picture':
-      return PREVIEW.test(fileStem(file.path)) ? 'preview' : 'map';
-    default:
-      return null;
-  }
-}
-
-/** In a heap of many models a file is near one that lies in the same top folder, or in no folder at all. */
-function sharesTop(a: string, b: string): boolean {
-  const top = (path: string): string => (path.includes('/') ? path.slice(0, path.indexOf('/')) : '');
-  return top(a) === top(b) || top(a) === '' || top(b) === '' || /^(maps?|textures?|tex)$/i.test(top(a));
-}
-
-function asideReason(file: HeapFile, finds: number): string {
-  if (file.kind === 'program') return 'a program, never opened';
-  if (file.format === 'working-file')
-    return 'a working file only its own program opens; ask the source for glTF, FBX or OBJ made from it';
-  if (file.format === 'cad') return 'a CAD file; ask the source for a mesh, glTF or OBJ, and its unit';
-  if (file.kind === 'closed') return 'kept; it cannot be opened yet';
-  if (file.kind === 'archive') return 'opened; its files are listed on their own';
-  return finds === 0 ? 'no model came with it' : 'belongs to no model';
-}
-
-/** `lamp_v2_FINAL(1).obj` → `Lamp v2 FINAL (1)`: a name to start from, not to keep. */
-export function readableName(path: string): string {
-  const words = fileStem(path)
-    .replace(/[_\-.]+/g, ' ')
-    .replace(/([a-z])([A-Z])/g, '$1 $2')
-    .replace(/\s+/g, ' ')
-    .trim();
-  return words === '' ? 'Unnamed' : words[0].toUpperCase() + words.slice(1);
+/** What only the place of things leaves open. */
+function askAboutPlace(draft: Draft, isPiece: boolean, drafts: readonly Draft[]): string | null {
+  const [first] = draft.guessed;
+  if (first && !isPiece)
+    return `Do the maps beside it, such as “${first.slice(first.lastIndexOf('/') + 1)}”, belong to it? Nothing names it.`;
+  const others = drafts.length - 1;
+  if (isPiece && draft.group.subject.some((word) => WHOLE_SET.includes(word)))
+    return `Is this the same ${others} pieces in one file? Take the file or the pieces.`;
+  const coarser = draft.choice.others.filter(({ role }) => role === 'lod').map(({ member }) => member.file.path);
+  const mapFolders = [...draft.files].filter(([, role]) => role === 'map').map(([path]) => path);
+  const folder = coarser[0]?.slice(0, coarser[0].lastIndexOf('/') + 1) ?? '';
+  if (
+    folder !== '' &&
+    !draft.choice.model.file.path.startsWith(folder) &&
+    mapFolders.length > 0 &&
+    mapFolders.every((path) => path.startsWith(folder))
+  )
+    return 'Its maps lie with the coarser model. Which of them is the model?';
+  return null;
 }

@@ -1,0 +1,201 @@
+import { locateReference } from '../textures/locate';
+import { fileStem } from '../textures/role-by-name';
+import type { Choice } from './choose-model';
+import { folderOf, type FindRole, type HeapFile } from './heap-file';
+import { parseMapName, type MapName } from './map-name';
+import type { ModelGroup } from './model-groups';
+import { PHOTO_FOLDERS, PREVIEW_WORDS, TEXT_WORDS, type WordRule } from './name-words';
+import { tokensOf } from './parse-path';
+
+/** A find in the making. */
+export interface Draft {
+  group: ModelGroup;
+  choice: Choice;
+  files: Map<string, FindRole>;
+  /** Pictures given to it though nothing names it. */
+  guessed: string[];
+}
+
+/** Files of a heap by what they may be to a find. */
+interface Heap {
+  files: readonly HeapFile[];
+  paths: readonly string[];
+  drafts: readonly Draft[];
+  extra: readonly WordRule[];
+}
+
+/** Gives every find what belongs to it beside its model files: what they name, what is called like them, what lies with them. */
+export function attachFiles(drafts: readonly Draft[], files: readonly HeapFile[], extra: readonly WordRule[]): void {
+  const heap: Heap = { files, drafts, extra, paths: files.map((file) => file.path) };
+  for (const draft of drafts) attachMentioned(draft, heap);
+  for (const file of files) {
+    if (file.kind === 'material') attachMaterial(file, heap);
+    else if (file.kind === 'buffer') attachBuffer(file, heap);
+    else if (file.kind === 'text') attachText(file, heap);
+  }
+  for (const draft of drafts) attachMentioned(draft, heap);
+  attachPictures(heap);
+}
+
+const KIND_ROLES: Partial<Record<HeapFile['kind'], FindRole>> = {
+  material: 'material',
+  buffer: 'buffer',
+  picture: 'map',
+};
+
+/** What its model and material files name. What only another resolution names belongs to that resolution. */
+function attachMentioned(draft: Draft, { files, paths }: Heap): void {
+  const sources = files.filter(({ path }) => draft.files.has(path));
+  const byRole = (role: FindRole, isIt: boolean) =>
+    sources.filter(({ path }) => (draft.files.get(path) === role) === isIt);
+  for (const source of [...byRole('other-resolution', false), ...byRole('other-resolution', true)]) {
+    for (const mention of source.inside?.mentions ?? []) {
+      const [location] = locateReference(mention, source.path, paths);
+      const file = location && files.find(({ path }) => path === location.path);
+      const role = file && KIND_ROLES[file.kind];
+      if (!file || !role || draft.files.has(file.path)) continue;
+      draft.files.set(file.path, draft.files.get(source.path) === 'other-resolution' ? 'other-resolution' : role);
+    }
+  }
+}
+
+const isTaken = ({ path }: HeapFile, drafts: readonly Draft[]): boolean =>
+  drafts.some((draft) => draft.files.has(path));
+
+/** A material file nobody names goes with the models of its name, else with those in its folder. */
+function attachMaterial(file: HeapFile, { drafts }: Heap): void {
+  if (isTaken(file, drafts)) return;
+  const inFolder = drafts.filter((draft) =>
+    [...draft.files.keys()].some((path) => folderOf(path) === folderOf(file.path)),
+  );
+  const named = inFolder.filter((draft) => modelPaths(draft).some((path) => stemOf(path) === stemOf(file.path)));
+  for (const draft of named.length > 0 ? named : inFolder.length > 0 ? inFolder : drafts.length === 1 ? drafts : [])
+    draft.files.set(file.path, 'material');
+}
+
+function attachBuffer(file: HeapFile, { drafts }: Heap): void {
+  if (isTaken(file, drafts)) return;
+  for (const draft of drafts)
+    if (
+      draft.group.members.some(
+        ({ file: model }) => model.format === 'gltf' && folderOf(model.path) === folderOf(file.path),
+      )
+    )
+      draft.files.set(file.path, 'buffer');
+}
+
+const stemOf = (path: string): string => fileStem(path).toLowerCase();
+const modelPaths = (draft: Draft): string[] => draft.group.members.map(({ file }) => file.path);
+
+/** The finds a file lies with: those below the nearest folder around it that holds any. */
+function listAround(path: string, drafts: readonly Draft[]): readonly Draft[] {
+  for (let folder = folderOf(path); ; folder = folderOf(folder.slice(0, -1))) {
+    const inside = drafts.filter((draft) => modelPaths(draft).some((model) => model.startsWith(folder)));
+    if (inside.length > 0 || folder === '') return inside;
+  }
+}
+
+/** A text named as one of several things is about that one, else about everything around it. */
+function attachText(file: HeapFile, { drafts }: Heap): void {
+  const around = listAround(file.path, drafts);
+  const words = tokensOf(fileStem(file.path)).filter((token) => !TEXT_WORDS.includes(token));
+  const named = around.filter((draft) => words.length > 0 && draft.group.subject.join(' ') === words.join(' '));
+  for (const draft of named.length > 0 ? named : around) draft.files.set(file.path, 'text');
+}
+
+function attachPictures(heap: Heap): void {
+  const { files, drafts, extra } = heap;
+  const pictures = files.filter(({ kind }) => kind === 'picture');
+  const names = new Map(pictures.map((file) => [file, parseMapName(file.path, extra)]));
+  const left = pictures.filter((file) => !isTaken(file, drafts));
+  for (const file of left) {
+    const name = names.get(file)!;
+    if (isPreview(file, name, drafts)) attachPreview(file, name, drafts);
+    else if (!isEnvironment(file, name)) attachMap(file, name, names, heap);
+  }
+}
+
+/** A high-range picture without a role in its name lights a scene; it is no map of the model. */
+const isEnvironment = ({ format }: HeapFile, { slot }: MapName): boolean =>
+  slot === null && (format === 'hdr' || format === 'exr');
+
+function isPreview({ path }: HeapFile, { slot, subject }: MapName, drafts: readonly Draft[]): boolean {
+  const words = [...tokensOf(fileStem(path)), ...folderOf(path).split('/').flatMap(tokensOf)];
+  if (words.some((word) => PREVIEW_WORDS.includes(word))) return true;
+  const folder = folderOf(path).split('/').slice(-2)[0]?.toLowerCase() ?? '';
+  if (slot !== null || !PHOTO_FOLDERS.includes(folder)) return false;
+  const isOwnFolder = !drafts.some((draft) => modelPaths(draft).some((model) => model.startsWith(folderOf(path))));
+  return (
+    isOwnFolder &&
+    (folder !== 'images' ||
+      !subject.some((word) => drafts.some((draft) => draft.group.subject.includes(word))) ||
+      /photo|img|image/.test(stemOf(path)))
+  );
+}
+
+function attachPreview(file: HeapFile, { parsed, subject }: MapName, drafts: readonly Draft[]): void {
+  const words = [...parsed.subject, ...subject].filter((word) => !PREVIEW_WORDS.includes(word));
+  const around = listAround(file.path, drafts);
+  const named = around.filter(
+    (draft) => draft.group.subject.length > 0 && draft.group.subject.every((word) => words.includes(word)),
+  );
+  const best = Math.max(...named.map((draft) => draft.group.subject.length));
+  const chosen =
+    named.length > 0 && around.length > 1 ? named.filter((draft) => draft.group.subject.length === best) : around;
+  for (const draft of chosen) draft.files.set(file.path, 'preview');
+}
+
+/** By its name, else as its sisters of the same subject, else to all it lies with. */
+function attachMap(file: HeapFile, name: MapName, names: ReadonlyMap<HeapFile, MapName>, { drafts }: Heap): void {
+  const around = listAround(file.path, drafts);
+  const sisters = around.length > 1 ? listSisters(file, name, names, drafts) : [];
+  const named = around.length > 1 ? listNamed(name, around) : [];
+  if (
+    named.length === 0 &&
+    sisters.length === 0 &&
+    around.length > 1 &&
+    name.slot === null &&
+    !hasMapFolder(file.path) &&
+    !areRelated(around)
+  )
+    return;
+  const chosen = named.length > 0 ? named : sisters.length > 0 ? sisters : around;
+  for (const draft of chosen) {
+    draft.files.set(file.path, 'map');
+    if (named.length === 0 && sisters.length === 0 && around.length > 1) draft.guessed.push(file.path);
+  }
+}
+
+const hasMapFolder = (path: string): boolean => /(^|\/)(maps?|tex(ture)?s?)\//i.test(path);
+
+/** Things that lie in one folder, or in sister folders, may share what lies there. */
+const areRelated = (drafts: readonly Draft[]): boolean =>
+  new Set(drafts.map(({ choice }) => folderOf(choice.model.file.path))).size === 1;
+
+/** Finds whose whole name stands at the beginning of the map's; the longest such name. */
+function listNamed({ subject }: MapName, drafts: readonly Draft[]): Draft[] {
+  const fits = (draft: Draft): boolean =>
+    draft.group.subject.length > 0 && draft.group.subject.every((word, i) => subject[i] === word);
+  const fitting = drafts.filter(fits);
+  const longest = Math.max(...fitting.map((draft) => draft.group.subject.length));
+  return fitting.filter((draft) => draft.group.subject.length === longest);
+}
+
+/** Finds that use a map of the same subject in the same folder. */
+function listSisters(
+  file: HeapFile,
+  { subject }: MapName,
+  names: ReadonlyMap<HeapFile, MapName>,
+  drafts: readonly Draft[],
+): Draft[] {
+  const sisters = [...names].filter(
+    ([other, name]) =>
+      other !== file &&
+      folderOf(other.path) === folderOf(file.path) &&
+      subject.length > 0 &&
+      name.subject.join(' ') === subject.join(' '),
+  );
+  return drafts.filter((draft) =>
+    sisters.some(([other]) => draft.files.get(other.path) === 'map' && !draft.guessed.includes(other.path)),
+  );
+}
