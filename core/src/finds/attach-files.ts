@@ -111,7 +111,7 @@ function attachPictures(heap: Heap): void {
   for (const file of left) {
     const name = names.get(file)!;
     if (isPreview(file, name, drafts)) attachPreview(file, name, drafts);
-    else if (!isEnvironment(file, name)) attachMap(file, name, names, heap);
+    else if (!isEnvironment(file, name) || listNamed(name, drafts).length > 0) attachMap(file, name, names, heap);
   }
 }
 
@@ -159,10 +159,11 @@ function attachMap(file: HeapFile, name: MapName, names: ReadonlyMap<HeapFile, M
     !areRelated(around)
   )
     return;
-  const chosen = named.length > 0 ? named : sisters.length > 0 ? sisters : around;
+  const alike = listAlike(name, around);
+  const chosen = [named, sisters, alike].find((some) => some.length > 0) ?? around;
   for (const draft of chosen) {
     draft.files.set(file.path, 'map');
-    if (named.length === 0 && sisters.length === 0 && around.length > 1) draft.guessed.push(file.path);
+    if (chosen === around && around.length > 1) draft.guessed.push(file.path);
   }
 }
 
@@ -180,6 +181,10 @@ function listNamed({ subject }: MapName, drafts: readonly Draft[]): Draft[] {
   const longest = Math.max(...fitting.map((draft) => draft.group.subject.length));
   return fitting.filter((draft) => draft.group.subject.length === longest);
 }
+
+/** Finds whose names all begin as the map's is: `door` for a left and a right door. */
+const listAlike = ({ subject }: MapName, drafts: readonly Draft[]): Draft[] =>
+  subject.length === 0 ? [] : drafts.filter((draft) => subject.every((word, i) => draft.group.subject[i] === word));
 
 /** Finds that use a map of the same subject in the same folder. */
 function listSisters(

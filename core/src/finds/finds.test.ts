@@ -67,8 +67,8 @@ test('one model takes the material file, maps and texts around it', () => {
   expect(rolesOf(['a/table.obj', 'a/table.mtl', 'a/maps/oak.png', 'readme.txt', 'a/preview.png'])).toEqual([
     'a/table.obj: model',
     'a/table.mtl: material',
-    'a/maps/oak.png: map',
     'readme.txt: text',
+    'a/maps/oak.png: map',
     'a/preview.png: preview',
   ]);
 });
@@ -107,6 +107,7 @@ test('programs are kept aside by name, and nothing is lost', () => {
 test('a heap without a model has no finds, and says so of each file', () => {
   expect(groupFinds(heap('a.png', 'b.txt'))).toEqual({
     finds: [],
+    kits: [],
     aside: [
       { path: 'a.png', reason: 'no model came with it' },
       { path: 'b.txt', reason: 'no model came with it' },

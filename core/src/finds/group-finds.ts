@@ -2,7 +2,7 @@ import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { attachFiles, type Draft } from './attach-files';
 import { describeAside } from './describe-aside';
 import { chooseModel } from './choose-model';
-import type { Grouping, HeapFile, ProposedFind } from './heap-file';
+import { folderOf, type Grouping, type HeapFile, type ProposedFind } from './heap-file';
 import { listKits } from './list-kits';
 import { chooseMaps } from './map-sets';
 import { groupModels } from './model-groups';
@@ -36,7 +36,11 @@ export function groupFinds(files: readonly HeapFile[], options: GroupingOptions 
       return { group, choice, files: new Map(roles as [string, 'model'][]), guessed: [] };
     },
   );
-  attachFiles(drafts, sorted, words);
+  attachFiles(
+    drafts,
+    sorted.filter(({ path }) => !twins.has(path)),
+    words,
+  );
   const kits = listKits(drafts);
   const finds = drafts.map((draft, i) => {
     const maps = chooseMaps(draft, sorted, preferredSide, words);
@@ -54,17 +58,20 @@ export function groupFinds(files: readonly HeapFile[], options: GroupingOptions 
   return { finds, kits, aside };
 }
 
-/** Model files that hold the same bytes as one before them. @returns path of each with the one it repeats */
+/** Model files that hold the same bytes as one before them, with what lies beside them and repeats too. @returns path of each with the one it repeats */
 function listTwins(files: readonly HeapFile[]): Map<string, string> {
   const first = new Map<string, string>();
-  const twins = new Map<string, string>();
-  for (const { kind, sha256, path } of files) {
-    if (kind !== 'model' || sha256 === undefined) continue;
-    const known = first.get(sha256);
-    if (known === undefined) first.set(sha256, path);
-    else twins.set(path, known);
-  }
-  return twins;
+  const repeats = files.flatMap(({ sha256, path, kind }): { path: string; kind: string; known: string }[] => {
+    const known = sha256 === undefined ? undefined : first.get(sha256);
+    if (sha256 !== undefined && known === undefined) first.set(sha256, path);
+    return known === undefined ? [] : [{ path, kind, known }];
+  });
+  const models = repeats.filter(({ kind }) => kind === 'model');
+  const isBeside = (path: string): boolean =>
+    models.some((model) => folderOf(model.path) !== '' && path.startsWith(folderOf(model.path)));
+  return new Map(
+    repeats.filter(({ path, kind }) => kind === 'model' || isBeside(path)).map(({ path, known }) => [path, known]),
+  );
 }
 
 function propose(draft: Draft, mapReason: string, question: string | null): ProposedFind {

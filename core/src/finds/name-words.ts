@@ -46,6 +46,7 @@ export const NAME_WORDS: WordRule[] = [
     isAsked: true,
   },
   { kind: 'edition', words: list('quads quad ngons tris triangulated'), isWeak: true, isOrdered: true, isAsked: true },
+  { kind: 'edition', words: list('draco meshopt quantized embedded ktx basisu') },
   { kind: 'edition', words: list('yup zup'), isWeak: true, isOrdered: true, isAsked: true },
   { kind: 'edition', words: list('mm cm dm m meters metres inch inches feet ft'), isWeak: true, isAsked: true },
   { kind: 'version', pattern: /^v(?:er|ersion)?(\d+)$/, isAsked: true },
@@ -53,6 +54,7 @@ export const NAME_WORDS: WordRule[] = [
   { kind: 'copy', words: list('final copy export exported') },
   { kind: 'companion', words: list('ucx ubx usp ucp collision collider phys') },
   { kind: 'variant', words: list('rigged animated static posed unrigged tpose apose'), isWeak: true, isOrdered: true },
+  { kind: 'variant', words: list('cleaned retopo decimated raw unprocessed'), isWeak: true, isOrdered: true },
   { kind: 'variant', words: list('summer spring autumn fall winter'), isWeak: true, isOrdered: true, isAsked: true },
   {
     kind: 'variant',
@@ -82,7 +84,7 @@ export const NAME_WORDS: WordRule[] = [
 
 /** Folders that say what kind of file lies in them, not what it is. */
 export const GENERIC_FOLDERS = list(
-  'model models mesh meshes source src texture textures tex texs map maps image images material materials file files scene scenes asset assets export exports download downloads original originals shared common separate single resources data content ar',
+  'model models mesh meshes source src texture textures tex texs map maps image images material materials file files scene scenes asset assets export exports download downloads original originals shared common separate single resources data content ar modell modelle textur texturen karten karte bilder quelle modele modeles textures cartes modelo modelos texturas mapas fuente',
 );
 
 /** File names that say nothing of what is in them; the folder does. */
@@ -93,9 +95,12 @@ export const GENERIC_STEMS = list(
 /** Names that say “all of it”. */
 export const WHOLE_SET = list('all allpieces whole complete set scene collection kit pack');
 
+/** Marks some studios put before every name: static mesh, skinned mesh, texture, material. */
+export const NAME_PREFIXES = list('sm sk skm t tx tex mat mi');
+
 /** A picture or folder of such a name shows the model, and is none of its maps. */
 export const PREVIEW_WORDS = list(
-  'preview previews thumb thumbs thumbnail thumbnails render renders rendered screenshot screenshots turntable wireframe wire cover beauty isometric showcase promo',
+  'preview previews thumb thumbs thumbnail thumbnails render renders rendered screenshot screenshots turntable wireframe wire cover beauty isometric showcase promo vorschau apercu apercus vista previa',
 );
 /** Folders of pictures that show the model, where nothing in their names says otherwise. */
 export const PHOTO_FOLDERS = list('images image photos photo pictures side front back top sample samples gallery');

@@ -1,5 +1,12 @@
 import { fileStem, splitName } from '../textures/role-by-name';
-import { GENERIC_FOLDERS, GENERIC_STEMS, NAME_WORDS, type QualifierKind, type WordRule } from './name-words';
+import {
+  GENERIC_FOLDERS,
+  GENERIC_STEMS,
+  NAME_PREFIXES,
+  NAME_WORDS,
+  type QualifierKind,
+  type WordRule,
+} from './name-words';
 
 /** One word of a name that says something beside what the thing is. */
 export interface Qualifier {
@@ -75,7 +82,8 @@ const WHOLE_WORDS: [RegExp, string][] = [
 
 /** `bush_LOD_0 (1)` → bush, lod0; a browser's counter is no part of a name. */
 export function tokensOf(stem: string): string[] {
-  return splitName(WHOLE_WORDS.reduce((text, [pattern, whole]) => text.replace(pattern, whole), stem));
+  const tokens = splitName(WHOLE_WORDS.reduce((text, [pattern, whole]) => text.replace(pattern, whole), stem));
+  return tokens.length > 1 && NAME_PREFIXES.includes(tokens[0]) ? tokens.slice(1) : tokens;
 }
 
 function sortTokens(tokens: readonly string[], rules: readonly WordRule[], where: Qualifier['where']): Sorted {

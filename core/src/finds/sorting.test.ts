@@ -78,14 +78,12 @@ function readExpected({ finds, files }: Layout): string[] {
     .sort();
 }
 
-const toPattern = (glob: string): RegExp =>
-  new RegExp(
-    `^${glob
-      .replace(/[.()+@[\]]/g, '\\$&')
-      .replace(/\*\*/g, '\u0001')
-      .replace(/\*/g, '[^/]*')
-      .replace(/\u0001/g, '.*')}$`,
-  );
+const toPattern = (glob: string): RegExp => {
+  const parts = glob
+    .split(/(\*+)/)
+    .map((part) => (part === '**' ? '.*' : part === '*' ? '[^/]*' : part.replace(/[.()+@[\]]/g, '\\$&')));
+  return new RegExp(`^${parts.join('')}$`);
+};
 
 const describe1 = ({ finds }: Grouping): string[] =>
   finds
@@ -115,7 +113,7 @@ test.each(LAYOUTS.map((layout) => [layout.name, layout] as const))('%s', (_, lay
 
 test.each([
   ['written before the rules', LAYOUTS, 0.95],
-  ['held out', HELD_OUT_LAYOUTS, 0],
+  ['written after them (17 in the first run)', HELD_OUT_LAYOUTS, 0.95],
 ])('the score over those %s', (name, layouts, least) => {
   const judged = layouts.map((layout) => ({ layout, ...judge(layout) }));
   const exact = judged.filter(({ isExact }) => isExact).length;
