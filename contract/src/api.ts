@@ -1,7 +1,10 @@
 import * as arrivals from './arrivals';
 import * as bench from './bench';
 import * as catalogue from './catalogue';
+import * as doubles from './doubles';
 import type { AnyEndpoint } from './endpoint';
+import * as habits from './habits';
+import * as kits from './kits';
 import * as people from './people';
 import * as projects from './projects';
 import * as rights from './rights';
@@ -17,7 +20,23 @@ export const API: Record<string, AnyEndpoint[]> = {
     arrivals.cancelArrival,
     arrivals.takeToBench,
     arrivals.setFindAside,
+    arrivals.giveArrivalPassword,
+    arrivals.answerFindQuestion,
+    arrivals.regroupFile,
+    arrivals.joinArrivals,
+    arrivals.takeManyToBench,
   ],
+  kits: [
+    kits.getKit,
+    kits.takePieces,
+    kits.getKitBench,
+    kits.answerForPieces,
+    kits.takeSureForPieces,
+    kits.cataloguePieces,
+    kits.changeKitProvenance,
+  ],
+  doubles: [doubles.listDoubles, doubles.decideDouble],
+  habits: [habits.listHabits, habits.tryHabit, habits.saveHabit, habits.removeHabit],
   bench: [
     bench.listBench,
     bench.getSheet,

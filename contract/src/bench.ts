@@ -69,6 +69,8 @@ export const BenchRowSchema = z.object({
   name: z.string(),
   state: AssetStateSchema,
   arrivalName: z.string(),
+  /** Pieces of one kit stand in one row. */
+  kit: z.object({ id: z.string(), name: z.string() }).nullable(),
   portraitSha256: z.string().nullable(),
   open: z.number(),
   blocks: z.number(),

@@ -3,6 +3,7 @@ import { createBenchHandlers } from './bench/handlers';
 import type { Dependencies } from './dependencies';
 import type { TaskRunner } from './jobs/task-runner';
 import type { JobHandlers } from './jobs/worker-loop';
+import { createKitHandlers } from './kits/handlers';
 import { createProjectHandlers } from './projects/handlers';
 
 /** Every kind of job a worker can do. */
@@ -10,6 +11,7 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
   return {
     ...createArrivalHandlers(dependencies, tasks),
     ...createBenchHandlers(dependencies, tasks),
+    ...createKitHandlers(dependencies, tasks),
     ...createProjectHandlers(dependencies, tasks),
   };
 }

@@ -1,4 +1,3 @@
-import { ZipFile } from 'yazl';
 import { createArrival, listArrivals, takeToBench, setFindAside } from '@haveld/contract/arrivals';
 import {
   answerFinding,
@@ -14,6 +13,7 @@ import { getAsset, searchCatalogue } from '@haveld/contract/catalogue';
 import { createProject, getProject, handOver, judgeForProject } from '@haveld/contract/projects';
 import { getRights } from '@haveld/contract/rights';
 import { getHealth, getWork } from '@haveld/contract/work';
+import { bring as bringIn } from './testing/bring';
 import { TestLibrary, waitFor, type TestClient } from './testing/test-library';
 
 let library: TestLibrary;
@@ -29,31 +29,8 @@ afterAll(() => library.close());
 const CRATE =
   'mtllib crate.mtl\nv 0 0 0\nv 50 0 0\nv 50 40 0\nv 0 40 0\nv 0 0 -30\nv 50 0 -30\nv 50 40 -30\nv 0 40 -30\nusemtl wood\nf 1 2 3 4\nf 6 5 8 7\nf 2 6 7 3\nf 5 1 4 8\nf 4 3 7 8\nf 5 6 2 1\n';
 
-function zip(files: Record<string, string>): Promise<Buffer> {
-  const archive = new ZipFile();
-  for (const [path, text] of Object.entries(files)) archive.addBuffer(Buffer.from(text), path);
-  archive.end();
-  const chunks: Buffer[] = [];
-  return new Promise((resolve) =>
-    archive.outputStream
-      .on('data', (chunk: Buffer) => chunks.push(chunk))
-      .on('end', () => resolve(Buffer.concat(chunks))),
-  );
-}
-
-/** Drops a zip and waits until its finds are read. */
-async function bring(name: string, files: Record<string, string>, partBytes?: number) {
-  const bytes = await zip(files);
-  const { id, received } = await client.call(createArrival, {
-    body: { name, files: [{ path: name, sizeBytes: bytes.length }] },
-  });
-  await client.upload(received[0].id, bytes, partBytes);
-  const arrivals = await waitFor(
-    () => client.call(listArrivals),
-    (all) => all.find((arrival) => arrival.id === id)?.state === 'ready',
-  );
-  return arrivals.find((arrival) => arrival.id === id)!;
-}
+const bring = (name: string, files: Record<string, string>, partBytes?: number) =>
+  bringIn(client, name, files, partBytes);
 
 const README = 'Crate by Ines Falkenrot\nhttps://quayside-models.example/crate\nCC BY 4.0\nThe crate is 40 cm high.\n';
 const answerAll = async (sheet: Sheet): Promise<void> => {

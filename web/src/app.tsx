@@ -8,9 +8,14 @@ import { DomainError } from '@haveld/contract/error';
 import { Failure, Loading } from './parts/notice';
 import { Shell } from './parts/shell';
 import { ArrivalsScreen } from './screens/arrivals/arrivals-screen';
+import { DoublesScreen } from './screens/arrivals/doubles-screen';
+import { SortScreen } from './screens/arrivals/sort-screen';
 import { BenchScreen } from './screens/bench/bench-screen';
+import { KitBenchScreen } from './screens/bench/kit-bench-screen';
 import { CatalogueScreen } from './screens/catalogue/catalogue-screen';
+import { HabitsScreen } from './screens/habits/habits-screen';
 import { HealthScreen } from './screens/health/health-screen';
+import { KitScreen } from './screens/kit/kit-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
 import { createHaveldTheme } from './theme/theme';
@@ -44,7 +49,12 @@ const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/arrivals" replace /> },
       { path: 'arrivals', element: <ArrivalsScreen /> },
+      { path: 'arrivals/habits', element: <HabitsScreen /> },
+      { path: 'arrivals/doubles/:id', element: <DoublesScreen /> },
+      { path: 'arrivals/:id', element: <SortScreen /> },
+      { path: 'kits/:id', element: <KitScreen /> },
       { path: 'bench', element: <BenchScreen /> },
+      { path: 'bench/kits/:id', element: <KitBenchScreen /> },
       { path: 'bench/:id', element: <SheetScreen /> },
       { path: 'catalogue', element: <CatalogueScreen /> },
       { path: 'catalogue/:id', element: <AssetScreen /> },

@@ -11,6 +11,7 @@ import { boxSize, computeBounds } from '../scene/bounds';
 import { computeFigures } from '../scene/figures';
 import { getDocumentSource, type DocumentSource } from '../scene/source-data';
 import { listMeshInstances } from '../scene/traverse';
+import { NO_HABIT, type SourceHabit } from '../finds/habits';
 import { listStrangers, type Stranger } from '../structure/strangers';
 import { listMapLines, type ArrivalPicture } from '../textures/map-lines';
 
@@ -37,6 +38,7 @@ export interface Examination {
   /** Its width, height, depth, in the file's unit. */
   uprightSize: [number, number, number] | null;
   isMoving: boolean;
+  habit: SourceHabit;
 }
 
 export interface ExaminationInput {
@@ -48,13 +50,23 @@ export interface ExaminationInput {
   belonging: ReadonlySet<string>;
   /** Sizes that texts beside the model state. */
   stated: readonly StatedSize[];
+  /** What is known of its source. */
+  habit?: SourceHabit;
 }
 
 /** The key a stranger is asked about under. */
 export const strangerKey = (stranger: Stranger): string => `stranger:${stranger.kind}:${stranger.node.getName()}`;
 
 /** Looks at a document as received. */
-export function examine({ document, name, log, pictures, belonging, stated }: ExaminationInput): Examination {
+export function examine({
+  document,
+  name,
+  log,
+  pictures,
+  belonging,
+  stated,
+  habit = NO_HABIT,
+}: ExaminationInput): Examination {
   const source = getDocumentSource(document);
   const strangers = listStrangers(document);
   const apart = new Set(
@@ -70,6 +82,7 @@ export function examine({ document, name, log, pictures, belonging, stated }: Ex
       ? judgeUp({
           size,
           declaredUp: source.declaredUp ?? null,
+          habitUp: habit.up,
           typical,
           floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
           contact: computeContact(instances, modelBox),
@@ -96,12 +109,14 @@ export function examine({ document, name, log, pictures, belonging, stated }: Ex
           size: uprightSize,
           declaredUnit: source.declaredUnit ?? null,
           declaredMetres: source.declaredMetres,
+          habitUnit: habit.unit,
           typical,
           stated,
         })
       : [],
     uprightBox,
     uprightSize,
+    habit,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,
   };
 }

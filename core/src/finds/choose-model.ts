@@ -1,3 +1,4 @@
+import type { FindQuestion } from '@haveld/contract/arrivals';
 import type { FindRole } from './heap-file';
 import type { ModelFile, ModelGroup } from './model-groups';
 import type { QualifierKind } from './name-words';
@@ -8,7 +9,7 @@ export interface Choice {
   model: ModelFile;
   others: { member: ModelFile; role: FindRole }[];
   reason: string;
-  question: string | null;
+  question: FindQuestion | null;
 }
 
 /** @param preferredSide longer side of the maps the house wants, in pixels */
@@ -84,21 +85,32 @@ function roleBeside(member: ModelFile, model: ModelFile): FindRole {
 }
 
 /** Editions are chosen between where each is one; variants of taste may be assets of their own. */
-function askAbout(model: ModelFile, others: Choice['others']): string | null {
+function askAbout(model: ModelFile, others: Choice['others']): FindQuestion | null {
   const among = (role: FindRole) => others.filter((other) => other.role === role).map(({ member }) => member);
   const editions = among('edition').filter(
     (member) => isAsked(member, model, 'edition') || isAsked(member, model, 'version'),
   );
-  const named = (member: ModelFile): string =>
-    `“${wordOf(member, 'edition') || wordOf(member, 'version') || formatName(member.file.format)}”`;
   if (editions.length > 0 && (find(model, 'edition') || find(model, 'version')))
-    return `Which edition: ${[model, ...editions].map(named).filter(isFirst).join(' or ')}?`;
+    return askEdition([model, ...editions]);
   const variants = among('variant').filter((member) => isAsked(member, model, 'variant'));
-  if (variants.length > 0) {
-    const words = [model, ...variants].map((member) => wordOf(member, 'variant') || 'plain').filter(isFirst);
-    return `One asset with ${words.length} variants (${words.join(', ')}), or an asset each?`;
-  }
-  return null;
+  if (variants.length === 0) return null;
+  const words = [model, ...variants].map((member) => wordOf(member, 'variant') || 'plain').filter(isFirst);
+  return {
+    text: `One asset with ${words.length} variants (${words.join(', ')}), or an asset each?`,
+    choices: [
+      { id: 'together', words: 'one asset' },
+      { id: 'apart', words: 'an asset each' },
+    ],
+  };
+}
+
+function askEdition(members: readonly ModelFile[]): FindQuestion {
+  const nameOf = (member: ModelFile): string =>
+    wordOf(member, 'edition') || wordOf(member, 'version') || formatName(member.file.format);
+  const choices = members
+    .map((member) => ({ id: `read:${member.file.path}`, words: nameOf(member) }))
+    .filter(({ words }, i, all) => all.findIndex((one) => one.words === words) === i);
+  return { text: `Which edition: ${choices.map(({ words }) => `“${words}”`).join(' or ')}?`, choices };
 }
 
 const isFirst = <T>(value: T, i: number, all: readonly T[]): boolean => all.indexOf(value) === i;

@@ -1,9 +1,9 @@
-import type { HeapFile } from './heap-file';
+import { baseName, type HeapFile } from './heap-file';
 import { SYSTEM_LITTER } from './name-words';
 
 /** Why a file belongs to no model, in words. @param finds how many models came; @param twin the file of the same bytes */
 export function describeAside(file: HeapFile, finds: number, twin?: string): string {
-  if (twin !== undefined) return `the same bytes as “${twin.slice(twin.lastIndexOf('/') + 1)}”`;
+  if (twin !== undefined) return `the same bytes as “${baseName(twin)}”`;
   if (SYSTEM_LITTER.test(file.path)) return 'left by a system, not part of a model';
   if (file.kind === 'program') return 'not part of a model: a program, never opened';
   if (file.format === 'working-file')

@@ -1,8 +1,9 @@
+import type { FindQuestion } from '@haveld/contract/arrivals';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { attachFiles, type Draft } from './attach-files';
 import { describeAside } from './describe-aside';
 import { chooseModel } from './choose-model';
-import { folderOf, type Grouping, type HeapFile, type ProposedFind } from './heap-file';
+import { baseName, folderOf, type Grouping, type HeapFile, type ProposedFind } from './heap-file';
 import { listKits } from './list-kits';
 import { chooseMaps } from './map-sets';
 import { groupModels } from './model-groups';
@@ -74,7 +75,7 @@ function listTwins(files: readonly HeapFile[]): Map<string, string> {
   );
 }
 
-function propose(draft: Draft, mapReason: string, question: string | null): ProposedFind {
+function propose(draft: Draft, mapReason: string, question: FindQuestion | null): ProposedFind {
   const { choice, group } = draft;
   const { file, parsed } = choice.model;
   const isPlain = choice.others.length === 0 && !parsed.isGeneric;
@@ -88,22 +89,40 @@ function propose(draft: Draft, mapReason: string, question: string | null): Prop
 }
 
 /** What only the place of things leaves open. */
-function askAboutPlace(draft: Draft, isPiece: boolean, drafts: readonly Draft[]): string | null {
+function askAboutPlace(draft: Draft, isPiece: boolean, drafts: readonly Draft[]): FindQuestion | null {
   const [first] = draft.guessed;
   if (first && !isPiece)
-    return `Do the maps beside it, such as “${first.slice(first.lastIndexOf('/') + 1)}”, belong to it? Nothing names it.`;
-  const others = drafts.length - 1;
+    return {
+      text: `Do the maps beside it, such as “${baseName(first)}”, belong to it? Nothing names it.`,
+      choices: [
+        { id: 'together', words: 'they belong' },
+        { id: 'without-maps', words: 'leave them out' },
+      ],
+    };
   if (isPiece && draft.group.subject.some((word) => WHOLE_SET.includes(word)))
-    return `Is this the same ${others} pieces in one file? Take the file or the pieces.`;
-  const coarser = draft.choice.others.filter(({ role }) => role === 'lod').map(({ member }) => member.file.path);
-  const mapFolders = [...draft.files].filter(([, role]) => role === 'map').map(([path]) => path);
-  const folder = coarser[0]?.slice(0, coarser[0].lastIndexOf('/') + 1) ?? '';
-  if (
-    folder !== '' &&
-    !draft.choice.model.file.path.startsWith(folder) &&
-    mapFolders.length > 0 &&
-    mapFolders.every((path) => path.startsWith(folder))
-  )
-    return 'Its maps lie with the coarser model. Which of them is the model?';
-  return null;
+    return {
+      text: `Is this the same ${drafts.length - 1} pieces in one file?`,
+      choices: [
+        { id: 'aside', words: 'yes, take the pieces' },
+        { id: 'together', words: 'no, a model too' },
+      ],
+    };
+  return askAboutCoarser(draft);
+}
+
+/** Maps that lie with a coarser level of detail only may well be made for that one. */
+function askAboutCoarser({ choice, files }: Draft): FindQuestion | null {
+  const [coarser] = choice.others.filter(({ role }) => role === 'lod').map(({ member }) => member.file.path);
+  const maps = [...files].filter(([, role]) => role === 'map').map(([path]) => path);
+  const folder = coarser === undefined ? '' : folderOf(coarser);
+  const model = choice.model.file.path;
+  if (folder === '' || model.startsWith(folder) || maps.length === 0 || !maps.every((path) => path.startsWith(folder)))
+    return null;
+  return {
+    text: 'Its maps lie with the coarser model. Which of them is the model?',
+    choices: [
+      { id: `read:${coarser}`, words: 'the coarser, with maps' },
+      { id: 'together', words: 'the finer' },
+    ],
+  };
 }

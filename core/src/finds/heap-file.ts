@@ -1,3 +1,4 @@
+import type { FindQuestion } from '@haveld/contract/arrivals';
 import type { FileKind } from './identify';
 import type { Inside } from './peek-inside';
 
@@ -37,8 +38,8 @@ export interface ProposedFind {
   model: string;
   files: { path: string; role: FindRole }[];
   reason: string;
-  /** What a person should decide, in one short question; null where nothing is open. */
-  question: string | null;
+  /** What a person should decide; null where nothing is open. */
+  question: FindQuestion | null;
 }
 
 /** Finds that belong together. */
@@ -56,4 +57,5 @@ export interface Grouping {
   aside: { path: string; reason: string }[];
 }
 
+export const baseName = (path: string): string => path.slice(path.lastIndexOf('/') + 1);
 export const folderOf = (path: string): string => path.slice(0, path.lastIndexOf('/') + 1);

@@ -1,3 +1,4 @@
+import type { FindQuestion } from '@haveld/contract/arrivals';
 import { rankSide } from './choose-model';
 import type { Draft } from './attach-files';
 import { folderOf, type HeapFile } from './heap-file';
@@ -16,7 +17,7 @@ interface Candidate {
 export interface MapChoice {
   /** `2048 taken as the house hands over; 1024, 4096 kept beside it`. */
   reason: string;
-  question: string | null;
+  question: FindQuestion | null;
 }
 
 /** The same map in several resolutions, picture formats or colours: one of each stays a map, the rest is kept beside it. */
@@ -32,10 +33,14 @@ export function chooseMaps(
   const sides = settleResolutions(kept, draft, preferredSide);
   return {
     reason: sides.taken !== null ? describeSides(sides.taken, sides.beside, preferredSide) : '',
-    question:
-      variants.length > 1
-        ? `Which maps: ${variants.map((word) => `“${word}”`).join(' or ')}? The others are kept as variants.`
-        : null,
+    question: variants.length > 1 ? askVariant(variants) : null,
+  };
+}
+
+function askVariant(words: readonly string[]): FindQuestion {
+  return {
+    text: `Which maps: ${words.map((word) => `“${word}”`).join(' or ')}? The others are kept as variants.`,
+    choices: words.map((word) => ({ id: `maps:${word}`, words: word })),
   };
 }
 

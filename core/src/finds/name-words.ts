@@ -22,6 +22,8 @@ export interface WordRule {
   isOrdered?: true;
   /** Choosing between such files is a matter of taste, and asked. */
   isAsked?: true;
+  /** What its words stand for, where that is not told from the word itself. */
+  value?: number;
 }
 
 const list = (text: string): readonly string[] => text.split(' ');

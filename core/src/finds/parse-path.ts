@@ -111,6 +111,7 @@ function qualify(word: string, rules: readonly WordRule[], where: Qualifier['whe
 }
 
 function valueOf(rule: WordRule, word: string, group: string | undefined): number {
+  if (rule.value !== undefined) return rule.value;
   if (rule.kind === 'resolution') return Number(group) < 100 ? Number(group) * 1024 : Number(group);
   // triangles: the more there are, the finer
   if (rule.kind === 'lod' && group !== undefined)

@@ -121,8 +121,8 @@ test.each([
   const wrong = judged.filter(({ isExact, asks }) => !isExact && !asks);
   const list = (some: typeof judged): string =>
     some.length > 0 ? ` (${some.map(({ layout }) => layout.name).join('; ')})` : '';
-  process.stdout.write(
-    `${layouts.length} layouts ${name}: ${exact} sorted exactly, ${asked.length} asked${list(asked)}, ${wrong.length} wrong${list(wrong)}\n`,
+  console.log(
+    `${layouts.length} layouts ${name}: ${exact} sorted exactly, ${asked.length} asked${list(asked)}, ${wrong.length} wrong${list(wrong)}`,
   );
   expect(exact / layouts.length).toBeGreaterThanOrEqual(least);
 });

@@ -22,6 +22,8 @@ export interface SizeQuestion {
   declaredUnit: string | null;
   /** Metres of a declared unit that has no name of its own. */
   declaredMetres?: number | null;
+  /** The unit its source is known to use, whatever its files declare. */
+  habitUnit?: string | null;
   typical: TypicalSize | null;
   /** What texts beside the model state. */
   stated: readonly StatedSize[];
@@ -39,7 +41,14 @@ const PRIOR_NO_SIZE = 0.02;
  * Which unit does a file mean?
  * @returns every unit with its confidence (together with "no real size" they sum to 1), most likely first; empty for a model without extent
  */
-export function judgeSize({ size, declaredUnit, declaredMetres, typical, stated }: SizeQuestion): SizeCandidate[] {
+export function judgeSize({
+  size,
+  declaredUnit,
+  declaredMetres,
+  habitUnit,
+  typical,
+  stated,
+}: SizeQuestion): SizeCandidate[] {
   const longest = Math.max(...size);
   if (!(longest > 0) || !Number.isFinite(longest)) return [];
   const prior = declaredUnit === 'm' ? PRIOR_DECLARED_METRE : PRIOR_UNDECLARED;
@@ -58,6 +67,13 @@ export function judgeSize({ size, declaredUnit, declaredMetres, typical, stated 
     if (declaredUnit === id) {
       evidence.push({ text: 'the file declares its unit', figure: words });
       independent++;
+    }
+    if (habitUnit) {
+      weight *= habitUnit === id ? 12 : 0.5;
+      if (habitUnit === id) {
+        evidence.push({ text: 'a habit of its source', figure: words });
+        independent++;
+      }
     }
     if (typical) {
       const measured = (typical.of === 'height' ? size[1] : longest) * metres;

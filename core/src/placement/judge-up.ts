@@ -18,6 +18,8 @@ export interface UpQuestion {
   /** Along x, y, z of the file. */
   size: readonly [number, number, number];
   declaredUp: string | null;
+  /** Up as its source is known to mean it. */
+  habitUp?: string | null;
   typical: TypicalSize | null;
   /** Axis a display floor is thin along (0 to 2) and whether the model stands on its greater side; null without one. */
   floor: { axis: number; below: boolean } | null;
@@ -43,7 +45,7 @@ const prior = (declaredUp: string | null): { y: number; z: number; down: number 
  * Which axis is up?
  * @returns Y, Z and upside down with their confidence, most likely first; they sum to 1
  */
-export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestion): UpCandidate[] {
+export function judgeUp({ size, declaredUp, habitUp, typical, floor, contact }: UpQuestion): UpCandidate[] {
   const base = prior(declaredUp);
   const y: UpCandidate = {
     id: 'y',
@@ -79,6 +81,8 @@ export function judgeUp({ size, declaredUp, typical, floor, contact }: UpQuestio
   };
   if (declaredUp === 'y') speak(y, 1, { text: 'the file or its format declares Y up' });
   if (declaredUp === 'z') speak(z, 1, { text: 'the file or its format declares Z up' });
+  if (habitUp === 'y' || habitUp === 'z')
+    speak(habitUp === 'y' ? y : z, 12, { text: `a habit of its source: ${habitUp.toUpperCase()} up` });
   if (floor?.axis === 1)
     speak(floor.below ? y : down, 40, { text: 'a display floor lies under it', figure: 'across y' });
   if (floor?.axis === 2) speak(z, 40, { text: 'a display floor lies under it', figure: 'across z' });

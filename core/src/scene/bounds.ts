@@ -43,3 +43,13 @@ export function boxSize(box: Box): [number, number, number] {
 export function boxCentre(box: Box): [number, number, number] {
   return [(box.min[0] + box.max[0]) / 2, (box.min[1] + box.max[1]) / 2, (box.min[2] + box.max[2]) / 2];
 }
+
+/** @returns the smallest box around all of them; there must be one at least */
+export function unionBoxes(boxes: readonly Box[]): Box {
+  const axis = (i: 0 | 1 | 2): [number, number] => [
+    Math.min(...boxes.map((b) => b.min[i])),
+    Math.max(...boxes.map((b) => b.max[i])),
+  ];
+  const [x, y, z] = [axis(0), axis(1), axis(2)];
+  return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
+}

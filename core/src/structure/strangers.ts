@@ -1,7 +1,7 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
-import { boxSize, computeBounds } from '../scene/bounds';
+import { boxSize, computeBounds, unionBoxes } from '../scene/bounds';
 import { countTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { STRANGER_HABITS, wordsOf } from './habits';
 
@@ -47,15 +47,6 @@ export function listStrangers(document: Document): Stranger[] {
   const found = [...floors, ...judge(standing, [judgeFigure, judgeBlock])];
   // where everything looks strange, nothing is: the model is made of such parts
   return found.length < boxed.length ? found : [];
-}
-
-function unionBoxes(boxes: Box[]): Box {
-  const axis = (i: 0 | 1 | 2): [number, number] => [
-    Math.min(...boxes.map((b) => b.min[i])),
-    Math.max(...boxes.map((b) => b.max[i])),
-  ];
-  const [x, y, z] = [axis(0), axis(1), axis(2)];
-  return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
 }
 
 function judgeFloor({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {

@@ -64,14 +64,14 @@ export function splitName(stem: string): string[] {
 
 const RESOLUTION = /^(\d{1,2}k|512|1024|2048|4096|8192)$/;
 
-/** @returns the role a map's name states, or null where it states none */
-export function detectRoleByName(path: string): NamedRole | null {
+/** @param habit words its source is known to use. @returns the role a map's name states, or null where it states none */
+export function detectRoleByName(path: string, habit: Readonly<Record<string, TextureSlot>> = {}): NamedRole | null {
   const stem = fileStem(path);
   const tokens = splitName(stem).filter((token) => !RESOLUTION.test(token));
   for (let i = tokens.length - 1; i >= 0; i--) {
     const pair = i > 0 ? tokens[i - 1] + tokens[i] : '';
     const width = pair in ROLE_TOKENS ? 2 : 1;
-    const slot = width === 2 ? ROLE_TOKENS[pair] : ROLE_TOKENS[tokens[i]];
+    const slot = habit[tokens[i]] ?? (width === 2 ? ROLE_TOKENS[pair] : ROLE_TOKENS[tokens[i]]);
     if (!slot || (tokens[i].length === 1 && i !== tokens.length - 1)) continue;
     const subject = [...tokens.slice(0, i - width + 1), ...tokens.slice(i + 1)];
     return { slot, subject, evidence: `“${tokens.slice(i - width + 1, i + 1).join(' ')}” in the name says ${slot}` };

@@ -8,6 +8,7 @@ import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
 import { detectRights } from '@haveld/core/rights/detect';
 import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
+import { listPieces } from '@haveld/core/structure/list-pieces';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import { getLicenceTexts } from '../licence-texts';
 import { FURNITURE_FOLDER, readFurniture, readFurnitureTable, type FurnitureRow } from './open-furniture';
@@ -16,6 +17,7 @@ import { describeDifferences, type Comparison } from './read-files';
 test('153 community models: every box is that of the table, every map is found or told to be missing; units are judged', async () => {
   const rows = readFurnitureTable();
   const differences: Comparison[] = [];
+  const kits: string[] = [];
   const maps = { models: 0, found: 0, elsewhere: 0, missing: 0 };
   const stance = { upright: 0, wrong: 0, sureWrong: 0, of: 0 };
   const byAuthor = new Map<string, { right: number; sureWrong: number; of: number }>();
@@ -30,6 +32,7 @@ test('153 community models: every box is that of the table, every map is found o
         ours: size.map((v) => v.toPrecision(5)).join(' × '),
         theirs: row.box.join(' × '),
       });
+    if (listPieces(document)) kits.push(row.model);
     const lines = listMapLines(document, []).maps;
     if (lines.length > 0) maps.models++;
     for (const line of lines)
@@ -57,6 +60,8 @@ test('153 community models: every box is that of the table, every map is found o
     ].join('\n'),
   );
   expect(rows).toHaveLength(153);
+  // each is one thing, whatever parts it has
+  expect(kits).toEqual([]);
   expect(describeDifferences(differences)).toBe('');
   // README: 79 models with maps, 4 of them missing
   expect(maps.models).toBe(79);

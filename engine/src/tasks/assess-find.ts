@@ -2,6 +2,9 @@ import type { Finding } from '@haveld/contract/finding';
 import type { Figures, LogEntry, MapLine } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
+import type { SourceHabit } from '@haveld/core/finds/habits';
+import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { listSurfaces } from '@haveld/core/scene/list-surfaces';
 import { readGlb } from '@haveld/core/scene/document-io';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { ArrivalPicture } from '@haveld/core/textures/map-lines';
@@ -15,12 +18,15 @@ export interface AssessInput {
   /** Keys of parts that were said to belong to the model. */
   belonging: string[];
   stated: StatedSize[];
+  /** What is known of its source. */
+  habit?: SourceHabit;
 }
 
 export interface AssessResult {
   findings: Finding[];
   figures: Figures;
   maps: MapLine[];
+  shape: ShapeSignature | null;
 }
 
 /** Looks at a document as received. */
@@ -33,6 +39,12 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     pictures: input.pictures,
     belonging: new Set(input.belonging),
     stated: input.stated,
+    habit: input.habit,
   });
-  return { findings: assess(examination), figures: examination.figures, maps: examination.maps };
+  return {
+    findings: assess(examination),
+    figures: examination.figures,
+    maps: examination.maps,
+    shape: computeShapeSignature(listSurfaces(document)),
+  };
 }

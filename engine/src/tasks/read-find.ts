@@ -1,15 +1,20 @@
+import type { Document } from '@gltf-transform/core';
 import type { LogEntry, SourceFacts } from '@haveld/contract/report';
 import type { RightsFinding } from '@haveld/contract/licence';
 import { readModel } from '@haveld/core/formats/read-model';
 import { listStatedSizes, type StatedSize } from '@haveld/core/placement/stated-size';
-import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { drawElevation, drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { standUpright } from '@haveld/core/placement/stand-upright';
 import { detectRights } from '@haveld/core/rights/detect';
 import { writeGlb } from '@haveld/core/scene/document-io';
 import { getDocumentSource } from '@haveld/core/scene/source-data';
 import { describeSource } from '@haveld/core/scene/source-facts';
+import { listPieces, type PieceProposal } from '@haveld/core/structure/list-pieces';
+import { measureLook } from '../measure-look';
 import { createReadingContext } from '../reading-context';
 import { getLicenceTexts } from '../licence-texts';
 import { sharpCodec } from '../sharp-codec';
+import type { FolderStore } from '../store/folder-store';
 import { collectTexts } from './collect-texts';
 import { createFileSource, type FindFile } from './find-files';
 import type { TaskContext } from './task';
@@ -18,6 +23,8 @@ export interface ReadInput {
   /** Path of the model among the files. */
   model: string;
   files: FindFile[];
+  /** A piece of a kit is drawn from the front too. */
+  isPiece?: boolean;
 }
 
 export interface ReadResult {
@@ -27,10 +34,18 @@ export interface ReadResult {
   rights: RightsFinding;
   stated: StatedSize[];
   source: SourceFacts;
+  /** Several things in one file. */
+  pieces: PieceProposal | null;
+  elevation: { sha256: string; width: number; height: number } | null;
+  /** Of the find’s maps, by hash. */
+  looks: { sha256: string; look: string }[];
 }
 
 /** Reads a find: its document, what was lost or odd, whose it says it is, and a first picture as received. */
-export async function readFind({ model, files }: ReadInput, context: TaskContext): Promise<ReadResult> {
+export async function readFind(
+  { model, files, isPiece = false }: ReadInput,
+  context: TaskContext,
+): Promise<ReadResult> {
   context.progress(0, 4, 'stage');
   const { document, log } = await readModel(model, createReadingContext(createFileSource(files, context.store)));
   context.progress(1, 4, 'stage');
@@ -53,5 +68,26 @@ export async function readFind({ model, files }: ReadInput, context: TaskContext
     rights,
     stated: listStatedSizes(texts),
     source: describeSource(document),
+    pieces: isPiece ? null : listPieces(document),
+    elevation: isPiece && drawing ? await drawFront(document, context.store) : null,
+    looks: await measureLooks(files, context.store),
   };
+}
+
+/** From the front, standing as the file declares. */
+async function drawFront(document: Document, store: FolderStore): Promise<ReadResult['elevation']> {
+  standUpright(document, getDocumentSource(document).declaredUp);
+  const drawing = await prepareDrawing(document, sharpCodec);
+  if (!drawing) return null;
+  const { picture, width, height } = drawElevation(drawing, 240);
+  return { sha256: (await store.put(await sharpCodec.encodePng(picture))).sha256, width, height };
+}
+
+async function measureLooks(files: readonly FindFile[], store: FolderStore): Promise<ReadResult['looks']> {
+  const looks: ReadResult['looks'] = [];
+  for (const sha256 of new Set(files.filter(({ role }) => role === 'map').map((file) => file.sha256))) {
+    const look = await measureLook(await store.get(sha256));
+    if (look !== null) looks.push({ sha256, look });
+  }
+  return looks;
 }

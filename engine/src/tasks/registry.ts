@@ -1,9 +1,11 @@
 import { assessFind } from './assess-find';
+import { drawPieces } from './draw-pieces';
 import { makeVersion } from './make-version';
 import { openArchive } from './open-archive';
 import { packHandOver } from './pack-hand-over';
 import { prepareFind } from './prepare-find';
 import { readFind } from './read-find';
+import { takePiece } from './take-piece';
 import type { TaskContext } from './task';
 
 /** Every task there is. `foreign` ones open bytes from outside and run in a process of their own. */
@@ -11,6 +13,8 @@ export const TASKS = {
   'open-archive': { run: openArchive, foreign: true },
   'read-find': { run: readFind, foreign: true },
   'assess-find': { run: assessFind, foreign: false },
+  'draw-pieces': { run: drawPieces, foreign: false },
+  'take-piece': { run: takePiece, foreign: false },
   'make-version': { run: makeVersion, foreign: false },
   'prepare-find': { run: prepareFind, foreign: true },
   'pack-hand-over': { run: packHandOver, foreign: false },

@@ -6,8 +6,14 @@ import type { ArrivalPicture } from '@haveld/core/textures/map-lines';
 import type { Dependencies } from '../dependencies';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
+import { getSourceHabit } from '../habits/service';
+import * as fileQueries from './file-queries';
+import * as findQueries from './find-queries';
 import * as queries from './queries';
-import { failArrival, keepOpened, settleFind } from './service';
+import { readTexts } from './read-texts';
+import { failArrival } from './service';
+import { settleFind } from './settle-find';
+import { keepOpened, listPasswords } from './sorting';
 import { removeUpload, uploadPath } from './uploads';
 
 /** Jobs of this feature: opening what arrived, and reading each find. */
@@ -17,6 +23,8 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
     'open-arrival': {
       async run(job, options) {
         const received = await queries.listReceived(pool, job.subjectId);
+        const arrival = await queries.getArrival(pool, job.subjectId);
+        if (!arrival) return;
         for (const file of received) {
           if (file.sha256 || !file.uploadId) continue;
           const path = uploadPath(uploadsFolder, file.uploadId);
@@ -27,7 +35,10 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
         }
         const opened = await tasks.run(
           'open-archive',
-          { received: received.map(({ path, sha256 }) => ({ path, sha256: sha256! })) },
+          {
+            received: received.map(({ path, sha256 }) => ({ path, sha256: sha256! })),
+            passwords: listPasswords(arrival),
+          },
           options,
         );
         await keepOpened(dependencies, job.subjectId, opened);
@@ -37,16 +48,22 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
     },
     'read-find': {
       async run(job, options) {
-        const find = await queries.getFind(pool, job.subjectId);
+        const find = await findQueries.getFind(pool, job.subjectId);
         if (!find) return;
-        const files = await queries.listFindFiles(pool, find.id);
+        const files = await fileQueries.listFindFiles(pool, find.id);
         const read = await tasks.run(
           'read-find',
-          { model: find.modelPath, files: files.map(({ path, sha256, role }) => ({ path, sha256, role })) },
+          {
+            model: find.modelPath,
+            files: files.map(({ path, sha256, role }) => ({ path, sha256, role })),
+            isPiece: find.kitId !== null,
+          },
           options,
         );
         const pictures = listPictures(files);
-        const assessed = await tasks.run(
+        const arrival = await queries.getArrival(pool, find.arrivalId);
+        const texts = await readTexts(dependencies, files);
+        const { shape, ...assessed } = await tasks.run(
           'assess-find',
           {
             documentSha256: read.documentSha256,
@@ -55,12 +72,15 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
             pictures,
             belonging: [],
             stated: read.stated,
+            habit: await getSourceHabit(pool, arrival?.name ?? '', texts),
           },
           options,
         );
         const { documentSha256, portraitSha256, source, log, rights, stated } = read;
         await settleFind(dependencies, find.id, {
           readerVersion: READER_VERSION,
+          shape,
+          read,
           reading: {
             id: randomUUID(),
             findId: find.id,
@@ -80,7 +100,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
 }
 
 /** Pictures of a find that may be maps. */
-export function listPictures(files: readonly (queries.FileRow & { role: string })[]): ArrivalPicture[] {
+export function listPictures(files: readonly (fileQueries.FileRow & { role: string })[]): ArrivalPicture[] {
   return files
     .filter((file) => file.role === 'map')
     .map(({ path, sha256, width, height }) => ({ path, sha256, width, height }));

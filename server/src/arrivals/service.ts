@@ -1,22 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import type { Arrival, Find } from '@haveld/contract/arrivals';
+import type { PoolConnection } from 'mysql2/promise';
 import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/people';
 import { checkEntryPath } from '@haveld/core/finds/entry-name';
-import { groupFinds } from '@haveld/core/finds/group-finds';
-import type { HeapFile } from '@haveld/core/finds/heap-file';
-import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
-import type { OpenResult } from '@haveld/engine/tasks/open-archive';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { insertJob } from '../jobs/job-table';
+import { cancelJobsOf, insertJob } from '../jobs/job-table';
+import type { JobHandlers } from '../jobs/worker-loop';
+import * as fileQueries from './file-queries';
+import * as findQueries from './find-queries';
 import * as queries from './queries';
-
-type FindAsset = NonNullable<Find['asset']>;
-
-const SHOWN = 60;
-/** Files of an arrival a screen lists; the rest is counted. */
-const FILES_SHOWN = 400;
+import * as readingQueries from './reading-queries';
 
 /** Announces an arrival. Paths that may not be are refused one by one; the rest goes on. */
 export async function announceArrival(
@@ -72,192 +66,102 @@ async function noteReceived(
   });
 }
 
-/** Writes down what an arrival holds and asks for every find to be read. Safe to do twice. */
-export async function keepOpened(
-  { pool }: Dependencies,
-  arrivalId: string,
-  { files, refused }: OpenResult,
-): Promise<void> {
-  const { finds, aside } = groupFinds(files as HeapFile[]);
-  const reasons = new Map(aside.map((file) => [file.path, file.reason]));
-  await transact(pool, async (tx) => {
-    const arrival = await queries.getArrival(tx, arrivalId);
-    if (!arrival || arrival.state !== 'opening') return;
-    await queries.replaceFiles(
-      tx,
-      arrivalId,
-      files.map((file) => ({ ...file, asideReason: reasons.get(file.path) ?? null })),
-    );
-    const ids = new Map((await queries.listFiles(tx, arrivalId)).map((file) => [file.path, file.id]));
-    for (const [ordinal, find] of finds.entries()) {
-      const id = randomUUID();
-      await queries.insertFind(tx, {
-        id,
-        arrivalId,
-        ordinal,
-        name: find.name,
-        modelPath: find.model,
-        reason: find.reason,
-      });
-      await queries.insertFindFiles(
-        tx,
-        id,
-        find.files.map(({ path, role }) => ({ fileId: ids.get(path)!, role })),
-      );
-      await insertJob(tx, { kind: 'read-find', subjectId: id, words: `reading “${find.name}”` });
-    }
-    await queries.setRefused(tx, arrivalId, [...(JSON.parse(arrival.refused) as string[]), ...refused]);
-    await queries.setArrivalState(
-      tx,
-      arrivalId,
-      finds.length > 0 ? 'reading' : 'ready',
-      finds.length > 0 ? null : 'No model that can be read was found in it.',
-    );
-    await bumpRevision(tx);
-  });
-}
-
-/** A find is read, or could not be; when it was the last one the arrival is ready. */
-export async function settleFind(
-  { pool }: Dependencies,
-  findId: string,
-  outcome: { reading: queries.ReadingRow; readerVersion: number } | { failed: string },
-): Promise<void> {
-  await transact(pool, async (tx) => {
-    const find = await queries.lockFind(tx, findId);
-    if (!find) return;
-    if ('reading' in outcome) await queries.upsertReading(tx, outcome.reading, outcome.readerVersion);
-    if (find.state === 'waiting')
-      await queries.setFindState(
-        tx,
-        findId,
-        'reading' in outcome ? 'read' : 'failed',
-        'failed' in outcome ? outcome.failed : null,
-      );
-    if ((await queries.countUnread(tx, find.arrivalId)) === 0)
-      await queries.setArrivalState(tx, find.arrivalId, 'ready');
-    await bumpRevision(tx);
-  });
-}
-
+/** It could not be opened; one that was given up stays given up. */
 export async function failArrival({ pool }: Dependencies, arrivalId: string, message: string): Promise<void> {
+  if ((await queries.getArrival(pool, arrivalId))?.state === 'cancelled') return;
   await queries.setArrivalState(pool, arrivalId, 'failed', message);
   await bumpRevision(pool);
 }
 
-export async function cancelArrival({ pool }: Dependencies, arrivalId: string): Promise<void> {
-  const arrival = await queries.getArrival(pool, arrivalId);
-  if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
-  if (arrival.state !== 'receiving' && arrival.state !== 'failed')
-    throw new DomainError('out-of-step', 'It has arrived already; set its finds aside instead.');
-  await queries.setArrivalState(pool, arrivalId, 'cancelled');
-  await bumpRevision(pool);
+/** Stops whatever goes on with an arrival; what was read of it stays. */
+export async function cancelArrival(
+  dependencies: Dependencies,
+  handlers: JobHandlers,
+  arrivalId: string,
+): Promise<void> {
+  const { pool } = dependencies;
+  const waiting = await transact(pool, async (tx) => {
+    const arrival = await queries.lockArrival(tx, arrivalId);
+    if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
+    if (arrival.state === 'ready' || arrival.state === 'cancelled')
+      throw new DomainError('out-of-step', 'It has arrived already; set its finds aside instead.');
+    if (arrival.state !== 'reading') await queries.setArrivalState(tx, arrivalId, 'cancelled');
+    const subjects = [arrivalId, ...(await findQueries.listFinds(tx, arrivalId)).map(({ id }) => id)];
+    await bumpRevision(tx);
+    return cancelJobsOf(tx, subjects);
+  });
+  for (const { kind, subjectId } of waiting)
+    await handlers[kind]?.fail(
+      { id: 0, kind, subjectId, words: '', attempts: 0, detail: null, leaseToken: '' },
+      'It was stopped.',
+    );
 }
 
 export async function setFindAside({ pool }: Dependencies, findId: string, reason: string): Promise<void> {
-  const find = await queries.getFind(pool, findId);
+  const find = await findQueries.getFind(pool, findId);
   if (!find) throw new DomainError('not-found', 'There is no such find.');
   if (find.state === 'on-bench') throw new DomainError('out-of-step', 'It lies on the bench already.');
-  await queries.setFindState(pool, findId, 'set-aside', reason);
+  await findQueries.setFindState(pool, findId, 'set-aside', reason);
   await bumpRevision(pool);
-}
-
-/** @returns the latest arrivals as the screen shows them; `assets` by find */
-export async function listArrivals({ pool }: Dependencies, assets: ReadonlyMap<string, FindAsset>): Promise<Arrival[]> {
-  const rows = await queries.listArrivals(pool, SHOWN);
-  return Promise.all(rows.map((row) => describeArrival(pool, row, assets)));
-}
-
-async function describeArrival(
-  db: Executor,
-  row: queries.ArrivalRow,
-  assets: ReadonlyMap<string, FindAsset>,
-): Promise<Arrival> {
-  const [received, files, finds, links, readings] = await Promise.all([
-    queries.listReceived(db, row.id),
-    queries.listFiles(db, row.id),
-    queries.listFinds(db, row.id),
-    queries.listFindLinks(db, row.id),
-    queries.listReadings(db, row.id),
-  ]);
-  const readingOf = new Map(readings.map((reading) => [reading.findId, reading]));
-  const findsOf = new Map<number, string[]>();
-  for (const { findId, fileId } of links) findsOf.set(fileId, [...(findsOf.get(fileId) ?? []), findId]);
-  return {
-    id: row.id,
-    name: row.name,
-    state: row.state,
-    message: row.message,
-    personName: row.personName,
-    createdAt: row.createdAt.toISOString(),
-    packedBytes: received.reduce((sum, file) => sum + file.sizeBytes, 0),
-    keptBytes: files.filter((file) => file.kind !== 'archive').reduce((sum, file) => sum + file.sizeBytes, 0),
-    received: received.map(({ id, path, sizeBytes, uploadId, sha256 }) => ({
-      id,
-      path,
-      sizeBytes,
-      arrived: uploadId !== null || sha256 !== null,
-    })),
-    files: files.slice(0, FILES_SHOWN).map((file) => ({
-      path: file.path,
-      kind: file.kind,
-      format: file.format,
-      words: file.words,
-      sizeBytes: file.sizeBytes,
-      asideReason: file.asideReason,
-      findIds: findsOf.get(file.id) ?? [],
-    })),
-    refused: JSON.parse(row.refused) as string[],
-    finds: finds.map((find) => describeFind(find, readingOf.get(find.id) ?? null, assets.get(find.id) ?? null)),
-  };
-}
-
-function describeFind(find: queries.FindRow, reading: queries.ReadingRow | null, asset: FindAsset | null): Find {
-  const open = reading?.findings.filter((finding) => finding.mark !== 'holds') ?? [];
-  const proposed = reading ? proposeProvenance(reading.rights, find.name) : null;
-  return {
-    id: find.id,
-    name: proposed?.title ?? find.name,
-    modelPath: find.modelPath,
-    reason: find.reason,
-    state: find.state,
-    message: find.message,
-    portraitSha256: reading?.portraitSha256 ?? null,
-    triangles: reading?.figures.triangles ?? null,
-    licenceId: proposed?.licenceId ?? null,
-    licencesNamed: reading?.rights.licences.map((licence) => licence.id) ?? [],
-    author: proposed?.author ?? null,
-    mapsFound: reading?.maps.filter((map) => map.status === 'found' || map.status === 'embedded').length ?? 0,
-    mapsTotal: reading?.maps.length ?? 0,
-    mapsOffered: open.filter((finding) => finding.heading === 'textures' && finding.choices.length > 0).length,
-    look: open.filter((finding) => finding.mark === 'look').length,
-    blocks: open.filter((finding) => finding.mark === 'blocks').length,
-    words: open
-      .filter((finding) => finding.heading !== 'structure')
-      .slice(0, 3)
-      .map((finding) => finding.title),
-    asset,
-  };
 }
 
 /** What an asset is made from: the find, its files and its reading. */
 export async function getFindForBench(
   db: Executor,
   findId: string,
-): Promise<{ find: queries.FindRow; reading: queries.ReadingRow }> {
-  const find = await queries.getFind(db, findId);
+): Promise<{ find: findQueries.FindRow; reading: readingQueries.ReadingRow }> {
+  const find = await findQueries.getFind(db, findId);
   if (!find) throw new DomainError('not-found', 'There is no such find.');
-  const reading = await queries.findReadingOf(db, findId);
+  const reading = await readingQueries.findReadingOf(db, findId);
   if (!reading) throw new DomainError('out-of-step', find.message ?? `“${find.name}” has not been read yet.`);
   return { find, reading };
 }
 
+/** A piece of a kit becomes a find: the same files, a name of its own. @returns its id */
+export async function insertPieceFind(
+  tx: PoolConnection,
+  sourceFindId: string,
+  piece: { name: string; kitId: string },
+): Promise<string> {
+  const source = await findQueries.getFind(tx, sourceFindId);
+  if (!source) throw new DomainError('not-found', 'There is no such find.');
+  const id = randomUUID();
+  const ordinal = await findQueries.nextOrdinal(tx, source.arrivalId);
+  await findQueries.insertFind(tx, {
+    id,
+    arrivalId: source.arrivalId,
+    ordinal,
+    modelPath: source.modelPath,
+    reason: '',
+    question: null,
+    ...piece,
+  });
+  const files = await fileQueries.listFindFiles(tx, sourceFindId);
+  await findQueries.insertFindFiles(
+    tx,
+    id,
+    files.map((file) => ({ fileId: file.id, role: file.role })),
+  );
+  return id;
+}
+
 export const markOnBench = (tx: Executor, findId: string): Promise<void> =>
-  queries.setFindState(tx, findId, 'on-bench');
-export const getReading = queries.getReading;
-export const listFindFiles = queries.listFindFiles;
-export const countWaitingFinds = queries.countWaitingFinds;
-export const getFind = queries.getFind;
+  findQueries.setFindState(tx, findId, 'on-bench');
+export const setFindState = findQueries.setFindState;
+export const getFind = findQueries.getFind;
+export const listFindsOfKit = findQueries.listFindsOfKit;
+export const insertKit = findQueries.insertKit;
+export const countWaitingFinds = findQueries.countWaitingFinds;
+export const getReading = readingQueries.getReading;
+export const listFindFiles = fileQueries.listFindFiles;
+export const getArrival = queries.getArrival;
+
+/** What people put elsewhere, the latest first. */
+export const listRegroupings = (db: Executor): ReturnType<typeof queries.listRegroupings> =>
+  queries.listRegroupings(db, 500);
+
+export const listArrivalNames = async (db: Executor): Promise<string[]> =>
+  (await queries.listArrivals(db, 1000)).map(({ name }) => name);
 
 export async function getArrivalName(db: Executor, arrivalId: string): Promise<string> {
   return (await queries.getArrival(db, arrivalId))?.name ?? '';

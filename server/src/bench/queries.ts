@@ -49,8 +49,13 @@ export async function listOnBench(db: Executor): Promise<AssetRow[]> {
 export const countOnBench = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state IN ('on-bench', 'in-review')")).n;
 
-export const listAssetIdsByFind = (db: Executor): Promise<{ id: string; state: AssetState; findId: string }[]> =>
-  many(db, 'SELECT id, state, find_id AS findId FROM asset');
+export const listAssetIdsByFind = (
+  db: Executor,
+): Promise<{ id: string; state: AssetState; findId: string; accession: number }[]> =>
+  many(db, 'SELECT id, state, find_id AS findId, accession FROM asset');
+
+export const findAssetOfFind = async (db: Executor, findId: string): Promise<string | null> =>
+  (await maybeOne<{ id: string }>(db, 'SELECT id FROM asset WHERE find_id = ?', [findId]))?.id ?? null;
 
 export async function insertAsset(
   tx: Executor,
@@ -321,3 +326,30 @@ export const findLastVersion = (
   assetId: string,
 ): Promise<{ state: VersionToMake['state']; message: string | null } | null> =>
   maybeOne(db, 'SELECT state, message FROM version WHERE asset_id = ? ORDER BY number DESC LIMIT 1', [assetId]);
+
+/** From now on a piece's provenance is its own line. */
+export async function setOwnProvenance(tx: Executor, id: string): Promise<void> {
+  await run(tx, 'UPDATE asset SET own_provenance = TRUE WHERE id = ?', [id]);
+}
+
+/** The pieces of a kit that have a number, in the kit's order. */
+export const listAssetsOfKit = async (
+  db: Executor,
+  kitId: string,
+): Promise<{ id: string; ownProvenance: boolean; portraitSha256: string | null }[]> =>
+  (
+    await many<{ id: string; ownProvenance: number; portraitSha256: string | null }>(
+      db,
+      `SELECT asset.id, own_provenance AS ownProvenance, reading.portrait_sha256 AS portraitSha256 FROM asset
+       JOIN find ON find.id = asset.find_id JOIN reading ON reading.id = asset.reading_id WHERE find.kit_id = ? ORDER BY find.ordinal`,
+      [kitId],
+    )
+  ).map((row) => ({ ...row, ownProvenance: row.ownProvenance === 1 }));
+
+/** For each of these finds that is a piece, its kit. */
+export const listKitsOfFinds = (db: Executor): Promise<{ findId: string; kitId: string; kitName: string }[]> =>
+  many(
+    db,
+    `SELECT find.id AS findId, kit.id AS kitId, kit.name AS kitName FROM asset JOIN find ON find.id = asset.find_id JOIN kit ON kit.id = find.kit_id
+     WHERE asset.state IN ('on-bench', 'in-review')`,
+  );

@@ -20,15 +20,22 @@ import { getTerms, isKnownLicence } from '@haveld/core/rights/licences';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
 import { getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
+import { formatAccession } from '../accession';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { findOpenJob, insertJob } from '../jobs/job-table';
 import * as queries from './queries';
 
-export const formatAccession = (accession: number): string => `HV-${String(accession).padStart(6, '0')}`;
-
-export async function listAssetsByFind(db: Executor): Promise<Map<string, { id: string; state: AssetState }>> {
-  return new Map((await queries.listAssetIdsByFind(db)).map(({ id, state, findId }) => [findId, { id, state }]));
+/** @returns the asset of each find that has one */
+export async function listAssetsByFind(
+  db: Executor,
+): Promise<Map<string, { id: string; state: AssetState; accession: string }>> {
+  return new Map(
+    (await queries.listAssetIdsByFind(db)).map(({ id, state, findId, accession }) => [
+      findId,
+      { id, state, accession: formatAccession(accession) },
+    ]),
+  );
 }
 
 export const countOnBench = queries.countOnBench;
@@ -40,8 +47,8 @@ export const listProvenanceChanges = queries.listProvenanceChanges;
 export async function takeFindToBench({ pool }: Dependencies, findId: string): Promise<string> {
   const { find, reading } = await getFindForBench(pool, findId);
   return transact(pool, async (tx) => {
-    const known = (await listAssetsByFind(tx)).get(findId);
-    if (known) return known.id;
+    const known = await queries.findAssetOfFind(tx, findId);
+    if (known) return known;
     const proposed = proposeProvenance(reading.rights, find.name);
     const id = randomUUID();
     await queries.insertAsset(tx, {
@@ -131,6 +138,9 @@ async function findMaking(db: Executor, assetId: string): Promise<boolean> {
 
 export async function listBench(db: Executor): Promise<BenchRow[]> {
   const assets = await queries.listOnBench(db);
+  const kitOf = new Map(
+    (await queries.listKitsOfFinds(db)).map(({ findId, kitId, kitName }) => [findId, { id: kitId, name: kitName }]),
+  );
   return Promise.all(
     assets.map(async (asset) => {
       const sheet = await getSheet(db, asset.id);
@@ -142,6 +152,7 @@ export async function listBench(db: Executor): Promise<BenchRow[]> {
         name: sheet.name,
         state: sheet.state,
         arrivalName: sheet.arrivalName,
+        kit: kitOf.get(asset.findId) ?? null,
         portraitSha256: reading.portraitSha256,
         open: open.length,
         blocks: open.filter((finding) => finding.mark === 'blocks').length,
@@ -259,12 +270,16 @@ export async function switchStep({ pool }: Dependencies, id: string, stepId: str
   return getSheet(pool, id);
 }
 
-/** Corrects provenance; each field that changes is written down with who changed it. */
+/**
+ * Corrects provenance; each field that changes is written down with who changed it.
+ * @param isOwn false where it comes from the kit, and the piece goes on following it
+ */
 export async function changeProvenance(
   { pool }: Dependencies,
   id: string,
   change: Partial<Provenance>,
   person: Person,
+  isOwn = true,
 ): Promise<Sheet> {
   if (change.licenceId !== undefined && !isKnownLicence(change.licenceId))
     throw new DomainError('bad-request', 'This licence is not in the list.');
@@ -274,6 +289,7 @@ export async function changeProvenance(
     const before = await queries.getProvenance(tx, id);
     const after = { ...before, ...change };
     await queries.upsertProvenance(tx, id, after);
+    if (isOwn) await queries.setOwnProvenance(tx, id);
     for (const field of Object.keys(after) as (keyof Provenance)[]) {
       if (after[field] === before[field]) continue;
       await queries.insertProvenanceChange(tx, {

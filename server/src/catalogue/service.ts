@@ -6,7 +6,8 @@ import { getTerms } from '@haveld/core/rights/licences';
 import { judgeUse } from '@haveld/core/rights/verdict';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getArrivalName, getFind, getReading, listFindFiles } from '../arrivals/service';
-import { formatAccession, getProvenance } from '../bench/service';
+import { formatAccession } from '../accession';
+import { getProvenance } from '../bench/service';
 import type { Executor } from '../database/pool';
 import * as queries from './queries';
 

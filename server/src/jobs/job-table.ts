@@ -6,18 +6,20 @@ export interface Job {
   subjectId: string;
   words: string;
   attempts: number;
+  /** What its kind wants to know beside the subject, as JSON. */
+  detail: string | null;
   leaseToken: string;
 }
 
 export async function insertJob(
   db: Executor,
-  job: { kind: string; subjectId: string; words: string },
+  job: { kind: string; subjectId: string; words: string; detail?: string },
 ): Promise<number> {
-  const { insertId } = await run(db, "INSERT INTO job (kind, subject_id, words, state) VALUES (?, ?, ?, 'waiting')", [
-    job.kind,
-    job.subjectId,
-    job.words,
-  ]);
+  const { insertId } = await run(
+    db,
+    "INSERT INTO job (kind, subject_id, words, detail, state) VALUES (?, ?, ?, ?, 'waiting')",
+    [job.kind, job.subjectId, job.words.slice(0, 300), job.detail ?? null],
+  );
   return insertId;
 }
 
@@ -25,7 +27,7 @@ export async function insertJob(
 export async function findClaimable(tx: Executor): Promise<Omit<Job, 'leaseToken'> | null> {
   return maybeOne(
     tx,
-    `SELECT id, kind, subject_id AS subjectId, words, attempts FROM job
+    `SELECT id, kind, subject_id AS subjectId, words, attempts, detail FROM job
      WHERE (state = 'waiting' AND run_after <= UTC_TIMESTAMP(3)) OR (state = 'running' AND lease_until < UTC_TIMESTAMP(3))
      ORDER BY id LIMIT 1 FOR UPDATE SKIP LOCKED`,
   );
@@ -146,4 +148,24 @@ export async function retryFailed(db: Executor, id: number): Promise<boolean> {
     [id],
   );
   return affected === 1;
+}
+
+/** Stops everything that waits or runs for these subjects. @returns what had not begun, for its subject to be told */
+export async function cancelJobsOf(
+  tx: Executor,
+  subjectIds: readonly string[],
+): Promise<{ kind: string; subjectId: string }[]> {
+  if (subjectIds.length === 0) return [];
+  const marks = subjectIds.map(() => '?').join(', ');
+  const waiting = await many<{ id: number; kind: string; subjectId: string }>(
+    tx,
+    `SELECT id, kind, subject_id AS subjectId FROM job WHERE state = 'waiting' AND subject_id IN (${marks}) FOR UPDATE`,
+    [...subjectIds],
+  );
+  for (const { id } of waiting)
+    await run(tx, "UPDATE job SET state = 'cancelled', finished_at = UTC_TIMESTAMP(3) WHERE id = ?", [id]);
+  await run(tx, `UPDATE job SET cancel_asked = TRUE WHERE state = 'running' AND subject_id IN (${marks})`, [
+    ...subjectIds,
+  ]);
+  return waiting;
 }

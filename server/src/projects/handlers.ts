@@ -1,7 +1,7 @@
 import { houseName } from '@haveld/core/text/house-name';
 import { getTerms } from '@haveld/core/rights/licences';
 import { DomainError } from '@haveld/contract/error';
-import { formatAccession } from '../bench/service';
+import { formatAccession } from '../accession';
 import { findCardRow, listVersions } from '../catalogue/service';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';

@@ -35,7 +35,7 @@ export async function cancelJob({ pool }: Dependencies, handlers: JobHandlers, i
   if (!asked) throw new DomainError('out-of-step', 'This work has ended already.');
   if (asked.wasWaiting) {
     await handlers[asked.kind]?.fail(
-      { id, kind: asked.kind, subjectId: asked.subjectId, words: '', attempts: 0, leaseToken: '' },
+      { id, kind: asked.kind, subjectId: asked.subjectId, words: '', attempts: 0, detail: null, leaseToken: '' },
       'It was stopped.',
     );
     await bumpRevision(pool);

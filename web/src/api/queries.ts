@@ -2,6 +2,9 @@ import { queryOptions } from '@tanstack/react-query';
 import { listArrivals } from '@haveld/contract/arrivals';
 import { getSheet, listBench } from '@haveld/contract/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/catalogue';
+import { listDoubles } from '@haveld/contract/doubles';
+import { listHabits } from '@haveld/contract/habits';
+import { getKit, getKitBench } from '@haveld/contract/kits';
 import { getMe } from '@haveld/contract/people';
 import { getProject, listProjects } from '@haveld/contract/projects';
 import { getRights } from '@haveld/contract/rights';
@@ -68,4 +71,24 @@ export const rightsQuery = queryOptions({
 export const healthQuery = queryOptions({
   queryKey: [LIBRARY, 'health'],
   queryFn: ({ signal }) => call(getHealth, { signal }),
+});
+export const doublesQuery = (findId: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'doubles', findId],
+    queryFn: ({ signal }) => call(listDoubles, { params: { id: findId }, signal }),
+  });
+export const kitQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'kit', id],
+    queryFn: ({ signal }) => call(getKit, { params: { id }, signal }),
+    refetchInterval: ({ state }) => (state.data?.progress ? 700 : false),
+  });
+export const kitBenchQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'kit-bench', id],
+    queryFn: ({ signal }) => call(getKitBench, { params: { id }, signal }),
+  });
+export const habitsQuery = queryOptions({
+  queryKey: [LIBRARY, 'habits'],
+  queryFn: ({ signal }) => call(listHabits, { signal }),
 });

@@ -4,20 +4,21 @@ import { locateReference } from '../../textures/locate';
 import { detectRoleByName, fileStem, splitName } from '../../textures/role-by-name';
 import { SLOTS } from '../../textures/slots';
 import type { ArrivalPicture } from '../../textures/map-lines';
+import type { SourceHabit } from '../../finds/habits';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Maps that are where they should be, elsewhere, or nowhere; and pictures that nobody asked for. */
 export function checkMaps(examination: Examination): Finding[] {
-  const { maps, unreferenced, document } = examination;
+  const { maps, document } = examination;
   const here = maps.filter((map) => map.status === 'found' || map.status === 'embedded');
   const open = maps.filter(
     (map) => map.status === 'elsewhere' || map.status === 'missing' || map.status === 'unreadable',
   );
   const findings: Finding[] = [];
   const taken = new Set<string>();
-  for (const map of open) findings.push(checkOpenMap(map, unreferenced, taken));
+  for (const map of open) findings.push(checkOpenMap(map, examination, taken));
   findings.push(...offerUnreferenced(examination, taken));
   if (maps.length === 0 && findings.length === 0) {
     const materials = document.getRoot().listMaterials().length;
@@ -64,7 +65,7 @@ function relink(
   ];
 }
 
-function checkOpenMap(map: MapLine, pictures: readonly ArrivalPicture[], taken: Set<string>): Finding {
+function checkOpenMap(map: MapLine, { unreferenced: pictures, habit }: Examination, taken: Set<string>): Finding {
   const key = `map:${map.material}:${map.slot}`;
   const found =
     map.sha256 && map.path ? [{ path: map.path, sha256: map.sha256, width: map.width, height: map.height }] : [];
@@ -84,7 +85,7 @@ function checkOpenMap(map: MapLine, pictures: readonly ArrivalPicture[], taken: 
       evidence: location.reasons.map((text) => ({ text })),
     });
   }
-  if (choices.length === 0) choices.push(...guessByName(map, pictures));
+  if (choices.length === 0) choices.push(...guessByName(map, pictures, habit));
   choices.forEach((choice) => taken.add(choice.id));
   const name = map.reference.split(/[\\/]/).pop() ?? map.reference;
   const words = SLOTS[map.slot].words;
@@ -111,10 +112,10 @@ function checkOpenMap(map: MapLine, pictures: readonly ArrivalPicture[], taken: 
 }
 
 /** A renamed map: same role by its name, and words in common with the material or the reference. */
-function guessByName(map: MapLine, pictures: readonly ArrivalPicture[]): Choice[] {
+function guessByName(map: MapLine, pictures: readonly ArrivalPicture[], { roles }: SourceHabit): Choice[] {
   const wanted = new Set([...splitName(fileStem(map.reference)), ...splitName(map.material)]);
   return pictures.flatMap((picture): Choice[] => {
-    const named = detectRoleByName(picture.path);
+    const named = detectRoleByName(picture.path, roles);
     const shared = (named?.subject ?? splitName(fileStem(picture.path))).filter(
       (word) => word.length > 2 && wanted.has(word),
     );
@@ -137,13 +138,13 @@ function guessByName(map: MapLine, pictures: readonly ArrivalPicture[]): Choice[
 }
 
 /** Pictures nobody references, offered for the slot their name says: to the material whose name they share, or to the only one. */
-function offerUnreferenced({ document, unreferenced, maps }: Examination, taken: Set<string>): Finding[] {
+function offerUnreferenced({ document, unreferenced, maps, habit }: Examination, taken: Set<string>): Finding[] {
   const materials = document.getRoot().listMaterials();
   const rest = unreferenced.filter((picture) => !taken.has(picture.sha256));
   const findings: Finding[] = [];
   const left: ArrivalPicture[] = [];
   for (const picture of rest) {
-    const named = detectRoleByName(picture.path);
+    const named = detectRoleByName(picture.path, habit.roles);
     const free = named
       ? materials.filter(
           (material) => !maps.some((map) => map.material === material.getName() && map.slot === named.slot),

@@ -1,24 +1,30 @@
 import './arrivals.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
+import { useVirtualizer } from '@tanstack/react-virtual';
 import { useSnackbar } from 'notistack';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { useDropzone, type FileWithPath } from 'react-dropzone';
-import type { Arrival } from '@haveld/contract/arrivals';
+import { Link } from 'react-router';
+import { takeManyToBench, type Arrival } from '@haveld/contract/arrivals';
+import { call } from '../../api/client';
 import { arrivalsQuery } from '../../api/queries';
 import { bringIn } from '../../api/uploads';
 import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { ArrivalRow } from './arrival-row';
+import { isReady, orderArrivals, wantsDecision } from './wants-decision';
 
-const SHOWN_AT_FIRST = 12;
+/** Height of the headings above the list. */
+const HEADS_PX = 34;
 
 /** What came in, joined by lines to what it is. The whole screen takes a drop. */
 export function ArrivalsScreen() {
   const arrivals = useQuery(arrivalsQuery);
   const { enqueueSnackbar } = useSnackbar();
   const folder = useRef<HTMLInputElement>(null);
+  const body = useRef<HTMLDivElement>(null);
   const bring = useChange(bringIn, {
     onDone: ({ refused }) =>
       refused.forEach((sentence) => enqueueSnackbar(`Refused: ${sentence}`, { variant: 'warning' })),
@@ -51,6 +57,10 @@ export function ArrivalsScreen() {
         <h1>Arrivals</h1>
         {arrivals.data && arrivals.data.length > 0 && <Totals arrivals={arrivals.data} />}
         <span className="grow" />
+        {arrivals.data && <TakeReady arrivals={arrivals.data} />}
+        <Button component={Link} to="/arrivals/habits">
+          Naming habits
+        </Button>
         <Button variant="outlined" sx={{ borderStyle: 'dashed' }} onClick={drop.open}>
           Drop archives, files or a folder anywhere
         </Button>
@@ -58,7 +68,7 @@ export function ArrivalsScreen() {
           Pick a folder
         </Button>
       </div>
-      <div className="screen-body">
+      <div className="screen-body" ref={body}>
         {arrivals.isPending && <Loading />}
         {arrivals.error && <Failure error={arrivals.error} onRetry={() => void arrivals.refetch()} />}
         {arrivals.data?.length === 0 && (
@@ -70,11 +80,11 @@ export function ArrivalsScreen() {
               </Button>
             }
           >
-            Drop a download here: a zip, loose files, or a whole folder. Each model in it is found, read and looked
+            Drop downloads here: archives, loose files, or a whole folder. Each model in it is found, read and looked
             over; nothing that arrives is ever changed.
           </Notice>
         )}
-        {arrivals.data && arrivals.data.length > 0 && <ArrivalList arrivals={arrivals.data} />}
+        {arrivals.data && arrivals.data.length > 0 && <ArrivalList arrivals={arrivals.data} scroller={body} />}
       </div>
       {drop.isDragActive && <div className="arrivals-veil">Let go: everything in it is kept and looked through.</div>}
     </div>
@@ -85,41 +95,80 @@ const pathOf = (file: File & { path?: string }): string =>
   ((file as FileWithPath).path ?? file.name).replace(/^\.?\//, '');
 
 function Totals({ arrivals }: { arrivals: Arrival[] }) {
-  const files = arrivals.reduce((sum, arrival) => sum + arrival.files.length, 0);
-  const packed = arrivals.reduce((sum, arrival) => sum + arrival.packedBytes, 0);
-  const kept = arrivals.reduce((sum, arrival) => sum + arrival.keptBytes, 0);
+  const sum = (of: (arrival: Arrival) => number): number => arrivals.reduce((total, arrival) => total + of(arrival), 0);
   return (
     <span className="quiet">
-      {formatCount(arrivals.length, 'arrival')}, {formatCount(files, 'file')}, {formatBytes(packed)} packed →{' '}
-      {formatBytes(kept)} kept
+      {formatCount(arrivals.length, 'arrival')},{' '}
+      {formatCount(
+        sum(({ fileCount }) => fileCount),
+        'file',
+      )}
+      , {formatBytes(sum(({ packedBytes }) => packedBytes))} packed →{' '}
+      {formatBytes(sum(({ unpackedBytes }) => unpackedBytes))} unpacked,{' '}
+      {formatBytes(sum(({ keptBytes }) => keptBytes))} kept
     </span>
   );
 }
 
-/** Those with something to decide come first, the newest of each first. */
-function ArrivalList({ arrivals }: { arrivals: Arrival[] }) {
-  const [all, setAll] = useState(false);
-  const isOpen = (arrival: Arrival): boolean =>
-    arrival.state !== 'ready' || arrival.finds.some((find) => find.state !== 'on-bench' && find.state !== 'set-aside');
-  const ordered = [...arrivals.filter(isOpen), ...arrivals.filter((arrival) => !isOpen(arrival))];
-  const shown = all ? ordered : ordered.slice(0, SHOWN_AT_FIRST);
-  const finds = arrivals.reduce((sum, arrival) => sum + arrival.finds.length, 0);
+/** Everything that leaves nothing to decide, in one action. */
+function TakeReady({ arrivals }: { arrivals: Arrival[] }) {
+  const ready = arrivals.flatMap(({ finds }) => finds).filter(isReady);
+  const take = useChange((ids: string[]) => call(takeManyToBench, { body: { ids } }));
+  if (ready.length < 2) return null;
+  return (
+    <Button
+      variant="contained"
+      loading={take.isPending}
+      onClick={() => take.mutate(ready.slice(0, 500).map(({ id }) => id))}
+    >
+      {ready.length} ready: to the bench
+    </Button>
+  );
+}
+
+/** Only the arrivals in sight are drawn, however many there are. */
+function ArrivalList({
+  arrivals,
+  scroller,
+}: {
+  arrivals: Arrival[];
+  scroller: React.RefObject<HTMLDivElement | null>;
+}) {
+  const ordered = orderArrivals(arrivals);
+  const list = useVirtualizer({
+    count: ordered.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 220,
+    overscan: 3,
+    scrollMargin: HEADS_PX,
+    getItemKey: (i) => ordered[i].id,
+  });
+  const finds = arrivals.flatMap((arrival) => arrival.finds);
+  const questions = finds.filter(wantsDecision).length;
   return (
     <>
       <div className="arrivals-heads">
         <h2>What came in</h2>
         <span className="quiet small">by content, not by name</span>
         <h2>What it is</h2>
-        <span className="quiet small">{formatCount(finds, 'find')}</span>
+        <span className="quiet small">
+          {formatCount(finds.length, 'find')}
+          {questions > 0 && `, ${formatCount(questions, 'question')} first`}
+        </span>
       </div>
-      {shown.map((arrival) => (
-        <ArrivalRow key={arrival.id} arrival={arrival} />
-      ))}
-      {shown.length < ordered.length && (
-        <p className="arrivals-more">
-          <Button onClick={() => setAll(true)}>{ordered.length - shown.length} older arrivals</Button>
-        </p>
-      )}
+      <div className="arrivals-list" style={{ height: list.getTotalSize() }}>
+        {list.getVirtualItems().map((item) => (
+          <div
+            key={item.key}
+            ref={list.measureElement}
+            data-index={item.index}
+            className="arrivals-item"
+            style={{ transform: `translateY(${item.start - HEADS_PX}px)` }}
+          >
+            <ArrivalRow arrival={ordered[item.index]} />
+          </div>
+        ))}
+      </div>
     </>
   );
 }

@@ -2,6 +2,7 @@ import './bench.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import type { BenchRow } from '@haveld/contract/bench';
 import { benchQuery } from '../../api/queries';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
@@ -35,29 +36,81 @@ export function BenchScreen() {
           </Notice>
         )}
         <ul className="bench-list">
-          {bench.data?.map((row) => (
-            <li key={row.id}>
-              <Link to={`/bench/${row.id}`} className="sheet bench-row">
-                <Portrait sha256={row.portraitSha256} name="" />
-                <span className="bench-row-words">
-                  <span className="mono quiet">{row.accession}</span>
-                  <strong className="bench-row-name">{row.name}</strong>
-                  <span className="quiet small">from “{row.arrivalName}”</span>
-                </span>
-                <span className="bench-row-next">
-                  <Mark mark={row.blocks > 0 ? 'blocks' : row.open > 0 ? 'look' : 'holds'} /> {row.next}
-                  <br />
-                  <span className="quiet small">
-                    {row.open === 0
-                      ? 'nothing open'
-                      : `${formatCount(row.open, 'finding')} open${row.sure > 0 ? `, ${row.sure} of them sure` : ''}`}
-                  </span>
-                </span>
-              </Link>
-            </li>
-          ))}
+          {bench.data &&
+            listEntries(bench.data).map((entry) => (
+              <li key={entry.key}>{'rows' in entry ? <KitRow {...entry} /> : <AssetRow row={entry.row} />}</li>
+            ))}
         </ul>
       </div>
     </div>
+  );
+}
+
+type Entry = { key: string } & ({ row: BenchRow } | { id: string; name: string; rows: BenchRow[] });
+
+/** Pieces of one kit stand in one row, where the first of them stands. */
+function listEntries(rows: readonly BenchRow[]): Entry[] {
+  const entries: Entry[] = [];
+  for (const row of rows) {
+    const known = entries.find((entry) => 'rows' in entry && entry.id === row.kit?.id);
+    if (known && 'rows' in known) known.rows.push(row);
+    else if (row.kit && rows.filter(({ kit }) => kit?.id === row.kit!.id).length > 1)
+      entries.push({ key: row.kit.id, ...row.kit, rows: [row] });
+    else entries.push({ key: row.id, row });
+  }
+  return entries;
+}
+
+function AssetRow({ row }: { row: BenchRow }) {
+  return (
+    <Link to={`/bench/${row.id}`} className="sheet bench-row">
+      <Portrait sha256={row.portraitSha256} name="" />
+      <span className="bench-row-words">
+        <span className="mono quiet">{row.accession}</span>
+        <strong className="bench-row-name">{row.name}</strong>
+        <span className="quiet small">from “{row.arrivalName}”</span>
+      </span>
+      <span className="bench-row-next">
+        <Mark mark={row.blocks > 0 ? 'blocks' : row.open > 0 ? 'look' : 'holds'} /> {row.next}
+        <br />
+        <span className="quiet small">
+          {row.open === 0
+            ? 'nothing open'
+            : `${formatCount(row.open, 'finding')} open${row.sure > 0 ? `, ${row.sure} of them sure` : ''}`}
+        </span>
+      </span>
+    </Link>
+  );
+}
+
+function KitRow({ id, name, rows }: { id: string; name: string; rows: BenchRow[] }) {
+  const open = rows.filter((row) => row.open > 0).length;
+  const blocks = rows.some((row) => row.blocks > 0);
+  const accessions = rows.map((row) => row.accession).sort();
+  return (
+    <Link to={`/bench/kits/${id}`} className="sheet bench-row">
+      <span className="bench-kit-pictures">
+        {rows.slice(0, 4).map((row) => (
+          <Portrait key={row.id} sha256={row.portraitSha256} name="" />
+        ))}
+      </span>
+      <span className="bench-row-words">
+        <span className="mono quiet">
+          {accessions[0]} to {accessions[accessions.length - 1]}
+        </span>
+        <strong className="bench-row-name">
+          {name}, {formatCount(rows.length, 'piece')} of a kit
+        </strong>
+        <span className="quiet small">from “{rows[0].arrivalName}”</span>
+      </span>
+      <span className="bench-row-next">
+        <Mark mark={blocks ? 'blocks' : open > 0 ? 'look' : 'holds'} />{' '}
+        {open === 0 ? 'Ready for the catalogue' : 'Answered together, as one job'}
+        <br />
+        <span className="quiet small">
+          {open === 0 ? 'nothing open' : `${formatCount(open, 'piece')} with something open`}
+        </span>
+      </span>
+    </Link>
   );
 }

@@ -1,0 +1,79 @@
+import type { SheetFinding } from '@haveld/contract/bench';
+import type { KitFinding, KitGroup } from '@haveld/contract/kits';
+
+/** The sheet of one piece. */
+export interface PieceSheet {
+  assetId: string;
+  findings: readonly SheetFinding[];
+}
+
+/**
+ * The findings of many pieces as one list: pieces a finding says the same of stand together, the largest group first, so that
+ * those that differ stand out. What holds everywhere is left out.
+ */
+export function groupFindings(sheets: readonly PieceSheet[]): KitFinding[] {
+  const byKey = new Map<string, { first: SheetFinding; groups: Map<string, KitGroup> }>();
+  for (const { assetId, findings } of sheets)
+    for (const finding of findings) {
+      const entry = byKey.get(finding.key) ?? { first: finding, groups: new Map<string, KitGroup>() };
+      byKey.set(finding.key, entry);
+      const group = describeGroup(finding);
+      const id = JSON.stringify(group);
+      const known = entry.groups.get(id) ?? { ...group, assetIds: [] };
+      known.assetIds.push(assetId);
+      entry.groups.set(id, known);
+    }
+  return [...byKey.values()]
+    .map(({ first, groups }) => ({
+      key: first.key,
+      heading: first.heading,
+      title: titleOf(first, [...groups.values()].length),
+      groups: [...groups.values()].sort((a, b) => b.assetIds.length - a.assetIds.length),
+    }))
+    .filter(({ groups }) => groups.some(({ mark }) => mark !== 'holds'));
+}
+
+/** A finding without its figures: what is proposed, and whether anything is left to do. */
+function describeGroup(finding: SheetFinding): Omit<KitGroup, 'assetIds'> {
+  const { answer, choices, mark, settled, sure } = finding;
+  const [first] = choices;
+  if (answer?.kind === 'taken') {
+    const taken = choices.find(({ id }) => id === answer.choiceId);
+    return { choiceId: answer.choiceId, words: `taken: ${taken?.label ?? answer.choiceId}`, mark, sure, settled };
+  }
+  if (answer)
+    return {
+      choiceId: null,
+      words: answer.kind === 'own' ? `own: ${answer.words}` : `set aside: ${answer.reason}`,
+      mark,
+      sure,
+      settled,
+    };
+  return {
+    choiceId: first?.id ?? null,
+    words: first ? first.label : mark === 'holds' ? 'holds' : finding.title,
+    mark,
+    sure: sure && !settled,
+    settled,
+  };
+}
+
+/** Figures of one piece say nothing of the others. */
+const titleOf = ({ title, key }: SheetFinding, groups: number): string =>
+  groups === 1 && !/\d/.test(title) ? title : (KEY_WORDS[key.split(':')[0]] ?? title);
+
+const KEY_WORDS: Record<string, string> = {
+  size: 'Size',
+  up: 'Which way is up',
+  pivot: 'Pivot and ground',
+  map: 'A map that is not where the file says',
+  maps: 'Maps',
+  offer: 'A picture nobody names',
+  wrappers: 'Wrappers',
+  clutter: 'Clutter',
+  'rights:licence': 'Licence',
+  rights: 'Rights',
+  shading: 'Smoothing',
+  name: 'Name',
+  bake: 'Baking',
+};

@@ -1,0 +1,83 @@
+import { createDocument } from '../scene/document-io';
+import { setNodeSource } from '../scene/source-data';
+import { listShownNodes } from '../scene/traverse';
+import { addBox, createBoxDocument } from '../testing/documents';
+import { listPieces } from './list-pieces';
+
+const give = (document: ReturnType<typeof createDocument>) => {
+  listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
+  return document;
+};
+
+function row(count: number, gap: number) {
+  const document = createDocument();
+  for (let i = 0; i < count; i++) addBox(document, [i * (1 + gap), 0, 0], [i * (1 + gap) + 1, 1, 1], `crate_${i}`);
+  return give(document);
+}
+
+test('parts at the top that stand apart are pieces, each where it stands', () => {
+  const found = listPieces(row(4, 0.5))!;
+  expect(found.by).toBe('roots');
+  expect(found.pieces.map(({ name, nodeIds, triangles }) => `${name} ${nodeIds.join()} ${triangles}`)).toEqual([
+    'crate_0 p0 12',
+    'crate_1 p1 12',
+    'crate_2 p2 12',
+    'crate_3 p3 12',
+  ]);
+  expect(found.pieces[2].box.min).toEqual([3, 0, 0]);
+});
+
+test('a wrapper around everything is passed through', () => {
+  const document = createDocument();
+  const wrapper = document.createNode('RootNode');
+  document.getRoot().listScenes()[0].addChild(wrapper);
+  for (let i = 0; i < 3; i++) addBox(document, [i * 2, 0, 0], [i * 2 + 1, 1, 1], `post_${i}`, wrapper);
+  expect(listPieces(give(document))?.pieces).toHaveLength(3);
+});
+
+test('a table is one thing: its legs touch its top', () => {
+  const document = createBoxDocument([0, 1, 0], [2, 1.1, 1], 'top');
+  for (const [i, [x, z]] of [
+    [0, 0],
+    [1.9, 0],
+    [0, 0.9],
+    [1.9, 0.9],
+  ].entries())
+    addBox(document, [x, 0, z], [x + 0.1, 1.005, z + 0.1], `leg_${i}`);
+  expect(listPieces(give(document))).toBeNull();
+});
+
+test('parts of one thing lie together, the things apart: told by where they lie', () => {
+  const document = createDocument();
+  for (let k = 0; k < 3; k++) {
+    addBox(document, [k * 5, 0, 0], [k * 5 + 1, 1, 1], `body_${k}`);
+    addBox(document, [k * 5 + 0.2, 0.99, 0.2], [k * 5 + 0.8, 1.5, 0.8], `lid_${k}`);
+  }
+  const found = listPieces(give(document))!;
+  expect(found.by).toBe('loose');
+  expect(found.pieces.map(({ nodeIds }) => nodeIds.length)).toEqual([2, 2, 2]);
+});
+
+test('layers tell pieces apart where roots do not', () => {
+  const document = createDocument();
+  const nodes = [0, 1, 2].flatMap((k) => [
+    addBox(document, [k * 3, 0, 0], [k * 3 + 1, 1, 1], `a${k}`),
+    addBox(document, [k * 3, 0.9, 0], [k * 3 + 1, 2, 1], `b${k}`),
+  ]);
+  give(document);
+  nodes.forEach((node, i) => setNodeSource(node, { layers: [`Layer ${Math.floor(i / 2)}`] }));
+  expect(listPieces(document)).toMatchObject({
+    by: 'layers',
+    pieces: [{ name: 'Layer 0' }, { name: 'Layer 1' }, { name: 'Layer 2' }],
+  });
+});
+
+test('a display floor under all of them ties nothing together', () => {
+  const document = row(4, 0.5);
+  addBox(document, [-5, -0.05, -5], [12, 0, 6], 'floor');
+  expect(listPieces(give(document))?.pieces).toHaveLength(4);
+});
+
+test('two things are no kit', () => {
+  expect(listPieces(row(2, 0.5))).toBeNull();
+});

@@ -1,0 +1,178 @@
+import type { Document, Node } from '@gltf-transform/core';
+import type { Box } from '@haveld/contract/report';
+import { boxSize, computeBounds, unionBoxes } from '../scene/bounds';
+import { getNodeSource } from '../scene/source-data';
+import { countTriangles, getShownScene, listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { listStrangers } from './strangers';
+
+/** One thing of several that came in one file. */
+export interface Piece {
+  name: string;
+  /** Ids of its nodes, none of them below another. */
+  nodeIds: string[];
+  triangles: number;
+  /** Where it stands in the kit, document units. */
+  box: Box;
+  /** Where its own origin lies in the kit. */
+  origin: [number, number, number];
+}
+
+/** How the pieces of a file are told apart. */
+export const PIECE_RULES = ['roots', 'layers', 'loose'] as const;
+export interface PieceProposal {
+  by: (typeof PIECE_RULES)[number];
+  pieces: Piece[];
+  /** In a sentence: what was seen. */
+  words: string;
+}
+
+const FEWEST = 3;
+/** Of the pieces, so many have to stand clear of all others. */
+const SHARE_APART = 0.9;
+/** What is apart has a gap of at least this part of the smaller one's longest side. */
+const GAP = 0.02;
+
+interface Part {
+  node: Node;
+  instance: MeshInstance;
+  box: Box;
+}
+
+/**
+ * Looks whether a document holds several things rather than one: by its roots, its layers, or by parts that lie apart.
+ * Display floors and scale figures are left out of it.
+ * @returns null where it is one thing, as far as can be seen
+ */
+export function listPieces(document: Document): PieceProposal | null {
+  const strangers = new Set(listStrangers(document).map(({ node }) => node));
+  const parts = listMeshInstances(document)
+    .filter(({ node }) => !strangers.has(node))
+    .flatMap((instance): Part[] => {
+      const box = computeBounds(document, [instance]);
+      return box ? [{ node: instance.node, instance, box }] : [];
+    });
+  if (parts.length < FEWEST) return null;
+  const byRoots = groupBy(parts, ({ node }) => rootAbove(node, listTops(document)));
+  const byLayers = groupBy(parts, ({ node }) => getNodeSource(node).layers?.[0] ?? null);
+  for (const [by, groups] of [
+    ['roots', byRoots],
+    ['layers', byLayers],
+    ['loose', listClusters(parts)],
+  ] as const) {
+    if (groups.length < FEWEST || !standApart(groups)) continue;
+    const pieces = groups.map((group) => describePiece(group, by));
+    return { by, pieces: makeNamesUnique(pieces), words: describeRule(by, groups.length) };
+  }
+  return null;
+}
+
+/** The topmost nodes that say something: wrappers around everything are passed through. */
+function listTops(document: Document): Node[] {
+  let tops = getShownScene(document).listChildren();
+  while (tops.length === 1 && !tops[0].getMesh() && tops[0].listChildren().length > 0) tops = tops[0].listChildren();
+  return tops;
+}
+
+function rootAbove(node: Node, tops: readonly Node[]): Node | null {
+  for (let at: Node | null = node; at; at = at.getParentNode()) if (tops.includes(at)) return at;
+  return null;
+}
+
+function groupBy<K>(parts: readonly Part[], keyOf: (part: Part) => K | null): Part[][] {
+  const groups = new Map<K, Part[]>();
+  for (const part of parts) {
+    const key = keyOf(part);
+    // what belongs to no group tells nothing apart
+    if (key === null) return [];
+    groups.set(key, [...(groups.get(key) ?? []), part]);
+  }
+  return [...groups.values()];
+}
+
+/** Parts whose boxes touch are one thing, and so on until nothing touches. */
+function listClusters(parts: readonly Part[]): Part[][] {
+  let clusters = parts.map((part) => ({ members: [part], box: part.box }));
+  for (let merged = true; merged;) {
+    merged = false;
+    const next: typeof clusters = [];
+    for (const cluster of clusters) {
+      const touching = next.find((other) => touch(other.box, cluster.box));
+      if (touching) {
+        touching.members.push(...cluster.members);
+        touching.box = unionBoxes([touching.box, cluster.box]);
+        merged = true;
+      } else next.push({ ...cluster, members: [...cluster.members] });
+    }
+    clusters = next;
+  }
+  return clusters.map(({ members }) => members);
+}
+
+/** @returns true where two boxes overlap, or the gap between them is too small to be meant */
+function touch(a: Box, b: Box): boolean {
+  const gap = GAP * Math.min(Math.max(...boxSize(a)), Math.max(...boxSize(b)));
+  return [0, 1, 2].every((i) => a.min[i] < b.max[i] + gap && b.min[i] < a.max[i] + gap);
+}
+
+function standApart(groups: readonly Part[][]): boolean {
+  const boxes = groups.map((group) => unionBoxes(group.map(({ box }) => box)));
+  const clear = boxes.filter((box, i) => !boxes.some((other, j) => i !== j && touch(box, other)));
+  return clear.length >= boxes.length * SHARE_APART;
+}
+
+function describePiece(group: readonly Part[], by: PieceProposal['by']): Piece {
+  const nodes = topNodes(group.map(({ node }) => node));
+  const [x, y, z] = nodes[0].getWorldTranslation();
+  const layer = by === 'layers' ? getNodeSource(group[0].node).layers?.[0] : undefined;
+  return {
+    name: layer ?? (nodes[0].getName() || group[0].instance.mesh.getName() || 'piece'),
+    nodeIds: nodes.map((node) => getNodeSource(node).id ?? ''),
+    triangles: group.reduce(
+      (sum, { instance }) => sum + instance.mesh.listPrimitives().reduce((n, one) => n + countTriangles(one), 0),
+      0,
+    ),
+    box: unionBoxes(group.map(({ box }) => box)),
+    origin: [x, y, z],
+  };
+}
+
+/** The nodes of a piece without those below another of it; the common parent where there is one of this piece alone. */
+function topNodes(nodes: readonly Node[]): Node[] {
+  const own = new Set(nodes);
+  const isBelow = (node: Node): boolean => {
+    for (let at = node.getParentNode(); at; at = at.getParentNode()) if (own.has(at)) return true;
+    return false;
+  };
+  let tops = nodes.filter((node) => !isBelow(node));
+  for (;;) {
+    const parents = new Set(tops.map((node) => node.getParentNode()));
+    const [parent] = parents;
+    if (parents.size !== 1 || !parent || !holdsOnly(parent, own)) return tops;
+    tops = [parent];
+  }
+}
+
+/** @returns true where every mesh below a node is one of these */
+function holdsOnly(parent: Node, own: ReadonlySet<Node>): boolean {
+  let isOnly = true;
+  parent.traverse((node) => {
+    if (node.getMesh() && !own.has(node)) isOnly = false;
+  });
+  return isOnly;
+}
+
+function makeNamesUnique(pieces: Piece[]): Piece[] {
+  const seen = new Map<string, number>();
+  return pieces.map((piece) => {
+    const n = (seen.get(piece.name) ?? 0) + 1;
+    seen.set(piece.name, n);
+    return n > 1 ? { ...piece, name: `${piece.name} (${n})` } : piece;
+  });
+}
+
+const describeRule = (by: PieceProposal['by'], count: number): string =>
+  ({
+    roots: `${count} parts at the top of the file stand apart from one another`,
+    layers: `${count} layers stand apart from one another`,
+    loose: `${count} groups of parts lie apart from one another`,
+  })[by];

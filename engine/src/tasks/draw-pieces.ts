@@ -1,0 +1,60 @@
+import { drawElevation, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { standUpright } from '@haveld/core/placement/stand-upright';
+import { readGlb } from '@haveld/core/scene/document-io';
+import type { Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
+import { createHash } from 'node:crypto';
+import { openKitFile, type Pick } from '../pick-pieces';
+import { sharpCodec } from '../sharp-codec';
+import type { TaskContext } from './task';
+
+export interface DrawPiecesInput {
+  documentSha256: string;
+  pieces: Pick[];
+  /** As the kit's file declares. */
+  up: 'x' | 'y' | 'z' | null;
+}
+
+/** One a piece, in order; null where there is nothing to draw. */
+export type DrawPiecesResult = ({ sha256: string; width: number; height: number } | null)[];
+
+/** A contact sheet needs no more. */
+const LONGEST_PX = 240;
+
+/** Draws pieces of a kit from the front, each taken out of the file alone; maps they share are decoded once. */
+export async function drawPieces(
+  { documentSha256, pieces, up }: DrawPiecesInput,
+  { store, progress }: TaskContext,
+): Promise<DrawPiecesResult> {
+  const kit = await openKitFile(documentSha256, store);
+  const codec = rememberPictures(sharpCodec);
+  const drawn: DrawPiecesResult = [];
+  for (const [i, piece] of pieces.entries()) {
+    progress(i, pieces.length, 'piece');
+    const document = await readGlb(await kit.pick(piece));
+    standUpright(document, up);
+    const drawing = await prepareDrawing(document, codec);
+    const elevation = drawing && drawElevation(drawing, LONGEST_PX);
+    drawn.push(
+      elevation && {
+        sha256: (await store.put(await codec.encodePng(elevation.picture))).sha256,
+        width: elevation.width,
+        height: elevation.height,
+      },
+    );
+  }
+  return drawn;
+}
+
+/** The same bytes are decoded once. */
+function rememberPictures(codec: PictureCodec): PictureCodec {
+  const known = new Map<string, Promise<Picture>>();
+  return {
+    ...codec,
+    decode(bytes) {
+      const key = createHash('sha256').update(bytes).digest('hex');
+      const picture = known.get(key) ?? codec.decode(bytes);
+      known.set(key, picture);
+      return picture;
+    },
+  };
+}

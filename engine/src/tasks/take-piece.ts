@@ -1,0 +1,35 @@
+import type { SourceFacts } from '@haveld/contract/report';
+import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { readGlb } from '@haveld/core/scene/document-io';
+import { getDocumentSource } from '@haveld/core/scene/source-data';
+import { describeSource } from '@haveld/core/scene/source-facts';
+import { openKitFile, type Pick } from '../pick-pieces';
+import { sharpCodec } from '../sharp-codec';
+import type { TaskContext } from './task';
+
+export interface TakePieceInput {
+  /** Of the kit. */
+  documentSha256: string;
+  piece: Pick;
+}
+
+export interface TakePieceResult {
+  /** Of the piece alone. */
+  documentSha256: string;
+  portraitSha256: string | null;
+  source: SourceFacts;
+}
+
+/** Takes one piece out of a kit: its own document, and a picture of it. Only its bytes are read. */
+export async function takePiece(
+  { documentSha256, piece }: TakePieceInput,
+  { store }: TaskContext,
+): Promise<TakePieceResult> {
+  const bytes = await (await openKitFile(documentSha256, store)).pick(piece);
+  const document = await readGlb(bytes);
+  const stored = await store.put(bytes);
+  const drawing = await prepareDrawing(document, sharpCodec);
+  const scale = getDocumentSource(document).declaredUnit === 'm' ? 1 : null;
+  const portrait = drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, scale))));
+  return { documentSha256: stored.sha256, portraitSha256: portrait?.sha256 ?? null, source: describeSource(document) };
+}

@@ -1,0 +1,78 @@
+import type { Finding } from '@haveld/contract/finding';
+import { SourceFactsSchema, type Figures, type LogEntry, type MapLine } from '@haveld/contract/report';
+import type { RightsFinding } from '@haveld/contract/licence';
+import type { StatedSize } from '@haveld/core/placement/stated-size';
+import type { ReadResult } from '@haveld/engine/tasks/read-find';
+import { many, one, run, type Executor } from '../database/pool';
+
+export interface ReadingRow {
+  id: string;
+  findId: string;
+  documentSha256: string;
+  portraitSha256: string | null;
+  source: ReadResult['source'];
+  log: LogEntry[];
+  rights: RightsFinding;
+  stated: StatedSize[];
+  findings: Finding[];
+  figures: Figures;
+  maps: MapLine[];
+}
+
+type StoredReading = Pick<ReadingRow, 'id' | 'findId' | 'documentSha256' | 'portraitSha256'> &
+  Record<'source' | 'log' | 'rights' | 'stated' | 'findings' | 'figures' | 'maps', string>;
+
+const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, portrait_sha256 AS portraitSha256, source, log, rights, stated, findings, figures, maps FROM reading`;
+
+function parseReading({ source, log, rights, stated, findings, figures, maps, ...row }: StoredReading): ReadingRow {
+  return {
+    ...row,
+    // readings made before a field was known go without it
+    source: SourceFactsSchema.parse(JSON.parse(source)),
+    log: JSON.parse(log) as LogEntry[],
+    rights: JSON.parse(rights) as RightsFinding,
+    stated: JSON.parse(stated) as StatedSize[],
+    findings: JSON.parse(findings) as Finding[],
+    figures: JSON.parse(figures) as Figures,
+    maps: JSON.parse(maps) as MapLine[],
+  };
+}
+
+export const listReadings = async (db: Executor, arrivalId: string): Promise<ReadingRow[]> =>
+  (
+    await many<StoredReading>(db, `${READING} JOIN find ON find.id = reading.find_id WHERE find.arrival_id = ?`, [
+      arrivalId,
+    ])
+  ).map(parseReading);
+
+export async function getReading(db: Executor, id: string): Promise<ReadingRow> {
+  return parseReading(await one<StoredReading>(db, `${READING} WHERE reading.id = ?`, [id]));
+}
+
+export async function findReadingOf(db: Executor, findId: string): Promise<ReadingRow | null> {
+  const [row] = await many<StoredReading>(db, `${READING} WHERE find_id = ? ORDER BY reader_version DESC LIMIT 1`, [
+    findId,
+  ]);
+  return row ? parseReading(row) : null;
+}
+
+/** A second run of the same reader replaces the first: its bytes are the same. */
+export async function upsertReading(db: Executor, reading: ReadingRow, readerVersion: number): Promise<void> {
+  const json = [
+    reading.source,
+    reading.log,
+    reading.rights,
+    reading.stated,
+    reading.findings,
+    reading.figures,
+    reading.maps,
+  ].map((value) => JSON.stringify(value));
+  await run(
+    db,
+    `INSERT INTO reading (id, find_id, reader_version, document_sha256, portrait_sha256, source, log, rights, stated, findings, figures, maps)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE document_sha256 = VALUES(document_sha256), portrait_sha256 = VALUES(portrait_sha256), source = VALUES(source), log = VALUES(log),
+       rights = VALUES(rights), stated = VALUES(stated), findings = VALUES(findings), figures = VALUES(figures), maps = VALUES(maps)`,
+    [reading.id, reading.findId, readerVersion, reading.documentSha256, reading.portraitSha256, ...json],
+  );
+}

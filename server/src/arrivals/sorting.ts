@@ -1,0 +1,285 @@
+import { randomUUID } from 'node:crypto';
+import type { PoolConnection } from 'mysql2/promise';
+import { DomainError } from '@haveld/contract/error';
+import type { Person } from '@haveld/contract/people';
+import { describeAside } from '@haveld/core/finds/describe-aside';
+import { groupFinds } from '@haveld/core/finds/group-finds';
+import type { FindRole, HeapFile, ProposedFind } from '@haveld/core/finds/heap-file';
+import { regroup, type Move } from '@haveld/core/finds/regroup';
+import { settleQuestion } from '@haveld/core/finds/settle-question';
+import type { OpenResult } from '@haveld/engine/tasks/open-archive';
+import { bumpRevision, transact, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { listHabitWords } from '../habits/service';
+import { insertJob } from '../jobs/job-table';
+import * as files from './file-queries';
+import * as findQueries from './find-queries';
+import * as queries from './queries';
+import { readTexts } from './read-texts';
+
+const GO_ON_WITHOUT = '\u0000';
+
+/**
+ * Writes down what an arrival holds and asks for every find to be read; where something in it is locked, a person is asked
+ * first. Safe to do twice.
+ */
+export async function keepOpened(dependencies: Dependencies, arrivalId: string, opened: OpenResult): Promise<void> {
+  const { pool } = dependencies;
+  const arrival = await queries.getArrival(pool, arrivalId);
+  if (!arrival || arrival.state !== 'opening') return;
+  const refused = [...arrival.refused, ...opened.refused.filter((sentence) => !arrival.refused.includes(sentence))];
+  if (opened.locked.length > 0 && !arrival.passwords.includes(GO_ON_WITHOUT)) {
+    const message = arrival.passwords.length > 0 ? 'That password opens none of what is locked.' : null;
+    await queries.setOpened(pool, arrivalId, { refused: arrival.refused, notes: [], locked: opened.locked });
+    await queries.setArrivalState(pool, arrivalId, 'locked', message);
+    return bumpRevision(pool);
+  }
+  const words = await listHabitWords(pool, arrival.name, await readTexts(dependencies, opened.files));
+  const grouping = groupFinds(opened.files as HeapFile[], { words });
+  const reasons = new Map(grouping.aside.map((file) => [file.path, file.reason]));
+  const kitIds = grouping.kits.map(() => randomUUID());
+  await transact(pool, async (tx) => {
+    if ((await queries.lockArrival(tx, arrivalId))?.state !== 'opening') return;
+    const rows = opened.files.map((file) => ({ ...file, asideReason: reasons.get(file.path) ?? null }));
+    await files.replaceFiles(tx, arrivalId, rows);
+    const ids = new Map((await files.listFiles(tx, arrivalId)).map((file) => [file.path, file.id]));
+    for (const [k, kit] of grouping.kits.entries())
+      await findQueries.insertKit(tx, {
+        id: kitIds[k],
+        arrivalId,
+        name: kit.name,
+        reason: kit.reason,
+        sourceFindId: null,
+      });
+    for (const [ordinal, find] of grouping.finds.entries()) {
+      const kit = grouping.kits.findIndex(({ finds }) => finds.includes(ordinal));
+      await insertProposed(tx, { arrivalId, ordinal, kitId: kit >= 0 ? kitIds[kit] : null }, find, ids);
+    }
+    await queries.setOpened(tx, arrivalId, { refused, notes: opened.notes, locked: opened.locked });
+    const { length } = grouping.finds;
+    const message = length > 0 ? null : 'No model that can be read was found in it.';
+    await queries.setArrivalState(tx, arrivalId, length > 0 ? 'reading' : 'ready', message);
+    await bumpRevision(tx);
+  });
+}
+
+/** Writes a find down and asks for it to be read. */
+async function insertProposed(
+  tx: PoolConnection,
+  place: { arrivalId: string; ordinal: number; kitId: string | null },
+  find: ProposedFind,
+  fileIds: ReadonlyMap<string, number>,
+): Promise<void> {
+  const id = randomUUID();
+  await findQueries.insertFind(tx, {
+    id,
+    ...place,
+    name: find.name,
+    modelPath: find.model,
+    reason: find.reason,
+    question: find.question,
+  });
+  await insertFiles(tx, id, find, fileIds);
+  await insertJob(tx, { kind: 'read-find', subjectId: id, words: `reading “${find.name}”` });
+}
+
+const insertFiles = (
+  tx: PoolConnection,
+  findId: string,
+  find: ProposedFind,
+  fileIds: ReadonlyMap<string, number>,
+): Promise<void> =>
+  findQueries.insertFindFiles(
+    tx,
+    findId,
+    find.files.map(({ path, role }) => ({ fileId: fileIds.get(path)!, role })),
+  );
+
+/** Tries a password on what is locked, or goes on without what it hides. */
+export async function givePassword({ pool }: Dependencies, arrivalId: string, password: string | null): Promise<void> {
+  await transact(pool, async (tx) => {
+    const arrival = await queries.lockArrival(tx, arrivalId);
+    if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
+    if (arrival.state !== 'locked') throw new DomainError('out-of-step', 'Nothing in it waits for a password.');
+    await queries.setPasswords(tx, arrivalId, [password ?? GO_ON_WITHOUT]);
+    await queries.setArrivalState(tx, arrivalId, 'opening');
+    await insertJob(tx, { kind: 'open-arrival', subjectId: arrivalId, words: `opening “${arrival.name}”` });
+    await bumpRevision(tx);
+  });
+}
+
+/** Passwords an open job tries: what a person gave, without the mark for going on. */
+export const listPasswords = (arrival: queries.ArrivalRow): string[] =>
+  arrival.passwords.filter((password) => password !== GO_ON_WITHOUT);
+
+/** A find as the rules of sorting see it. */
+async function readProposed(db: Executor, find: findQueries.FindRow): Promise<ProposedFind> {
+  const own = await files.listFindFiles(db, find.id);
+  return {
+    name: find.name,
+    model: find.modelPath,
+    reason: find.reason,
+    question: find.question,
+    files: own.map(({ path, role }) => ({ path, role: role as FindRole })),
+  };
+}
+
+/** Does what a find's question was answered with. */
+export async function answerFindQuestion({ pool }: Dependencies, findId: string, choiceId: string): Promise<void> {
+  await transact(pool, async (tx) => {
+    const find = await findQueries.lockFind(tx, findId);
+    if (!find) throw new DomainError('not-found', 'There is no such find.');
+    if (find.state === 'on-bench') throw new DomainError('out-of-step', 'It lies on the bench already.');
+    if (!find.question?.choices.some(({ id }) => id === choiceId))
+      throw new DomainError('bad-request', 'This is not one of the answers.');
+    const before = await readProposed(tx, find);
+    const [first, ...added] = settleQuestion(before, choiceId);
+    if (!first) {
+      await findQueries.setQuestion(tx, findId, null);
+      await findQueries.setFindState(tx, findId, 'set-aside', 'Its pieces are taken instead.');
+    } else if (isSameMaking(first, before)) await findQueries.setQuestion(tx, findId, null);
+    else await rewrite(tx, find, first);
+    await addFinds(tx, find.arrivalId, find.kitId, added);
+    await bumpRevision(tx);
+  });
+}
+
+const isSameMaking = (a: ProposedFind, b: ProposedFind): boolean =>
+  a.model === b.model && JSON.stringify(a.files) === JSON.stringify(b.files);
+
+async function rewrite(tx: PoolConnection, find: findQueries.FindRow, after: ProposedFind): Promise<void> {
+  const ids = await fileIdsOf(tx, find.arrivalId);
+  await findQueries.updateFind(tx, {
+    id: find.id,
+    name: after.name,
+    modelPath: after.model,
+    reason: after.reason,
+    question: after.question,
+  });
+  await findQueries.deleteFindFiles(tx, find.id);
+  await insertFiles(tx, find.id, after, ids);
+  await insertJob(tx, { kind: 'read-find', subjectId: find.id, words: `reading “${after.name}”` });
+  await queries.setArrivalState(tx, find.arrivalId, 'reading');
+}
+
+async function addFinds(
+  tx: PoolConnection,
+  arrivalId: string,
+  kitId: string | null,
+  finds: readonly ProposedFind[],
+): Promise<void> {
+  if (finds.length === 0) return;
+  const ids = await fileIdsOf(tx, arrivalId);
+  const from = await findQueries.nextOrdinal(tx, arrivalId);
+  for (const [i, find] of finds.entries()) await insertProposed(tx, { arrivalId, ordinal: from + i, kitId }, find, ids);
+  await queries.setArrivalState(tx, arrivalId, 'reading');
+}
+
+const fileIdsOf = async (tx: Executor, arrivalId: string): Promise<Map<string, number>> =>
+  new Map((await files.listFiles(tx, arrivalId)).map((file) => [file.path, file.id]));
+
+/** Puts a file where a person says it belongs, reads anew what that changes, and remembers it for the source's next arrival. */
+export async function regroupFile(
+  { pool }: Dependencies,
+  fileId: number,
+  given: { to: string; role?: FindRole },
+  person: Person,
+): Promise<void> {
+  await transact(pool, async (tx) => {
+    const file = await files.getFile(tx, fileId);
+    if (!file) throw new DomainError('not-found', 'There is no such file.');
+    await queries.lockArrival(tx, file.arrivalId);
+    const rows = await findQueries.listFinds(tx, file.arrivalId);
+    const before = await Promise.all(rows.map((row) => readProposed(tx, row)));
+    const at = rows.findIndex(({ id }) => id === given.to);
+    if (at < 0 && given.to !== 'new' && given.to !== 'aside')
+      throw new DomainError('not-found', 'There is no such find.');
+    const to: Move['to'] = at >= 0 ? at : (given.to as 'new' | 'aside');
+    if (to === 'new' && file.kind !== 'model')
+      throw new DomainError('bad-request', 'Only a model becomes a find of its own.');
+    const after = regroup(before, file as HeapFile, { path: file.path, to, role: given.role });
+    const changed = rows.filter((_, i) => after[i] === null || !isSameMaking(after[i], before[i]));
+    const fixed = changed.find(({ state }) => state === 'on-bench');
+    if (fixed)
+      throw new DomainError('out-of-step', `“${fixed.name}” lies on the bench already; its files stay as they are.`);
+    for (const [i, row] of rows.entries()) {
+      const find = after[i];
+      if (find === null) await findQueries.deleteFind(tx, row.id);
+      else if (changed.includes(row)) await rewrite(tx, row, find);
+    }
+    const added = after.slice(rows.length).filter((find) => find !== null);
+    await addFinds(tx, file.arrivalId, null, added);
+    await refreshAside(tx, file.arrivalId);
+    const holder = [...after].find((find) => find?.files.some(({ path }) => path === file.path));
+    const role = holder?.files.find(({ path }) => path === file.path)?.role ?? 'aside';
+    await queries.insertRegrouping(tx, {
+      arrivalId: file.arrivalId,
+      path: file.path,
+      role,
+      modelPath: holder?.model ?? null,
+      personId: person.id,
+    });
+    await bumpRevision(tx);
+  });
+}
+
+/** Every file is in a find or says why not. */
+async function refreshAside(tx: PoolConnection, arrivalId: string): Promise<void> {
+  const used = new Set((await findQueries.listFindLinks(tx, arrivalId)).map(({ fileId }) => fileId));
+  const finds = (await findQueries.listFinds(tx, arrivalId)).length;
+  for (const file of await files.listFiles(tx, arrivalId)) {
+    if (used.has(file.id) && file.asideReason !== null) await files.setAsideReason(tx, file.id, null);
+    if (!used.has(file.id) && file.asideReason === null)
+      await files.setAsideReason(
+        tx,
+        file.id,
+        file.kind === 'archive' ? describeAside(file as HeapFile, finds) : 'laid aside by hand',
+      );
+  }
+}
+
+/** Makes one arrival of two, from the bytes that are here already. */
+export async function joinArrivals(
+  { pool }: Dependencies,
+  id: string,
+  otherId: string,
+  person: Person,
+): Promise<string> {
+  const joined = randomUUID();
+  await transact(pool, async (tx) => {
+    const both = await Promise.all([queries.getArrival(tx, id), queries.getArrival(tx, otherId)]);
+    if (both.some((arrival) => !arrival) || id === otherId)
+      throw new DomainError('not-found', 'There is no such arrival.');
+    const received = (await Promise.all([id, otherId].map((one) => queries.listReceived(tx, one)))).flat();
+    if (received.some(({ sha256 }) => sha256 === null))
+      throw new DomainError('out-of-step', 'One of them has not arrived whole yet.');
+    for (const one of [id, otherId])
+      if ((await findQueries.listFinds(tx, one)).some(({ state }) => state === 'on-bench'))
+        throw new DomainError('out-of-step', 'Something of it lies on the bench already; it stays as it is.');
+    await queries.insertArrival(tx, {
+      id: joined,
+      name: both
+        .map((arrival) => arrival!.name)
+        .join(' + ')
+        .slice(0, 250),
+      refused: [],
+      personId: person.id,
+    });
+    await queries.insertReceived(
+      tx,
+      received.map(({ path, sizeBytes }) => ({ id: randomUUID(), arrivalId: joined, path, sizeBytes })),
+    );
+    const rows = await queries.listReceived(tx, joined);
+    for (const row of rows)
+      await queries.setReceivedHash(tx, row.id, received.find(({ path }) => path === row.path)!.sha256!);
+    await queries.setArrivalState(tx, joined, 'opening');
+    for (const one of [id, otherId]) await queries.setJoinedInto(tx, one, joined);
+    await insertJob(tx, {
+      kind: 'open-arrival',
+      subjectId: joined,
+      words: `opening “${both[0]!.name}” with the rest of it`,
+    });
+    await bumpRevision(tx);
+  });
+  return joined;
+}

@@ -1,0 +1,112 @@
+import type { KitBench } from '@haveld/contract/kits';
+import type { Category } from '@haveld/contract/category';
+import type { Provenance } from '@haveld/contract/licence';
+import type { Person } from '@haveld/contract/people';
+import { DomainError } from '@haveld/contract/error';
+import { groupFindings } from '@haveld/core/condition/group-findings';
+import { getArrivalName } from '../arrivals/service';
+import type { Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { findKit } from '../kits/service';
+import * as queries from './queries';
+import { answerFinding, catalogueAsset, changeProvenance, getSheet, takeSure } from './service';
+
+/** A kit on the bench: one job, however many pieces. */
+export async function getKitBench({ pool }: Dependencies, kitId: string): Promise<KitBench> {
+  const kit = await findKit(pool, kitId);
+  const rows = await queries.listAssetsOfKit(pool, kitId);
+  const [first] = rows;
+  if (!first) throw new DomainError('out-of-step', `Nothing of “${kit.name}” lies on the bench yet.`);
+  const sheets = await Promise.all(rows.map(({ id }) => getSheet(pool, id)));
+  const leading = rows.find((row) => !row.ownProvenance) ?? first;
+  return {
+    id: kit.id,
+    name: kit.name,
+    arrivalName: await getArrivalName(pool, kit.arrivalId),
+    provenance: sheets[rows.indexOf(leading)].provenance,
+    ownProvenance: rows.filter((row) => row.ownProvenance).length,
+    assets: sheets.map((sheet, i) => ({
+      id: sheet.id,
+      accession: sheet.accession,
+      name: sheet.name,
+      state: sheet.state,
+      portraitSha256: rows[i].portraitSha256,
+      open: sheet.findings.filter(({ settled }) => !settled).length,
+      sure: sheet.sureCount,
+      missing: sheet.missing.length,
+      busy: sheet.busy !== null,
+    })),
+    findings: groupFindings(sheets.map((sheet) => ({ assetId: sheet.id, findings: sheet.findings }))),
+  };
+}
+
+/** @throws {DomainError} where one of the assets is not of this kit */
+async function requirePieces(db: Executor, kitId: string, assetIds: readonly string[]): Promise<void> {
+  const own = new Set((await queries.listAssetsOfKit(db, kitId)).map(({ id }) => id));
+  if (assetIds.some((id) => !own.has(id)))
+    throw new DomainError('bad-request', 'One of these is no piece of this kit.');
+}
+
+/** Answers a finding alike for many pieces. @returns for how many the answer was on offer */
+export async function answerForPieces(
+  dependencies: Dependencies,
+  kitId: string,
+  given: { key: string; choiceId: string | null; assetIds: readonly string[] },
+  person: Person,
+): Promise<number> {
+  await requirePieces(dependencies.pool, kitId, given.assetIds);
+  let answered = 0;
+  for (const id of given.assetIds) {
+    const finding = (await getSheet(dependencies.pool, id)).findings.find(({ key }) => key === given.key);
+    if (!finding || (given.choiceId !== null && !finding.choices.some((choice) => choice.id === given.choiceId)))
+      continue;
+    await answerFinding(
+      dependencies,
+      id,
+      given.key,
+      given.choiceId === null ? null : { kind: 'taken', choiceId: given.choiceId },
+      person,
+    );
+    answered++;
+  }
+  return answered;
+}
+
+export async function takeSureForPieces(
+  dependencies: Dependencies,
+  kitId: string,
+  assetIds: readonly string[],
+  person: Person,
+): Promise<void> {
+  await requirePieces(dependencies.pool, kitId, assetIds);
+  for (const id of assetIds) await takeSure(dependencies, id, person);
+}
+
+/** Asks for a version of every piece that may be catalogued. @returns those that may not yet, with why */
+export async function cataloguePieces(
+  dependencies: Dependencies,
+  kitId: string,
+  { category, assetIds }: { category: Category; assetIds: readonly string[] },
+  person: Person,
+): Promise<{ begun: number; held: { name: string; why: string }[] }> {
+  await requirePieces(dependencies.pool, kitId, assetIds);
+  const held: { name: string; why: string }[] = [];
+  for (const id of assetIds) {
+    const { name, missing } = await getSheet(dependencies.pool, id);
+    if (missing.length > 0) held.push({ name, why: missing.join(' ') });
+    else await catalogueAsset(dependencies, id, { name, category }, person);
+  }
+  return { begun: assetIds.length - held.length, held };
+}
+
+/** Corrects whose the kit is; a piece with a line of its own keeps it. */
+export async function changeKitProvenance(
+  dependencies: Dependencies,
+  kitId: string,
+  change: Partial<Provenance>,
+  person: Person,
+): Promise<void> {
+  const { title: _title, ...shared } = change;
+  for (const { id, ownProvenance } of await queries.listAssetsOfKit(dependencies.pool, kitId))
+    if (!ownProvenance) await changeProvenance(dependencies, id, shared, person, false);
+}

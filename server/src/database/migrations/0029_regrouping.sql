@@ -1,0 +1,12 @@
+CREATE TABLE regrouping (
+  id BIGINT NOT NULL AUTO_INCREMENT PRIMARY KEY,
+  arrival_id CHAR(36) NOT NULL,
+  path VARCHAR(2048) NOT NULL,
+  role VARCHAR(20) NOT NULL,
+  model_path VARCHAR(2048) NULL,
+  person_id CHAR(36) NOT NULL,
+  at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
+  KEY (arrival_id),
+  FOREIGN KEY (arrival_id) REFERENCES arrival (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES person (id)
+);

@@ -1,0 +1,1 @@
+ALTER TABLE asset ADD own_provenance BOOLEAN NOT NULL DEFAULT FALSE;

@@ -1,0 +1,109 @@
+import { randomUUID } from 'node:crypto';
+import type { AssetState } from '@haveld/contract/asset-state';
+import type { Double } from '@haveld/contract/doubles';
+import { DomainError } from '@haveld/contract/error';
+import type { Person } from '@haveld/contract/people';
+import { compareFinds, type DoubleFacts } from '@haveld/core/finds/describe-double';
+import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { getArrival, getFindForBench, listFindFiles, setFindState } from '../arrivals/service';
+import { bumpRevision, transact, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import * as queries from './queries';
+
+export const countOpenPairs = queries.countOpenPairs;
+
+/**
+ * Keeps what a find is known again by, and looks for it among everything that is here. Only pairs are written; what to do
+ * about them is a person's.
+ */
+export async function noteDoubles(
+  tx: Executor,
+  findId: string,
+  shape: ShapeSignature | null,
+  maps: queries.ShapeRow['maps'],
+): Promise<void> {
+  if (shape) await queries.upsertShape(tx, { findId, shape, maps });
+  const { find } = await getFindForBench(tx, findId);
+  const mine = await gatherFacts(tx, findId);
+  const near = shape ? await queries.listNearShapes(tx, find.arrivalId, shape) : [];
+  const candidates = new Set([
+    ...(await queries.listSameFiles(tx, find.arrivalId, mine.modelSha256)),
+    ...near.map((row) => row.findId),
+  ]);
+  for (const otherFindId of candidates) {
+    const compared = compareFinds(mine, await gatherFacts(tx, otherFindId));
+    if (!compared) continue;
+    const { relation, ...differences } = compared;
+    await queries.upsertPair(tx, { id: randomUUID(), findId, otherFindId, relation, differences });
+  }
+}
+
+async function gatherFacts(db: Executor, findId: string): Promise<DoubleFacts> {
+  const { find, reading } = await getFindForBench(db, findId);
+  const files = await listFindFiles(db, findId);
+  const model = files.find(({ path }) => path === find.modelPath);
+  const known = await queries.findShape(db, findId);
+  return {
+    modelSha256: model?.sha256 ?? findId,
+    format: model?.format ?? '',
+    triangles: reading.figures.triangles,
+    shape: known?.shape ?? null,
+    metres: reading.source.declaredMetres ?? null,
+    up: reading.source.declaredUp ?? null,
+    maps: known?.maps ?? [],
+    clips: reading.source.clips.length,
+  };
+}
+
+type AssetOf = ReadonlyMap<string, { id: string; state: AssetState; accession: string }>;
+
+/** @param assets by find */
+export async function listDoubles({ pool }: Dependencies, findId: string, assets: AssetOf): Promise<Double[]> {
+  const pairs = await queries.listPairs(pool, findId);
+  return Promise.all(
+    pairs.map(async (pair) => ({
+      id: pair.id,
+      relation: pair.relation,
+      words: pair.differences.words,
+      lines: pair.differences.lines,
+      decision: pair.decision,
+      mine: await describeSide(pool, pair.findId, assets),
+      other: await describeSide(pool, pair.otherFindId, assets),
+    })),
+  );
+}
+
+async function describeSide(db: Executor, findId: string, assets: AssetOf): Promise<Double['mine']> {
+  const { find, reading } = await getFindForBench(db, findId);
+  const arrival = await getArrival(db, find.arrivalId);
+  return {
+    findId,
+    name: find.name,
+    arrivalName: arrival?.name ?? '',
+    arrivedAt: (arrival?.createdAt ?? new Date(0)).toISOString(),
+    modelPath: find.modelPath,
+    portraitSha256: reading.portraitSha256,
+    asset: assets.get(findId) ?? null,
+  };
+}
+
+/** What a person says about a pair. “The same” sets the new one aside; nothing that is here is touched. */
+export async function decideDouble(
+  { pool }: Dependencies,
+  id: string,
+  decision: NonNullable<Double['decision']>,
+  person: Person,
+): Promise<void> {
+  await transact(pool, async (tx) => {
+    const pair = await queries.getPair(tx, id);
+    if (!pair) throw new DomainError('not-found', 'There is no such pair.');
+    const { find } = await getFindForBench(tx, pair.findId);
+    const { find: other } = await getFindForBench(tx, pair.otherFindId);
+    await queries.setDecision(tx, id, decision, person.id);
+    if (decision === 'same' && find.state === 'read')
+      await setFindState(tx, pair.findId, 'set-aside', `The same as “${other.name}”, which is here.`);
+    if (decision === 'newer' && other.state === 'read')
+      await setFindState(tx, pair.otherFindId, 'set-aside', `“${find.name}” is taken instead.`);
+    await bumpRevision(tx);
+  });
+}

@@ -1,0 +1,46 @@
+import type { NamingHabit, StoredHabit } from '@haveld/contract/habits';
+import { many, run, type Executor } from '../database/pool';
+
+export type HabitRow = Omit<StoredHabit, 'arrivals' | 'changedAt'> & { changedAt: Date };
+
+interface Stored extends Omit<HabitRow, 'words' | 'twoSidedFoliage'> {
+  words: string;
+  twoSidedFoliage: number | null;
+}
+
+export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
+  (
+    await many<Stored>(
+      db,
+      `SELECT naming_habit.id, applies_by AS appliesBy, pattern, words, unit, up_axis AS up, two_sided_foliage AS twoSidedFoliage,
+         changed_at AS changedAt, person.name AS personName
+       FROM naming_habit JOIN person ON person.id = naming_habit.person_id ORDER BY changed_at DESC, naming_habit.id`,
+    )
+  ).map((row) => ({
+    ...row,
+    words: JSON.parse(row.words) as NamingHabit['words'],
+    twoSidedFoliage: row.twoSidedFoliage === null ? null : row.twoSidedFoliage === 1,
+  }));
+
+export async function upsertHabit(db: Executor, id: string, habit: NamingHabit, personId: string): Promise<void> {
+  await run(
+    db,
+    `INSERT INTO naming_habit (id, applies_by, pattern, words, unit, up_axis, two_sided_foliage, person_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE applies_by = VALUES(applies_by), pattern = VALUES(pattern), words = VALUES(words), unit = VALUES(unit),
+       up_axis = VALUES(up_axis), two_sided_foliage = VALUES(two_sided_foliage), person_id = VALUES(person_id), changed_at = UTC_TIMESTAMP(3)`,
+    [
+      id,
+      habit.appliesBy,
+      habit.pattern,
+      JSON.stringify(habit.words),
+      habit.unit,
+      habit.up,
+      habit.twoSidedFoliage,
+      personId,
+    ],
+  );
+}
+
+/** @returns false where there is no such habit */
+export const deleteHabit = async (db: Executor, id: string): Promise<boolean> =>
+  (await run(db, 'DELETE FROM naming_habit WHERE id = ?', [id])).affected === 1;

@@ -1,0 +1,80 @@
+import { randomUUID } from 'node:crypto';
+import { DomainError } from '@haveld/contract/error';
+import type { Habits, NamingHabit, Trial } from '@haveld/contract/habits';
+import type { Person } from '@haveld/contract/people';
+import {
+  fitsArrival,
+  mergeHabits,
+  proposeHabits,
+  sortNames,
+  toWordRules,
+  type Regrouping,
+  type SourceHabit,
+} from '@haveld/core/finds/habits';
+import type { ProposedFind } from '@haveld/core/finds/heap-file';
+import type { WordRule } from '@haveld/core/finds/name-words';
+import { bumpRevision, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import * as queries from './queries';
+
+/** @param texts what the arrival's texts say. @returns the words of the habits that fit it, as sorting takes them */
+export const listHabitWords = async (db: Executor, archiveName: string, texts: string): Promise<WordRule[]> =>
+  toWordRules(await listFitting(db, archiveName, texts));
+
+/** @returns what is known of the source of an arrival beside its names */
+export const getSourceHabit = async (db: Executor, archiveName: string, texts: string): Promise<SourceHabit> =>
+  mergeHabits(await listFitting(db, archiveName, texts));
+
+const listFitting = async (db: Executor, archiveName: string, texts: string): Promise<NamingHabit[]> =>
+  (await queries.listHabits(db)).filter((habit) => fitsArrival(habit, archiveName, texts));
+
+/** @param arrivalNames of the arrivals that are here, @param regroupings what people put elsewhere */
+export async function listHabits(
+  db: Executor,
+  arrivalNames: readonly string[],
+  regroupings: readonly Regrouping[],
+): Promise<Habits> {
+  const habits = await queries.listHabits(db);
+  return {
+    habits: habits.map((habit) => ({
+      ...habit,
+      changedAt: habit.changedAt.toISOString(),
+      arrivals: arrivalNames.filter((name) => habit.appliesBy === 'archive' && fitsArrival(habit, name, '')).length,
+    })),
+    proposals: proposeHabits(regroupings, habits),
+  };
+}
+
+export async function saveHabit(
+  { pool }: Dependencies,
+  id: string,
+  habit: NamingHabit,
+  person: Person,
+): Promise<string> {
+  const own = id === 'new' ? randomUUID() : id;
+  await queries.upsertHabit(pool, own, habit, person.id);
+  await bumpRevision(pool);
+  return own;
+}
+
+export async function removeHabit({ pool }: Dependencies, id: string): Promise<void> {
+  if (!(await queries.deleteHabit(pool, id))) throw new DomainError('not-found', 'There is no such habit.');
+  await bumpRevision(pool);
+}
+
+/** How a list of names is sorted without a habit and with it. */
+export function tryHabit(habit: NamingHabit, paths: readonly string[]): Trial {
+  const before = sortNames(paths, []).finds;
+  const after = sortNames(paths, toWordRules([habit])).finds;
+  const place = (finds: readonly ProposedFind[], path: string): string =>
+    finds
+      .flatMap((find) => find.files.filter((file) => file.path === path).map(({ role }) => `${find.model} ${role}`))
+      .join('; ');
+  const describe = (finds: readonly ProposedFind[]): Trial['before'] =>
+    finds.map(({ name, files }) => ({ name, files }));
+  return {
+    before: describe(before),
+    after: describe(after),
+    changed: paths.filter((path) => place(before, path) !== place(after, path)),
+  };
+}

@@ -1,0 +1,103 @@
+import { randomUUID } from 'node:crypto';
+import { READER_VERSION } from '@haveld/core/formats/reading';
+import { listPictures } from '../arrivals/handlers';
+import { getFindForBench, listFindFiles, setFindState } from '../arrivals/service';
+import { settleFind } from '../arrivals/settle-find';
+import { takeFindToBench } from '../bench/service';
+import { bumpRevision } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import type { TaskRunner } from '../jobs/task-runner';
+import type { JobHandlers } from '../jobs/worker-loop';
+import * as queries from './queries';
+
+/** Pieces drawn by one task: enough to share their maps, few enough that pictures appear as they are made. */
+const DRAWN_AT_ONCE = 10;
+
+/** Jobs of this feature: drawing the pieces of a kit, and taking pieces. Both go on where they stopped. */
+export function createKitHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
+  const { pool } = dependencies;
+  return {
+    'draw-kit': {
+      async run(job, options) {
+        const kit = await queries.getKit(pool, job.subjectId);
+        if (!kit?.sourceFindId) return;
+        const { reading } = await getFindForBench(pool, kit.sourceFindId);
+        const pieces = await queries.listPieces(pool, kit.id);
+        const left = pieces.filter(({ pictureSha256 }) => pictureSha256 === null);
+        for (let at = 0; at < left.length; at += DRAWN_AT_ONCE) {
+          const some = left.slice(at, at + DRAWN_AT_ONCE);
+          const done = pieces.length - left.length + at;
+          const drawn = await tasks.run(
+            'draw-pieces',
+            { documentSha256: reading.documentSha256, pieces: some.map(toPick), up: reading.source.declaredUp ?? null },
+            { ...options, onProgress: (n) => options.onProgress(done + n, pieces.length) },
+          );
+          for (const [i, picture] of drawn.entries())
+            if (picture) await queries.setPicture(pool, kit.id, some[i].ordinal, picture);
+          await bumpRevision(pool);
+        }
+      },
+      fail: () => Promise.resolve(),
+    },
+    'take-pieces': {
+      async run(job, options) {
+        const kit = await queries.getKit(pool, job.subjectId);
+        if (!kit) return;
+        const ordinals = new Set(JSON.parse(job.detail ?? '[]') as number[]);
+        const wanted = (await queries.listPieces(pool, kit.id)).filter(({ ordinal }) => ordinals.has(ordinal));
+        for (const [i, piece] of wanted.entries()) {
+          options.signal.throwIfAborted();
+          options.onProgress(i, wanted.length);
+          if (piece.findId === null) continue;
+          if (kit.sourceFindId) await readPiece(dependencies, tasks, kit.sourceFindId, piece, options);
+          await takeFindToBench(dependencies, piece.findId);
+        }
+      },
+      async fail(job, message) {
+        for (const { findId } of await queries.listPieces(pool, job.subjectId))
+          if (findId) await setFindState(pool, findId, 'failed', message, 'waiting');
+        await bumpRevision(pool);
+      },
+    },
+  };
+}
+
+const toPick = ({ name, selector, place }: queries.PieceRow) => ({
+  name,
+  nodeIds: selector?.nodeIds ?? [],
+  shift: place?.shift ?? ([0, 0, 0] as [number, number, number]),
+});
+
+/** Gives a piece its own document, reading and findings; what is known of the kit's rights is the piece's too. */
+async function readPiece(
+  dependencies: Dependencies,
+  tasks: TaskRunner,
+  sourceFindId: string,
+  piece: queries.PieceRow,
+  options: Parameters<TaskRunner['run']>[2],
+): Promise<void> {
+  const { pool } = dependencies;
+  const findId = piece.findId!;
+  const { reading } = await getFindForBench(pool, sourceFindId);
+  const silent = { ...options, onProgress: () => undefined };
+  const taken = await tasks.run('take-piece', { documentSha256: reading.documentSha256, piece: toPick(piece) }, silent);
+  const assessed = await tasks.run(
+    'assess-find',
+    {
+      documentSha256: taken.documentSha256,
+      name: piece.name,
+      log: [],
+      pictures: listPictures(await listFindFiles(pool, findId)),
+      belonging: [],
+      // sizes in the texts are those of the kit
+      stated: [],
+    },
+    silent,
+  );
+  const { shape, ...judged } = assessed;
+  await settleFind(dependencies, findId, {
+    readerVersion: READER_VERSION,
+    reading: { id: randomUUID(), findId, log: [], rights: reading.rights, stated: [], ...taken, ...judged },
+    shape,
+  });
+}

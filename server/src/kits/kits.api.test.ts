@@ -1,0 +1,171 @@
+import { listBench, getSheet } from '@haveld/contract/bench';
+import {
+  answerForPieces,
+  cataloguePieces,
+  changeKitProvenance,
+  getKit,
+  getKitBench,
+  takePieces,
+  takeSureForPieces,
+} from '@haveld/contract/kits';
+import { changeProvenance } from '@haveld/contract/bench';
+import { bring } from '../testing/bring';
+import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
+
+let library: TestLibrary;
+let client: TestClient;
+beforeAll(async () => {
+  library = await TestLibrary.open();
+  client = await library.signIn();
+  library.startWorker();
+});
+afterAll(() => library.close());
+
+/** Crates in a row, centimetres, each an object of its own; the last is a hundred times smaller. */
+function crates(count: number): string {
+  const lines = ['mtllib kit.mtl'];
+  for (let i = 0; i < count; i++) {
+    const s = i === count - 1 ? 0.4 : 40;
+    lines.push(`o crate_${i}`);
+    for (const [x, y, z] of [
+      [0, 0, 0],
+      [1, 0, 0],
+      [1, 1, 0],
+      [0, 1, 0],
+      [0, 0, 1],
+      [1, 0, 1],
+      [1, 1, 1],
+      [0, 1, 1],
+    ])
+      lines.push(`v ${i * 100 + x * s} ${y * s} ${z * s}`);
+    lines.push('usemtl wood');
+    for (const f of [
+      [1, 4, 3, 2],
+      [5, 6, 7, 8],
+      [1, 2, 6, 5],
+      [3, 4, 8, 7],
+      [2, 3, 7, 6],
+      [1, 5, 8, 4],
+    ])
+      lines.push(`f ${f.map((k) => k + i * 8).join(' ')}`);
+  }
+  return `${lines.join('\n')}\n`;
+}
+const FILES = {
+  'kit.obj': crates(4),
+  'kit.mtl': 'newmtl wood\nKd 0.6 0.4 0.2\n',
+  'readme.txt': 'Crates by Ines Falkenrot\nCC BY 4.0\n',
+};
+
+test('a file of several things is a kit: seen, picked from, and only what is picked becomes assets', async () => {
+  const arrival = await bring(client, 'quay_crates.zip', FILES);
+  const [kit] = arrival.kits;
+  expect(kit).toMatchObject({ pieces: 4, taken: 0, findId: arrival.finds[0].id });
+  const drawn = await waitFor(
+    () => client.call(getKit, { params: { id: kit.id } }),
+    ({ pieces, progress }) => progress === null && pieces.every(({ pictureSha256 }) => pictureSha256 !== null),
+  );
+  expect(drawn.pieces.map(({ name, triangles, width }) => [name, triangles, Math.round(width * 10) / 10])).toEqual([
+    ['crate_0', 12, 40],
+    ['crate_1', 12, 40],
+    ['crate_2', 12, 40],
+    ['crate_3', 12, 0.4],
+  ]);
+  await client.call(takePieces, { params: { id: kit.id }, body: { ordinals: [1, 2, 3] } });
+  const taken = await waitFor(
+    () => client.call(getKit, { params: { id: kit.id } }),
+    ({ pieces }) => pieces.filter(({ state }) => state === 'on-bench').length === 3,
+  );
+  expect(taken.pieces.map(({ state }) => state)).toEqual(['seen', 'on-bench', 'on-bench', 'on-bench']);
+  expect(new Set(taken.pieces.map(({ accession }) => accession)).size).toBe(4);
+
+  const sheet = await client.call(getSheet, { params: { id: taken.pieces[1].assetId! } });
+  // the piece stands by itself: 40 along each side, its base at zero
+  expect(sheet.figures.box).toMatchObject({ min: [-20, 0, -20], max: [20, 40, 20] });
+  expect(sheet.figures.triangles).toBe(12);
+  expect(sheet.provenance).toMatchObject({ licenceId: 'CC-BY-4.0', author: 'Ines Falkenrot' });
+
+  const rows = await client.call(listBench);
+  expect(rows.filter((row) => row.kit?.id === kit.id)).toHaveLength(3);
+});
+
+test('the bench treats a kit as one: what is alike is answered at once, what differs stands out', async () => {
+  const [row] = (await client.call(listBench)).filter(({ kit }) => kit !== null);
+  const id = row.kit!.id;
+  let bench = await client.call(getKitBench, { params: { id } });
+  const size = bench.findings.find(({ key }) => key === 'size')!;
+  expect(size.groups.length).toBeGreaterThan(1);
+  expect(size.groups[0].assetIds).toHaveLength(2);
+  const { answered } = await client.call(answerForPieces, {
+    params: { id },
+    body: { key: 'size', choiceId: 'cm', assetIds: bench.assets.map((asset) => asset.id) },
+  });
+  // centimetres are on offer for the two that look like crates, and not for the one that is a hundred times smaller
+  expect(answered).toBe(2);
+  await client.call(takeSureForPieces, { params: { id }, body: { assetIds: bench.assets.map((asset) => asset.id) } });
+  bench = await client.call(getKitBench, { params: { id } });
+  expect(
+    bench.findings.find(({ key }) => key === 'size')!.groups.map(({ settled, assetIds }) => [settled, assetIds.length]),
+  ).toEqual([
+    [true, 2],
+    [false, 1],
+  ]);
+  await expect(client.call(takeSureForPieces, { params: { id }, body: { assetIds: ['nobody'] } })).rejects.toThrow(
+    'no piece of this kit',
+  );
+});
+
+test('pieces follow the provenance of the kit, but for those with a line of their own', async () => {
+  const rows = (await client.call(listBench)).filter(({ kit }) => kit !== null);
+  const id = rows[0].kit!.id;
+  await client.call(changeProvenance, { params: { id: rows[0].id }, body: { author: 'Henke Strandvik' } });
+  await client.call(changeKitProvenance, {
+    params: { id },
+    body: { author: 'Ines Falkenrot, Quayside', source: 'quayside-models.example', title: 'ignored' },
+  });
+  const authors = await Promise.all(
+    rows.map(async (row) => (await client.call(getSheet, { params: { id: row.id } })).provenance),
+  );
+  expect(authors.map(({ author }) => author).sort()).toEqual([
+    'Henke Strandvik',
+    'Ines Falkenrot, Quayside',
+    'Ines Falkenrot, Quayside',
+  ]);
+  expect(new Set(authors.map(({ title }) => title)).size).toBe(3);
+  expect((await client.call(getKitBench, { params: { id } })).ownProvenance).toBe(1);
+});
+
+test('pieces are catalogued together; those that cannot be yet are told', async () => {
+  const rows = (await client.call(listBench)).filter(({ kit }) => kit !== null);
+  const id = rows[0].kit!.id;
+  const bench = await client.call(getKitBench, { params: { id } });
+  for (const { key, groups } of bench.findings)
+    for (const { choiceId, assetIds, settled } of groups)
+      if (choiceId !== null && !settled)
+        await client.call(answerForPieces, { params: { id }, body: { key, choiceId, assetIds } });
+  const { begun, held } = await client.call(cataloguePieces, {
+    params: { id },
+    body: { category: 'small prop', assetIds: bench.assets.map((asset) => asset.id) },
+  });
+  expect([begun, held]).toEqual([3, []]);
+  await waitFor(
+    () => client.call(getKitBench, { params: { id } }),
+    ({ assets }) => assets.every(({ state }) => state === 'catalogued'),
+  );
+});
+
+test('files side by side with one set of maps are a kit too, and taken in one action', async () => {
+  const one = (n: number): string => `v 0 0 0\nv ${n} 0 0\nv 0 1 0\nf 1 2 3\n`;
+  const arrival = await bring(client, 'rocks.zip', {
+    'rocks/rock_01.obj': one(1),
+    'rocks/rock_02.obj': one(2),
+    'rocks/rock_03.obj': one(3),
+  });
+  expect(arrival.kits[0]).toMatchObject({ pieces: 3, findId: null, name: 'Rocks' });
+  await client.call(takePieces, { params: { id: arrival.kits[0].id }, body: { ordinals: [0, 2] } });
+  const kit = await waitFor(
+    () => client.call(getKit, { params: { id: arrival.kits[0].id } }),
+    ({ pieces }) => pieces.filter(({ assetId }) => assetId !== null).length === 2,
+  );
+  expect(kit.pieces.map(({ width }) => width)).toEqual([1, 2, 3]);
+});

@@ -1,0 +1,12 @@
+import * as contract from '@haveld/contract/kits';
+import type { Dependencies } from '../dependencies';
+import { serveEndpoint, type App } from '../http/serve-endpoint';
+import * as service from './service';
+
+export function addKitRoutes(app: App, dependencies: Dependencies): void {
+  serveEndpoint(app, contract.getKit, ({ params }) => service.getKit(dependencies, params.id));
+  serveEndpoint(app, contract.takePieces, async ({ params, body }) => {
+    await service.takePieces(dependencies, params.id, body.ordinals);
+    return {};
+  });
+}

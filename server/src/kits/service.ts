@@ -1,0 +1,172 @@
+import { randomUUID } from 'node:crypto';
+import type { PoolConnection } from 'mysql2/promise';
+import { DomainError } from '@haveld/contract/error';
+import type { Kit, Piece } from '@haveld/contract/kits';
+import { boxSize } from '@haveld/core/scene/bounds';
+import { placePiece } from '@haveld/core/structure/place-piece';
+import type { PieceProposal } from '@haveld/core/structure/list-pieces';
+import { formatAccession } from '../accession';
+import { getArrivalName, getFindForBench, insertPieceFind, insertKit } from '../arrivals/service';
+import { bumpRevision, transact, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { findOpenJob, insertJob } from '../jobs/job-table';
+import * as queries from './queries';
+
+export const listKitsOfArrival = queries.listKitsOfArrival;
+
+const UP = { x: 0, y: 1, z: 2 } as const;
+
+/** A file that was read holds several things: they become a kit whose pieces are drawn, and no more until somebody takes them. */
+export async function noteKitFile(tx: PoolConnection, findId: string, proposal: PieceProposal | null): Promise<void> {
+  const known = await queries.findKitOfFile(tx, findId);
+  if (known) {
+    if ((await queries.listPieces(tx, known.id)).some((piece) => piece.findId !== null)) return;
+    await queries.deleteKit(tx, known.id);
+  }
+  if (!proposal) return;
+  const { find, reading } = await getFindForBench(tx, findId);
+  const id = randomUUID();
+  await insertKit(tx, { id, arrivalId: find.arrivalId, name: find.name, reason: proposal.words, sourceFindId: findId });
+  const up = UP[reading.source.declaredUp ?? 'y'];
+  await queries.insertPieces(
+    tx,
+    proposal.pieces.map((piece, ordinal) => {
+      const [width, height, depth] = boxSize(piece.box);
+      return {
+        kitId: id,
+        ordinal,
+        name: piece.name,
+        selector: { nodeIds: piece.nodeIds },
+        triangles: piece.triangles,
+        width,
+        height,
+        depth,
+        place: placePiece(piece, up),
+        ...NO_PICTURE,
+        findId: null,
+        message: null,
+      };
+    }),
+  );
+  await insertJob(tx, { kind: 'draw-kit', subjectId: id, words: `drawing the pieces of “${find.name}”` });
+}
+
+const NO_PICTURE = { pictureSha256: null, pictureWidth: null, pictureHeight: null };
+
+/** A piece that came as a file of its own was read. */
+export async function notePieceFile(
+  tx: PoolConnection,
+  findId: string,
+  ordinal: number,
+  elevation: { sha256: string; width: number; height: number } | null,
+): Promise<void> {
+  const { find, reading } = await getFindForBench(tx, findId);
+  if (!find.kitId || (await queries.getKit(tx, find.kitId))?.sourceFindId) return;
+  const { triangles, box } = reading.figures;
+  const [width, height, depth] = box ? boxSize(box) : [0, 0, 0];
+  await queries.deletePieceOfFind(tx, findId);
+  await queries.insertPieces(tx, [
+    {
+      kitId: find.kitId,
+      ordinal,
+      name: find.name,
+      selector: null,
+      triangles,
+      width,
+      height,
+      depth,
+      place: null,
+      pictureSha256: elevation?.sha256 ?? null,
+      pictureWidth: elevation?.width ?? null,
+      pictureHeight: elevation?.height ?? null,
+      findId,
+      message: null,
+    },
+  ]);
+}
+
+/** @throws {DomainError} `not-found` */
+export async function findKit(db: Executor, id: string): Promise<queries.KitRow> {
+  const kit = await queries.getKit(db, id);
+  if (!kit) throw new DomainError('not-found', 'There is no such kit.');
+  return kit;
+}
+
+export async function getKit({ pool }: Dependencies, id: string): Promise<Kit> {
+  const kit = await findKit(pool, id);
+  const [pieces, arrivalName, drawing, taking] = await Promise.all([
+    queries.listShownPieces(pool, id),
+    getArrivalName(pool, kit.arrivalId),
+    findOpenJob(pool, 'draw-kit', id),
+    findOpenJob(pool, 'take-pieces', id),
+  ]);
+  const source = kit.sourceFindId ? (await getFindForBench(pool, kit.sourceFindId)).reading.source : null;
+  const job = taking ?? drawing;
+  return {
+    ...kit,
+    arrivalName,
+    metres: source?.declaredMetres ?? null,
+    pieces: pieces.map(describePiece),
+    progress: job && { words: job.words, done: job.done, total: job.total },
+  };
+}
+
+function describePiece(piece: queries.ShownPiece): Piece {
+  const {
+    ordinal,
+    name,
+    triangles,
+    width,
+    height,
+    depth,
+    pictureSha256,
+    pictureWidth,
+    pictureHeight,
+    assetId,
+    accession,
+  } = piece;
+  return {
+    ordinal,
+    name,
+    triangles,
+    width,
+    height,
+    depth,
+    pictureSha256,
+    pictureWidth,
+    pictureHeight,
+    state: stateOf(piece),
+    message: piece.message ?? piece.findMessage,
+    assetId,
+    accession: accession === null ? null : formatAccession(accession),
+  };
+}
+
+function stateOf({ assetState, findState, selector }: queries.ShownPiece): Piece['state'] {
+  if (assetState) return assetState;
+  if (findState === 'failed' || findState === 'set-aside') return findState;
+  return findState === 'waiting' && selector !== null ? 'taking' : 'seen';
+}
+
+/** Asks for pieces to be taken to the bench. Each becomes a find of its own at once, so that a restart loses none. */
+export async function takePieces({ pool }: Dependencies, id: string, ordinals: readonly number[]): Promise<void> {
+  await transact(pool, async (tx) => {
+    const kit = await findKit(tx, id);
+    const pieces = await queries.listPieces(tx, id);
+    const wanted = ordinals.map((ordinal) => pieces.find((piece) => piece.ordinal === ordinal));
+    if (wanted.some((piece) => !piece))
+      throw new DomainError('not-found', 'One of these pieces is not in the kit any more.');
+    for (const piece of wanted as queries.PieceRow[]) {
+      if (piece.findId !== null || kit.sourceFindId === null) continue;
+      const findId = await insertPieceFind(tx, kit.sourceFindId, { name: piece.name, kitId: id });
+      await queries.setPieceFind(tx, id, piece.ordinal, findId);
+    }
+    await insertJob(tx, {
+      kind: 'take-pieces',
+      subjectId: id,
+      words: `taking ${ordinals.length} pieces of “${kit.name}”`,
+      detail: JSON.stringify(ordinals),
+    });
+    await bumpRevision(tx);
+  });
+}

@@ -1,0 +1,146 @@
+import Button from '@mui/material/Button';
+import { Link, useNavigate } from 'react-router';
+import { answerFindQuestion, setFindAside, takeToBench, type Find } from '@haveld/contract/arrivals';
+import { getTerms, UNKNOWN_LICENCE } from '@haveld/core/rights/licences';
+import { call } from '../../api/client';
+import { useChange } from '../../api/use-change';
+import { formatCount, formatThousands } from '../../parts/format';
+import { Mark } from '../../parts/mark';
+import { Portrait } from '../../parts/portrait';
+
+/** One find: what it is, what it leaves open, and the next step. */
+export function FindCard({ find }: { find: Find }) {
+  const wants = find.blocks > 0 || find.look > 0;
+  const isOpen = find.asset === null && find.state !== 'set-aside';
+  return (
+    <article
+      className={`sheet find ${find.state} ${isOpen && find.question ? 'asks' : ''}`}
+      data-find={find.id}
+      aria-label={find.name}
+    >
+      <Portrait
+        sha256={find.portraitSha256}
+        name={`${find.name}, as received`}
+        waiting={find.state === 'failed' ? 'not readable' : 'reading …'}
+      />
+      <div className="find-words">
+        <h3>{find.name}</h3>
+        {isOpen && find.question && <p className="find-question">{find.question.text}</p>}
+        {find.state === 'waiting' && <p className="quiet">Reading it …</p>}
+        {find.message && (
+          <p className={find.state === 'failed' ? 'says-blocks' : 'quiet small'}>
+            {find.state === 'failed' && <Mark mark="blocks" />} {find.message}
+          </p>
+        )}
+        {find.licenceId && <FindLine find={find} />}
+        {find.state === 'read' && wants && <p className="quiet small">{find.words.join(' · ')}</p>}
+        <p className="quiet small">
+          {[find.reason, find.triangles !== null ? `${formatThousands(find.triangles)} triangles` : '']
+            .filter(Boolean)
+            .join(' · ')}
+        </p>
+      </div>
+      <FindActs find={find} />
+    </article>
+  );
+}
+
+/** The question comes first, then a possible double, then the bench. */
+function FindActs({ find }: { find: Find }) {
+  const navigate = useNavigate();
+  const bench = useChange((id: string) => call(takeToBench, { params: { id } }), {
+    onDone: ({ assetId }) => void navigate(`/bench/${assetId}`),
+  });
+  const aside = useChange((id: string) =>
+    call(setFindAside, { params: { id }, body: { reason: 'Set aside; it stays in the store.' } }),
+  );
+  const answer = useChange((choiceId: string) =>
+    call(answerFindQuestion, { params: { id: find.id }, body: { choiceId } }),
+  );
+  if (find.asset)
+    return (
+      <div className="find-acts">
+        <Button component={Link} to={`/${find.asset.state === 'catalogued' ? 'catalogue' : 'bench'}/${find.asset.id}`}>
+          {find.asset.state === 'catalogued' ? 'Catalogued' : 'On the bench'}
+        </Button>
+      </div>
+    );
+  const isOpen = find.state === 'read' || find.state === 'failed' || find.state === 'waiting';
+  if (isOpen && find.question)
+    return (
+      <div className="find-acts">
+        {find.question.choices.map((choice, i) => (
+          <Button
+            key={choice.id}
+            variant={i === 0 ? 'contained' : 'outlined'}
+            loading={answer.isPending && answer.variables === choice.id}
+            onClick={() => answer.mutate(choice.id)}
+            aria-label={`${choice.words}: ${find.name}`}
+          >
+            {choice.words}
+          </Button>
+        ))}
+      </div>
+    );
+  return (
+    <div className="find-acts">
+      {find.doubles > 0 && find.state === 'read' && (
+        <Button
+          variant="contained"
+          component={Link}
+          to={`/arrivals/doubles/${find.id}`}
+          aria-label={`Compare: ${find.name}`}
+        >
+          Compare
+        </Button>
+      )}
+      {(find.state === 'read' || find.state === 'set-aside') && (
+        <Button
+          variant={find.doubles > 0 ? 'text' : 'outlined'}
+          loading={bench.isPending}
+          onClick={() => bench.mutate(find.id)}
+          aria-label={`To the bench: ${find.name}`}
+        >
+          To the bench
+        </Button>
+      )}
+      {(find.state === 'read' || find.state === 'failed') && (
+        <Button size="small" onClick={() => aside.mutate(find.id)} aria-label={`Set aside: ${find.name}`}>
+          Set aside
+        </Button>
+      )}
+    </div>
+  );
+}
+
+function FindLine({ find }: { find: Find }) {
+  const terms = getTerms(find.licenceId!);
+  const licenceMark = terms.house === 'closed' ? 'blocks' : terms.house === 'taken' ? 'holds' : 'look';
+  const mapMark = find.mapsFound === find.mapsTotal && find.mapsOffered === 0 ? 'holds' : 'look';
+  const offered = find.mapsOffered > 0 ? `, ${find.mapsOffered} fit by name` : '';
+  return (
+    <p className="find-line">
+      <span>
+        <Mark mark={licenceMark} /> {describeLicence(find)}
+        {find.author ? `, ${find.author}` : ''}
+      </span>
+      <span>
+        <Mark mark={mapMark} />{' '}
+        {find.mapsTotal === 0 ? 'no maps named' : `${find.mapsFound} of ${formatCount(find.mapsTotal, 'map')}`}
+        {offered}
+      </span>
+      {find.doubles > 0 && (
+        <span>
+          <Mark mark="look" /> here already? {formatCount(find.doubles, 'likeness', 'likenesses')}
+        </span>
+      )}
+    </p>
+  );
+}
+
+function describeLicence({ licenceId, licencesNamed }: Find): string {
+  const terms = getTerms(licenceId!);
+  if (terms.id !== UNKNOWN_LICENCE) return terms.short;
+  if (licencesNamed.length < 2) return 'no licence found';
+  return `${licencesNamed.length} licences named: ${licencesNamed.map((id) => getTerms(id).short).join(', ')}`;
+}

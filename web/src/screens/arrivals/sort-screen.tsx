@@ -1,0 +1,239 @@
+import './sort.css';
+import {
+  DndContext,
+  DragOverlay,
+  MouseSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useQuery } from '@tanstack/react-query';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useRef, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { REGROUP_ROLES} from '@haveld/contract/arrivals';
+import { regroupFile, type Arrival, type ArrivalFile, type Find } from '@haveld/contract/arrivals';
+import { call } from '../../api/client';
+import { arrivalsQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
+import { formatBytes, formatCount } from '../../parts/format';
+import { Failure, Loading, Notice } from '../../parts/notice';
+
+const LINE_PX = 34;
+const NEW = 'new';
+const ASIDE = 'aside';
+
+/** One arrival sorted by hand: a file is dragged onto the find it belongs to, or sent there by its menu. */
+export function SortScreen() {
+  const { id = '' } = useParams();
+  const arrivals = useQuery(arrivalsQuery);
+  if (arrivals.isPending) return <Loading />;
+  if (arrivals.error) return <Failure error={arrivals.error} onRetry={() => void arrivals.refetch()} />;
+  const arrival = arrivals.data.find((one) => one.id === id);
+  if (!arrival)
+    return (
+      <Notice title="This arrival is not here any more">It may have been joined with another, or given up.</Notice>
+    );
+  return <SortView arrival={arrival} />;
+}
+
+interface Move {
+  fileId: number;
+  to: string;
+  role?: (typeof REGROUP_ROLES)[number];
+}
+
+function SortView({ arrival }: { arrival: Arrival }) {
+  const move = useChange(({ fileId, ...body }: Move) => call(regroupFile, { params: { id: fileId }, body }));
+  const [dragged, setDragged] = useState<ArrivalFile | null>(null);
+  const sensors = useSensors(useSensor(MouseSensor, { activationConstraint: { distance: 4 } }));
+  const files = arrival.files.filter((file) => file.kind !== 'archive');
+  const end = ({ active, over }: DragEndEvent): void => {
+    setDragged(null);
+    if (over) move.mutate({ fileId: Number(active.id), to: String(over.id) });
+  };
+  return (
+    <DndContext
+      sensors={sensors}
+      onDragStart={({ active }) => setDragged(files.find(({ id }) => id === Number(active.id)) ?? null)}
+      onDragEnd={end}
+      onDragCancel={() => setDragged(null)}
+    >
+      <div className="screen">
+        <div className="screen-head">
+          <h1>Sort by hand</h1>
+          <span className="quiet">
+            “{arrival.name}”, {formatCount(arrival.fileCount, 'file')} in {formatCount(arrival.finds.length, 'find')}
+          </span>
+          <span className="grow" />
+          <Button component={Link} to="/arrivals">
+            Back to the arrivals
+          </Button>
+        </div>
+        <p className="sort-hint quiet small">
+          Drag a file onto a find, or press <kbd>Enter</kbd> on it and say where it belongs. What you change is
+          remembered as a habit of this source; on the bench nothing changes any more.
+        </p>
+        <div className="sort-columns">
+          <FileColumn files={files} arrival={arrival} onMove={(given) => move.mutate(given)} />
+          <FindColumn arrival={arrival} isMoving={move.isPending} />
+        </div>
+      </div>
+      <DragOverlay>{dragged && <div className="sort-dragged mono">{baseName(dragged.path)}</div>}</DragOverlay>
+    </DndContext>
+  );
+}
+
+const baseName = (path: string): string => path.slice(path.lastIndexOf('/') + 1);
+
+function FileColumn({
+  files,
+  arrival,
+  onMove,
+}: {
+  files: readonly ArrivalFile[];
+  arrival: Arrival;
+  onMove: (move: Move) => void;
+}) {
+  const scroller = useRef<HTMLDivElement>(null);
+  const list = useVirtualizer({
+    count: files.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => LINE_PX,
+    overscan: 12,
+  });
+  return (
+    <div className="sort-files" ref={scroller} role="list" aria-label="Files as received" tabIndex={-1}>
+      <div style={{ height: list.getTotalSize(), position: 'relative' }}>
+        {list.getVirtualItems().map((item) => (
+          <div
+            key={files[item.index].id}
+            className="sort-line-place"
+            style={{ transform: `translateY(${item.start}px)`, height: item.size }}
+          >
+            <FileLine file={files[item.index]} arrival={arrival} onMove={onMove} />
+          </div>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function FileLine({ file, arrival, onMove }: { file: ArrivalFile; arrival: Arrival; onMove: (move: Move) => void }) {
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: file.id });
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const go = (to: string, role?: Move['role']): void => {
+    setAnchor(null);
+    onMove({ fileId: file.id, to, role });
+  };
+  const path = file.path.startsWith(`${arrival.name}/`) ? file.path.slice(arrival.name.length + 1) : file.path;
+  const own = arrival.finds.find((find) => file.uses.some(({ findId }) => findId === find.id));
+  return (
+    <div role="listitem" className={`sort-line ${isDragging ? 'dragging' : ''} ${file.asideReason ? 'quiet' : ''}`}>
+      <button
+        type="button"
+        ref={setNodeRef}
+        {...listeners}
+        className="sort-file"
+        onClick={(event) => setAnchor(event.currentTarget)}
+        aria-haspopup="menu"
+        aria-label={`${path}: say where it belongs`}
+      >
+        <span className="mono sort-path">{path}</span>
+        <span className="small quiet">{file.asideReason ?? describeUse(file, own)}</span>
+        <span className="mono quiet">{formatBytes(file.sizeBytes)}</span>
+      </button>
+      <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
+        {arrival.finds.map((find) => (
+          <MenuItem key={find.id} disabled={find.asset !== null} onClick={() => go(find.id)}>
+            With “{find.name}”
+          </MenuItem>
+        ))}
+        {file.kind === 'model' && own && own.modelPath !== file.path && (
+          <MenuItem onClick={() => go(own.id, 'model')}>The model of “{own.name}”</MenuItem>
+        )}
+        {file.kind === 'model' && own && own.modelPath !== file.path && (
+          <MenuItem onClick={() => go(own.id, 'lod')}>A level of detail of “{own.name}”</MenuItem>
+        )}
+        {file.kind === 'model' && <MenuItem onClick={() => go(NEW)}>A find of its own</MenuItem>}
+        {file.kind === 'picture' && own && (
+          <MenuItem onClick={() => go(own.id, 'preview')}>Shows “{own.name}”, no map</MenuItem>
+        )}
+        <MenuItem onClick={() => go(ASIDE)}>Aside, with none</MenuItem>
+      </Menu>
+    </div>
+  );
+}
+
+const ROLE_WORDS: Record<string, string> = {
+  model: 'the model',
+  'other-format': 'other format',
+  lod: 'level of detail',
+  'variant-map': 'map of a variant',
+  'other-resolution': 'other size',
+  preview: 'shows it',
+};
+
+function describeUse(file: ArrivalFile, own: Find | undefined): string {
+  const role = file.uses[0]?.role ?? '';
+  const words = ROLE_WORDS[role] ?? role;
+  return file.uses.length > 1 ? `${words} of ${file.uses.length} finds` : own ? `${words} · ${own.name}` : words;
+}
+
+function FindColumn({ arrival, isMoving }: { arrival: Arrival; isMoving: boolean }) {
+  return (
+    <div className="sort-finds" aria-busy={isMoving}>
+      {arrival.finds.map((find) => (
+        <FindPlace
+          key={find.id}
+          find={find}
+          files={arrival.files.filter(({ uses }) => uses.some(({ findId }) => findId === find.id))}
+        />
+      ))}
+      <EmptyPlace id={NEW} words="A find of its own" />
+      <EmptyPlace id={ASIDE} words="Aside, with none" />
+    </div>
+  );
+}
+
+function FindPlace({ find, files }: { find: Find; files: readonly ArrivalFile[] }) {
+  const { setNodeRef, isOver } = useDroppable({ id: find.id, disabled: find.asset !== null });
+  return (
+    <article ref={setNodeRef} className={`sheet sort-find ${isOver ? 'over' : ''}`} aria-label={find.name}>
+      <h2>{find.name}</h2>
+      <p className="quiet small">
+        {find.asset
+          ? 'on the bench, its files stay as they are'
+          : find.state === 'waiting'
+            ? 'reading it …'
+            : formatCount(files.length, 'file')}
+      </p>
+      <ul className="small">
+        {files.slice(0, 6).map((file) => (
+          <li key={file.id}>
+            <span className="mono">{baseName(file.path)}</span>{' '}
+            <span className="quiet">
+              {ROLE_WORDS[file.uses.find(({ findId }) => findId === find.id)!.role] ??
+                file.uses.find(({ findId }) => findId === find.id)!.role}
+            </span>
+          </li>
+        ))}
+        {files.length > 6 && <li className="quiet">{files.length - 6} more</li>}
+      </ul>
+    </article>
+  );
+}
+
+function EmptyPlace({ id, words }: { id: string; words: string }) {
+  const { setNodeRef, isOver } = useDroppable({ id });
+  return (
+    <div ref={setNodeRef} className={`sort-empty ${isOver ? 'over' : ''}`}>
+      {words}
+    </div>
+  );
+}

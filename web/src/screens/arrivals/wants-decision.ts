@@ -1,0 +1,25 @@
+import type { Arrival, Find } from '@haveld/contract/arrivals';
+
+/** A find that leaves something to a person before it goes on. */
+export const wantsDecision = (find: Find): boolean =>
+  find.asset === null &&
+  find.state !== 'set-aside' &&
+  (find.question !== null || find.doubles > 0 || find.state === 'failed');
+
+/** A find that may go to the bench as it is. */
+export const isReady = (find: Find): boolean =>
+  find.state === 'read' && find.asset === null && find.question === null && find.doubles === 0 && find.kitId === null;
+
+/** What needs a decision first, then what goes on, then what is left, then what is done; the newest of each first. */
+export function orderArrivals(arrivals: readonly Arrival[]): Arrival[] {
+  const rank = ({ state, finds, kits, joins }: Arrival): number => {
+    const isOpenKit = kits.some((kit) => kit.taken === 0 && !finds.find((find) => find.id === kit.findId)?.asset);
+    if (state === 'locked' || joins !== null || isOpenKit || finds.some(wantsDecision)) return 0;
+    if (state !== 'ready') return 1;
+    return finds.some(isReady) ? 2 : 3;
+  };
+  return arrivals
+    .map((arrival, i) => ({ arrival, i, rank: rank(arrival) }))
+    .sort((a, b) => a.rank - b.rank || a.i - b.i)
+    .map(({ arrival }) => arrival);
+}

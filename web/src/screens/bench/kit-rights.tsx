@@ -1,0 +1,67 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { Controller, useForm } from 'react-hook-form';
+import { changeKitProvenance, type KitBench } from '@haveld/contract/kits';
+import { getTerms, LICENCES } from '@haveld/core/rights/licences';
+import { call } from '../../api/client';
+import { useChange } from '../../api/use-change';
+import { formatCount } from '../../parts/format';
+
+/** Whose the kit is; its pieces follow unless they have a line of their own. */
+export function KitRights({ kit }: { kit: KitBench }) {
+  const [isOpen, setIsOpen] = useState(false);
+  const { licenceId, author, source, pageUrl } = kit.provenance;
+  const form = useForm({ values: { licenceId, author, source, pageUrl } });
+  const save = useChange(
+    (body: { licenceId: string; author: string; source: string; pageUrl: string }) =>
+      call(changeKitProvenance, { params: { id: kit.id }, body }),
+    { onDone: () => setIsOpen(false) },
+  );
+  return (
+    <article className="sheet kit-finding" aria-label="Whose the kit is">
+      <div className="kit-rights-head">
+        <h3>
+          {getTerms(licenceId).short}, {author || 'author not known'}
+        </h3>
+        <span className="quiet small">
+          {source || 'source not known'} · counts for{' '}
+          {kit.ownProvenance > 0 ? `all but ${formatCount(kit.ownProvenance, 'piece')}` : 'every piece'}
+        </span>
+        <Button size="small" onClick={() => setIsOpen((now) => !now)}>
+          {isOpen ? 'As it was' : 'Correct it'}
+        </Button>
+      </div>
+      {isOpen && (
+        <form
+          className="rights-form"
+          onSubmit={(event) => void form.handleSubmit((body) => save.mutate(body))(event)}
+          noValidate
+        >
+          <Controller
+            name="licenceId"
+            control={form.control}
+            render={({ field }) => (
+              <TextField id="kit-licence" select label="Licence" className="wide" {...field}>
+                {LICENCES.map((terms) => (
+                  <MenuItem key={terms.id} value={terms.id}>
+                    {terms.name}
+                  </MenuItem>
+                ))}
+              </TextField>
+            )}
+          />
+          <TextField id="kit-author" label="Author" {...form.register('author')} />
+          <TextField id="kit-source" label="Source" {...form.register('source')} />
+          <TextField id="kit-page" label="Its page" className="wide" {...form.register('pageUrl')} />
+          <div className="finding-acts wide">
+            <Button type="submit" variant="contained" disabled={!form.formState.isDirty} loading={save.isPending}>
+              Keep it for the kit
+            </Button>
+          </div>
+        </form>
+      )}
+    </article>
+  );
+}

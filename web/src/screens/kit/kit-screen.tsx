@@ -1,0 +1,176 @@
+import './kit.css';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useParams } from 'react-router';
+import { takePieces, type Kit, type Piece } from '@haveld/contract/kits';
+import { bytesUrl, call } from '../../api/client';
+import { kitQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
+import { formatCount, formatThousands } from '../../parts/format';
+import { Failure, Loading } from '../../parts/notice';
+import { layContactSheet, type Place } from './lay-contact-sheet';
+
+/** A kit as a contact sheet at one scale: looked over, picked from, taken in one action. */
+export function KitScreen() {
+  const { id = '' } = useParams();
+  const kit = useQuery(kitQuery(id));
+  if (kit.isPending) return <Loading />;
+  if (kit.error) return <Failure error={kit.error} onRetry={() => void kit.refetch()} />;
+  return <KitView key={id} kit={kit.data} />;
+}
+
+const isFree = ({ state }: Piece): boolean => state === 'seen' || state === 'failed' || state === 'set-aside';
+
+function KitView({ kit }: { kit: Kit }) {
+  const [picked, setPicked] = useState<ReadonlySet<number>>(new Set());
+  const [words, setWords] = useState('');
+  const [atOneScale, setAtOneScale] = useState(true);
+  const take = useChange((ordinals: number[]) => call(takePieces, { params: { id: kit.id }, body: { ordinals } }), {
+    onDone: () => setPicked(new Set()),
+  });
+  const shown = kit.pieces.filter(({ name }) => name.toLowerCase().includes(words.trim().toLowerCase()));
+  const free = shown.filter(isFree);
+  const sheet = useMemo(() => layContactSheet(shown, atOneScale), [shown, atOneScale]);
+  const toggle = (ordinal: number): void =>
+    setPicked((now) =>
+      now.has(ordinal) ? new Set([...now].filter((one) => one !== ordinal)) : new Set([...now, ordinal]),
+    );
+  useHotkeys('mod+a', (event) => {
+    event.preventDefault();
+    setPicked(new Set(free.map(({ ordinal }) => ordinal)));
+  });
+  const taken = kit.pieces.filter(({ assetId }) => assetId !== null).length;
+  return (
+    <div className="screen">
+      <div className="screen-head">
+        <h1>{kit.name}</h1>
+        <span className="quiet">
+          a kit of {kit.pieces.length}, from “{kit.arrivalName}” · {kit.reason}
+        </span>
+        <span className="grow" />
+        {taken > 0 && (
+          <Button component={Link} to={`/bench/kits/${kit.id}`}>
+            {formatCount(taken, 'piece')} on the bench
+          </Button>
+        )}
+        <Button component={Link} to="/arrivals">
+          Back to the arrivals
+        </Button>
+      </div>
+      <div className="kit-bar">
+        <TextField size="small" label="Name holds" value={words} onChange={(event) => setWords(event.target.value)} />
+        <Button onClick={() => setAtOneScale((now) => !now)} aria-pressed={atOneScale}>
+          {atOneScale ? 'Each in its own frame' : 'All at one scale'}
+        </Button>
+        <span className="quiet small">{describeScale(kit, sheet.scale, atOneScale)}</span>
+        <span className="grow" />
+        {kit.progress && (
+          <span className="kit-progress small" role="status">
+            <span className="bar">
+              <span
+                style={{ width: `${kit.progress.total > 0 ? (kit.progress.done / kit.progress.total) * 100 : 4}%` }}
+              />
+            </span>
+            {kit.progress.words}: piece {kit.progress.done} of {kit.progress.total || '…'}
+          </span>
+        )}
+        <Button
+          onClick={() => setPicked(new Set(picked.size === free.length ? [] : free.map(({ ordinal }) => ordinal)))}
+          disabled={free.length === 0}
+        >
+          {picked.size === free.length && free.length > 0 ? 'Pick none' : `Pick all ${free.length}`}
+        </Button>
+        <Button
+          variant="contained"
+          disabled={picked.size === 0}
+          loading={take.isPending}
+          onClick={() => take.mutate([...picked])}
+        >
+          {picked.size === 0 ? 'Pick pieces first' : `${formatCount(picked.size, 'piece')} to the bench`}
+        </Button>
+      </div>
+      <div className="screen-body kit-sheet" role="list" aria-label="Pieces">
+        {sheet.places.map((place) => (
+          <PieceTile
+            key={place.piece.ordinal}
+            place={place}
+            isPicked={picked.has(place.piece.ordinal)}
+            onToggle={toggle}
+          />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function describeScale({ metres }: Kit, pxPerUnit: number, atOneScale: boolean): string {
+  if (!atOneScale) return 'not at one scale';
+  return metres === null
+    ? 'all at one scale; the file declares no unit'
+    : `all at one scale: ${Math.round(100 / (pxPerUnit / metres))} cm to a pixel`.replace(/: 0 cm.*/, '');
+}
+
+const STATE_WORDS: Record<Piece['state'], string> = {
+  seen: '',
+  taking: 'being taken …',
+  failed: 'could not be taken',
+  'set-aside': 'set aside',
+  'on-bench': 'on the bench',
+  'in-review': 'in review',
+  catalogued: 'catalogued',
+  withdrawn: 'withdrawn',
+};
+
+function PieceTile({
+  place,
+  isPicked,
+  onToggle,
+}: {
+  place: Place;
+  isPicked: boolean;
+  onToggle: (ordinal: number) => void;
+}) {
+  const { piece, widthPx, heightPx } = place;
+  const words = STATE_WORDS[piece.state];
+  return (
+    <div role="listitem" className={`piece ${isPicked ? 'picked' : ''}`} style={{ width: place.columnPx }}>
+      <button
+        type="button"
+        className="piece-button"
+        disabled={!isFree(piece)}
+        aria-pressed={isPicked}
+        aria-label={`${piece.name}${words ? `, ${words}` : ''}`}
+        onClick={() => onToggle(piece.ordinal)}
+      >
+        <span className="piece-ground" style={{ height: place.rowPx }}>
+          {piece.pictureSha256 ? (
+            <img
+              src={bytesUrl(piece.pictureSha256, 'png')}
+              alt=""
+              loading="lazy"
+              style={{ width: widthPx, height: heightPx }}
+            />
+          ) : (
+            <span className="piece-blank" style={{ width: widthPx, height: heightPx }} />
+          )}
+        </span>
+        <span className="piece-name">{piece.name}</span>
+        <span className="mono quiet piece-figures">
+          {formatThousands(piece.triangles)} tris{piece.accession && ` · ${piece.accession}`}
+        </span>
+      </button>
+      {words && (
+        <span className="small quiet">
+          {piece.assetId ? (
+            <Link to={`/${piece.state === 'catalogued' ? 'catalogue' : 'bench'}/${piece.assetId}`}>{words}</Link>
+          ) : (
+            (piece.message ?? words)
+          )}
+        </span>
+      )}
+    </div>
+  );
+}
