@@ -82,6 +82,8 @@ export const KitGroupSchema = z.object({
   mark: FindingMarkSchema,
   sure: z.boolean(),
   settled: z.boolean(),
+  /** Somebody answered it; settled alone may mean that it holds. */
+  answered: z.boolean(),
   assetIds: z.array(z.string()),
 });
 export type KitGroup = z.infer<typeof KitGroupSchema>;

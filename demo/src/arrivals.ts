@@ -1,5 +1,7 @@
 import { once } from 'node:events';
 import { ZipFile } from 'yazl';
+import { text, type DemoFile } from './demo-file';
+import { oldBuoy, quayFurniture, signalFlags } from './heaps';
 import * as harbour from './models/harbour';
 import { CLOTH, pennant } from './models/pennant';
 import { block } from './shape';
@@ -17,13 +19,6 @@ export interface DemoArrival {
   stage: 'arrived' | 'bench' | 'catalogued';
   category: 'small prop' | 'prop' | 'furniture' | 'large' | 'creature';
 }
-
-interface DemoFile {
-  path: string;
-  bytes: Buffer;
-}
-
-const text = (...lines: string[]): Buffer => Buffer.from(`${lines.join('\n')}\n`);
 
 /** @returns every download of the demo studio, the same bytes each time */
 export async function createDemoArrivals(): Promise<DemoArrival[]> {
@@ -46,6 +41,14 @@ export async function createDemoArrivals(): Promise<DemoArrival[]> {
       category: 'small prop',
     },
     { name: 'pennant_animated.zip', bytes: await zip(pennantInTheWind(surfaces)), stage: 'bench', category: 'large' },
+    {
+      name: 'quay_furniture_pack.zip',
+      bytes: await zip(quayFurniture(surfaces)),
+      stage: 'arrived',
+      category: 'furniture',
+    },
+    { name: 'buoy_export.zip', bytes: await zip(oldBuoy()), stage: 'arrived', category: 'large' },
+    { name: 'signal_flags.zip', bytes: await zip(await signalFlags()), stage: 'arrived', category: 'prop' },
     { name: 'lamp_v2_FINAL(1).zip', bytes: await zip(brassLamp(surfaces)), stage: 'arrived', category: 'small prop' },
   ];
 }

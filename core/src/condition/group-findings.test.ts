@@ -36,8 +36,8 @@ test('an answer tells a piece from those without one', () => {
     { assetId: 'b', findings: [finding({})] },
   ]);
   expect(size.groups.map(({ words, settled }) => [words, settled])).toEqual([
-    ['taken: centimetres', true],
     ['centimetres', false],
+    ['taken: centimetres', true],
   ]);
 });
 

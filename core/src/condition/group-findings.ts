@@ -8,8 +8,8 @@ export interface PieceSheet {
 }
 
 /**
- * The findings of many pieces as one list: pieces a finding says the same of stand together, the largest group first, so that
- * those that differ stand out. What holds everywhere is left out.
+ * The findings of many pieces as one list: pieces a finding says the same of stand together, those that are open first, the
+ * largest group before the others, so that what differs stands out. What holds everywhere is left out.
  */
 export function groupFindings(sheets: readonly PieceSheet[]): KitFinding[] {
   const byKey = new Map<string, { first: SheetFinding; groups: Map<string, KitGroup> }>();
@@ -28,7 +28,9 @@ export function groupFindings(sheets: readonly PieceSheet[]): KitFinding[] {
       key: first.key,
       heading: first.heading,
       title: titleOf(first, [...groups.values()].length),
-      groups: [...groups.values()].sort((a, b) => b.assetIds.length - a.assetIds.length),
+      groups: [...groups.values()].sort(
+        (a, b) => Number(a.settled) - Number(b.settled) || b.assetIds.length - a.assetIds.length,
+      ),
     }))
     .filter(({ groups }) => groups.some(({ mark }) => mark !== 'holds'));
 }
@@ -37,25 +39,15 @@ export function groupFindings(sheets: readonly PieceSheet[]): KitFinding[] {
 function describeGroup(finding: SheetFinding): Omit<KitGroup, 'assetIds'> {
   const { answer, choices, mark, settled, sure } = finding;
   const [first] = choices;
+  const group = { mark, sure: sure && !settled, settled, answered: answer !== null };
   if (answer?.kind === 'taken') {
     const taken = choices.find(({ id }) => id === answer.choiceId);
-    return { choiceId: answer.choiceId, words: `taken: ${taken?.label ?? answer.choiceId}`, mark, sure, settled };
+    return { ...group, choiceId: answer.choiceId, words: `taken: ${taken?.label ?? answer.choiceId}` };
   }
-  if (answer)
-    return {
-      choiceId: null,
-      words: answer.kind === 'own' ? `own: ${answer.words}` : `set aside: ${answer.reason}`,
-      mark,
-      sure,
-      settled,
-    };
-  return {
-    choiceId: first?.id ?? null,
-    words: first ? first.label : mark === 'holds' ? 'holds' : finding.title,
-    mark,
-    sure: sure && !settled,
-    settled,
-  };
+  if (answer?.kind === 'own') return { ...group, choiceId: null, words: `own: ${answer.words}` };
+  if (answer) return { ...group, choiceId: null, words: `set aside: ${answer.reason}` };
+  if (settled) return { ...group, choiceId: null, words: first ? `holds: ${first.label}` : 'holds' };
+  return { ...group, choiceId: first?.id ?? null, words: first?.label ?? finding.title };
 }
 
 /** Figures of one piece say nothing of the others. */

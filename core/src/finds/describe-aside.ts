@@ -4,8 +4,8 @@ import { SYSTEM_LITTER } from './name-words';
 /** Why a file belongs to no model, in words. @param finds how many models came; @param twin the file of the same bytes */
 export function describeAside(file: HeapFile, finds: number, twin?: string): string {
   if (twin !== undefined) return `the same bytes as “${baseName(twin)}”`;
-  if (SYSTEM_LITTER.test(file.path)) return 'left by a system, not part of a model';
-  if (file.kind === 'program') return 'not part of a model: a program, never opened';
+  if (SYSTEM_LITTER.test(file.path)) return 'left by a system';
+  if (file.kind === 'program') return 'program, not part of a model';
   if (file.format === 'working-file')
     return 'a working file only its own program opens; ask the source for glTF, FBX or OBJ made from it';
   if (file.format === 'cad') return 'a CAD file; ask the source for a mesh, glTF or OBJ, and its unit';

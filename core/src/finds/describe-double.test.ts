@@ -41,7 +41,7 @@ test('the same shape in another format and unit: how much larger is said', () =>
   expect(found.relation).toBe('same-shape');
   expect(found.lines).toContainEqual({
     what: 'size in its own units',
-    mine: '1',
+    mine: 'as it is',
     other: '100 times larger',
     same: false,
   });
@@ -50,7 +50,7 @@ test('the same shape in another format and unit: how much larger is said', () =>
 
 test('in their declared units they may well be of one size', () => {
   const found = compareFinds(facts({ metres: 1 }), facts({ modelSha256: 'b', shape: shapeOf(100), metres: 0.01 }))!;
-  expect(found.lines).toContainEqual({ what: 'size', mine: '1', other: 'the same', same: true });
+  expect(found.lines).toContainEqual({ what: 'size', mine: 'as it is', other: 'the same', same: true });
 });
 
 test('other maps make a twin, the same pictures at another size do not', () => {

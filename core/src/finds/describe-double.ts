@@ -109,7 +109,7 @@ function describeScale(mine: DoubleFacts, other: DoubleFacts, { scale }: ShapeCo
     : times > 1
       ? `${formatTimes(times)} times larger`
       : `${formatTimes(1 / times)} times smaller`;
-  return { what: isReal ? 'size' : 'size in its own units', mine: '1', other: words, same: isSame };
+  return { what: isReal ? 'size' : 'size in its own units', mine: 'as it is', other: words, same: isSame };
 }
 
 const formatTimes = (times: number): string =>

@@ -1,6 +1,8 @@
 import type { Draft } from './attach-files';
 import { folderOf, type ProposedKit } from './heap-file';
-import { GENERIC_FOLDERS } from './name-words';
+import { fileStem } from '../textures/role-by-name';
+import { GENERIC_FOLDERS, WHOLE_SET } from './name-words';
+import { tokensOf } from './parse-path';
 import { readableName } from './readable-name';
 
 const FEWEST_PIECES = 3;
@@ -57,7 +59,12 @@ function groupIndexes(drafts: readonly Draft[], keyOf: (draft: Draft, i: number)
 function nameKit(drafts: readonly Draft[]): string {
   const paths = drafts.map(({ choice }) => choice.model.file.path.split('/').slice(0, -1));
   const common = paths[0].filter((part, i) => paths.every((path) => path[i] === part));
-  const named = common.reverse().find((part) => !GENERIC_FOLDERS.includes(part.toLowerCase()));
+  // `kit/` says no more than that it is one; the archive around it may
+  const named = common
+    .reverse()
+    .find((part) =>
+      tokensOf(fileStem(part)).some((word) => !GENERIC_FOLDERS.includes(word) && !WHOLE_SET.includes(word)),
+    );
   return named ? readableName(named) : 'Kit';
 }
 

@@ -125,7 +125,7 @@ function describePiece(group: readonly Part[], by: PieceProposal['by']): Piece {
   const [x, y, z] = nodes[0].getWorldTranslation();
   const layer = by === 'layers' ? getNodeSource(group[0].node).layers?.[0] : undefined;
   return {
-    name: layer ?? (nodes[0].getName() || group[0].instance.mesh.getName() || 'piece'),
+    name: layer ?? (nameTogether(nodes.map((node) => node.getName())) || group[0].instance.mesh.getName() || 'piece'),
     nodeIds: nodes.map((node) => getNodeSource(node).id ?? ''),
     triangles: group.reduce(
       (sum, { instance }) => sum + instance.mesh.listPrimitives().reduce((n, one) => n + countTriangles(one), 0),
@@ -134,6 +134,13 @@ function describePiece(group: readonly Part[], by: PieceProposal['by']): Piece {
     box: unionBoxes(group.map(({ box }) => box)),
     origin: [x, y, z],
   };
+}
+
+/** `bench_seat`, `bench_leg` → `bench`; the first name where they share no word. */
+function nameTogether(names: readonly string[]): string {
+  const words = names.map((name) => name.split(/[_\s.-]+/));
+  const shared = words[0].findIndex((word, i) => words.some((other) => other[i] !== word));
+  return names.length === 1 || shared === 0 ? names[0] : words[0].slice(0, shared < 0 ? undefined : shared).join('_');
 }
 
 /** The nodes of a piece without those below another of it; the common parent where there is one of this piece alone. */

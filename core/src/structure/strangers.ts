@@ -55,7 +55,9 @@ function judgeFloor({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger
   const thin = size.indexOf(Math.min(...size));
   const others = [0, 1, 2].filter((axis) => axis !== thin);
   const largest = Math.max(...size);
-  if (largest === 0 || size[thin] > largest * 0.04) return null;
+  // a staff is thin both ways; a floor is not
+  if (largest === 0 || size[thin] > largest * 0.04 || Math.min(...others.map((axis) => size[axis])) < largest * 0.15)
+    return null;
   const spread = Math.min(...others.map((axis) => size[axis] / Math.max(restSize[axis], 1e-12)));
   const triangles = mesh.listPrimitives().reduce((sum, primitive) => sum + countTriangles(primitive), 0);
   const gapBelow = Math.abs(rest.min[thin] - box.max[thin]);

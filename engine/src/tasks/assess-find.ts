@@ -1,3 +1,4 @@
+import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
 import type { Figures, LogEntry, MapLine } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
@@ -5,9 +6,11 @@ import { examine } from '@haveld/core/condition/examination';
 import type { SourceHabit } from '@haveld/core/finds/habits';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { listSurfaces } from '@haveld/core/scene/list-surfaces';
+import { createHash } from 'node:crypto';
 import { readGlb } from '@haveld/core/scene/document-io';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { ArrivalPicture } from '@haveld/core/textures/map-lines';
+import { measureLook } from '../measure-look';
 import type { TaskContext } from './task';
 
 export interface AssessInput {
@@ -27,6 +30,8 @@ export interface AssessResult {
   figures: Figures;
   maps: MapLine[];
   shape: ShapeSignature | null;
+  /** Every map the document holds, by its bytes and its look. */
+  pictures: { sha256: string; look: string | null }[];
 }
 
 /** Looks at a document as received. */
@@ -46,5 +51,17 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     figures: examination.figures,
     maps: examination.maps,
     shape: computeShapeSignature(listSurfaces(document)),
+    pictures: await describePictures(document),
   };
+}
+
+async function describePictures(document: Document): Promise<AssessResult['pictures']> {
+  const pictures = new Map<string, string | null>();
+  for (const texture of document.getRoot().listTextures()) {
+    const image = texture.getImage();
+    if (!image) continue;
+    const sha256 = createHash('sha256').update(image).digest('hex');
+    if (!pictures.has(sha256)) pictures.set(sha256, await measureLook(image));
+  }
+  return [...pictures].sort(([a], [b]) => (a < b ? -1 : 1)).map(([sha256, look]) => ({ sha256, look }));
 }

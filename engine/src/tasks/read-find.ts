@@ -10,7 +10,6 @@ import { writeGlb } from '@haveld/core/scene/document-io';
 import { getDocumentSource } from '@haveld/core/scene/source-data';
 import { describeSource } from '@haveld/core/scene/source-facts';
 import { listPieces, type PieceProposal } from '@haveld/core/structure/list-pieces';
-import { measureLook } from '../measure-look';
 import { createReadingContext } from '../reading-context';
 import { getLicenceTexts } from '../licence-texts';
 import { sharpCodec } from '../sharp-codec';
@@ -37,8 +36,6 @@ export interface ReadResult {
   /** Several things in one file. */
   pieces: PieceProposal | null;
   elevation: { sha256: string; width: number; height: number } | null;
-  /** Of the find’s maps, by hash. */
-  looks: { sha256: string; look: string }[];
 }
 
 /** Reads a find: its document, what was lost or odd, whose it says it is, and a first picture as received. */
@@ -70,7 +67,6 @@ export async function readFind(
     source: describeSource(document),
     pieces: isPiece ? null : listPieces(document),
     elevation: isPiece && drawing ? await drawFront(document, context.store) : null,
-    looks: await measureLooks(files, context.store),
   };
 }
 
@@ -81,13 +77,4 @@ async function drawFront(document: Document, store: FolderStore): Promise<ReadRe
   if (!drawing) return null;
   const { picture, width, height } = drawElevation(drawing, 240);
   return { sha256: (await store.put(await sharpCodec.encodePng(picture))).sha256, width, height };
-}
-
-async function measureLooks(files: readonly FindFile[], store: FolderStore): Promise<ReadResult['looks']> {
-  const looks: ReadResult['looks'] = [];
-  for (const sha256 of new Set(files.filter(({ role }) => role === 'map').map((file) => file.sha256))) {
-    const look = await measureLook(await store.get(sha256));
-    if (look !== null) looks.push({ sha256, look });
-  }
-  return looks;
 }

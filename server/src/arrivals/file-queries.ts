@@ -114,11 +114,3 @@ export const listFindFiles = async (db: Executor, findId: string): Promise<(File
       [findId],
     )
   ).map(parseFile);
-
-export async function setLook(tx: Executor, arrivalId: string, sha256: string, look: string): Promise<void> {
-  await run(
-    tx,
-    'UPDATE arrival_file SET look = CAST(CONV(?, 16, 10) AS UNSIGNED) WHERE arrival_id = ? AND sha256 = ?',
-    [look, arrivalId, sha256],
-  );
-}

@@ -63,7 +63,11 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
         const pictures = listPictures(files);
         const arrival = await queries.getArrival(pool, find.arrivalId);
         const texts = await readTexts(dependencies, files);
-        const { shape, ...assessed } = await tasks.run(
+        const {
+          shape,
+          pictures: looks,
+          ...assessed
+        } = await tasks.run(
           'assess-find',
           {
             documentSha256: read.documentSha256,
@@ -80,6 +84,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
         await settleFind(dependencies, find.id, {
           readerVersion: READER_VERSION,
           shape,
+          pictures: looks,
           read,
           reading: {
             id: randomUUID(),

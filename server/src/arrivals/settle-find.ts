@@ -6,7 +6,6 @@ import type { Dependencies } from '../dependencies';
 import { noteDoubles } from '../doubles/service';
 import { noteKitFile, notePieceFile } from '../kits/service';
 import * as findQueries from './find-queries';
-import * as fileQueries from './file-queries';
 import * as queries from './queries';
 import * as readingQueries from './reading-queries';
 
@@ -16,7 +15,8 @@ export type Outcome =
       reading: readingQueries.ReadingRow;
       readerVersion: number;
       shape: ShapeSignature | null;
-      read?: Pick<ReadResult, 'pieces' | 'elevation' | 'looks'>;
+      pictures: { sha256: string; look: string | null }[];
+      read?: Pick<ReadResult, 'pieces' | 'elevation'>;
     }
   | { failed: string };
 
@@ -44,15 +44,9 @@ export async function settleFind({ pool }: Dependencies, findId: string, outcome
 async function noteWhatItIs(
   tx: PoolConnection,
   find: findQueries.FindRow,
-  { shape, read, reading }: Extract<Outcome, { reading: unknown }>,
+  { shape, read, pictures }: Extract<Outcome, { reading: unknown }>,
 ): Promise<void> {
-  const looks = new Map(read?.looks.map(({ sha256, look }) => [sha256, look]));
-  for (const [sha256, look] of looks) await fileQueries.setLook(tx, find.arrivalId, sha256, look);
-  const used = new Set(
-    reading.maps.map(({ sha256 }) => sha256).filter((sha256) => sha256 !== null && sha256 !== undefined),
-  );
-  const maps = [...used].sort().map((sha256) => ({ sha256, look: looks.get(sha256) ?? null }));
-  await noteDoubles(tx, find.id, shape, maps);
+  await noteDoubles(tx, find.id, shape, pictures);
   if (!read) return;
   await noteKitFile(tx, find.id, read.pieces);
   if (find.kitId) await notePieceFile(tx, find.id, find.ordinal, read.elevation);

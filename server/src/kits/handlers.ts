@@ -94,10 +94,11 @@ async function readPiece(
     },
     silent,
   );
-  const { shape, ...judged } = assessed;
+  const { shape, pictures, ...judged } = assessed;
   await settleFind(dependencies, findId, {
     readerVersion: READER_VERSION,
     reading: { id: randomUUID(), findId, log: [], rights: reading.rights, stated: [], ...taken, ...judged },
     shape,
+    pictures,
   });
 }

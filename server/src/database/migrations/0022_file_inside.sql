@@ -1,4 +1,1 @@
-ALTER TABLE arrival_file
-  ADD inside LONGTEXT NULL,
-  ADD look BIGINT UNSIGNED NULL,
-  ADD KEY (look);
+ALTER TABLE arrival_file ADD inside LONGTEXT NULL;

@@ -24,7 +24,7 @@ export function ArrivalRow({ arrival }: { arrival: Arrival }) {
       <ArrivalFiles arrival={arrival} />
       <ArrivalLines arrival={arrival} />
       <div className="arrival-finds">
-        {arrival.progress && <Progress arrival={arrival} />}
+        {arrival.progress && arrival.progress.total !== 1 && <Progress arrival={arrival} />}
         {arrival.kits.map((kit) => (
           <KitCard key={kit.id} kit={kit} finds={listPieceFinds(arrival.finds, kit.id)} />
         ))}

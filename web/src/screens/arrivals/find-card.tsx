@@ -77,7 +77,7 @@ function FindActs({ find }: { find: Find }) {
             onClick={() => answer.mutate(choice.id)}
             aria-label={`${choice.words}: ${find.name}`}
           >
-            {choice.words}
+            {choice.words[0].toUpperCase() + choice.words.slice(1)}
           </Button>
         ))}
       </div>

@@ -15,6 +15,7 @@ export function KitCard({ kit, finds }: { kit: ArrivalKit; finds: readonly Find[
   const bench = useChange((id: string) => call(takeToBench, { params: { id } }), {
     onDone: ({ assetId }) => void navigate(`/bench/${assetId}`),
   });
+  const pieces = kit.pieces || finds.length;
   const isOpen = kit.taken === 0 && !source?.asset;
   const triangles = finds.reduce((sum, find) => sum + (find.triangles ?? 0), 0);
   return (
@@ -34,9 +35,15 @@ export function KitCard({ kit, finds }: { kit: ArrivalKit; finds: readonly Find[
       )}
       <div className="find-words">
         <h3>
-          {kit.name}, a kit of {kit.pieces || finds.length}
+          {kit.name}, {/\bkit\b/i.test(kit.name) ? formatCount(pieces, 'piece') : `a kit of ${pieces}`}
         </h3>
-        {isOpen && source && <p className="find-question">One asset a piece, or the kit as one?</p>}
+        {isOpen && (
+          <p className="find-question">
+            {source
+              ? 'One asset a piece, or the kit as one?'
+              : 'Which of them do you want? Look them over and take them together.'}
+          </p>
+        )}
         <p className="quiet small">
           {kit.reason}
           {triangles > 0 && ` · ${formatThousands(triangles)} triangles`}
@@ -51,7 +58,7 @@ export function KitCard({ kit, finds }: { kit: ArrivalKit; finds: readonly Find[
           to={`/kits/${kit.id}`}
           aria-label={`See the pieces: ${kit.name}`}
         >
-          {isOpen ? `See ${formatCount(kit.pieces || finds.length, 'piece')}` : 'Its pieces'}
+          {isOpen ? `See ${formatCount(pieces, 'piece')}` : 'Its pieces'}
         </Button>
         {isOpen && source && source.state === 'read' && (
           <Button

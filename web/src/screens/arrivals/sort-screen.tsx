@@ -16,7 +16,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { REGROUP_ROLES} from '@haveld/contract/arrivals';
+import type { REGROUP_ROLES } from '@haveld/contract/arrivals';
 import { regroupFile, type Arrival, type ArrivalFile, type Find } from '@haveld/contract/arrivals';
 import { call } from '../../api/client';
 import { arrivalsQuery } from '../../api/queries';

@@ -120,7 +120,7 @@ function FindingOverPieces({
             kit={kit}
             findingKey={finding.key}
             group={group}
-            isOdd={i > 0}
+            isOdd={i > 0 && !group.settled}
             chosen={chosen}
             onChoose={onChoose}
           />
@@ -161,7 +161,7 @@ function GroupLine({
   );
   const names = group.assetIds.map((id) => kit.assets.find((asset) => asset.id === id)?.name ?? '');
   return (
-    <li className={isOdd ? 'odd' : ''}>
+    <li className={isOdd ? 'odd' : group.settled ? 'quiet' : ''}>
       <Mark mark={group.settled ? 'holds' : group.mark} />
       <button
         type="button"
@@ -174,7 +174,7 @@ function GroupLine({
       <span className="kit-group-words">
         {group.words}
         {group.sure && <span className="says-holds small"> sure</span>}
-        {isOdd && (
+        {(isOdd || group.settled) && (
           <span className="quiet small">
             {' '}
             {names.slice(0, NAMES_SHOWN).join(', ')}
@@ -193,7 +193,7 @@ function GroupLine({
           Take for {own.length === 1 ? 'it' : `all ${own.length}`}
         </Button>
       )}
-      {group.settled && group.choiceId !== null && own.length > 0 && (
+      {group.answered && own.length > 0 && (
         <Button
           size="small"
           onClick={() => answer.mutate(null)}

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import { takePieces, type Kit, type Piece } from '@haveld/contract/kits';
+import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl, call } from '../../api/client';
 import { kitQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -61,11 +62,17 @@ function KitView({ kit }: { kit: Kit }) {
         </Button>
       </div>
       <div className="kit-bar">
-        <TextField size="small" label="Name holds" value={words} onChange={(event) => setWords(event.target.value)} />
+        <TextField
+          size="small"
+          placeholder="Name holds …"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+          slotProps={{ htmlInput: { 'aria-label': 'Name holds' } }}
+        />
         <Button onClick={() => setAtOneScale((now) => !now)} aria-pressed={atOneScale}>
           {atOneScale ? 'Each in its own frame' : 'All at one scale'}
         </Button>
-        <span className="quiet small">{describeScale(kit, sheet.scale, atOneScale)}</span>
+        {atOneScale && <ScaleBar metres={kit.metres} pxPerUnit={sheet.scale} />}
         <span className="grow" />
         {kit.progress && (
           <span className="kit-progress small" role="status">
@@ -106,11 +113,21 @@ function KitView({ kit }: { kit: Kit }) {
   );
 }
 
-function describeScale({ metres }: Kit, pxPerUnit: number, atOneScale: boolean): string {
-  if (!atOneScale) return 'not at one scale';
-  return metres === null
-    ? 'all at one scale; the file declares no unit'
-    : `all at one scale: ${Math.round(100 / (pxPerUnit / metres))} cm to a pixel`.replace(/: 0 cm.*/, '');
+/** A ruled bar: its true length, or in the file's own unit where none is declared. */
+function ScaleBar({ metres, pxPerUnit }: { metres: number | null; pxPerUnit: number }) {
+  const length = roundLength(90 / pxPerUnit);
+  return (
+    <span className="kit-scale small">
+      <span className="kit-scale-bar" style={{ width: length * pxPerUnit }} />
+      {metres === null ? `${length} in the file’s own unit` : formatLength(length * metres)}
+    </span>
+  );
+}
+
+/** The largest of 1, 2 or 5 times a power of ten that is not longer. */
+function roundLength(length: number): number {
+  const power = 10 ** Math.floor(Math.log10(length));
+  return Number((([5, 2, 1].find((step) => step * power <= length) ?? 1) * power).toPrecision(1));
 }
 
 const STATE_WORDS: Record<Piece['state'], string> = {
@@ -159,7 +176,7 @@ function PieceTile({
         </span>
         <span className="piece-name">{piece.name}</span>
         <span className="mono quiet piece-figures">
-          {formatThousands(piece.triangles)} tris{piece.accession && ` · ${piece.accession}`}
+          {formatThousands(piece.triangles)} triangles{piece.accession && ` · ${piece.accession}`}
         </span>
       </button>
       {words && (

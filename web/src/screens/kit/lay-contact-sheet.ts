@@ -37,7 +37,7 @@ export function layContactSheet(pieces: readonly Piece[], atOneScale: boolean): 
       rowPx: 0,
     };
   });
-  const rowPx = Math.max(FRAME_PX, ...places.map(({ heightPx }) => heightPx)) + 12;
+  const rowPx = Math.max(0, ...places.map(({ heightPx }) => heightPx)) + 12;
   return { places: places.map((place) => ({ ...place, rowPx })), scale };
 }
 
