@@ -24,7 +24,7 @@ async function listFaults(page: Page): Promise<string[]> {
 
 /** Main views, with something that is there once they are. */
 const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
-  { path: '/arrivals', ready: (page) => expect(page.getByRole('region', { name: 'storm_mast.zip' })).toBeVisible() },
+  { path: '/arrivals', ready: (page) => expect(page.getByRole('region', { name: 'signal_flags.zip' })).toBeVisible() },
   { path: '/bench', ready: (page) => expect(page.getByRole('link', { name: /Signal mast/ })).toBeVisible() },
   { path: '/catalogue', ready: (page) => expect(page.getByRole('img', { name: /Bell buoy/ })).toBeVisible() },
   {
@@ -48,6 +48,21 @@ for (const colours of ['light', 'dark'] as const) {
       await ready(page);
       expect(await listFaults(page), path).toEqual([]);
     }
+    await page.goto('/arrivals');
+    await page.getByRole('link', { name: 'See the pieces: Quay furniture' }).click();
+    await expect(page.getByRole('listitem').first()).toBeVisible();
+    expect(await listFaults(page), 'contact sheet').toEqual([]);
+    await page.goto('/arrivals');
+    await page.getByRole('link', { name: 'Compare: Boje' }).click();
+    await expect(page.getByRole('table')).toBeVisible();
+    expect(await listFaults(page), 'doubles').toEqual([]);
+    await page.goto('/arrivals');
+    await page.getByRole('link', { name: 'Sort by hand: signal_flags.zip' }).click();
+    await expect(page.getByRole('list', { name: 'Files as received' })).toBeVisible();
+    expect(await listFaults(page), 'sorting by hand').toEqual([]);
+    await page.goto('/arrivals/habits');
+    await page.getByRole('button', { name: 'A new habit' }).click();
+    expect(await listFaults(page), 'habits').toEqual([]);
     await page.goto('/bench');
     await page.getByRole('link', { name: /Signal mast/ }).click();
     await expect(page.locator('.finding.in-hand')).toBeVisible();

@@ -96,7 +96,7 @@ export const PHRASE_RULES: LicenceRule[] = [
     id: (match) => creativeCommonsId(kindOfWords(match[1]), match[2]),
   },
   {
-    pattern: /\bCC[\s-]?0\b|\bcreative\s+commons\s+zero\b|\bCC\s+zero\b/i,
+    pattern: /\b(?:CC[\s-]?0|creative\s+commons\s+zero|CC\s+zero)\b(?:[\s-]*v?1\.0)?/i,
     confidence: 0.95,
     words: 'the name of the licence',
     id: () => ({ id: 'CC0-1.0' }),

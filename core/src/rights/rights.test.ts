@@ -75,6 +75,7 @@ test.each([
   ['Modelled by Ines Falkenrot, 2026', 'Ines Falkenrot, 2026'],
   ['© 2024 Runa Vestermoor. All rights reserved', 'Runa Vestermoor'],
   ['Copyright (c) 2020-2024 Henke Strandvik', 'Henke Strandvik'],
+  ['Copyright Runa Vestermoor, CC0 1.0', 'Runa Vestermoor'],
   ['“Gull” by Henke Strandvik is licensed under CC BY 4.0', 'Henke Strandvik'],
   ['please credit Ines Falkenrot.', 'Ines Falkenrot'],
 ])('“%s” names %s', (text, name) => {

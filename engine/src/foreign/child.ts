@@ -1,13 +1,8 @@
 import { answerRequest } from './answer-request';
 import type { TaskReply, TaskRequest } from './messages';
 
-/** Entry of the process that opens foreign bytes. It does one thing and ends, at once where nobody listens any more. */
+/** Entry of the process that opens foreign bytes: one task at a time, and it ends at once where nobody listens any more. */
 process.once('disconnect', () => process.exit());
-process.once('message', (request: TaskRequest) => {
-  const reply = (message: TaskReply): void => {
-    process.send!(message, () => {
-      if (message.kind !== 'progress') process.disconnect();
-    });
-  };
-  void answerRequest(request, reply);
+process.on('message', (request: TaskRequest) => {
+  void answerRequest(request, (message: TaskReply) => process.send!(message));
 });

@@ -69,3 +69,31 @@ test('a wish to stop ends it', async () => {
   stop.abort(new Error('stopped by a person'));
   await expect(running).rejects.toThrow('stopped by a person');
 });
+
+describe('a process is used again', () => {
+  /** Answers with its process id; fails where it is told to. */
+  const child = join(scratch.folder, 'again.mjs');
+  beforeAll(() =>
+    writeFileSync(
+      child,
+      `process.on('message', ({ input }) => process.send(input.fail ? { kind: 'error', error: { code: 'bad-file', message: 'no' } } : { kind: 'result', result: process.pid }));`,
+    ),
+  );
+  const ask = (input: object): Promise<unknown> =>
+    runForeign('open-archive', input as never, { entry: child, storeFolder });
+
+  test('where it did its task well', async () => {
+    expect(await ask({})).toBe(await ask({}));
+  });
+
+  test('and never where it failed', async () => {
+    const before = await ask({});
+    await expect(ask({ fail: true })).rejects.toThrow('no');
+    expect(await ask({})).not.toBe(before);
+  });
+
+  test('two tasks at a time have a process each', async () => {
+    const [a, b] = await Promise.all([ask({}), ask({})]);
+    expect(a).not.toBe(b);
+  });
+});

@@ -1,7 +1,7 @@
-import { fork } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
 import { DomainError, type ErrorBody } from '@haveld/contract/error';
 import type { TaskInput, TaskName, TaskResult } from '../tasks/registry';
+import { endWorker, keepWorker, takeWorker } from './foreign-workers';
 import type { TaskReply, TaskRequest } from './messages';
 
 /** What one foreign task may take. Heap limits ignore array buffers, so resident memory is watched from outside. */
@@ -25,7 +25,8 @@ export interface ForeignOptions {
 }
 
 /**
- * Runs a task in a process of its own.
+ * Runs a task in a process apart. A process that did its task well may be given another; one that failed, was stopped or grew
+ * large never is.
  * @throws {DomainError} the task's own, or `bad-file` where it took too much memory or time, or died
  */
 export function runForeign<N extends TaskName>(
@@ -35,28 +36,25 @@ export function runForeign<N extends TaskName>(
 ): Promise<TaskResult<N>> {
   const { entry, storeFolder, limits = FOREIGN_LIMITS, signal, onProgress } = options;
   return new Promise((resolve, reject) => {
-    const child = fork(entry, {
-      execArgv: ['--max-old-space-size=2048'],
-      env: { PATH: process.env.PATH },
-      stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
-      serialization: 'advanced',
-      // a group of its own, so that what it starts ends with it
-      detached: true,
-    });
+    const worker = takeWorker(entry);
+    const { child } = worker;
     let settled = false;
-    const settle = (finish: () => void): void => {
+    const settle = (finish: () => void, isWell = false): void => {
       if (settled) return;
       settled = true;
       clearInterval(watch);
       clearTimeout(timer);
       signal?.removeEventListener('abort', onAbort);
+      child.removeAllListeners('message').removeAllListeners('error').removeAllListeners('exit');
+      if (isWell) keepWorker(worker);
+      else endWorker(worker);
       finish();
-      killGroup(child.pid);
     };
     const fail = (message: string): void => settle(() => reject(new DomainError('bad-file', message)));
     const onAbort = (): void => settle(() => reject(signal!.reason as Error));
     const watch = setInterval(() => {
       void readResidentBytes(child.pid).then((bytes) => {
+        worker.residentBytes = bytes;
         if (bytes > limits.memoryBytes)
           fail(`Opening it took more than ${Math.round(limits.memoryBytes / 2 ** 20)} MiB of memory; it was stopped.`);
       });
@@ -68,7 +66,7 @@ export function runForeign<N extends TaskName>(
     signal?.addEventListener('abort', onAbort, { once: true });
     child.on('message', (message: TaskReply) => {
       if (message.kind === 'progress') onProgress?.(message.done, message.total, message.what);
-      else if (message.kind === 'result') settle(() => resolve(message.result as TaskResult<N>));
+      else if (message.kind === 'result') settle(() => resolve(message.result as TaskResult<N>), true);
       else settle(() => reject(fromBody(message.error)));
     });
     child.on('error', (error) => fail(`The process that opens files could not be started: ${error.message}.`));
@@ -83,16 +81,6 @@ export function runForeign<N extends TaskName>(
 /** @returns the error as it was thrown on the other side */
 export const fromBody = ({ code, message, file, place }: ErrorBody): DomainError =>
   new DomainError(code, message, { file, place });
-
-/** Ends a process and all it started. */
-function killGroup(pid: number | undefined): void {
-  if (pid === undefined) return;
-  try {
-    process.kill(-pid, 'SIGKILL');
-  } catch (error) {
-    if ((error as NodeJS.ErrnoException).code !== 'ESRCH') throw error;
-  }
-}
 
 /** Resident memory of a process and of those it started, by Linux's /proc; 0 where it cannot be read any more. */
 async function readResidentBytes(pid: number | undefined): Promise<number> {

@@ -29,7 +29,7 @@ test('many of one folder that are the same to the same find stand in one line', 
   const large = ['a', 'b', 'c'].map((name) =>
     file(`a.zip/maps_4k/${name}.png`, { uses: [{ findId: 'f', role: 'other-resolution' }] }),
   );
-  expect(say([...maps, ...large])).toEqual(['maps/ 3 pictures: PNG', 'maps_4k/ 3 pictures: same maps, other size']);
+  expect(say([...maps, ...large])).toEqual(['maps/ 3 pictures: PNG', 'maps_4k/ 3 pictures: same map, other size']);
 });
 
 test('those set aside keep their reason', () => {

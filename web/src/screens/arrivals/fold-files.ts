@@ -1,4 +1,5 @@
 import type { ArrivalFile } from '@haveld/contract/arrivals';
+import { roleWords } from '../../parts/role-words';
 
 /** One line of what came in: a file, or several of one folder that are the same to the same finds. */
 export interface FileLine {
@@ -14,15 +15,9 @@ export interface FileLine {
 /** From this many on, files of one folder and one role stand in one line. */
 const FOLD_FROM = 3;
 
-const ROLE_WORDS: Record<string, string> = {
-  'other-format': 'same model, other format',
-  lod: 'level of detail',
-  variant: 'variant',
-  edition: 'other edition',
-  'variant-map': 'maps of a variant',
-  'other-resolution': 'same maps, other size',
-  preview: 'shows the model',
-};
+/** Said of a file in place of its kind; a map is told by its picture’s format. */
+const TOLD_BY_KIND = ['', 'model', 'map', 'material', 'buffer', 'text'];
+const describeRole = (role: string): string | null => (TOLD_BY_KIND.includes(role) ? null : roleWords(role));
 
 /** @param prefix path of the archive, which every path begins with */
 export function foldFiles(files: readonly ArrivalFile[], prefix: string): FileLine[] {
@@ -47,7 +42,7 @@ function describeFile(file: ArrivalFile, prefix: string): FileLine {
     label: withoutPrefix(file.path, prefix),
     words:
       file.asideReason ??
-      ROLE_WORDS[role] ??
+      describeRole(role) ??
       (file.kind === 'picture' ? file.words.replace(' picture', '') : file.words),
     files: [file],
     uses: file.uses,
@@ -71,7 +66,7 @@ function foldGroup(group: ArrivalFile[], prefix: string): FileLine {
   return {
     key: `${first.path} and ${group.length - 1} more`,
     label: `${withoutPrefix(folderOf(first.path), prefix) || './'} ${group.length} ${KIND_WORDS[first.kind] ?? 'files'}`,
-    words: first.asideReason ?? ROLE_WORDS[first.uses[0]?.role ?? ''] ?? formats.slice(0, 3).join(', '),
+    words: first.asideReason ?? describeRole(first.uses[0]?.role ?? '') ?? formats.slice(0, 3).join(', '),
     files: group,
     uses: first.uses,
     isAside: first.asideReason !== null,

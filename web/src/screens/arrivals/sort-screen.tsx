@@ -23,6 +23,7 @@ import { arrivalsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
+import { roleWords } from '../../parts/role-words';
 
 const LINE_PX = 34;
 const NEW = 'new';
@@ -68,7 +69,7 @@ function SortView({ arrival }: { arrival: Arrival }) {
         <div className="screen-head">
           <h1>Sort by hand</h1>
           <span className="quiet">
-            “{arrival.name}”, {formatCount(arrival.fileCount, 'file')} in {formatCount(arrival.finds.length, 'find')}
+            “{arrival.name}”, {formatCount(files.length, 'file')} in {formatCount(arrival.finds.length, 'find')}
           </span>
           <span className="grow" />
           <Button component={Link} to="/arrivals">
@@ -170,18 +171,9 @@ function FileLine({ file, arrival, onMove }: { file: ArrivalFile; arrival: Arriv
   );
 }
 
-const ROLE_WORDS: Record<string, string> = {
-  model: 'the model',
-  'other-format': 'other format',
-  lod: 'level of detail',
-  'variant-map': 'map of a variant',
-  'other-resolution': 'other size',
-  preview: 'shows it',
-};
-
 function describeUse(file: ArrivalFile, own: Find | undefined): string {
   const role = file.uses[0]?.role ?? '';
-  const words = ROLE_WORDS[role] ?? role;
+  const words = roleWords(role);
   return file.uses.length > 1 ? `${words} of ${file.uses.length} finds` : own ? `${words} · ${own.name}` : words;
 }
 
@@ -217,10 +209,7 @@ function FindPlace({ find, files }: { find: Find; files: readonly ArrivalFile[] 
         {files.slice(0, 6).map((file) => (
           <li key={file.id}>
             <span className="mono">{baseName(file.path)}</span>{' '}
-            <span className="quiet">
-              {ROLE_WORDS[file.uses.find(({ findId }) => findId === find.id)!.role] ??
-                file.uses.find(({ findId }) => findId === find.id)!.role}
-            </span>
+            <span className="quiet">{roleWords(file.uses.find(({ findId }) => findId === find.id)!.role)}</span>
           </li>
         ))}
         {files.length > 6 && <li className="quiet">{files.length - 6} more</li>}

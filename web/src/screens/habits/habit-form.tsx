@@ -14,6 +14,7 @@ import {
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
+import { roleWords } from '../../parts/role-words';
 
 const EXAMPLE = 'crate.fbx\ncrate_low.fbx\ncrate_col.png\ncrate_nrm.png';
 
@@ -221,7 +222,7 @@ function TrialResult({ trial }: { trial: Trial | null }) {
                 <li>{find.name}</li>
                 {find.files.map((file) => (
                   <li key={file.path} className={trial.changed.includes(file.path) ? 'changed' : 'quiet'}>
-                    <span className="mono">{file.path}</span> {file.role}
+                    <span className="mono">{file.path}</span> {roleWords(file.role)}
                   </li>
                 ))}
               </ul>

@@ -1,0 +1,144 @@
+import { randomUUID } from 'node:crypto';
+import { join } from 'node:path';
+import { PROFILE_BINS, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { migrate } from '@haveld/server/database/migrate';
+import { createPool, insertMany, run, transact } from '@haveld/server/database/pool';
+import { noteDoubles } from '@haveld/server/doubles/service';
+import { median } from './parts/run-timed';
+
+// Finding doubles among 100 000 finds on the real database: one find that is new, one that is here (aim ≤ 100 ms an arrival).
+const FINDS = 100_000;
+const url = process.env.HAVELD_TEST_DATABASE!;
+const name = `measure_${randomUUID().slice(0, 8)}`;
+const admin = createPool(url);
+await run(admin, `CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
+const pool = createPool(`${url}${name}`);
+try {
+  await migrate(pool, join(process.cwd(), 'server/src/database/migrations'));
+  const person = randomUUID();
+  await run(
+    pool,
+    "INSERT INTO person (id, sign_in, name, role, password_hash, must_change) VALUES (?, 'm', 'M', 'owner', 'x', FALSE)",
+    [person],
+  );
+  const [known, fresh] = [randomUUID(), randomUUID()];
+  for (const id of [known, fresh])
+    await run(pool, "INSERT INTO arrival (id, name, state, refused, person_id) VALUES (?, 'heap', 'ready', '[]', ?)", [
+      id,
+      person,
+    ]);
+  let seed = 1;
+  const random = (): number => (seed = (seed * 16807) % 2147483647) / 2147483647;
+  const shapes = Array.from({ length: FINDS }, () => createShape(random));
+  const ids = shapes.map(() => randomUUID());
+  await insertMany(
+    pool,
+    'find',
+    ['id', 'arrival_id', 'ordinal', 'name', 'model_path', 'reason', 'state'],
+    ids.map((id, i) => [id, known, i, `thing ${i}`, `thing${i}.glb`, '', 'read']),
+  );
+  await insertMany(
+    pool,
+    'arrival_file',
+    ['arrival_id', 'path', 'sha256', 'size_bytes', 'kind', 'format', 'words'],
+    ids.map((_, i) => [known, `thing${i}.glb`, i.toString(16).padStart(64, '0'), 1, 'model', 'glb', 'GLB']),
+  );
+  await run(
+    pool,
+    "INSERT INTO find_file (find_id, arrival_file_id, role) SELECT find.id, arrival_file.id, 'model' FROM find JOIN arrival_file ON arrival_file.path = find.model_path AND arrival_file.arrival_id = find.arrival_id WHERE find.ordinal < 2000",
+  );
+  const facts = JSON.stringify({ triangles: 1200 });
+  await insertMany(
+    pool,
+    'reading',
+    [
+      'id',
+      'find_id',
+      'reader_version',
+      'document_sha256',
+      'source',
+      'log',
+      'rights',
+      'stated',
+      'findings',
+      'figures',
+      'maps',
+    ],
+    ids.map((id) => [randomUUID(), id, 1, '0'.repeat(64), '{}', '[]', '{}', '[]', '[]', facts, '[]']),
+  );
+  await insertMany(
+    pool,
+    'shape',
+    ['find_id', 'triangles', 'reach', 'middle', 'small', 'fullness', 'hand', 'profile', 'maps'],
+    shapes.map((shape, i) => [
+      ids[i],
+      shape.triangles,
+      shape.reach,
+      shape.middle,
+      shape.small,
+      shape.fullness,
+      shape.hand,
+      JSON.stringify(shape.profile.map((v) => Number(v.toFixed(5)))),
+      '[]',
+    ]),
+  );
+  for (const [words, shape] of [
+    ['a shape that is new', createShape(random)],
+    ['a shape that is here', shapes[FINDS >> 1]],
+  ] as const) {
+    const taken: number[] = [];
+    for (let i = 0; i < 21; i++) {
+      const id = randomUUID();
+      await insertMany(
+        pool,
+        'find',
+        ['id', 'arrival_id', 'ordinal', 'name', 'model_path', 'reason', 'state'],
+        [[id, fresh, i, 'new', 'new.glb', '', 'read']],
+      );
+      await insertMany(
+        pool,
+        'reading',
+        [
+          'id',
+          'find_id',
+          'reader_version',
+          'document_sha256',
+          'source',
+          'log',
+          'rights',
+          'stated',
+          'findings',
+          'figures',
+          'maps',
+        ],
+        [[randomUUID(), id, 1, '0'.repeat(64), '{}', '[]', '{}', '[]', '[]', facts, '[]']],
+      );
+      const from = performance.now();
+      await transact(pool, (tx) => noteDoubles(tx, id, shape, []));
+      taken.push(performance.now() - from);
+    }
+    console.log(
+      `doubles among ${FINDS.toLocaleString('en')}, ${words}: ${median(taken).toFixed(1)} ms (most ${Math.max(...taken).toFixed(1)}; aim ≤ 100)`,
+    );
+  }
+} finally {
+  await pool.end();
+  await run(admin, `DROP DATABASE ${name}`);
+  await admin.end();
+}
+
+/** Shapes as they come: spreads anywhere, profiles of their own. */
+function createShape(random: () => number): ShapeSignature {
+  const middle = 0.2 + random() * 0.8;
+  const raw = Array.from({ length: PROFILE_BINS * 2 }, random);
+  const sum = raw.reduce((total, value) => total + value, 0) / 2;
+  return {
+    triangles: 1200,
+    reach: random() * 10,
+    middle,
+    small: middle * random(),
+    fullness: 4 + random() * 8,
+    hand: random() - 0.5,
+    profile: raw.map((value) => value / sum),
+  };
+}

@@ -1,0 +1,62 @@
+import { createReadStream } from 'node:fs';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { basename, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { groupFinds } from '@haveld/core/finds/group-finds';
+import { placePiece } from '@haveld/core/structure/place-piece';
+import { runForeign } from '@haveld/engine/foreign/run-foreign';
+import { FolderStore } from '@haveld/engine/store/folder-store';
+import { drawPieces } from '@haveld/engine/tasks/draw-pieces';
+
+// From archives to finds with pictures, as the server does it: two lanes of processes that open foreign bytes. One whole process.
+const LANES = 2;
+const entry = fileURLToPath(new URL('../../child.js', import.meta.url));
+const [, , ...archives] = process.argv;
+const folder = await mkdtemp(join(tmpdir(), 'haveld-sort-'));
+const store = new FolderStore(folder);
+const options = { entry, storeFolder: folder };
+let pictures = 0;
+
+async function sortOne(path: string): Promise<void> {
+  const { sha256 } = await store.putStream(createReadStream(path));
+  const { files } = await runForeign('open-archive', { received: [{ path: basename(path), sha256 }] }, options);
+  const { finds } = groupFinds(files);
+  await inLanes(finds, async (find) => {
+    const hashes = new Map(files.map((file) => [file.path, file.sha256]));
+    const read = await runForeign(
+      'read-find',
+      { model: find.model, files: find.files.map((file) => ({ ...file, sha256: hashes.get(file.path)! })) },
+      options,
+    );
+    if (read.portraitSha256) pictures++;
+    if (!read.pieces) return;
+    const drawn = await drawPieces(
+      {
+        documentSha256: read.documentSha256,
+        up: read.source.declaredUp ?? null,
+        pieces: read.pieces.pieces.map((piece) => ({
+          name: piece.name,
+          nodeIds: piece.nodeIds,
+          shift: placePiece(piece, 1).shift,
+        })),
+      },
+      { store, progress: () => undefined },
+    );
+    pictures += drawn.filter((picture) => picture !== null).length;
+  });
+}
+
+async function inLanes<T>(items: readonly T[], act: (item: T) => Promise<void>): Promise<void> {
+  const waiting = [...items];
+  await Promise.all(
+    Array.from({ length: LANES }, async () => {
+      for (let item = waiting.shift(); item !== undefined; item = waiting.shift()) await act(item);
+    }),
+  );
+}
+
+for (const archive of archives) await sortOne(archive);
+await rm(folder, { recursive: true });
+if (process.env.PICTURES_WANTED && pictures < Number(process.env.PICTURES_WANTED))
+  throw new Error(`only ${pictures} pictures were made`);

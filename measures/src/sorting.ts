@@ -1,0 +1,187 @@
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import sharp from 'sharp';
+import { computeShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { median, runTimed, type Timed } from './parts/run-timed';
+import { Sheet } from './parts/sheet';
+
+// From archives to finds with pictures, against unpacking with the system's own tools and `assimp export` of the same models
+// (aim: at most twice their time). Whole processes in turn, medians of 3.
+const RUNS = 3;
+const ours = fileURLToPath(new URL('./parts/sort-one.js', import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'haveld-measure-'));
+
+/** A box with its corners moved a little, so that no two are alike. */
+function boxObj(name: string, n: number, at: number, from: number): string {
+  const lines = [`o ${name}`];
+  const size = (k: number): number => 0.5 + ((n * 37 + k * 53) % 50) / 100;
+  for (let i = 0; i < 8; i++)
+    lines.push(`v ${at + (i & 1 ? size(0) : 0)} ${i & 2 ? size(1) : 0} ${i & 4 ? size(2) : 0}`);
+  lines.push('vt 0 0', 'vt 1 0', 'vt 1 1', 'vt 0 1', 'usemtl shared');
+  for (const f of [
+    [1, 3, 4, 2],
+    [5, 6, 8, 7],
+    [1, 2, 6, 5],
+    [3, 7, 8, 4],
+    [2, 4, 8, 6],
+    [1, 5, 7, 3],
+  ])
+    lines.push(`f ${f.map((v, k) => `${v + from}/${k + 1 + (from / 8) * 4}`).join(' ')}`);
+  return lines.join('\n');
+}
+
+/** Grains of colour, so that a picture is as large as a real map. */
+async function writeMap(path: string, side: number): Promise<void> {
+  const data = Buffer.alloc(side * side * 3);
+  for (let i = 0; i < data.length; i++) data[i] = 120 + (((i * 2654435761) >>> 24) % 60);
+  await sharp(data, { raw: { width: side, height: side, channels: 3 } })
+    .png()
+    .toFile(path);
+}
+
+async function writeKit(name: string, asOne: boolean): Promise<{ zip: string; models: string[] }> {
+  const home = join(folder, name);
+  mkdirSync(join(home, 'maps'), { recursive: true });
+  for (const map of ['shared_col', 'shared_nrm', 'shared_rough'])
+    await writeMap(join(home, 'maps', `${map}.png`), 1024);
+  writeFileSync(
+    join(home, 'kit.mtl'),
+    'newmtl shared\nmap_Kd maps/shared_col.png\nmap_Bump maps/shared_nrm.png\nmap_Pr maps/shared_rough.png\n',
+  );
+  const models: string[] = [];
+  if (asOne) {
+    const text = Array.from({ length: 200 }, (_, i) => boxObj(`piece_${i}`, i, i * 3, i * 8)).join('\n');
+    writeFileSync(join(home, 'kit.obj'), `mtllib kit.mtl\n${text}\n`);
+    models.push('kit.obj');
+  } else
+    for (let i = 0; i < 200; i++) {
+      writeFileSync(
+        join(home, `piece_${String(i).padStart(3, '0')}.obj`),
+        `mtllib kit.mtl\n${boxObj(`piece_${i}`, i, 0, 0)}\n`,
+      );
+      models.push(`piece_${String(i).padStart(3, '0')}.obj`);
+    }
+  const zip = join(folder, `${name}.zip`);
+  execFileSync('7z', ['a', '-bso0', '-mx=1', zip, '.'], { cwd: home });
+  return { zip, models };
+}
+
+/** What the system's own tools take: unpack, then convert every model. */
+async function theirs(unpack: [string, string[]][], models: readonly string[]): Promise<Timed> {
+  const out = mkdtempSync(join(folder, 'out-'));
+  const script = [
+    ...unpack.map(
+      ([tool, args]) => [tool, ...args].map((word) => `'${word.replace('OUT', out)}'`).join(' ') + ' > /dev/null',
+    ),
+    ...models.map((model) => `assimp export '${join(out, model)}' '${join(out, 'x.glb')}' > /dev/null`),
+  ];
+  const path = join(out, 'run.sh');
+  writeFileSync(path, script.join('\n'));
+  return runTimed('sh', [path], [0, 1, 2, 5]);
+}
+
+async function compare(
+  words: string,
+  archives: string[],
+  pictures: number,
+  unpack: [string, string[]][],
+  models: readonly string[],
+): Promise<void> {
+  process.env.PICTURES_WANTED = String(pictures);
+  const [mine, other]: Timed[][] = [[], []];
+  for (let i = 0; i < RUNS; i++) {
+    mine.push(await runTimed(process.execPath, [ours, ...archives]));
+    other.push(await theirs(unpack, models));
+  }
+  const seconds = (some: Timed[]): number => median(some.map((one) => one.seconds));
+  const peak = (some: Timed[]): string => median(some.map((one) => one.peakMiB * 1.048576)).toFixed(0);
+  console.log(
+    `| ${words} | ${seconds(mine).toFixed(2)} | ${peak(mine)} | ${seconds(other).toFixed(2)} | ${peak(other)} | ${(seconds(mine) / seconds(other)).toFixed(2)} |`,
+  );
+}
+
+console.log(
+  '| from archive to finds with pictures | s | MB | system’s tools s | MB | ratio |\n|---|---|---|---|---|---|',
+);
+const one = await writeKit('kit-one', true);
+await compare(
+  'kit of 200 pieces in one file, 3 maps of 1K: 201 pictures',
+  [one.zip],
+  201,
+  [['7z', ['x', one.zip, '-oOUT']]],
+  one.models,
+);
+const many = await writeKit('kit-many', false);
+await compare(
+  'kit of 200 files, 3 maps of 1K: 200 pictures',
+  [many.zip],
+  200,
+  [['7z', ['x', many.zip, '-oOUT']]],
+  many.models,
+);
+
+const heap: string[] = [];
+const unpack: [string, string[]][] = [];
+const models: string[] = [];
+for (let i = 0; i < 50; i++) {
+  const home = join(folder, `heap${i}`);
+  mkdirSync(home);
+  const model = `thing${i}.obj`;
+  writeFileSync(
+    join(home, model),
+    `mtllib thing.mtl\n${Array.from({ length: 40 }, (_, k) => boxObj(`part_${k}`, i * 40 + k, (k % 2) * 0.1, k * 8)).join('\n')}\n`,
+  );
+  writeFileSync(join(home, 'thing.mtl'), 'newmtl shared\nmap_Kd col.png\n');
+  await writeMap(join(home, 'col.png'), 256);
+  const kind = ['zip', '7z', 'tar.gz', 'tar.xz'][i % 4];
+  const archive = join(folder, `heap${i}.${kind}`);
+  if (kind.startsWith('tar')) {
+    execFileSync('tar', ['-C', home, kind === 'tar.gz' ? '-czf' : '-cJf', archive, '.']);
+    unpack.push(['tar', ['-xf', archive, '-C', 'OUT']]);
+  } else {
+    execFileSync('7z', ['a', '-bso0', archive, '.'], { cwd: home });
+    unpack.push(['7z', ['x', '-y', archive, '-oOUT']]);
+  }
+  heap.push(archive);
+  models.push(model);
+}
+await compare('heap of 50 archives (zip, 7z, tar.gz, tar.xz), a model and a map each', heap, 50, unpack, models);
+
+const small = join(folder, 'small');
+mkdirSync(small);
+for (let i = 0; i < 70_000; i++) writeFileSync(join(small, `${i}.txt`), `entry ${i}`);
+for (const [kind, pack, open] of [
+  ['zip', ['7z', 'a', '-bso0', '-mx=1'], ['7z', 'x', 'ARCHIVE', '-oOUT']],
+  ['7z', ['7z', 'a', '-bso0', '-mx=1'], ['7z', 'x', 'ARCHIVE', '-oOUT']],
+  ['tar', ['tar', '-cf'], ['tar', '-xf', 'ARCHIVE', '-C', 'OUT']],
+] as const) {
+  const archive = join(folder, `small.${kind}`);
+  execFileSync(pack[0], [...pack.slice(1), archive, '.'], { cwd: small });
+  await compare(
+    `70 000 small entries in a ${kind}`,
+    [archive],
+    0,
+    [[open[0], open.slice(1).map((word) => word.replace('ARCHIVE', archive))]],
+    [],
+  );
+}
+
+const sheet = new Sheet(707);
+const surface = { positions: Float64Array.from(sheet.points), indices: new Uint32Array(sheet.triangles * 3) };
+for (let quad = 0, o = 0; quad < sheet.quads.length; quad += 4, o += 6) {
+  const [a, b, c, d] = sheet.quads.subarray(quad, quad + 4);
+  surface.indices.set([a, b, c, a, c, d], o);
+}
+const taken: number[] = [];
+for (let i = 0; i < 5; i++) {
+  const from = performance.now();
+  if (!computeShapeSignature([surface])) throw new Error('no signature');
+  taken.push((performance.now() - from) / 1000);
+}
+console.log(
+  `\nsignature of ${sheet.triangles.toLocaleString('en')} triangles: ${median(taken).toFixed(2)} s (${taken.map((s) => s.toFixed(2)).join(', ')}; aim ≤ 0.5)`,
+);
+rmSync(folder, { recursive: true });
