@@ -43,9 +43,11 @@ try {
     ['arrival_id', 'path', 'sha256', 'size_bytes', 'kind', 'format', 'words'],
     ids.map((_, i) => [known, `thing${i}.glb`, i.toString(16).padStart(64, '0'), 1, 'model', 'glb', 'GLB']),
   );
+  // rows of a new table count from 1, in the order they came
   await run(
     pool,
-    "INSERT INTO find_file (find_id, arrival_file_id, role) SELECT find.id, arrival_file.id, 'model' FROM find JOIN arrival_file ON arrival_file.path = find.model_path AND arrival_file.arrival_id = find.arrival_id WHERE find.ordinal < 2000",
+    "INSERT INTO find_file (find_id, arrival_file_id, role) SELECT find.id, find.ordinal + 1, 'model' FROM find WHERE find.arrival_id = ?",
+    [known],
   );
   const facts = JSON.stringify({ triangles: 1200 });
   await insertMany(

@@ -1,6 +1,6 @@
 import type { ShapeSignature } from './shape-signature';
 
-/** How far two signatures of one model may lie apart; measured on open models written in other formats, units, orientations and triangulations (docs/formats.md). */
+/** How far two signatures of one model may lie apart; measured on open models written in other formats, units, orientations and triangulations (docs/sorting.md). */
 export const SHAPE_TOLERANCE = {
   /** Of `middle` and `small`. */
   spread: 0.004,

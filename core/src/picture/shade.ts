@@ -10,6 +10,32 @@ const KEY_STRENGTH = 2.1;
 const SKY: readonly [number, number, number] = [0.62, 0.64, 0.66];
 const GROUND: readonly [number, number, number] = [0.34, 0.32, 0.29];
 
+/** What of a surface's light is the same at every point of it. */
+export interface Finish {
+  metallic: number;
+  emissive: readonly [number, number, number];
+  /** How sharp its highlight is: Phong's exponent. */
+  exponent: number;
+  /** Half way between the light and the viewer, unit. */
+  half: readonly [number, number, number];
+}
+
+/** @param back towards the viewer, unit */
+export function createFinish(
+  { metallic, roughness, emissive }: Pick<DrawItem, 'metallic' | 'roughness' | 'emissive'>,
+  back: readonly [number, number, number],
+): Finish {
+  const alpha = max(0.05, roughness * roughness);
+  const [hx, hy, hz] = [KEY[0] + back[0], KEY[1] + back[1], KEY[2] + back[2]];
+  const length = sqrt(hx * hx + hy * hy + hz * hz);
+  return {
+    metallic,
+    emissive,
+    exponent: min(400, max(1, 2 / (alpha * alpha) - 2)),
+    half: [hx / length, hy / length, hz / length],
+  };
+}
+
 /**
  * Lights one point with a key, a sky, and a highlight as broad as the surface is rough, and lays it over what the pixel holds.
  * @param dst linear r, g, b, alpha a pixel, premultiplied
@@ -27,7 +53,7 @@ export function shadeInto(
   ny: number,
   nz: number,
   back: readonly [number, number, number],
-  item: Pick<DrawItem, 'metallic' | 'roughness' | 'emissive'>,
+  finish: Finish,
 ): void {
   const length = sqrt(nx * nx + ny * ny + nz * nz);
   const facing = nx * back[0] + ny * back[1] + nz * back[2];
@@ -36,14 +62,9 @@ export function shadeInto(
   const x = scale === 0 ? back[0] : nx * scale;
   const y = scale === 0 ? back[1] : ny * scale;
   const z = scale === 0 ? back[2] : nz * scale;
-  const { metallic, roughness, emissive } = item;
+  const { metallic, emissive, exponent, half: toHalf } = finish;
   const lambert = max(0, x * KEY[0] + y * KEY[1] + z * KEY[2]) * KEY_STRENGTH;
-  const hx = KEY[0] + back[0];
-  const hy = KEY[1] + back[1];
-  const hz = KEY[2] + back[2];
-  const half = (x * hx + y * hy + z * hz) / sqrt(hx * hx + hy * hy + hz * hz);
-  const alpha = max(0.05, roughness * roughness);
-  const exponent = min(400, max(1, 2 / (alpha * alpha) - 2));
+  const half = x * toHalf[0] + y * toHalf[1] + z * toHalf[2];
   const gloss = half > 0 ? half ** exponent * (exponent + 2) * 0.02 * KEY_STRENGTH : 0;
   const sky = y * 0.5 + 0.5;
   const diffuse = 1 - metallic * 0.75;

@@ -1,7 +1,7 @@
 /** Pixels a look is made from: nine columns, eight rows. */
 export const LOOK_WIDTH = 9;
 export const LOOK_HEIGHT = 8;
-/** Bits two looks of one picture may differ in, after another size or compression; measured on open pictures (docs/formats.md). */
+/** Bits two looks of one picture may differ in, after another size or compression; measured on open pictures (docs/sorting.md). */
 export const LOOK_TOLERANCE = 6;
 
 /**

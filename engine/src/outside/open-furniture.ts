@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import yauzl from 'yauzl';
@@ -93,4 +94,16 @@ export async function readFurniture({ archive, id, model }: FurnitureRow): Promi
     hash: (path) => path,
   };
   return (await readModel(model, { ...createReadingContext(source), codec: blindCodec })).document;
+}
+
+/** @returns every picture of the set once, by its bytes */
+export async function readFurniturePictures(): Promise<{ name: string; bytes: Uint8Array }[]> {
+  const pictures = new Map<string, { name: string; bytes: Uint8Array }>();
+  for (const archive of new Set(readFurnitureTable().map((row) => row.archive)))
+    for (const [name, bytes] of await readArchive(archive)) {
+      if (!/\.(png|jpe?g)$/i.test(name)) continue;
+      const hash = createHash('sha256').update(bytes).digest('hex');
+      if (!pictures.has(hash)) pictures.set(hash, { name, bytes });
+    }
+  return [...pictures.values()];
 }

@@ -9,16 +9,13 @@ import type { TaskContext } from './task';
 
 export interface DrawPiecesInput {
   documentSha256: string;
-  pieces: Pick[];
+  pieces: (Pick & { longestPx: number })[];
   /** As the kit's file declares. */
   up: 'x' | 'y' | 'z' | null;
 }
 
 /** One a piece, in order; null where there is nothing to draw. */
 export type DrawPiecesResult = ({ sha256: string; width: number; height: number } | null)[];
-
-/** A contact sheet needs no more. */
-const LONGEST_PX = 240;
 
 /** Draws pieces of a kit from the front, each taken out of the file alone; maps they share are decoded once. */
 export async function drawPieces(
@@ -33,7 +30,7 @@ export async function drawPieces(
     const document = await readGlb(await kit.pick(piece));
     standUpright(document, up);
     const drawing = await prepareDrawing(document, codec);
-    const elevation = drawing && drawElevation(drawing, LONGEST_PX);
+    const elevation = drawing && drawElevation(drawing, piece.longestPx);
     drawn.push(
       elevation && {
         sha256: (await store.put(await codec.encodePng(elevation.picture))).sha256,

@@ -4,10 +4,12 @@ import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { groupFinds } from '@haveld/core/finds/group-finds';
+import { sheetPixels } from '@haveld/core/picture/sheet-pixels';
+import { boxSize } from '@haveld/core/scene/bounds';
 import { placePiece } from '@haveld/core/structure/place-piece';
 import { runForeign } from '@haveld/engine/foreign/run-foreign';
 import { FolderStore } from '@haveld/engine/store/folder-store';
-import { drawPieces } from '@haveld/engine/tasks/draw-pieces';
+import { ThreadPool } from '@haveld/server/jobs/thread-pool';
 
 // From archives to finds with pictures, as the server does it: two lanes of processes that open foreign bytes. One whole process.
 const LANES = 2;
@@ -15,6 +17,7 @@ const entry = fileURLToPath(new URL('../../child.js', import.meta.url));
 const [, , ...archives] = process.argv;
 const folder = await mkdtemp(join(tmpdir(), 'haveld-sort-'));
 const store = new FolderStore(folder);
+const threads = new ThreadPool(new URL('../../thread.js', import.meta.url), LANES);
 const options = { entry, storeFolder: folder };
 let pictures = 0;
 
@@ -31,19 +34,25 @@ async function sortOne(path: string): Promise<void> {
     );
     if (read.portraitSha256) pictures++;
     if (!read.pieces) return;
-    const drawn = await drawPieces(
-      {
-        documentSha256: read.documentSha256,
-        up: read.source.declaredUp ?? null,
-        pieces: read.pieces.pieces.map((piece) => ({
-          name: piece.name,
-          nodeIds: piece.nodeIds,
-          shift: placePiece(piece, 1).shift,
-        })),
-      },
-      { store, progress: () => undefined },
-    );
-    pictures += drawn.filter((picture) => picture !== null).length;
+    const { documentSha256, source } = read;
+    const pieces = read.pieces.pieces.map((piece) => ({ piece, longest: Math.max(...boxSize(piece.box)) }));
+    const largest = Math.max(...pieces.map(({ longest }) => longest));
+    const batches = Array.from({ length: Math.ceil(pieces.length / 10) }, (_, i) => pieces.slice(i * 10, i * 10 + 10));
+    await inLanes(batches, async (batch) => {
+      const picks = batch.map(({ piece, longest }) => ({
+        name: piece.name,
+        nodeIds: piece.nodeIds,
+        shift: placePiece(piece, 1).shift,
+        longestPx: sheetPixels(longest, largest),
+      }));
+      const input = { documentSha256, up: source.declaredUp ?? null, pieces: picks };
+      const drawn = await threads.run('draw-pieces', input, {
+        storeFolder: folder,
+        signal: new AbortController().signal,
+        onProgress: () => undefined,
+      });
+      pictures += drawn.filter((picture) => picture !== null).length;
+    });
   });
 }
 
@@ -57,6 +66,7 @@ async function inLanes<T>(items: readonly T[], act: (item: T) => Promise<void>):
 }
 
 for (const archive of archives) await sortOne(archive);
+await threads.close();
 await rm(folder, { recursive: true });
 if (process.env.PICTURES_WANTED && pictures < Number(process.env.PICTURES_WANTED))
   throw new Error(`only ${pictures} pictures were made`);

@@ -1,6 +1,6 @@
 import type { Layout } from './layout';
 
-/** Written after the rules and measured once before any rule was changed for them; the score of that first run stands in docs/formats.md. */
+/** Written after the rules and measured once before any rule was changed for them; the score of that first run stands in docs/sorting.md. */
 export const HELD_OUT_LAYOUTS: Layout[] = [
   {
     name: 'marketplace download with numbers in every name',

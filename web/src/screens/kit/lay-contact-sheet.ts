@@ -1,4 +1,5 @@
 import type { Piece } from '@haveld/contract/kits';
+import { SHEET_PIXELS } from '@haveld/core/picture/sheet-pixels';
 
 /** A piece on the sheet, in pixels. */
 export interface Place {
@@ -10,9 +11,8 @@ export interface Place {
   rowPx: number;
 }
 
-/** The largest piece fills this; the smallest is never less than a few pixels. */
-const LARGEST_PX = 168;
-const FRAME_PX = 104;
+const { largest: LARGEST_PX, frame: FRAME_PX } = SHEET_PIXELS;
+/** The smallest piece is never less than this. */
 const LEAST_PX = 3;
 const NARROWEST_PX = 124;
 
