@@ -48,8 +48,21 @@ const open = async (path, seen) => {
 await open('/', 'Come in');
 await shoot('sign-in');
 await page.request.post(`${base}/api/sign-in`, { data: { signIn: 'maja', password: 'harbour-weather' } });
-await open('/arrivals', 'storm_mast.zip');
+await open('/arrivals', 'signal_flags.zip');
 await shoot('arrivals');
+await page.getByRole('link', { name: 'See the pieces: Quay furniture' }).click();
+await page.getByText('boat_hook').waitFor();
+for (const piece of ['crate_large', 'crate_small', 'bench_long', 'bench_short', 'chest_low'])
+  await page.getByRole('button', { name: piece }).click();
+await shoot('kit');
+await page.getByRole('button', { name: '5 pieces to the bench' }).click();
+await page.getByRole('link', { name: '5 pieces on the bench' }).click();
+await page.getByText('Size & stance').waitFor();
+await shoot('kit-bench');
+await open('/arrivals', 'buoy_export.zip');
+await page.getByRole('link', { name: 'Compare: Boje' }).click();
+await page.getByRole('table').waitFor();
+await shoot('doubles');
 await open('/bench', 'Signal mast');
 await page.getByRole('link', { name: /Signal mast/ }).click();
 await page.locator('.stage-bar.left').waitFor();

@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Arrival } from '@haveld/contract/arrivals';
 import type { Sheet } from '@haveld/contract/bench';
+import type { Kit } from '@haveld/contract/kits';
 import type { Project } from '@haveld/contract/projects';
 import { createPool, run } from './database/pool';
 import { waitFor } from './testing/test-library';
@@ -110,11 +111,11 @@ const isRunning = (words: string) => async (): Promise<boolean> => {
   return running.some((job) => job.words.startsWith(words) && job.state === 'running');
 };
 
-test('killed at every station, the journey loses nothing and goes on', async () => {
-  const bytes = createGrid(260);
+/** Announces a file; its bytes are sent in parts. */
+async function announce(name: string, bytes: Buffer) {
   const { id, received } = await ask<{ id: string; received: { id: string }[] }>('POST', '/api/arrivals', {
-    name: 'sea.obj',
-    files: [{ path: 'sea.obj', sizeBytes: bytes.length }],
+    name,
+    files: [{ path: name, sizeBytes: bytes.length }],
   });
   const created = await fetch(`http://127.0.0.1:${port}/api/uploads`, {
     method: 'POST',
@@ -126,19 +127,28 @@ test('killed at every station, the journey loses nothing and goes on', async () 
     },
   });
   const location = `http://127.0.0.1:${port}${new URL(created.headers.get('location')!, 'http://x').pathname}`;
-  const send = (from: number, to: number): Promise<Response> =>
-    fetch(location, {
-      method: 'PATCH',
-      headers: { ...tus, cookie, 'Upload-Offset': String(from), 'Content-Type': 'application/offset+octet-stream' },
-      body: new Uint8Array(bytes.subarray(from, to)),
-    });
+  return {
+    id,
+    send: (from: number, to: number): Promise<Response> =>
+      fetch(location, {
+        method: 'PATCH',
+        headers: { ...tus, cookie, 'Upload-Offset': String(from), 'Content-Type': 'application/offset+octet-stream' },
+        body: new Uint8Array(bytes.subarray(from, to)),
+      }),
+    askOffset: async (): Promise<number> =>
+      Number((await fetch(location, { method: 'HEAD', headers: { ...tus, cookie } })).headers.get('upload-offset')),
+  };
+}
+
+test('killed at every station, the journey loses nothing and goes on', async () => {
+  const bytes = createGrid(260);
+  const { id, send, askOffset } = await announce('sea.obj', bytes);
 
   // 1. half-way through the upload
   const half = Math.floor(bytes.length / 2);
   expect((await send(0, half)).status).toBe(204);
   await killAndStart();
-  const asked = await fetch(location, { method: 'HEAD', headers: { ...tus, cookie } });
-  expect(Number(asked.headers.get('upload-offset'))).toBe(half);
+  expect(await askOffset()).toBe(half);
   expect((await send(half, bytes.length)).status).toBe(204);
 
   // 2. right after the last byte, and 3. while it is read
@@ -191,4 +201,55 @@ test('killed at every station, the journey loses nothing and goes on', async () 
   expect(done.handOvers[0].checks.every((check) => check.holds)).toBe(true);
   const health = await ask<{ missing: string[]; failed: unknown[] }>('GET', '/api/health');
   expect(health).toMatchObject({ missing: [], failed: [] });
+}, 240_000);
+
+/** So many boxes that stand apart. */
+function createKit(count: number): Buffer {
+  const lines: string[] = [];
+  for (let i = 0; i < count; i++) {
+    lines.push(`o post_${i}`);
+    for (let k = 0; k < 8; k++) lines.push(`v ${i * 3 + (k & 1)} ${k & 2 ? 2 : 0} ${k & 4 ? 1 : 0}`);
+    for (const f of [
+      [1, 3, 4, 2],
+      [5, 6, 8, 7],
+      [1, 2, 6, 5],
+      [3, 7, 8, 4],
+      [2, 4, 8, 6],
+      [1, 5, 7, 3],
+    ])
+      lines.push(`f ${f.map((v) => v + i * 8).join(' ')}`);
+  }
+  return Buffer.from(lines.join('\n'));
+}
+
+test('killed while a kit is drawn and while its pieces are taken, it goes on where it stopped', async () => {
+  const bytes = createKit(60);
+  const { id, send } = await announce('posts.obj', bytes);
+  await send(0, bytes.length);
+  await waitFor(isRunning('drawing'), Boolean);
+  await killAndStart();
+  const [{ id: kitId }] = (
+    await waitFor(
+      () => ask<Arrival[]>('GET', '/api/arrivals').then((all) => all.find((one) => one.id === id)!),
+      ({ kits }) => kits.length > 0,
+    )
+  ).kits;
+  const drawn = await waitFor(
+    () => ask<Kit>('GET', `/api/kits/${kitId}`),
+    ({ pieces }) => pieces.every(({ pictureSha256 }) => pictureSha256 !== null),
+  );
+  const ordinals = drawn.pieces.slice(0, 20).map(({ ordinal }) => ordinal);
+  await ask('POST', `/api/kits/${kitId}/take`, { ordinals });
+  await waitFor(
+    () => ask<Kit>('GET', `/api/kits/${kitId}`),
+    ({ pieces }) => pieces.some(({ assetId }) => assetId !== null),
+  );
+  await killAndStart();
+  const taken = await waitFor(
+    () => ask<Kit>('GET', `/api/kits/${kitId}`),
+    ({ pieces }) => pieces.filter(({ assetId }) => assetId !== null).length === 20,
+  );
+  // none twice, none lost
+  expect(new Set(taken.pieces.map(({ accession }) => accession)).size).toBe(21);
+  expect(await ask('GET', '/api/health')).toMatchObject({ missing: [], failed: [] });
 }, 240_000);

@@ -22,19 +22,26 @@ export interface ModelGroup {
 export function groupModels(files: readonly { file: HeapFile; parsed: ParsedPath }[]): ModelGroup[] {
   const models = files.map(({ file, parsed }): ModelFile => ({ file, parsed, qualifiers: parsed.strong }));
   const groups: ModelGroup[] = [];
+  // only what has the same name can be the same thing
+  const byName = new Map<string, ModelGroup[]>();
   for (const model of models) {
-    const found = groups.find((group) => isSame(group, model));
+    const alike = byName.get(nameOf(model.parsed)) ?? [];
+    byName.set(nameOf(model.parsed), alike);
+    const found = alike.find((group) => isSame(group, model));
     if (found) found.members.push(model);
-    else groups.push({ subject: model.parsed.subject, members: [model] });
+    else {
+      const group = { subject: model.parsed.subject, members: [model] };
+      alike.push(group);
+      groups.push(group);
+    }
   }
   return joinNameless(groups).map(settleWeak);
 }
 
-/** Same subject; a weak word may be part of it on one side only if it tells the two apart. */
+/** Of the same name, and in places that do not contradict. */
 function isSame(group: ModelGroup, model: ModelFile): boolean {
   return group.members.some(
     ({ parsed }) =>
-      nameOf(parsed) === nameOf(model.parsed) &&
       fitsPlace(parsed, model.parsed) &&
       !(parsed.isGeneric && model.parsed.isGeneric && parsed.scope.join('/') !== model.parsed.scope.join('/')),
   );

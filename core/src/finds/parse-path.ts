@@ -74,6 +74,7 @@ interface Sorted {
 const WHOLE_WORDS: [RegExp, string][] = [
   [/\s*\(\d+\)$/, ''],
   [/gltf/gi, 'gltf'],
+  [/(\d)K(?![a-z])/g, '$1k'],
   [/\bLOD[ _-]?(\d)/gi, 'lod$1'],
   [/_LOD[ _-]?(\d)/gi, '_lod$1'],
   [/\b([YZ])[-_ ]?up\b/gi, '$1up'],

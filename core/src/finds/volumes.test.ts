@@ -1,0 +1,17 @@
+import { listVolumeSets } from './volumes';
+
+test.each<[string, string[], string[][]]>([
+  ['rar by parts', ['a.part2.rar', 'a.part1.rar'], [['a.part1.rar', 'a.part2.rar']]],
+  ['rar by parts with noughts', ['a.part01.rar', 'a.part02.rar'], [['a.part01.rar', 'a.part02.rar']]],
+  ['rar in its older way', ['a.rar', 'a.r00', 'a.r01'], [['a.rar', 'a.r00', 'a.r01']]],
+  ['7z cut in pieces', ['b.7z.001', 'b.7z.002'], [['b.7z.001', 'b.7z.002']]],
+  ['two sets', ['a.7z.001', 'b.7z.001', 'a.7z.002'], [['a.7z.001', 'a.7z.002'], ['b.7z.001']]],
+  ['nothing of the kind', ['a.rar', 'b.zip', 'c.obj'], []],
+])('%s', (_, paths, sets) => {
+  expect(listVolumeSets(paths).map((set) => set.paths)).toEqual(sets);
+});
+
+test('a part that did not come is named by its number', () => {
+  expect(listVolumeSets(['a.part1.rar', 'a.part4.rar'])[0].missing).toEqual([2, 3]);
+  expect(listVolumeSets(['a.r00', 'a.r01'])[0].missing).toEqual([1]);
+});
