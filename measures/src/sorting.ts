@@ -132,7 +132,7 @@ for (let i = 0; i < 50; i++) {
   const model = `thing${i}.obj`;
   writeFileSync(
     join(home, model),
-    `mtllib thing.mtl\n${Array.from({ length: 40 }, (_, k) => boxObj(`part_${k}`, i * 40 + k, (k % 2) * 0.1, k * 8)).join('\n')}\n`,
+    `mtllib thing.mtl\n${Array.from({ length: 40 }, (_, k) => boxObj(`part_${k}`, i * 40 + k, k * 0.45, k * 8)).join('\n')}\n`,
   );
   writeFileSync(join(home, 'thing.mtl'), 'newmtl shared\nmap_Kd col.png\n');
   await writeMap(join(home, 'col.png'), 256);

@@ -19,14 +19,18 @@ export interface Draft {
 /** Files of a heap by what they may be to a find. */
 interface Heap {
   files: readonly HeapFile[];
-  paths: readonly string[];
   drafts: readonly Draft[];
+  byPath: ReadonlyMap<string, HeapFile>;
+  /** Finds with a model file below each folder. */
+  byFolder: ReadonlyMap<string, readonly Draft[]>;
+  /** Where a reference made in a folder leads. */
+  locate(mention: string, from: string): HeapFile | null;
   extra: readonly WordRule[];
 }
 
 /** Gives every find what belongs to it beside its model files: what they name, what is called like them, what lies with them. */
 export function attachFiles(drafts: readonly Draft[], files: readonly HeapFile[], extra: readonly WordRule[]): void {
-  const heap: Heap = { files, drafts, extra, paths: files.map((file) => file.path) };
+  const heap = createHeap(drafts, files, extra);
   for (const draft of drafts) attachMentioned(draft, heap);
   for (const file of files) {
     if (file.kind === 'material') attachMaterial(file, heap);
@@ -37,6 +41,41 @@ export function attachFiles(drafts: readonly Draft[], files: readonly HeapFile[]
   attachPictures(heap);
 }
 
+function createHeap(drafts: readonly Draft[], files: readonly HeapFile[], extra: readonly WordRule[]): Heap {
+  const paths = files.map(({ path }) => path);
+  const byPath = new Map(files.map((file) => [file.path, file]));
+  const known = new Map<string, HeapFile | null>();
+  return {
+    files,
+    drafts,
+    extra,
+    byPath,
+    byFolder: indexByFolder(drafts),
+    locate(mention, from) {
+      const key = `${folderOf(from)}|${mention}`;
+      const before = known.get(key);
+      if (before !== undefined) return before;
+      const [location] = locateReference(mention, from, paths);
+      const file = (location && byPath.get(location.path)) ?? null;
+      known.set(key, file);
+      return file;
+    },
+  };
+}
+
+function indexByFolder(drafts: readonly Draft[]): Map<string, Draft[]> {
+  const byFolder = new Map<string, Draft[]>();
+  for (const draft of drafts)
+    for (const path of modelPaths(draft))
+      for (let folder = folderOf(path); ; folder = folderOf(folder.slice(0, -1))) {
+        const inside = byFolder.get(folder) ?? [];
+        if (inside[inside.length - 1] !== draft) inside.push(draft);
+        byFolder.set(folder, inside);
+        if (folder === '') break;
+      }
+  return byFolder;
+}
+
 const KIND_ROLES: Partial<Record<HeapFile['kind'], FindRole>> = {
   material: 'material',
   buffer: 'buffer',
@@ -44,14 +83,13 @@ const KIND_ROLES: Partial<Record<HeapFile['kind'], FindRole>> = {
 };
 
 /** What its model and material files name. What only another resolution names belongs to that resolution. */
-function attachMentioned(draft: Draft, { files, paths }: Heap): void {
-  const sources = files.filter(({ path }) => draft.files.has(path));
+function attachMentioned(draft: Draft, { byPath, locate }: Heap): void {
+  const sources = [...draft.files.keys()].flatMap((path) => byPath.get(path) ?? []);
   const byRole = (role: FindRole, isIt: boolean) =>
     sources.filter(({ path }) => (draft.files.get(path) === role) === isIt);
   for (const source of [...byRole('other-resolution', false), ...byRole('other-resolution', true)]) {
     for (const mention of source.inside?.mentions ?? []) {
-      const [location] = locateReference(mention, source.path, paths);
-      const file = location && files.find(({ path }) => path === location.path);
+      const file = locate(mention, source.path);
       const role = file && KIND_ROLES[file.kind];
       if (!file || !role || draft.files.has(file.path)) continue;
       draft.files.set(file.path, draft.files.get(source.path) === 'other-resolution' ? 'other-resolution' : role);
@@ -88,16 +126,16 @@ const stemOf = (path: string): string => fileStem(path).toLowerCase();
 const modelPaths = (draft: Draft): string[] => draft.group.members.map(({ file }) => file.path);
 
 /** The finds a file lies with: those below the nearest folder around it that holds any. */
-function listAround(path: string, drafts: readonly Draft[]): readonly Draft[] {
+function listAround(path: string, { byFolder }: Heap): readonly Draft[] {
   for (let folder = folderOf(path); ; folder = folderOf(folder.slice(0, -1))) {
-    const inside = drafts.filter((draft) => modelPaths(draft).some((model) => model.startsWith(folder)));
+    const inside = byFolder.get(folder) ?? [];
     if (inside.length > 0 || folder === '') return inside;
   }
 }
 
 /** A text named as one of several things is about that one, else about everything around it. */
-function attachText(file: HeapFile, { drafts }: Heap): void {
-  const around = listAround(file.path, drafts);
+function attachText(file: HeapFile, heap: Heap): void {
+  const around = listAround(file.path, heap);
   const words = tokensOf(fileStem(file.path)).filter((token) => !TEXT_WORDS.includes(token));
   const named = around.filter((draft) => words.length > 0 && draft.group.subject.join(' ') === words.join(' '));
   for (const draft of named.length > 0 ? named : around) draft.files.set(file.path, 'text');
@@ -107,11 +145,15 @@ function attachPictures(heap: Heap): void {
   const { files, drafts, extra } = heap;
   const pictures = files.filter(({ kind }) => kind === 'picture');
   const names = new Map(pictures.map((file) => [file, parseMapName(file.path, extra)]));
-  const left = pictures.filter((file) => !isTaken(file, drafts));
+  const taken = new Set(drafts.flatMap((draft) => [...draft.files.keys()]));
+  const left = pictures.filter(({ path }) => !taken.has(path));
+  const sisters = indexSisters(names, drafts);
+  const bySubject = indexBySubject(drafts);
   for (const file of left) {
     const name = names.get(file)!;
-    if (isPreview(file, name, drafts)) attachPreview(file, name, drafts);
-    else if (!isEnvironment(file, name) || listNamed(name, drafts).length > 0) attachMap(file, name, names, heap);
+    if (isPreview(file, name, drafts)) attachPreview(file, name, heap);
+    else if (!isEnvironment(file, name) || listNamed(name, bySubject).length > 0)
+      attachMap(file, name, { sisters, bySubject }, heap);
   }
 }
 
@@ -133,9 +175,9 @@ function isPreview({ path }: HeapFile, { slot, subject }: MapName, drafts: reado
   );
 }
 
-function attachPreview(file: HeapFile, { parsed, subject }: MapName, drafts: readonly Draft[]): void {
+function attachPreview(file: HeapFile, { parsed, subject }: MapName, heap: Heap): void {
   const words = [...parsed.subject, ...subject].filter((word) => !PREVIEW_WORDS.includes(word));
-  const around = listAround(file.path, drafts);
+  const around = listAround(file.path, heap);
   const named = around.filter(
     (draft) => draft.group.subject.length > 0 && draft.group.subject.every((word) => words.includes(word)),
   );
@@ -145,11 +187,17 @@ function attachPreview(file: HeapFile, { parsed, subject }: MapName, drafts: rea
   for (const draft of chosen) draft.files.set(file.path, 'preview');
 }
 
+/** What is looked up for every picture. */
+interface MapIndex {
+  sisters: ReadonlyMap<string, readonly Draft[]>;
+  bySubject: ReadonlyMap<string, readonly Draft[]>;
+}
+
 /** By its name, else as its sisters of the same subject, else to all it lies with. */
-function attachMap(file: HeapFile, name: MapName, names: ReadonlyMap<HeapFile, MapName>, { drafts }: Heap): void {
-  const around = listAround(file.path, drafts);
-  const sisters = around.length > 1 ? listSisters(file, name, names, drafts) : [];
-  const named = around.length > 1 ? listNamed(name, around) : [];
+function attachMap(file: HeapFile, name: MapName, index: MapIndex, heap: Heap): void {
+  const around = listAround(file.path, heap);
+  const sisters = around.length > 1 ? listSisters(file, name, index.sisters) : [];
+  const named = around.length > 1 ? listNamed(name, index.bySubject).filter((draft) => around.includes(draft)) : [];
   if (
     named.length === 0 &&
     sisters.length === 0 &&
@@ -173,34 +221,44 @@ const hasMapFolder = (path: string): boolean => /(^|\/)(maps?|tex(ture)?s?)\//i.
 const areRelated = (drafts: readonly Draft[]): boolean =>
   new Set(drafts.map(({ choice }) => folderOf(choice.model.file.path))).size === 1;
 
+function indexBySubject(drafts: readonly Draft[]): Map<string, Draft[]> {
+  const bySubject = new Map<string, Draft[]>();
+  for (const draft of drafts) {
+    const key = draft.group.subject.join(' ');
+    if (key !== '') bySubject.set(key, [...(bySubject.get(key) ?? []), draft]);
+  }
+  return bySubject;
+}
+
 /** Finds whose whole name stands at the beginning of the map's; the longest such name. */
-function listNamed({ subject }: MapName, drafts: readonly Draft[]): Draft[] {
-  const fits = (draft: Draft): boolean =>
-    draft.group.subject.length > 0 && draft.group.subject.every((word, i) => subject[i] === word);
-  const fitting = drafts.filter(fits);
-  const longest = Math.max(...fitting.map((draft) => draft.group.subject.length));
-  return fitting.filter((draft) => draft.group.subject.length === longest);
+function listNamed({ subject }: MapName, bySubject: MapIndex['bySubject']): readonly Draft[] {
+  for (let length = subject.length; length > 0; length--) {
+    const named = bySubject.get(subject.slice(0, length).join(' '));
+    if (named) return named;
+  }
+  return [];
 }
 
 /** Finds whose names all begin as the map's is: `door` for a left and a right door. */
 const listAlike = ({ subject }: MapName, drafts: readonly Draft[]): Draft[] =>
   subject.length === 0 ? [] : drafts.filter((draft) => subject.every((word, i) => draft.group.subject[i] === word));
 
-/** Finds that use a map of the same subject in the same folder. */
-function listSisters(
-  file: HeapFile,
-  { subject }: MapName,
-  names: ReadonlyMap<HeapFile, MapName>,
-  drafts: readonly Draft[],
-): Draft[] {
-  const sisters = [...names].filter(
-    ([other, name]) =>
-      other !== file &&
-      folderOf(other.path) === folderOf(file.path) &&
-      subject.length > 0 &&
-      name.subject.join(' ') === subject.join(' '),
-  );
-  return drafts.filter((draft) =>
-    sisters.some(([other]) => draft.files.get(other.path) === 'map' && !draft.guessed.includes(other.path)),
-  );
+const sisterKey = (path: string, subject: readonly string[]): string => `${folderOf(path)}|${subject.join(' ')}`;
+
+/** Finds by the folder and subject of the maps they name. */
+function indexSisters(names: ReadonlyMap<HeapFile, MapName>, drafts: readonly Draft[]): Map<string, Draft[]> {
+  const users = new Map<string, Draft[]>();
+  for (const draft of drafts)
+    for (const [path, role] of draft.files) if (role === 'map') users.set(path, [...(users.get(path) ?? []), draft]);
+  const sisters = new Map<string, Draft[]>();
+  for (const [{ path }, { subject }] of names)
+    if (subject.length > 0 && users.has(path)) {
+      const key = sisterKey(path, subject);
+      sisters.set(key, [...new Set([...(sisters.get(key) ?? []), ...users.get(path)!])]);
+    }
+  return sisters;
 }
+
+/** Finds that use a map of the same subject in the same folder. */
+const listSisters = ({ path }: HeapFile, { subject }: MapName, sisters: MapIndex['sisters']): readonly Draft[] =>
+  sisters.get(sisterKey(path, subject)) ?? [];

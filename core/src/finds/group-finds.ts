@@ -43,13 +43,14 @@ export function groupFinds(files: readonly HeapFile[], options: GroupingOptions 
     words,
   );
   const kits = listKits(drafts);
+  const inKit = new Set(kits.flatMap((kit) => kit.finds));
+  const byPath = new Map(sorted.map((file) => [file.path, file]));
   const finds = drafts.map((draft, i) => {
-    const maps = chooseMaps(draft, sorted, preferredSide, words);
-    const kit = kits.find((one) => one.finds.includes(i));
+    const maps = chooseMaps(draft, byPath, preferredSide, words);
     return propose(
       draft,
       maps.reason,
-      draft.choice.question ?? maps.question ?? askAboutPlace(draft, kit !== undefined, drafts),
+      draft.choice.question ?? maps.question ?? askAboutPlace(draft, inKit.has(i), drafts),
     );
   });
   const used = new Set(finds.flatMap((find) => find.files.map(({ path }) => path)));

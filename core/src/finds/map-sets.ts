@@ -23,11 +23,14 @@ export interface MapChoice {
 /** The same map in several resolutions, picture formats or colours: one of each stays a map, the rest is kept beside it. */
 export function chooseMaps(
   draft: Draft,
-  files: readonly HeapFile[],
+  byPath: ReadonlyMap<string, HeapFile>,
   preferredSide: number,
   extra: readonly WordRule[],
 ): MapChoice {
-  const maps = files.filter(({ path }) => draft.files.get(path) === 'map').map((file) => describe(file, extra));
+  const maps = [...draft.files]
+    .filter(([, role]) => role === 'map')
+    .flatMap(([path]) => byPath.get(path) ?? [])
+    .map((file) => describe(file, extra));
   const variants = settleVariants(maps, draft);
   const kept = maps.filter(({ file }) => draft.files.get(file.path) === 'map');
   const sides = settleResolutions(kept, draft, preferredSide);

@@ -22,6 +22,8 @@ export interface WordRule {
   isOrdered?: true;
   /** Choosing between such files is a matter of taste, and asked. */
   isAsked?: true;
+  /** In the name of a model it counts pieces: `post_512`. */
+  isOfPictures?: true;
   /** What its words stand for, where that is not told from the word itself. */
   value?: number;
 }
@@ -31,7 +33,7 @@ const list = (text: string): readonly string[] => text.split(' ');
 /** Words of names, strongest first. Common practice, no source; program and renderer names are those that downloads' folders carry. */
 export const NAME_WORDS: WordRule[] = [
   { kind: 'resolution', pattern: /^(\d{1,2})k$/ },
-  { kind: 'resolution', pattern: /^(512|1024|2048|4096|8192|16384)(?:px)?$/ },
+  { kind: 'resolution', pattern: /^(512|1024|2048|4096|8192|16384)(?:px)?$/, isOfPictures: true },
   { kind: 'lod', pattern: /^lod(\d+)$/ },
   { kind: 'lod', pattern: /^(\d+k?)(?:tris?|triangles|polys?|faces)$/ },
   { kind: 'lod', words: list('highpoly hipoly high hi hp mid midpoly medium lowpoly lopoly low lo lp'), isWeak: true },

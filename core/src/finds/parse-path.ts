@@ -1,3 +1,4 @@
+import { isPictureName } from '../textures/locate';
 import { fileStem, splitName } from '../textures/role-by-name';
 import {
   GENERIC_FOLDERS,
@@ -39,12 +40,13 @@ const LOD_ORDER: Record<string, number> = { high: 0, mid: 1, low: 2 };
 /** @param extra words a source is known to use, asked before the common ones */
 export function parsePath(path: string, extra: readonly WordRule[] = []): ParsedPath {
   const rules = [...extra, ...NAME_WORDS];
+  const ownRules = isPictureName(path) ? rules : rules.filter(({ isOfPictures }) => !isOfPictures);
   const folders = path
     .split('/')
     .slice(0, -1)
     .map((name) => name.replace(ARCHIVE_ENDING, ''));
   // `gull@glide`: a clip of the gull
-  const own = sortTokens(tokensOf(fileStem(path).split('@')[0]), rules, 'name');
+  const own = sortTokens(tokensOf(fileStem(path).split('@')[0]), ownRules, 'name');
   const inFolders = folders.map((name) => sortTokens(tokensOf(name), rules, 'folder'));
   const scope = inFolders.map((folder) => nameFolder(folder)).filter((name) => name !== '');
   const isGeneric = own.rest.every((token) => GENERIC_STEMS.includes(token)) && own.weak.length === 0;

@@ -52,7 +52,7 @@ describe.each([
   });
 
   test('without curves it has no clips, whatever else it holds', () => {
-    const settings = rec('GlobalSettings', [], [properties([])]);
+    const settings = rec('GlobalSettings', [], [properties({})]);
     expect(peekInside('fbx', write([settings]))).toMatchObject({ clips: 0, mentions: [] });
   });
 });

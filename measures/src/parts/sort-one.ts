@@ -65,7 +65,7 @@ async function inLanes<T>(items: readonly T[], act: (item: T) => Promise<void>):
   );
 }
 
-for (const archive of archives) await sortOne(archive);
+await inLanes(archives, sortOne);
 await threads.close();
 await rm(folder, { recursive: true });
 if (process.env.PICTURES_WANTED && pictures < Number(process.env.PICTURES_WANTED))
