@@ -2,16 +2,14 @@ import { execFileSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { computeShapeSignature } from '@haveld/core/geometry/shape-signature';
-import { median, runTimed, type Timed } from './parts/run-timed';
+import { compareWithTools, HEAD } from './parts/compare-with-tools';
+import { median } from './parts/run-timed';
 import { Sheet } from './parts/sheet';
 
 // From archives to finds with pictures, against unpacking with the system's own tools and `assimp export` of the same models
 // (aim: at most twice their time). Whole processes in turn, medians of 3.
-const RUNS = 3;
-const ours = fileURLToPath(new URL('./parts/sort-one.js', import.meta.url));
 const folder = mkdtempSync(join(tmpdir(), 'haveld-measure-'));
 
 /** A box with its corners moved a little, so that no two are alike. */
@@ -69,45 +67,9 @@ async function writeKit(name: string, asOne: boolean): Promise<{ zip: string; mo
   return { zip, models };
 }
 
-/** What the system's own tools take: unpack, then convert every model. */
-async function theirs(unpack: [string, string[]][], models: readonly string[]): Promise<Timed> {
-  const out = mkdtempSync(join(folder, 'out-'));
-  const script = [
-    ...unpack.map(
-      ([tool, args]) => [tool, ...args].map((word) => `'${word.replace('OUT', out)}'`).join(' ') + ' > /dev/null',
-    ),
-    ...models.map((model) => `assimp export '${join(out, model)}' '${join(out, 'x.glb')}' > /dev/null`),
-  ];
-  const path = join(out, 'run.sh');
-  writeFileSync(path, script.join('\n'));
-  return runTimed('sh', [path], [0, 1, 2, 5]);
-}
-
-async function compare(
-  words: string,
-  archives: string[],
-  pictures: number,
-  unpack: [string, string[]][],
-  models: readonly string[],
-): Promise<void> {
-  process.env.PICTURES_WANTED = String(pictures);
-  const [mine, other]: Timed[][] = [[], []];
-  for (let i = 0; i < RUNS; i++) {
-    mine.push(await runTimed(process.execPath, [ours, ...archives]));
-    other.push(await theirs(unpack, models));
-  }
-  const seconds = (some: Timed[]): number => median(some.map((one) => one.seconds));
-  const peak = (some: Timed[]): string => median(some.map((one) => one.peakMiB * 1.048576)).toFixed(0);
-  console.log(
-    `| ${words} | ${seconds(mine).toFixed(2)} | ${peak(mine)} | ${seconds(other).toFixed(2)} | ${peak(other)} | ${(seconds(mine) / seconds(other)).toFixed(2)} |`,
-  );
-}
-
-console.log(
-  '| from archive to finds with pictures | s | MB | system’s tools s | MB | ratio |\n|---|---|---|---|---|---|',
-);
+console.log(HEAD);
 const one = await writeKit('kit-one', true);
-await compare(
+await compareWithTools(
   'kit of 200 pieces in one file, 3 maps of 1K: 201 pictures',
   [one.zip],
   201,
@@ -115,7 +77,7 @@ await compare(
   one.models,
 );
 const many = await writeKit('kit-many', false);
-await compare(
+await compareWithTools(
   'kit of 200 files, 3 maps of 1K: 200 pictures',
   [many.zip],
   200,
@@ -148,26 +110,13 @@ for (let i = 0; i < 50; i++) {
   heap.push(archive);
   models.push(model);
 }
-await compare('heap of 50 archives (zip, 7z, tar.gz, tar.xz), a model and a map each', heap, 50, unpack, models);
-
-const small = join(folder, 'small');
-mkdirSync(small);
-for (let i = 0; i < 70_000; i++) writeFileSync(join(small, `${i}.txt`), `entry ${i}`);
-for (const [kind, pack, open] of [
-  ['zip', ['7z', 'a', '-bso0', '-mx=1'], ['7z', 'x', 'ARCHIVE', '-oOUT']],
-  ['7z', ['7z', 'a', '-bso0', '-mx=1'], ['7z', 'x', 'ARCHIVE', '-oOUT']],
-  ['tar', ['tar', '-cf'], ['tar', '-xf', 'ARCHIVE', '-C', 'OUT']],
-] as const) {
-  const archive = join(folder, `small.${kind}`);
-  execFileSync(pack[0], [...pack.slice(1), archive, '.'], { cwd: small });
-  await compare(
-    `70 000 small entries in a ${kind}`,
-    [archive],
-    0,
-    [[open[0], open.slice(1).map((word) => word.replace('ARCHIVE', archive))]],
-    [],
-  );
-}
+await compareWithTools(
+  'heap of 50 archives (zip, 7z, tar.gz, tar.xz), a model and a map each',
+  heap,
+  50,
+  unpack,
+  models,
+);
 
 const sheet = new Sheet(707);
 const surface = { positions: Float64Array.from(sheet.points), indices: new Uint32Array(sheet.triangles * 3) };

@@ -27,7 +27,23 @@ export async function pourInto(sink: EntrySink, open: () => Promise<Readable>, s
     sink.end((error as Error).message);
     return;
   }
-  const { sizeBytes = written, crc = sum } = stated;
+  endAs(sink, written, sum, stated);
+}
+
+/** The same for bytes that are read in one piece. */
+export function giveBytes(sink: EntrySink, read: () => Uint8Array, stated: Stated): void {
+  let bytes: Uint8Array;
+  try {
+    bytes = read();
+  } catch (error) {
+    sink.end((error as Error).message);
+    return;
+  }
+  sink.write(bytes);
+  endAs(sink, bytes.length, stated.crc === undefined ? 0 : crc32(bytes), stated);
+}
+
+function endAs(sink: EntrySink, written: number, sum: number, { sizeBytes = written, crc = sum }: Stated): void {
   if (written !== sizeBytes) sink.end(`${written} of ${sizeBytes} bytes came`);
   else sink.end(sum === crc ? undefined : 'its checksum does not match');
 }

@@ -81,9 +81,19 @@ export class BlobBatch {
       for (const { aside } of waiting) syncFile(aside);
     for (const { aside, sha256 } of waiting) {
       const target = this.#pathFor(sha256);
-      mkdirSync(dirname(target), { recursive: true });
-      renameSync(aside, target);
+      moveInto(aside, target);
     }
+  }
+}
+
+/** The folder is there more often than not, once a store has grown. */
+function moveInto(aside: string, target: string): void {
+  try {
+    renameSync(aside, target);
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
+    mkdirSync(dirname(target), { recursive: true });
+    renameSync(aside, target);
   }
 }
 
