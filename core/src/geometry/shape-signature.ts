@@ -124,8 +124,8 @@ function computeMoments(surfaces: readonly Surface[]): Moments | null {
 }
 
 /**
- * Skewness along each principal axis gives the axis a direction; three directed axes are right- or left-handed. Cubics are
- * integrated exactly by the four points of Strang and Fix (weights −27/48 and three times 25/48).
+ * Skewness along each principal axis gives the axis a direction; three directed axes are right- or left-handed. Of a linear
+ * function with values p, q, r at the corners, ∫f³ = A/10·((p+q+r)(p²+q²+r²) + pqr), exactly.
  */
 function computeHand(
   surfaces: readonly Surface[],
@@ -133,22 +133,18 @@ function computeHand(
   vectors: readonly number[][],
   spreads: readonly number[],
 ): number {
-  const cubes = [0, 0, 0];
   const [u, v, w] = vectors;
-  const add = (x: number, y: number, z: number, weight: number): void => {
-    const du = x * u[0] + y * u[1] + z * u[2];
-    const dv = x * v[0] + y * v[1] + z * v[2];
-    const dw = x * w[0] + y * w[1] + z * w[2];
-    cubes[0] += weight * du * du * du;
-    cubes[1] += weight * dv * dv * dv;
-    cubes[2] += weight * dw * dw * dw;
-  };
+  const [ux, uy, uz] = u;
+  const [vx, vy, vz] = v;
+  const [wx, wy, wz] = w;
+  let [cubeU, cubeV, cubeW] = [0, 0, 0];
+  const cube = (p: number, q: number, r: number): number => (p + q + r) * (p * p + q * q + r * r) + p * q * r;
   forEachTriangle(surfaces, centre, (ax, ay, az, bx, by, bz, cx, cy, cz, A) => {
-    add((ax + bx + cx) / 3, (ay + by + cy) / 3, (az + bz + cz) / 3, (A * -27) / 48);
-    add(ax * 0.6 + (bx + cx) * 0.2, ay * 0.6 + (by + cy) * 0.2, az * 0.6 + (bz + cz) * 0.2, (A * 25) / 48);
-    add(bx * 0.6 + (ax + cx) * 0.2, by * 0.6 + (ay + cy) * 0.2, bz * 0.6 + (az + cz) * 0.2, (A * 25) / 48);
-    add(cx * 0.6 + (ax + bx) * 0.2, cy * 0.6 + (ay + by) * 0.2, cz * 0.6 + (az + bz) * 0.2, (A * 25) / 48);
+    cubeU += A * cube(ax * ux + ay * uy + az * uz, bx * ux + by * uy + bz * uz, cx * ux + cy * uy + cz * uz);
+    cubeV += A * cube(ax * vx + ay * vy + az * vz, bx * vx + by * vy + bz * vz, cx * vx + cy * vy + cz * vz);
+    cubeW += A * cube(ax * wx + ay * wy + az * wz, bx * wx + by * wy + bz * wz, cx * wx + cy * wy + cz * wz);
   });
+  const cubes = [cubeU / 10, cubeV / 10, cubeW / 10];
   const skews = cubes.map((cube, i) => cube / (area * max(spreads[i], 1e-12) ** 3));
   const least = min(...skews.map(abs));
   if (least < LEAST_SKEW) return 0;
