@@ -153,7 +153,10 @@ export async function takePieces({ pool }: Dependencies, id: string, ordinals: r
   await transact(pool, async (tx) => {
     const kit = await findKit(tx, id);
     const pieces = await queries.listPieces(tx, id);
-    const wanted = ordinals.map((ordinal) => pieces.find((piece) => piece.ordinal === ordinal));
+    // in the kit's order, whatever the order of picking
+    const wanted = [...ordinals]
+      .sort((a, b) => a - b)
+      .map((ordinal) => pieces.find((piece) => piece.ordinal === ordinal));
     if (wanted.some((piece) => !piece))
       throw new DomainError('not-found', 'One of these pieces is not in the kit any more.');
     for (const piece of wanted as queries.PieceRow[]) {

@@ -15,9 +15,9 @@ import MenuItem from '@mui/material/MenuItem';
 import { useQuery } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { REGROUP_ROLES } from '@haveld/contract/arrivals';
-import { regroupFile, type Arrival, type ArrivalFile, type Find } from '@haveld/contract/arrivals';
+import { joinArrivals, regroupFile, type Arrival, type ArrivalFile, type Find } from '@haveld/contract/arrivals';
 import { call } from '../../api/client';
 import { arrivalsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -40,7 +40,10 @@ export function SortScreen() {
     return (
       <Notice title="This arrival is not here any more">It may have been joined with another, or given up.</Notice>
     );
-  return <SortView arrival={arrival} />;
+  const others = arrivals.data.filter(
+    (one) => one.id !== id && one.state === 'ready' && one.finds.every(({ asset }) => asset === null),
+  );
+  return <SortView arrival={arrival} others={others} />;
 }
 
 interface Move {
@@ -49,7 +52,7 @@ interface Move {
   role?: (typeof REGROUP_ROLES)[number];
 }
 
-function SortView({ arrival }: { arrival: Arrival }) {
+function SortView({ arrival, others }: { arrival: Arrival; others: readonly Arrival[] }) {
   const move = useChange(({ fileId, ...body }: Move) => call(regroupFile, { params: { id: fileId }, body }));
   const [dragged, setDragged] = useState<ArrivalFile | null>(null);
   const sensors = useSensors(useSensor(MouseSensor, { activationConstraint: { distance: 4 } }));
@@ -72,6 +75,7 @@ function SortView({ arrival }: { arrival: Arrival }) {
             “{arrival.name}”, {formatCount(files.length, 'file')} in {formatCount(arrival.finds.length, 'find')}
           </span>
           <span className="grow" />
+          {arrival.finds.every(({ asset }) => asset === null) && <JoinWith arrival={arrival} others={others} />}
           <Button component={Link} to="/arrivals">
             Back to the arrivals
           </Button>
@@ -87,6 +91,41 @@ function SortView({ arrival }: { arrival: Arrival }) {
       </div>
       <DragOverlay>{dragged && <div className="sort-dragged mono">{baseName(dragged.path)}</div>}</DragOverlay>
     </DndContext>
+  );
+}
+
+/** One model in several downloads: any other arrival that is not on the bench yet can be joined to this one. */
+function JoinWith({ arrival, others }: { arrival: Arrival; others: readonly Arrival[] }) {
+  const navigate = useNavigate();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const join = useChange((otherId: string) => call(joinArrivals, { params: { id: arrival.id }, body: { otherId } }), {
+    onDone: () => void navigate('/arrivals'),
+  });
+  return (
+    <>
+      <Button
+        variant="outlined"
+        disabled={others.length === 0}
+        loading={join.isPending}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        aria-haspopup="menu"
+      >
+        Join with another arrival
+      </Button>
+      <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
+        {others.map((other) => (
+          <MenuItem
+            key={other.id}
+            onClick={() => {
+              setAnchor(null);
+              join.mutate(other.id);
+            }}
+          >
+            {other.name}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
   );
 }
 
