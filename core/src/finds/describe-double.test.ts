@@ -27,7 +27,7 @@ const facts = (change: Partial<DoubleFacts> = {}): DoubleFacts => ({
   shape: shapeOf(1),
   metres: null,
   up: 'y',
-  maps: [{ sha256: 'wood', look: 'ff00ff00ff00ff00' }],
+  maps: [{ sha256: 'wood', look: '60'.repeat(192) }],
   clips: 0,
   ...change,
 });
@@ -54,8 +54,8 @@ test('in their declared units they may well be of one size', () => {
 });
 
 test('other maps make a twin, the same pictures at another size do not', () => {
-  const same = facts({ modelSha256: 'b', maps: [{ sha256: 'wood 1k', look: 'ff00ff00ff00ff01' }] });
-  const other = facts({ modelSha256: 'b', maps: [{ sha256: 'rust', look: '0123456789abcdef' }] });
+  const same = facts({ modelSha256: 'b', maps: [{ sha256: 'wood 1k', look: '61'.repeat(192) }] });
+  const other = facts({ modelSha256: 'b', maps: [{ sha256: 'rust', look: 'c0'.repeat(192) }] });
   expect(compareFinds(facts(), same)?.relation).toBe('same-shape');
   expect(compareFinds(facts(), other)?.relation).toBe('other-maps');
 });

@@ -52,8 +52,7 @@ function compareMaps(mine: DoubleFacts['maps'], other: DoubleFacts['maps']): Map
   const hashes = new Set(other.map(({ sha256 }) => sha256));
   if (mine.every(({ sha256 }) => hashes.has(sha256))) return 'same';
   const looksLike = (a: string | null): boolean =>
-    a !== null &&
-    other.some(({ look }) => look !== null && compareLooks(BigInt(`0x${a}`), BigInt(`0x${look}`)) <= LOOK_TOLERANCE);
+    a !== null && other.some(({ look }) => look !== null && compareLooks(a, look) <= LOOK_TOLERANCE);
   const telling = mine.filter(({ sha256, look }) => look !== null || hashes.has(sha256));
   return telling.length > 0 && telling.every(({ sha256, look }) => hashes.has(sha256) || looksLike(look))
     ? 'same pictures'

@@ -1,26 +1,28 @@
-import { compareLooks, computeLook } from './picture-look';
+import { compareLooks, describeLook, LOOK_TOLERANCE } from './picture-look';
 
-const grey = (f: (x: number, y: number) => number): Uint8Array =>
-  Uint8Array.from({ length: 72 }, (_, i) => f(i % 9, Math.floor(i / 9)));
+const paint = (f: (x: number, y: number, channel: number) => number): Uint8Array =>
+  Uint8Array.from({ length: 192 }, (_, i) => f(Math.floor(i / 3) % 8, Math.floor(i / 24), i % 3));
 
-test('brighter to the right everywhere: all bits are set', () => {
-  expect(computeLook(grey((x) => x * 20))).toBe(2n ** 64n - 1n);
+test('a look is its 192 bytes as text', () => {
+  expect(describeLook(paint(() => 10))).toBe('0a'.repeat(192));
 });
 
-test('brighter to the left everywhere: none is', () => {
-  expect(computeLook(grey((x) => 200 - x * 20))).toBe(0n);
+test('the difference is the mean over all bytes', () => {
+  const a = describeLook(paint(() => 100));
+  expect(compareLooks(a, describeLook(paint((_x, _y, channel) => (channel === 0 ? 106 : 100))))).toBe(2);
+  expect(compareLooks(a, a)).toBe(0);
 });
 
-test('brightness and contrast change nothing', () => {
-  const pattern = (x: number, y: number): number => ((x * 37 + y * 91) % 50) + 40;
-  expect(computeLook(grey((x, y) => pattern(x, y) * 2 + 10))).toBe(computeLook(grey(pattern)));
+test('black and white are as far apart as can be', () => {
+  expect(compareLooks(describeLook(paint(() => 0)), describeLook(paint(() => 255)))).toBe(255);
 });
 
-test('a flat picture says nothing', () => {
-  expect(computeLook(grey(() => 128))).toBeNull();
+test('the same pattern in another colour is another picture', () => {
+  const pattern = (shift: number) =>
+    describeLook(paint((x, y, channel) => ((x + y) % 2) * 40 + (channel === shift ? 120 : 60)));
+  expect(compareLooks(pattern(0), pattern(2))).toBeGreaterThan(LOOK_TOLERANCE);
 });
 
-test('differing bits are counted', () => {
-  expect(compareLooks(0b1011n, 0b0001n)).toBe(2);
-  expect(compareLooks(2n ** 64n - 1n, 0n)).toBe(64);
+test('a copy of another size is refused', () => {
+  expect(() => describeLook(new Uint8Array(12))).toThrow('192 bytes');
 });
