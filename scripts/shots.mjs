@@ -50,7 +50,7 @@ await shoot('sign-in');
 await page.request.post(`${base}/api/sign-in`, { data: { signIn: 'maja', password: 'harbour-weather' } });
 await open('/arrivals', 'signal_flags.zip');
 await shoot('arrivals');
-await page.getByRole('link', { name: 'See the pieces: Quay furniture' }).click();
+await page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }).click();
 await page.getByText('boat_hook').waitFor();
 for (const piece of ['crate_large', 'crate_small', 'bench_long', 'bench_short', 'chest_low'])
   await page.getByRole('button', { name: piece }).click();

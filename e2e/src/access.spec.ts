@@ -49,7 +49,7 @@ for (const colours of ['light', 'dark'] as const) {
       expect(await listFaults(page), path).toEqual([]);
     }
     await page.goto('/arrivals');
-    await page.getByRole('link', { name: 'See the pieces: Quay furniture' }).click();
+    await page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }).click();
     await expect(page.getByRole('listitem').first()).toBeVisible();
     expect(await listFaults(page), 'contact sheet').toEqual([]);
     await page.goto('/arrivals');

@@ -7,7 +7,7 @@ import { signIn } from './library';
 
 test('a kit is seen at one scale, picked from, and answered as one job', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('link', { name: 'See the pieces: Quay furniture' }).click();
+  await page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }).click();
   const pieces = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
   await expect(pieces).toHaveCount(12);
   await expect(pieces.locator('img')).toHaveCount(12);
@@ -70,7 +70,6 @@ test('a gzipped tar is opened, a file is put elsewhere with the keyboard, and th
   await page.keyboard.press('Enter');
   await page.getByRole('menuitem', { name: 'With “Rail”' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/1 file|2 files in 1 find/)).toBeVisible();
   await expect(page.getByRole('article')).toHaveCount(1);
 });
 

@@ -153,6 +153,7 @@ export const listFindsOfKit = findQueries.listFindsOfKit;
 export const insertKit = findQueries.insertKit;
 export const countWaitingFinds = findQueries.countWaitingFinds;
 export const getReading = readingQueries.getReading;
+export const findReadingOf = readingQueries.findReadingOf;
 export const listFindFiles = fileQueries.listFindFiles;
 export const getArrival = queries.getArrival;
 

@@ -20,21 +20,23 @@ export type Outcome =
     }
   | { failed: string };
 
-/** A find is read, or could not be; when it was the last one the arrival is ready. Safe to do twice. */
+/**
+ * A find is read, or could not be; when it was the last one the arrival is ready. Safe to do twice. What is known comes first, in
+ * transactions of their own, so that no lock on other finds is held while the arrival is settled.
+ */
 export async function settleFind({ pool }: Dependencies, findId: string, outcome: Outcome): Promise<void> {
+  const find = await findQueries.getFind(pool, findId);
+  if (!find) return;
+  if ('reading' in outcome) {
+    await transact(pool, (tx) => readingQueries.upsertReading(tx, outcome.reading, outcome.readerVersion));
+    await transact(pool, (tx) => noteWhatItIs(tx, find, outcome));
+  }
   await transact(pool, async (tx) => {
-    const find = await findQueries.lockFind(tx, findId);
-    if (!find) return;
-    if ('reading' in outcome) await readingQueries.upsertReading(tx, outcome.reading, outcome.readerVersion);
-    if (find.state === 'waiting') {
-      const failed = 'failed' in outcome ? outcome.failed : null;
-      await findQueries.setFindState(tx, findId, failed === null ? 'read' : 'failed', failed);
-    }
-    if ('reading' in outcome) await noteWhatItIs(tx, find, outcome);
-    if (
-      (await findQueries.countUnread(tx, find.arrivalId)) === 0 &&
-      (await queries.getArrival(tx, find.arrivalId))?.state === 'reading'
-    )
+    await queries.lockArrival(tx, find.arrivalId);
+    const failed = 'failed' in outcome ? outcome.failed : null;
+    await findQueries.setFindState(tx, findId, failed === null ? 'read' : 'failed', failed, 'waiting');
+    const isLast = (await findQueries.countUnread(tx, find.arrivalId)) === 0;
+    if (isLast && (await queries.getArrival(tx, find.arrivalId))?.state === 'reading')
       await queries.setArrivalState(tx, find.arrivalId, 'ready');
     await bumpRevision(tx);
   });

@@ -5,7 +5,7 @@ import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/people';
 import { compareFinds, type DoubleFacts } from '@haveld/core/finds/describe-double';
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
-import { getArrival, getFindForBench, listFindFiles, setFindState } from '../arrivals/service';
+import { findReadingOf, getArrival, getFind, getFindForBench, listFindFiles, setFindState } from '../arrivals/service';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import * as queries from './queries';
@@ -25,21 +25,26 @@ export async function noteDoubles(
   if (shape) await queries.upsertShape(tx, { findId, shape, maps });
   const { find } = await getFindForBench(tx, findId);
   const mine = await gatherFacts(tx, findId);
+  if (!mine) return;
   const near = shape ? await queries.listNearShapes(tx, find.arrivalId, shape) : [];
   const candidates = new Set([
     ...(await queries.listSameFiles(tx, find.arrivalId, mine.modelSha256)),
     ...near.map((row) => row.findId),
   ]);
   for (const otherFindId of candidates) {
-    const compared = compareFinds(mine, await gatherFacts(tx, otherFindId));
+    const theirs = await gatherFacts(tx, otherFindId);
+    const compared = theirs && compareFinds(mine, theirs);
     if (!compared) continue;
     const { relation, ...differences } = compared;
     await queries.upsertPair(tx, { id: randomUUID(), findId, otherFindId, relation, differences });
   }
 }
 
-async function gatherFacts(db: Executor, findId: string): Promise<DoubleFacts> {
-  const { find, reading } = await getFindForBench(db, findId);
+/** @returns null where it has not been read, or is gone */
+async function gatherFacts(db: Executor, findId: string): Promise<DoubleFacts | null> {
+  const find = await getFind(db, findId);
+  const reading = find && (await findReadingOf(db, findId));
+  if (!reading) return null;
   const files = await listFindFiles(db, findId);
   const model = files.find(({ path }) => path === find.modelPath);
   const known = await queries.findShape(db, findId);

@@ -17,6 +17,7 @@ export function KitCard({ kit, finds }: { kit: ArrivalKit; finds: readonly Find[
   });
   const pieces = kit.pieces || finds.length;
   const isOpen = kit.taken === 0 && !source?.asset;
+  const see = isOpen ? `See ${formatCount(pieces, 'piece')}` : 'Its pieces';
   const triangles = finds.reduce((sum, find) => sum + (find.triangles ?? 0), 0);
   return (
     <article
@@ -56,9 +57,9 @@ export function KitCard({ kit, finds }: { kit: ArrivalKit; finds: readonly Find[
           variant={isOpen ? 'contained' : 'outlined'}
           component={Link}
           to={`/kits/${kit.id}`}
-          aria-label={`See the pieces: ${kit.name}`}
+          aria-label={`${see}: ${kit.name}`}
         >
-          {isOpen ? `See ${formatCount(pieces, 'piece')}` : 'Its pieces'}
+          {see}
         </Button>
         {isOpen && source && source.state === 'read' && (
           <Button

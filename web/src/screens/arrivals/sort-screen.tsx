@@ -182,7 +182,7 @@ function FileLine({ file, arrival, onMove }: { file: ArrivalFile; arrival: Arriv
         className="sort-file"
         onClick={(event) => setAnchor(event.currentTarget)}
         aria-haspopup="menu"
-        aria-label={`${path}: say where it belongs`}
+        title="Say where it belongs"
       >
         <span className="mono sort-path">{path}</span>
         <span className="small quiet">{file.asideReason ?? describeUse(file, own)}</span>

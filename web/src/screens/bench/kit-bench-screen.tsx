@@ -188,7 +188,7 @@ function GroupLine({
           variant="outlined"
           loading={answer.isPending}
           onClick={() => answer.mutate(group.choiceId)}
-          aria-label={`Take for ${own.length}: ${group.words}`}
+          aria-label={`Take for ${own.length === 1 ? 'it' : `all ${own.length}`}: ${group.words}`}
         >
           Take for {own.length === 1 ? 'it' : `all ${own.length}`}
         </Button>

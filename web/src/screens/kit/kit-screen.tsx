@@ -159,7 +159,6 @@ function PieceTile({
         className="piece-button"
         disabled={!isFree(piece)}
         aria-pressed={isPicked}
-        aria-label={`${piece.name}${words ? `, ${words}` : ''}`}
         onClick={() => onToggle(piece.ordinal)}
       >
         <span className="piece-ground" style={{ height: place.rowPx }}>
