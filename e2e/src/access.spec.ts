@@ -50,7 +50,7 @@ for (const colours of ['light', 'dark'] as const) {
     }
     await page.goto('/arrivals');
     await page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }).click();
-    await expect(page.getByRole('listitem').first()).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1, name: 'Quay furniture' })).toBeVisible();
     expect(await listFaults(page), 'contact sheet').toEqual([]);
     await page.goto('/arrivals');
     await page.getByRole('link', { name: 'Compare: Boje' }).click();
