@@ -17,7 +17,10 @@ const claims = readdirSync(join(root, 'measures/src')).filter(
 const outdir = join(root, 'dist/measures');
 await bundleForNode(
   Object.fromEntries(
-    [...claims, 'parts/read-one.ts', 'parts/sort-one.ts'].map((name) => [name.replace('.ts', ''), join(root, 'measures/src', name)]),
+    [...claims, 'parts/read-one.ts', 'parts/sort-one.ts'].map((name) => [
+      name.replace('.ts', ''),
+      join(root, 'measures/src', name),
+    ]),
   ),
   outdir,
 );
