@@ -7,7 +7,7 @@ import { run } from './steps/run.mjs';
 
 /** Measures every claim of measures/src, or those named. Figures are reported as they are; nothing passes or fails. */
 const root = resolve(import.meta.dirname, '..');
-await installPackages({ forTests: false, database: true });
+await installPackages({ forTests: false, database: true, forMeasures: true });
 await installDependencies(root);
 await buildAll(root);
 const wanted = process.argv.slice(2);

@@ -11,11 +11,22 @@ const DATABASE = [
 const BROWSER = [{ name: 'chromium', file: '/usr/bin/chromium' }];
 /** Converts the formats Haveld has no reader of; without it they are kept and not read. */
 const CONVERTER = [{ name: 'assimp-utils', file: '/usr/bin/assimp' }];
-const CHECKS = [{ name: 'assimp-testmodels', file: '/usr/share/assimp/models' }];
+const CHECKS = [
+  { name: 'assimp-testmodels', file: '/usr/share/assimp/models' },
+  { name: 'xz-utils', file: '/usr/bin/xz' },
+  { name: 'bzip2', file: '/usr/bin/bzip2' },
+];
+/** What unpacking is measured against. */
+const MEASURES = [{ name: 'p7zip-full', file: '/usr/bin/7z' }, ...CHECKS];
 
 /** Debian's packages that are not here yet; as root they are installed, otherwise the command is printed. */
-export async function installPackages({ forTests, database }) {
-  const wanted = [...(database ? DATABASE : []), ...CONVERTER, ...(forTests ? [...BROWSER, ...CHECKS] : [])];
+export async function installPackages({ forTests, database, forMeasures = false }) {
+  const wanted = [
+    ...(database ? DATABASE : []),
+    ...CONVERTER,
+    ...(forTests ? [...BROWSER, ...CHECKS] : []),
+    ...(forMeasures ? MEASURES : []),
+  ];
   const missing = wanted.filter((item) => !existsSync(item.file)).map((item) => item.name);
   if (missing.length === 0) return;
   const install = ['install', '-y', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=300', ...missing];
