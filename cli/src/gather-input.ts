@@ -1,7 +1,7 @@
 import { readdir, stat } from 'node:fs/promises';
 import { basename, dirname, join, relative, resolve, sep } from 'node:path';
 import { DomainError } from '@haveld/contract/error';
-import { identifyAt, type IdentifiedFile } from '@haveld/engine/tasks/identify-at';
+import { identifyAt, peekAt, type IdentifiedFile } from '@haveld/engine/tasks/identify-at';
 import type { Workshop } from './workshop';
 
 /** A file that was found; its bytes lie in the store already, or still where it was found. */
@@ -28,11 +28,16 @@ export async function gatherInput(input: string, workshop: Workshop): Promise<Ga
   const found = await stat(path).catch(() => null);
   if (!found) throw new DomainError('bad-request', `There is no “${input}”.`);
   if (found.isDirectory()) return openArchives(await listFolder(path, MOST_FILES), workshop);
-  const file = { ...(await identifyAt(basename(path), path)), location: path };
+  const file = await lookAt(basename(path), path);
   if (file.kind !== 'model') return openArchives({ files: [file], refused: [] }, workshop);
   const folder = dirname(path);
   const { files, refused } = await listFolder(folder, MOST_NEIGHBOURS);
   return { files: files.filter((other) => other.kind !== 'archive'), only: relative(folder, path), refused };
+}
+
+async function lookAt(path: string, location: string): Promise<GatheredFile> {
+  const identified = await identifyAt(path, location);
+  return { ...identified, inside: await peekAt(identified.format, identified.sizeBytes, location), location };
 }
 
 async function listFolder(folder: string, most: number): Promise<{ files: GatheredFile[]; refused: string[] }> {
@@ -45,7 +50,7 @@ async function listFolder(folder: string, most: number): Promise<{ files: Gather
       const location = join(next, entry.name);
       const path = relative(folder, location).replaceAll(sep, '/');
       if (entry.isDirectory()) folders.push(location);
-      else if (entry.isFile()) files.push({ ...(await identifyAt(path, location)), location });
+      else if (entry.isFile()) files.push(await lookAt(path, location));
       else refused.push(`“${path}” is a link or no plain file; it was not followed.`);
       if (files.length > most) {
         refused.push(`“${folder}” holds more than ${most} files; the rest was not looked at.`);

@@ -11,6 +11,7 @@ export const WORD_MEANINGS = [
   'edition',
   'collision shape',
   'preview',
+  'hidden part',
   'not part of the name',
   ...TEXTURE_SLOTS.map((slot) => `map:${slot}` as const),
 ] as const;

@@ -8,6 +8,7 @@ import { addBox, createBoxDocument } from '../testing/documents';
 import { assess } from './assess';
 import { checkRights } from './check-rights';
 import { houseName } from '../text/house-name';
+import { NO_HABIT, type SourceHabit } from '../finds/habits';
 import { examine, type ExaminationInput } from './examination';
 
 const look = (document: Document, change: Partial<ExaminationInput> = {}): Finding[] =>
@@ -38,6 +39,32 @@ test('a floor and a start-up cube are asked about, and left out of size and stan
 test('a floor that was said to belong is measured with the rest', () => {
   const findings = look(createScene(), { name: 'Mooring post', belonging: new Set(['stranger:floor:Studio_Floor']) });
   expect(get(findings, 'size').detail).toContain('6000');
+});
+
+test('a part its source hides is a stranger by that habit alone', () => {
+  const document = createScene();
+  addBox(document, [0.2, 0.1, 0.2], [0.3, 0.2, 0.3], 'post_rigbox');
+  const keys = (habit?: SourceHabit) =>
+    assess(
+      examine({ document, name: 'Mooring post', log: [], pictures: [], belonging: new Set(), stated: [], habit }),
+    ).map(({ key }) => key);
+  expect(keys()).not.toContain('stranger:hidden:post_rigbox');
+  expect(keys({ ...NO_HABIT, hidden: ['rigbox'] })).toContain('stranger:hidden:post_rigbox');
+});
+
+test('a habit of the source is evidence for unit and up', () => {
+  const document = createBoxDocument([0, 0, 0], [40, 90, 40]);
+  const look = (habit: SourceHabit) =>
+    examine({ document, name: 'thing', log: [], pictures: [], belonging: new Set(), stated: [], habit });
+  const [plain, inches] = [look(NO_HABIT), look({ ...NO_HABIT, unit: 'in' })];
+  const share = (examination: typeof plain) => examination.size.find(({ id }) => id === 'in')!.confidence;
+  expect(share(inches)).toBeGreaterThan(share(plain) * 2);
+  expect(inches.size.find(({ id }) => id === 'in')!.evidence.map(({ text }) => text)).toContain(
+    'a habit of its source',
+  );
+  expect(look({ ...NO_HABIT, up: 'z' }).up.find(({ id }) => id === 'z')!.confidence).toBeGreaterThan(
+    plain.up.find(({ id }) => id === 'z')!.confidence * 2,
+  );
 });
 
 test('a single part is never a stranger', () => {

@@ -68,7 +68,7 @@ export function examine({
   habit = NO_HABIT,
 }: ExaminationInput): Examination {
   const source = getDocumentSource(document);
-  const strangers = listStrangers(document);
+  const strangers = listStrangers(document, habit.hidden);
   const apart = new Set(
     strangers.filter((stranger) => !belonging.has(strangerKey(stranger))).map((stranger) => stranger.node),
   );

@@ -52,20 +52,31 @@ function describeGroup(finding: SheetFinding): Omit<KitGroup, 'assetIds'> {
 
 /** Figures of one piece say nothing of the others. */
 const titleOf = ({ title, key }: SheetFinding, groups: number): string =>
-  groups === 1 && !/\d/.test(title) ? title : (KEY_WORDS[key.split(':')[0]] ?? title);
+  groups === 1 && !/\d/.test(title) ? title : (KEY_WORDS[key] ?? KEY_WORDS[key.split(':')[0]] ?? title);
 
+/** By a finding's key, or by what stands before its colon. */
 const KEY_WORDS: Record<string, string> = {
+  'rights:licence': 'Licence',
+  'rights:author': 'Author',
+  'rights:source': 'Source',
   size: 'Size',
   up: 'Which way is up',
   pivot: 'Pivot and ground',
+  bake: 'Baking',
+  motion: 'What moves',
   map: 'A map that is not where the file says',
   maps: 'Maps',
   offer: 'A picture nobody names',
+  'maps-unused': 'Pictures nobody uses',
   wrappers: 'Wrappers',
   clutter: 'Clutter',
-  'rights:licence': 'Licence',
-  rights: 'Rights',
-  shading: 'Smoothing',
-  name: 'Name',
-  bake: 'Baking',
+  'clutter-named': 'Clutter, by its name',
+  stranger: 'A part that may not be the model',
+  root: 'The root’s name',
+  normals: 'Smoothing',
+  triangles: 'Triangles',
+  'no-uv': 'Parts without a layout',
+  lines: 'Lines and points',
+  memory: 'Memory of its maps',
+  reading: 'What reading had to say',
 };

@@ -161,7 +161,8 @@ function attachPictures(heap: Heap): void {
 const isEnvironment = ({ format }: HeapFile, { slot }: MapName): boolean =>
   slot === null && (format === 'hdr' || format === 'exr');
 
-function isPreview({ path }: HeapFile, { slot, subject }: MapName, drafts: readonly Draft[]): boolean {
+function isPreview({ path }: HeapFile, { slot, subject, parsed }: MapName, drafts: readonly Draft[]): boolean {
+  if (parsed.strong.some(({ kind }) => kind === 'preview')) return true;
   const words = [...tokensOf(fileStem(path)), ...folderOf(path).split('/').flatMap(tokensOf)];
   if (words.some((word) => PREVIEW_WORDS.includes(word))) return true;
   const folder = folderOf(path).split('/').slice(-2)[0]?.toLowerCase() ?? '';

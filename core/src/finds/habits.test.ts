@@ -40,7 +40,28 @@ test('words for map roles, unit and up are gathered; the first habit counts', ()
     habit({ unit: 'cm', words: [{ word: 'WH', means: 'map:roughness' }] }),
     habit({ unit: 'm', up: 'z', words: [{ word: 'wh', means: 'map:normal' }] }),
   ]);
-  expect(merged).toEqual({ unit: 'cm', up: 'z', roles: { wh: 'roughness' } });
+  expect(merged).toEqual({ unit: 'cm', up: 'z', roles: { wh: 'roughness' }, hidden: [] });
+});
+
+test('a source’s words for maps and previews count when its files are sorted', () => {
+  const paths = ['crate.obj', 'barrel.obj', 'crate_zz.png', 'crate_turn.png'];
+  const words = toWordRules([
+    habit({
+      words: [
+        { word: 'zz', means: 'map:roughness' },
+        { word: 'turn', means: 'preview' },
+      ],
+    }),
+  ]);
+  expect(sortNames(paths, words).finds[0].files).toEqual([
+    { path: 'crate.obj', role: 'model' },
+    { path: 'crate_zz.png', role: 'map' },
+    { path: 'crate_turn.png', role: 'preview' },
+  ]);
+});
+
+test('words for hidden parts are gathered for the sheet', () => {
+  expect(mergeHabits([habit({ words: [{ word: 'Rigbox', means: 'hidden part' }] })]).hidden).toEqual(['rigbox']);
 });
 
 test('what people decided becomes a proposal, with the evidence; what is known already does not', () => {

@@ -12,9 +12,11 @@ export interface SourceHabit {
   unit: NamingHabit['unit'];
   up: NamingHabit['up'];
   roles: Record<string, TextureSlot>;
+  /** Words in the names of parts its author hides and nobody wants. */
+  hidden: string[];
 }
 
-export const NO_HABIT: SourceHabit = { unit: null, up: null, roles: {} };
+export const NO_HABIT: SourceHabit = { unit: null, up: null, roles: {}, hidden: [] };
 
 /** @returns true where a habit is one of the source of an arrival. @param texts all its texts say, in one piece */
 export function fitsArrival(
@@ -29,13 +31,15 @@ export function fitsArrival(
 const toGlob = (pattern: string): RegExp => new RegExp(`^${pattern.split('*').map(escape).join('.*')}$`, 'i');
 const escape = (text: string): string => text.replace(/[.+?^${}()|[\]\\]/g, '\\$&');
 
+const MAP = 'map:';
+
 const RULES: Record<string, Omit<WordRule, 'words'>> = {
   'finest detail': { kind: 'lod' },
   'coarser detail': { kind: 'lod' },
   variant: { kind: 'variant' },
   edition: { kind: 'edition' },
   'collision shape': { kind: 'companion' },
-  preview: { kind: 'copy' },
+  preview: { kind: 'preview' },
   'not part of the name': { kind: 'copy' },
 };
 
@@ -43,9 +47,11 @@ const RULES: Record<string, Omit<WordRule, 'words'>> = {
 export function toWordRules(habits: readonly Pick<NamingHabit, 'words'>[]): WordRule[] {
   return habits.flatMap(({ words }) =>
     words.flatMap(({ word, means }): WordRule[] => {
+      const own = word.toLowerCase();
+      if (means.startsWith(MAP))
+        return [{ kind: 'map-role', words: [own], slot: means.slice(MAP.length) as TextureSlot }];
       const rule = RULES[means];
       if (!rule) return [];
-      const own = word.toLowerCase();
       return [
         rule.kind === 'lod'
           ? { ...rule, words: [own], value: means === 'finest detail' ? 0 : 1 }
@@ -58,13 +64,16 @@ export function toWordRules(habits: readonly Pick<NamingHabit, 'words'>[]): Word
 /** @returns what habits say beside names; of two that contradict, the first counts */
 export function mergeHabits(habits: readonly NamingHabit[]): SourceHabit {
   const roles: Record<string, TextureSlot> = {};
+  const hidden: string[] = [];
   for (const { words } of [...habits].reverse())
     for (const { word, means } of words)
-      if (means.startsWith('map:')) roles[word.toLowerCase()] = means.slice('map:'.length) as TextureSlot;
+      if (means.startsWith(MAP)) roles[word.toLowerCase()] = means.slice(MAP.length) as TextureSlot;
+      else if (means === 'hidden part') hidden.push(word.toLowerCase());
   return {
     unit: habits.find(({ unit }) => unit !== null)?.unit ?? null,
     up: habits.find(({ up }) => up !== null)?.up ?? null,
     roles,
+    hidden,
   };
 }
 

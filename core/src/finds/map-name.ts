@@ -22,7 +22,7 @@ export function parseMapName(path: string, extra: readonly WordRule[] = []): Map
   ]);
   return {
     parsed,
-    slot: role?.slot ?? null,
+    slot: parsed.strong.find(({ kind }) => kind === 'map-role')?.rule.slot ?? role?.slot ?? null,
     subject: tokensOf(fileStem(path)).filter((token) => own.has(token) && !roleWords.has(token)),
   };
 }

@@ -1,3 +1,5 @@
+import type { TextureSlot } from '@haveld/contract/step';
+
 /** What a word in a file's or folder's name may say beside what the thing is. */
 export const QUALIFIERS = [
   'format',
@@ -7,6 +9,8 @@ export const QUALIFIERS = [
   'version',
   'variant',
   'companion',
+  'preview',
+  'map-role',
   'copy',
 ] as const;
 export type QualifierKind = (typeof QUALIFIERS)[number];
@@ -24,6 +28,8 @@ export interface WordRule {
   isAsked?: true;
   /** In the name of a model it counts pieces: `post_512`. */
   isOfPictures?: true;
+  /** Of a map-role: which. */
+  slot?: TextureSlot;
   /** What its words stand for, where that is not told from the word itself. */
   value?: number;
 }

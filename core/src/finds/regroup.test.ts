@@ -60,3 +60,14 @@ test('moved to where it is: nothing changes', () => {
     ['model b.fbx', 'map iron.png'],
   ]);
 });
+
+test('a map that several share is shared with one more; aside it leaves them all', () => {
+  const three = [find('a.fbx', 'atlas.png'), find('b.fbx', 'atlas.png'), find('c.fbx')];
+  const atlas = { path: 'atlas.png', kind: 'picture', format: 'png' } as const;
+  expect(regroup(three, atlas, { path: 'atlas.png', to: 2 }).map((one) => one!.files.length)).toEqual([2, 2, 2]);
+  expect(regroup(three, atlas, { path: 'atlas.png', to: 'aside' }).map((one) => one!.files.length)).toEqual([1, 1, 1]);
+});
+
+test('what is a find of its own already stays as it is', () => {
+  expect(regroup(FINDS, model('a.fbx'), { path: 'a.fbx', to: 'new' })).toEqual(FINDS);
+});

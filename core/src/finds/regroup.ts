@@ -19,7 +19,8 @@ const ROLE_OF_KIND: Partial<Record<HeapFile['kind'], FindRole>> = {
 };
 
 /**
- * Moves one file as a person wants it. A find whose model goes elsewhere goes with it, all its files.
+ * Moves one file as a person wants it. A find whose model goes elsewhere goes with it, all its files. A map or text that several
+ * finds share is shared with one more; only laid aside it leaves them all.
  * @returns the finds as they are then, null where one is no more; new ones at the end
  * @throws {RangeError} where a file that is no model should become a find
  */
@@ -30,17 +31,17 @@ export function regroup(
 ): (ProposedFind | null)[] {
   const isModel = file.kind === 'model';
   if (move.to === 'new' && !isModel) throw new RangeError('regroup: only a model becomes a find of its own');
+  const holders = finds.filter((find) => find.files.some(({ path }) => path === file.path));
   const target = typeof move.to === 'number' ? finds[move.to] : null;
-  const following = finds.find((find) => find !== target && find.model === file.path);
-  const companions = finds.find((find) => find !== following && find.files.some(({ path }) => path === file.path));
+  const following = holders.find((find) => find !== target && find.model === file.path);
+  if (move.to === 'new' && following) return [...finds];
+  const staysShared = !isModel && move.to !== 'aside' && holders.length > 1;
   const after = finds.map((find): ProposedFind | null => {
-    if (find === following && move.to !== 'new') return null;
-    const isLeft = find !== target && (isModel || move.to === 'aside' || target !== null);
-    return isLeft ? { ...find, files: find.files.filter(({ path }) => path !== file.path) } : find;
+    if (find === following) return null;
+    if (find === target) return addTo(target, file, move.role, following);
+    return staysShared ? find : { ...find, files: find.files.filter(({ path }) => path !== file.path) };
   });
-  if (target && typeof move.to === 'number') after[move.to] = addTo(target, file, move.role, following);
-  if (move.to === 'new' && !following) after.push(createFind(file.path, companions));
-  return move.to === 'new' && following ? [...finds] : after;
+  return move.to === 'new' ? [...after, createFind(file.path, holders[0])] : after;
 }
 
 function addTo(

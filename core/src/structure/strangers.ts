@@ -2,13 +2,14 @@ import type { Document, Node } from '@gltf-transform/core';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import { boxSize, computeBounds, unionBoxes } from '../scene/bounds';
+import { getNodeSource } from '../scene/source-data';
 import { countTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { STRANGER_HABITS, wordsOf } from './habits';
 
 /** A part that stands with the model and is probably not it. */
 export interface Stranger {
   node: Node;
-  kind: 'floor' | 'figure' | 'start-up';
+  kind: 'floor' | 'figure' | 'start-up' | 'hidden';
   confidence: number;
   evidence: Evidence[];
   /** For a floor: the axis it is thin along, and whether the model stands on its greater side. */
@@ -25,8 +26,11 @@ type Judge = (instance: MeshInstance, box: Box, rest: Box) => Stranger | null;
 
 const AXES = ['x', 'y', 'z'];
 
-/** @returns display floors, scale figures and start-up blocks among the parts; empty where there is a single part */
-export function listStrangers(document: Document): Stranger[] {
+/**
+ * @param hidden words by which its source marks parts that are not meant to be seen
+ * @returns display floors, scale figures, start-up blocks and hidden parts; empty where there is a single part
+ */
+export function listStrangers(document: Document, hidden: readonly string[] = []): Stranger[] {
   const parts = listMeshInstances(document).map((instance) => ({ instance, box: computeBounds(document, [instance]) }));
   const boxed = parts.filter((part): part is Boxed => part.box !== null);
   if (boxed.length < 2) return [];
@@ -44,7 +48,7 @@ export function listStrangers(document: Document): Stranger[] {
   // a floor lies under everything: what stands on it is judged without it
   const floors = judge(boxed, [judgeFloor]);
   const standing = boxed.filter((part) => !floors.some((floor) => floor.node === part.instance.node));
-  const found = [...floors, ...judge(standing, [judgeFigure, judgeBlock])];
+  const found = [...floors, ...judge(standing, [judgeFigure, judgeBlock, (instance) => judgeHidden(instance, hidden)])];
   // where everything looks strange, nothing is: the model is made of such parts
   return found.length < boxed.length ? found : [];
 }
@@ -87,6 +91,25 @@ function judgeFigure({ node }: MeshInstance, box: Box, rest: Box): Stranger | nu
     kind: 'figure',
     confidence: 0.9,
     evidence: [{ text: `its name says so: “${node.getName()}”` }, { text: 'it stands beside the rest' }],
+    thinAxis: null,
+    below: false,
+  };
+}
+
+/** Only what its source is known to mean by a name says so. */
+function judgeHidden({ node }: MeshInstance, hidden: readonly string[]): Stranger | null {
+  const words = wordsOf(node.getName()).toLowerCase().split(' ');
+  const word = hidden.find((one) => words.includes(one));
+  if (word === undefined) return null;
+  const isHidden = getNodeSource(node).hidden === true;
+  return {
+    node,
+    kind: 'hidden',
+    confidence: isHidden ? 0.95 : 0.85,
+    evidence: [
+      { text: `a habit of its source: “${word}” marks parts that are not meant to be seen` },
+      ...(isHidden ? [{ text: 'the file hides it' }] : []),
+    ],
     thinAxis: null,
     below: false,
   };

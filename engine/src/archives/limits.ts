@@ -23,10 +23,15 @@ export interface Budget {
   mostWords: string;
 }
 
-/** @param folder where unpacked bytes go: its disk sets the limit where it has less room than the house allows */
+/** @param folder where unpacked bytes go */
 export async function createBudget(folder: string): Promise<Budget> {
   const { bavail, bsize } = await statfs(folder);
-  const room = Math.max(0, bavail * bsize - ARCHIVE_LIMITS.freeBytes);
+  return limitToRoom(bavail * bsize);
+}
+
+/** @param freeBytes of the disk: it sets the limit where it has less room than the house allows */
+export function limitToRoom(freeBytes: number): Budget {
+  const room = Math.max(0, freeBytes - ARCHIVE_LIMITS.freeBytes);
   const isTight = room < ARCHIVE_LIMITS.totalBytes;
   return {
     entries: 0,

@@ -77,7 +77,12 @@ function keepEntry(path: string, archivePath: string, writer: BlobWriter, taken:
   return {
     write(chunk) {
       written += chunk.length;
-      spend(chunk.length);
+      try {
+        spend(chunk.length);
+      } catch (error) {
+        writer.abandon();
+        throw error;
+      }
       if (isTooLarge()) return;
       if (head.length < HEAD_BYTES) head = Buffer.concat([head, chunk.subarray(0, HEAD_BYTES - head.length)]);
       writer.write(chunk);

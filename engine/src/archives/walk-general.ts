@@ -63,8 +63,9 @@ function extract(
     const isShown = !only || only.has(at);
     current = { entry, sink: isShown ? visitor.begin(entry, at, entries.length) : null, written: 0 };
   };
-  if (entries.length === 1 && file !== '') begin(entries[0].path);
-  const single = entries.length === 1;
+  // a compression around one file says no name
+  const isSingle = entries.length === 1;
+  if (isSingle) begin(entries[0].path);
   const { code } = command.run(
     ['x', '-so', '-bb1', '-bso2', '-bse2', '-bsp0', '-sccUTF-8', passwordSwitch(password), `/in/${file}`],
     (bytes) => {
@@ -74,11 +75,12 @@ function extract(
       else visitor.pass(bytes.length);
     },
     (line) => {
-      if (line.startsWith('- ') && !single) return begin(line.slice(2));
+      if (line.startsWith('- ') && !isSingle) return begin(line.slice(2));
       if (!line.startsWith('ERROR')) return;
-      if (WRONG_PASSWORD.test(line)) isLocked = true;
-      if (current) current.problem = FAULTS.find(({ says }) => says.test(line))?.words ?? 'it could not be opened';
-      if (current && WRONG_PASSWORD.test(line)) current.problem = LOCKED;
+      const wantsPassword = WRONG_PASSWORD.test(line);
+      isLocked ||= wantsPassword;
+      const fault = FAULTS.find(({ says }) => says.test(line))?.words ?? 'it could not be opened';
+      if (current) current.problem = wantsPassword ? LOCKED : fault;
     },
   );
   finish();

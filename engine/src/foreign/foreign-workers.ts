@@ -22,6 +22,7 @@ export function takeWorker(entry: string): ForeignWorker {
     if (worker.entry !== entry) continue;
     clearTimeout(timer);
     idle.delete(worker);
+    if (!worker.child.connected) continue;
     worker.child.removeAllListeners('exit');
     worker.child.ref();
     worker.child.channel?.ref();

@@ -39,17 +39,16 @@ export async function peekAt(format: string, sizeBytes: number, location: string
 }
 
 /**
- * Tells what a file is by its first bytes and its name, and what it names inside.
+ * Tells what a file is by its first bytes and its name.
  * @param path what it is called
  * @param location where its bytes lie
  */
-export async function identifyAt(path: string, location: string): Promise<IdentifiedFile> {
+export async function identifyAt(path: string, location: string): Promise<Omit<IdentifiedFile, 'inside'>> {
   const handle = await open(location);
   try {
     const head = new Uint8Array(HEAD_BYTES);
     const { bytesRead } = await handle.read(head, 0, HEAD_BYTES, 0);
-    const identified = identifyHead(path, head.subarray(0, bytesRead), (await handle.stat()).size);
-    return { ...identified, inside: await peekAt(identified.format, identified.sizeBytes, location) };
+    return identifyHead(path, head.subarray(0, bytesRead), (await handle.stat()).size);
   } finally {
     await handle.close();
   }

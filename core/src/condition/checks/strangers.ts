@@ -3,7 +3,12 @@ import { createPartRef } from '../../scene/part-ref';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
-const WORDS = { floor: 'display floor', figure: 'scale figure', 'start-up': 'start-up block' } as const;
+const WORDS = {
+  floor: 'display floor',
+  figure: 'scale figure',
+  'start-up': 'start-up block',
+  hidden: 'hidden part',
+} as const;
 
 /** Parts that stand with the model and are probably not it: asked before anything is measured. */
 export function checkStrangers({ document, strangers }: Examination): Finding[] {
