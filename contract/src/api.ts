@@ -28,6 +28,7 @@ export const API: Record<string, AnyEndpoint[]> = {
   ],
   kits: [
     kits.getKit,
+    kits.drawKit,
     kits.takePieces,
     kits.getKitBench,
     kits.answerForPieces,

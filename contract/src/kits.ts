@@ -50,7 +50,9 @@ export const KitSchema = z.object({
   metres: z.number().nullable(),
   pieces: z.array(PieceSchema),
   /** What goes on with it: pictures are drawn, pieces taken. */
-  progress: z.object({ words: z.string(), done: z.number(), total: z.number() }).nullable(),
+  progress: z.object({ jobId: z.number(), words: z.string(), done: z.number(), total: z.number() }).nullable(),
+  /** Pieces without a picture, where drawing was stopped. */
+  undrawn: z.number(),
 });
 export type Kit = z.infer<typeof KitSchema>;
 
@@ -62,6 +64,16 @@ export const getKit = endpoint({
   query: Nothing,
   body: Nothing,
   response: KitSchema,
+});
+
+export const drawKit = endpoint({
+  method: 'post',
+  path: '/api/kits/:id/draw',
+  summary: 'Draws the pieces that have no picture yet',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: Nothing,
 });
 
 export const takePieces = endpoint({

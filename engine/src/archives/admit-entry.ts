@@ -1,16 +1,9 @@
 import { checkEntryPath, readEntryName } from '@haveld/core/finds/entry-name';
+import { givePath, type TakenPaths } from '@haveld/core/finds/free-path';
 import type { ArchiveEntry } from './archive-entry';
 import { ARCHIVE_LIMITS, formatGib, type Budget } from './limits';
 
 export type Admission = { path: string; note?: string } | { refused: string } | { skipped: true };
-
-/** Paths an archive has given so far: as they are, and as a person would take them for the same. */
-export interface TakenPaths {
-  exact: Set<string>;
-  folded: Map<string, string>;
-}
-
-export const createTakenPaths = (): TakenPaths => ({ exact: new Set(), folded: new Map() });
 
 /** Decides whether an entry is taken and what it is called; two of one name are both kept. */
 export function admitEntry(entry: ArchiveEntry, taken: TakenPaths, budget: Budget): Admission {
@@ -39,25 +32,3 @@ export const isBomb = (sizeBytes: number, packedBytes: number): boolean =>
 
 export const describeRatio = (sizeBytes: number, packedBytes: number): string =>
   packedBytes > 0 ? `${Math.round(sizeBytes / packedBytes)} times` : 'many times';
-
-function givePath(path: string, { exact, folded }: TakenPaths): Admission {
-  let free = path;
-  for (let n = 2; exact.has(free); n++) free = numbered(path, n);
-  exact.add(free);
-  if (free !== path) return { path: free, note: `“${path}” comes twice; the second is kept as “${free}”.` };
-  const key = path.normalize('NFC').toLowerCase();
-  const twin = folded.get(key);
-  folded.set(key, path);
-  return twin === undefined
-    ? { path }
-    : { path, note: `“${twin}” and “${path}” differ only in ${howTheyDiffer(twin, path)}; both are kept.` };
-}
-
-/** `maps/a.png` → `maps/a (2).png`. */
-function numbered(path: string, n: number): string {
-  const dot = path.lastIndexOf('.');
-  return dot > path.lastIndexOf('/') + 1 ? `${path.slice(0, dot)} (${n})${path.slice(dot)}` : `${path} (${n})`;
-}
-
-const howTheyDiffer = (a: string, b: string): string =>
-  a.normalize('NFC') === b.normalize('NFC') ? 'the form of their accents' : 'upper and lower case';

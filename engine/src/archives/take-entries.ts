@@ -1,6 +1,7 @@
 import type { BlobBatch, BlobWriter } from '../store/blob-batch';
 import { HEAD_BYTES, identifyHead, type IdentifiedFile } from '../tasks/identify-at';
-import { admitEntry, createTakenPaths, describeRatio, isBomb } from './admit-entry';
+import { createTakenPaths } from '@haveld/core/finds/free-path';
+import { admitEntry, describeRatio, isBomb } from './admit-entry';
 import { LOCKED, StopArchive, type EntrySink, type EntryVisitor } from './archive-entry';
 import { ARCHIVE_LIMITS, formatGib, type Budget } from './limits';
 

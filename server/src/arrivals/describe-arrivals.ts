@@ -133,7 +133,7 @@ function describeFind(
   const proposed = reading ? proposeProvenance(reading.rights, find.name) : null;
   return {
     id: find.id,
-    name: proposed?.title ?? find.name,
+    name: find.kitId ? find.name : (proposed?.title ?? find.name),
     modelPath: find.modelPath,
     reason: find.reason,
     question: find.question,

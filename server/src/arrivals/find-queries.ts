@@ -107,7 +107,12 @@ export const countUnread = async (db: Executor, arrivalId: string): Promise<numb
   ).n;
 
 export const countWaitingFinds = async (db: Executor): Promise<number> =>
-  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM find WHERE state IN ('read', 'failed')")).n;
+  (
+    await one<{ n: number }>(
+      db,
+      "SELECT COUNT(*) AS n FROM find JOIN arrival ON arrival.id = find.arrival_id WHERE find.state IN ('read', 'failed') AND arrival.joined_into IS NULL",
+    )
+  ).n;
 
 /** What a find is made of, after a person decided otherwise; it is read anew. */
 export async function updateFind(
@@ -145,6 +150,16 @@ export const nextOrdinal = async (tx: Executor, arrivalId: string): Promise<numb
       arrivalId,
     ])
   ).n;
+
+/** Finds that are pieces picked out of one file. */
+export const listPieceFinds = async (db: Executor, arrivalId: string): Promise<string[]> =>
+  (
+    await many<{ id: string }>(
+      db,
+      'SELECT find.id FROM find JOIN kit ON kit.id = find.kit_id WHERE find.arrival_id = ? AND kit.source_find_id IS NOT NULL',
+      [arrivalId],
+    )
+  ).map(({ id }) => id);
 
 export interface KitRow {
   id: string;

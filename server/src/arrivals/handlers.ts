@@ -6,11 +6,10 @@ import type { ArrivalPicture } from '@haveld/core/textures/map-lines';
 import type { Dependencies } from '../dependencies';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
-import { getSourceHabit } from '../habits/service';
 import * as fileQueries from './file-queries';
 import * as findQueries from './find-queries';
 import * as queries from './queries';
-import { readTexts } from './read-texts';
+import { getHabitOfFind } from './habit-of-find';
 import { failArrival } from './service';
 import { settleFind } from './settle-find';
 import { keepOpened, listPasswords } from './sorting';
@@ -61,8 +60,6 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
           options,
         );
         const pictures = listPictures(files);
-        const arrival = await queries.getArrival(pool, find.arrivalId);
-        const texts = await readTexts(dependencies, files);
         const {
           shape,
           pictures: looks,
@@ -76,7 +73,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
             pictures,
             belonging: [],
             stated: read.stated,
-            habit: await getSourceHabit(pool, arrival?.name ?? '', texts),
+            habit: await getHabitOfFind(dependencies, find.arrivalId, files),
           },
           options,
         );

@@ -69,6 +69,11 @@ export async function setArrivalState(
   await run(db, 'UPDATE arrival SET state = ?, message = ? WHERE id = ?', [state, message, id]);
 }
 
+/** What no password opened; those given so far are kept until everything is open. */
+export async function setLocked(db: Executor, id: string, locked: string[]): Promise<void> {
+  await run(db, 'UPDATE arrival SET locked = ? WHERE id = ?', [JSON.stringify(locked), id]);
+}
+
 /** What opening had to say; passwords are forgotten once they have been tried. */
 export async function setOpened(
   db: Executor,

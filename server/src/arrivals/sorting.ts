@@ -5,6 +5,7 @@ import type { Person } from '@haveld/contract/people';
 import { describeAside } from '@haveld/core/finds/describe-aside';
 import { groupFinds } from '@haveld/core/finds/group-finds';
 import type { FindRole, HeapFile, ProposedFind } from '@haveld/core/finds/heap-file';
+import { createTakenPaths, givePath } from '@haveld/core/finds/free-path';
 import { regroup, type Move } from '@haveld/core/finds/regroup';
 import { settleQuestion } from '@haveld/core/finds/settle-question';
 import type { OpenResult } from '@haveld/engine/tasks/open-archive';
@@ -29,9 +30,8 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
   if (!arrival || arrival.state !== 'opening') return;
   const refused = [...arrival.refused, ...opened.refused.filter((sentence) => !arrival.refused.includes(sentence))];
   if (opened.locked.length > 0 && !arrival.passwords.includes(GO_ON_WITHOUT)) {
-    const message = arrival.passwords.length > 0 ? 'That password opens none of what is locked.' : null;
-    await queries.setOpened(pool, arrivalId, { refused: arrival.refused, notes: [], locked: opened.locked });
-    await queries.setArrivalState(pool, arrivalId, 'locked', message);
+    await queries.setLocked(pool, arrivalId, opened.locked);
+    await queries.setArrivalState(pool, arrivalId, 'locked', describeLocked(arrival, opened.locked.length));
     return bumpRevision(pool);
   }
   const words = await listHabitWords(pool, arrival.name, await readTexts(dependencies, opened.files));
@@ -61,6 +61,14 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
     await queries.setArrivalState(tx, arrivalId, length > 0 ? 'reading' : 'ready', message);
     await bumpRevision(tx);
   });
+}
+
+/** What a password did; null where none was given yet. */
+function describeLocked({ passwords, locked }: queries.ArrivalRow, stillLocked: number): string | null {
+  if (passwords.length === 0) return null;
+  return stillLocked < locked.length
+    ? 'It opened some of it; the rest wants another password.'
+    : 'That password opens none of what is locked.';
 }
 
 /** Writes a find down and asks for it to be read. */
@@ -101,7 +109,7 @@ export async function givePassword({ pool }: Dependencies, arrivalId: string, pa
     const arrival = await queries.lockArrival(tx, arrivalId);
     if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
     if (arrival.state !== 'locked') throw new DomainError('out-of-step', 'Nothing in it waits for a password.');
-    await queries.setPasswords(tx, arrivalId, [password ?? GO_ON_WITHOUT]);
+    await queries.setPasswords(tx, arrivalId, [...arrival.passwords, password ?? GO_ON_WITHOUT]);
     await queries.setArrivalState(tx, arrivalId, 'opening');
     await insertJob(tx, { kind: 'open-arrival', subjectId: arrivalId, words: `opening “${arrival.name}”` });
     await bumpRevision(tx);
@@ -189,7 +197,9 @@ export async function regroupFile(
     const file = await files.getFile(tx, fileId);
     if (!file) throw new DomainError('not-found', 'There is no such file.');
     await queries.lockArrival(tx, file.arrivalId);
-    const rows = await findQueries.listFinds(tx, file.arrivalId);
+    const { rows, pieces } = await splitPieces(tx, file.arrivalId);
+    if (pieces.some(({ state }) => state === 'on-bench'))
+      throw new DomainError('out-of-step', 'Pieces of it lie on the bench already; its files stay as they are.');
     const before = await Promise.all(rows.map((row) => readProposed(tx, row)));
     const at = rows.findIndex(({ id }) => id === given.to);
     if (at < 0 && given.to !== 'new' && given.to !== 'aside')
@@ -223,6 +233,16 @@ export async function regroupFile(
   });
 }
 
+/** Finds as their files make them, and those that are pieces of one file, which have no files of their own. */
+async function splitPieces(
+  tx: PoolConnection,
+  arrivalId: string,
+): Promise<{ rows: findQueries.FindRow[]; pieces: findQueries.FindRow[] }> {
+  const all = await findQueries.listFinds(tx, arrivalId);
+  const taken = new Set(await findQueries.listPieceFinds(tx, arrivalId));
+  return { rows: all.filter(({ id }) => !taken.has(id)), pieces: all.filter(({ id }) => taken.has(id)) };
+}
+
 /** Every file is in a find or says why not. */
 async function refreshAside(tx: PoolConnection, arrivalId: string): Promise<void> {
   const used = new Set((await findQueries.listFindLinks(tx, arrivalId)).map(({ fileId }) => fileId));
@@ -250,28 +270,20 @@ export async function joinArrivals(
     const both = await Promise.all([queries.getArrival(tx, id), queries.getArrival(tx, otherId)]);
     if (both.some((arrival) => !arrival) || id === otherId)
       throw new DomainError('not-found', 'There is no such arrival.');
-    const received = (await Promise.all([id, otherId].map((one) => queries.listReceived(tx, one)))).flat();
-    if (received.some(({ sha256 }) => sha256 === null))
-      throw new DomainError('out-of-step', 'One of them has not arrived whole yet.');
+    if (both.some((arrival) => arrival!.state !== 'ready'))
+      throw new DomainError('out-of-step', 'One of them is not read yet.');
     for (const one of [id, otherId])
       if ((await findQueries.listFinds(tx, one)).some(({ state }) => state === 'on-bench'))
         throw new DomainError('out-of-step', 'Something of it lies on the bench already; it stays as it is.');
-    await queries.insertArrival(tx, {
-      id: joined,
-      name: both
-        .map((arrival) => arrival!.name)
-        .join(' + ')
-        .slice(0, 250),
-      refused: [],
-      personId: person.id,
-    });
-    await queries.insertReceived(
-      tx,
-      received.map(({ path, sizeBytes }) => ({ id: randomUUID(), arrivalId: joined, path, sizeBytes })),
-    );
-    const rows = await queries.listReceived(tx, joined);
-    for (const row of rows)
-      await queries.setReceivedHash(tx, row.id, received.find(({ path }) => path === row.path)!.sha256!);
+    const received = (await Promise.all([id, otherId].map((one) => queries.listReceived(tx, one)))).flat();
+    const name = both.map((arrival) => arrival!.name).join(' + ');
+    await queries.insertArrival(tx, { id: joined, name: name.slice(0, 250), refused: [], personId: person.id });
+    const paths = createTakenPaths();
+    for (const { path, sizeBytes, sha256 } of received) {
+      const row = { id: randomUUID(), arrivalId: joined, path: givePath(path, paths).path, sizeBytes };
+      await queries.insertReceived(tx, [row]);
+      await queries.setReceivedHash(tx, row.id, sha256!);
+    }
     await queries.setArrivalState(tx, joined, 'opening');
     for (const one of [id, otherId]) await queries.setJoinedInto(tx, one, joined);
     await insertJob(tx, {

@@ -1,5 +1,6 @@
 import type { Dependencies } from '../dependencies';
 import { listFindFiles, getFind, getReading } from '../arrivals/service';
+import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { listPictures } from '../arrivals/handlers';
 import { bumpRevision, transact } from '../database/pool';
 import type { TaskRunner } from '../jobs/task-runner';
@@ -7,7 +8,8 @@ import type { JobHandlers } from '../jobs/worker-loop';
 import * as queries from './queries';
 
 /** Jobs of this feature: looking again once a part was said to belong or not, and making versions. */
-export function createBenchHandlers({ pool }: Dependencies, tasks: TaskRunner): JobHandlers {
+export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
+  const { pool } = dependencies;
   return {
     'assess-asset': {
       async run(job, options) {
@@ -22,16 +24,17 @@ export function createBenchHandlers({ pool }: Dependencies, tasks: TaskRunner): 
               key.startsWith('stranger:') && !(answer.kind === 'taken' && answer.choiceId === 'leave-out'),
           )
           .map(([key]) => key);
-        const pictures = listPictures(await listFindFiles(pool, asset.findId));
+        const files = await listFindFiles(pool, asset.findId);
         const { findings } = await tasks.run(
           'assess-find',
           {
             documentSha256: reading.documentSha256,
             name: find?.name ?? asset.name,
             log: reading.log,
-            pictures,
+            pictures: listPictures(files),
             belonging,
             stated: reading.stated,
+            habit: find ? await getHabitOfFind(dependencies, find.arrivalId, files) : undefined,
           },
           options,
         );

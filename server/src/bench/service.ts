@@ -55,7 +55,8 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
       id,
       findId,
       readingId: reading.id,
-      name: proposed.title,
+      // texts of a kit give its title, not that of a piece
+      name: find.kitId ? find.name : proposed.title,
       findings: reading.findings,
     });
     await queries.upsertProvenance(tx, id, proposed);

@@ -58,7 +58,7 @@ export const listNearShapes = async (
   return (
     await many<StoredShape>(
       db,
-      `${SHAPE} JOIN find ON find.id = shape.find_id WHERE middle BETWEEN ? AND ? AND small BETWEEN ? AND ? AND fullness BETWEEN ? AND ? AND find.arrival_id <> ? LIMIT 200`,
+      `${SHAPE} JOIN find ON find.id = shape.find_id JOIN arrival ON arrival.id = find.arrival_id AND arrival.joined_into IS NULL WHERE middle BETWEEN ? AND ? AND small BETWEEN ? AND ? AND fullness BETWEEN ? AND ? AND find.arrival_id <> ? LIMIT 200`,
       [
         middle - spread,
         middle + spread,
@@ -84,6 +84,16 @@ export const listSameFiles = async (db: Executor, arrivalId: string, sha256: str
     )
   ).map((row) => row.findId);
 
+/** @returns true where both arrivals received a file of the same bytes */
+export const cameInSameArchive = async (db: Executor, arrivalId: string, otherId: string): Promise<boolean> =>
+  (
+    await many(
+      db,
+      'SELECT 1 FROM received AS mine JOIN received AS other ON other.sha256 = mine.sha256 WHERE mine.arrival_id = ? AND other.arrival_id = ? LIMIT 1',
+      [arrivalId, otherId],
+    )
+  ).length > 0;
+
 export interface PairRow {
   id: string;
   findId: string;
@@ -91,6 +101,11 @@ export interface PairRow {
   relation: DoubleRelation;
   differences: { words: string; lines: Double['lines'] };
   decision: Double['decision'];
+}
+
+/** What was found before a find was read anew, and not decided. */
+export async function deleteOpenPairs(tx: Executor, findId: string): Promise<void> {
+  await run(tx, 'DELETE FROM double_pair WHERE find_id = ? AND decision IS NULL', [findId]);
 }
 
 /** A decision that was made stands. */

@@ -22,13 +22,13 @@ export async function noteDoubles(
   shape: ShapeSignature | null,
   maps: queries.ShapeRow['maps'],
 ): Promise<void> {
+  await queries.deleteOpenPairs(tx, findId);
   if (shape) await queries.upsertShape(tx, { findId, shape, maps });
-  const { find } = await getFindForBench(tx, findId);
   const mine = await gatherFacts(tx, findId);
   if (!mine) return;
-  const near = shape ? await queries.listNearShapes(tx, find.arrivalId, shape) : [];
+  const near = shape ? await queries.listNearShapes(tx, mine.arrivalId, shape) : [];
   const candidates = new Set([
-    ...(await queries.listSameFiles(tx, find.arrivalId, mine.modelSha256)),
+    ...(await queries.listSameFiles(tx, mine.arrivalId, mine.modelSha256)),
     ...near.map((row) => row.findId),
   ]);
   for (const otherFindId of candidates) {
@@ -36,12 +36,14 @@ export async function noteDoubles(
     const compared = theirs && compareFinds(mine, theirs);
     if (!compared) continue;
     const { relation, ...differences } = compared;
+    if (relation === 'same-file' && (await queries.cameInSameArchive(tx, mine.arrivalId, theirs.arrivalId)))
+      differences.words = 'The same archive, byte for byte, received once more.';
     await queries.upsertPair(tx, { id: randomUUID(), findId, otherFindId, relation, differences });
   }
 }
 
 /** @returns null where it has not been read, or is gone */
-async function gatherFacts(db: Executor, findId: string): Promise<DoubleFacts | null> {
+async function gatherFacts(db: Executor, findId: string): Promise<(DoubleFacts & { arrivalId: string }) | null> {
   const find = await getFind(db, findId);
   const reading = find && (await findReadingOf(db, findId));
   if (!reading) return null;
@@ -49,6 +51,7 @@ async function gatherFacts(db: Executor, findId: string): Promise<DoubleFacts | 
   const model = files.find(({ path }) => path === find.modelPath);
   const known = await queries.findShape(db, findId);
   return {
+    arrivalId: find.arrivalId,
     modelSha256: model?.sha256 ?? findId,
     format: model?.format ?? '',
     triangles: reading.figures.triangles,

@@ -1,7 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { sheetPixels } from '@haveld/core/picture/sheet-pixels';
+import { DomainError } from '@haveld/contract/error';
 import { READER_VERSION } from '@haveld/core/formats/reading';
 import { listPictures } from '../arrivals/handlers';
+import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { getFindForBench, listFindFiles, setFindState } from '../arrivals/service';
 import { settleFind } from '../arrivals/settle-find';
 import { takeFindToBench } from '../bench/service';
@@ -66,13 +68,20 @@ export function createKitHandlers(dependencies: Dependencies, tasks: TaskRunner)
           options.signal.throwIfAborted();
           options.onProgress(i, wanted.length);
           if (piece.findId === null) continue;
-          if (kit.sourceFindId) await readPiece(dependencies, tasks, kit.sourceFindId, piece, options);
-          await takeFindToBench(dependencies, piece.findId);
+          try {
+            if (kit.sourceFindId) await readPiece(dependencies, tasks, kit.sourceFindId, piece, options);
+            await takeFindToBench(dependencies, piece.findId);
+          } catch (error) {
+            // one that cannot be taken says so on the contact sheet; the rest goes on
+            if (!(error instanceof DomainError)) throw error;
+            await setFindState(pool, piece.findId, 'failed', error.message, 'waiting');
+          }
         }
       },
       async fail(job, message) {
-        for (const { findId } of await queries.listPieces(pool, job.subjectId))
-          if (findId) await setFindState(pool, findId, 'failed', message, 'waiting');
+        // files of their own are read by jobs of their own
+        for (const { findId, selector } of await queries.listPieces(pool, job.subjectId))
+          if (findId && selector) await setFindState(pool, findId, 'failed', message, 'waiting');
         await bumpRevision(pool);
       },
     },
@@ -97,7 +106,8 @@ async function readPiece(
 ): Promise<void> {
   const { pool } = dependencies;
   const findId = piece.findId!;
-  const { reading } = await getFindForBench(pool, sourceFindId);
+  const { find, reading } = await getFindForBench(pool, sourceFindId);
+  const files = await listFindFiles(pool, findId);
   const silent = { ...options, onProgress: () => undefined };
   const taken = await tasks.run('take-piece', { documentSha256: reading.documentSha256, piece: toPick(piece) }, silent);
   const assessed = await tasks.run(
@@ -106,10 +116,11 @@ async function readPiece(
       documentSha256: taken.documentSha256,
       name: piece.name,
       log: [],
-      pictures: listPictures(await listFindFiles(pool, findId)),
+      pictures: listPictures(files),
       belonging: [],
       // sizes in the texts are those of the kit
       stated: [],
+      habit: await getHabitOfFind(dependencies, find.arrivalId, files),
     },
     silent,
   );

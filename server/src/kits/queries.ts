@@ -39,13 +39,12 @@ export interface PieceRow {
   pictureWidth: number | null;
   pictureHeight: number | null;
   findId: string | null;
-  message: string | null;
 }
 
 type StoredPiece = Omit<PieceRow, 'selector' | 'place'> & { selector: string; place: string };
 
 const COLUMNS = `kit_id AS kitId, piece.ordinal, piece.name, selector, triangles, width, height, depth, place, picture_sha256 AS pictureSha256,
-  picture_width AS pictureWidth, picture_height AS pictureHeight, find_id AS findId, piece.message`;
+  picture_width AS pictureWidth, picture_height AS pictureHeight, find_id AS findId`;
 
 const parsePiece = <R extends StoredPiece>(row: R): Omit<R, 'selector' | 'place'> & PieceRow => ({
   ...row,
@@ -132,11 +131,7 @@ export async function setPicture(
 }
 
 export async function setPieceFind(tx: Executor, kitId: string, ordinal: number, findId: string): Promise<void> {
-  await run(tx, 'UPDATE piece SET find_id = ?, message = NULL WHERE kit_id = ? AND ordinal = ?', [
-    findId,
-    kitId,
-    ordinal,
-  ]);
+  await run(tx, 'UPDATE piece SET find_id = ? WHERE kit_id = ? AND ordinal = ?', [findId, kitId, ordinal]);
 }
 
 export const listKitsOfArrival = (

@@ -44,7 +44,6 @@ export async function noteKitFile(tx: PoolConnection, findId: string, proposal: 
         place: placePiece(piece, up),
         ...NO_PICTURE,
         findId: null,
-        message: null,
       };
     }),
   );
@@ -80,7 +79,6 @@ export async function notePieceFile(
       pictureWidth: elevation?.width ?? null,
       pictureHeight: elevation?.height ?? null,
       findId,
-      message: null,
     },
   ]);
 }
@@ -107,37 +105,26 @@ export async function getKit({ pool }: Dependencies, id: string): Promise<Kit> {
     arrivalName,
     metres: source?.declaredMetres ?? null,
     pieces: pieces.map(describePiece),
-    progress: job && { words: job.words, done: job.done, total: job.total },
+    progress: job && { jobId: job.id, words: job.words, done: job.done, total: job.total },
+    undrawn: kit.sourceFindId ? pieces.filter(({ pictureSha256 }) => pictureSha256 === null).length : 0,
   };
 }
 
 function describePiece(piece: queries.ShownPiece): Piece {
   const {
-    ordinal,
-    name,
-    triangles,
-    width,
-    height,
-    depth,
-    pictureSha256,
-    pictureWidth,
-    pictureHeight,
-    assetId,
-    accession,
+    kitId: _kit,
+    selector: _selector,
+    place: _place,
+    findId: _find,
+    findState: _state,
+    assetState: _asset,
+    ...shown
   } = piece;
+  const { findMessage, accession, ...rest } = shown;
   return {
-    ordinal,
-    name,
-    triangles,
-    width,
-    height,
-    depth,
-    pictureSha256,
-    pictureWidth,
-    pictureHeight,
+    ...rest,
     state: stateOf(piece),
-    message: piece.message ?? piece.findMessage,
-    assetId,
+    message: findMessage,
     accession: accession === null ? null : formatAccession(accession),
   };
 }
@@ -146,6 +133,16 @@ function stateOf({ assetState, findState, selector }: queries.ShownPiece): Piece
   if (assetState) return assetState;
   if (findState === 'failed' || findState === 'set-aside') return findState;
   return findState === 'waiting' && selector !== null ? 'taking' : 'seen';
+}
+
+/** Draws the pieces that have no picture yet, where drawing was stopped. */
+export async function drawPieces({ pool }: Dependencies, id: string): Promise<void> {
+  await transact(pool, async (tx) => {
+    const kit = await findKit(tx, id);
+    if (await findOpenJob(tx, 'draw-kit', id)) return;
+    await insertJob(tx, { kind: 'draw-kit', subjectId: id, words: `drawing the pieces of “${kit.name}”` });
+    await bumpRevision(tx);
+  });
 }
 
 /** Asks for pieces to be taken to the bench. Each becomes a find of its own at once, so that a restart loses none. */

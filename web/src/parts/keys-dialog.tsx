@@ -10,6 +10,7 @@ const KEYS: [string, string][] = [
   ['s', 'set the finding in hand aside, with a reason'],
   ['c', 'compare: received, both, treated'],
   ['f', 'frame the model'],
+  ['Ctrl or ⌘  a', 'pick every piece of a kit that is shown'],
   ['p', 'play or stop the clip'],
   ['← → ↑ ↓', 'turn the model, when the view has the focus'],
   ['+  −', 'nearer and farther, likewise'],

@@ -16,7 +16,8 @@ const CARDS_SHOWN = 8;
 /** One arrival: the heap as received on the left, what it is on the right, lines between them. */
 export function ArrivalRow({ arrival }: { arrival: Arrival }) {
   const [all, setAll] = useState(false);
-  const loose = arrival.finds.filter((find) => find.kitId === null);
+  // a piece shows by itself only where it leaves something to a person
+  const loose = arrival.finds.filter((find) => find.kitId === null || wantsDecision(find));
   const ordered = [...loose].sort((a, b) => Number(wantsDecision(b)) - Number(wantsDecision(a)));
   const shown = all ? ordered : ordered.slice(0, CARDS_SHOWN);
   return (

@@ -2,10 +2,11 @@ import './kit.css';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
-import { takePieces, type Kit, type Piece } from '@haveld/contract/kits';
+import { drawKit, takePieces, type Kit, type Piece } from '@haveld/contract/kits';
+import { cancelJob } from '@haveld/contract/work';
 import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl, call } from '../../api/client';
 import { kitQuery } from '../../api/queries';
@@ -32,9 +33,10 @@ function KitView({ kit }: { kit: Kit }) {
   const take = useChange((ordinals: number[]) => call(takePieces, { params: { id: kit.id }, body: { ordinals } }), {
     onDone: () => setPicked(new Set()),
   });
+  const draw = useChange(() => call(drawKit, { params: { id: kit.id } }));
   const shown = kit.pieces.filter(({ name }) => name.toLowerCase().includes(words.trim().toLowerCase()));
   const free = shown.filter(isFree);
-  const sheet = useMemo(() => layContactSheet(shown, atOneScale), [shown, atOneScale]);
+  const sheet = layContactSheet(shown, atOneScale);
   const toggle = (ordinal: number): void =>
     setPicked((now) =>
       now.has(ordinal) ? new Set([...now].filter((one) => one !== ordinal)) : new Set([...now, ordinal]),
@@ -74,15 +76,11 @@ function KitView({ kit }: { kit: Kit }) {
         </Button>
         {atOneScale && <ScaleBar metres={kit.metres} pxPerUnit={sheet.scale} />}
         <span className="grow" />
-        {kit.progress && (
-          <span className="kit-progress small" role="status">
-            <span className="bar">
-              <span
-                style={{ width: `${kit.progress.total > 0 ? (kit.progress.done / kit.progress.total) * 100 : 4}%` }}
-              />
-            </span>
-            {kit.progress.words}: piece {kit.progress.done} of {kit.progress.total || '…'}
-          </span>
+        {kit.progress && <Progress progress={kit.progress} />}
+        {!kit.progress && kit.undrawn > 0 && (
+          <Button loading={draw.isPending} onClick={() => draw.mutate(undefined)}>
+            Draw the other {kit.undrawn}
+          </Button>
         )}
         <Button
           onClick={() => setPicked(new Set(picked.size === free.length ? [] : free.map(({ ordinal }) => ordinal)))}
@@ -110,6 +108,21 @@ function KitView({ kit }: { kit: Kit }) {
         ))}
       </div>
     </div>
+  );
+}
+
+function Progress({ progress: { jobId, words, done, total } }: { progress: NonNullable<Kit['progress']> }) {
+  const stop = useChange(() => call(cancelJob, { params: { id: jobId } }));
+  return (
+    <span className="kit-progress small" role="status">
+      <span className="bar">
+        <span style={{ width: `${total > 0 ? (done / total) * 100 : 4}%` }} />
+      </span>
+      {words}: piece {done} of {total || '…'}
+      <Button size="small" loading={stop.isPending} onClick={() => stop.mutate(undefined)}>
+        Stop
+      </Button>
+    </span>
   );
 }
 
