@@ -57,6 +57,7 @@ function ell(scale = 1, lying = false): string {
 }
 
 const TRIANGLE = 'v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 3\n';
+const SAME_ARCHIVE = 'The same archive, byte for byte, received once more.';
 const again = (id: string) => waitForArrival(client, id);
 const fileOf = (arrival: Arrival, name: string) => arrival.files.find(({ path }) => path.endsWith(name))!;
 
@@ -80,6 +81,27 @@ describe('what is locked', () => {
     await expect(client.call(giveArrivalPassword, { params: { id }, body: { password: 'x' } })).rejects.toThrow(
       'Nothing in it waits',
     );
+  });
+
+  test('two archives with a password each: the first is kept while the second is asked for', async () => {
+    const id = await drop(
+      client,
+      'pair.zip',
+      await zip({
+        'a.7z': await packGeneral({ 'a.obj': TRIANGLE }, '7z', '-pash'),
+        'b.7z': await packGeneral({ 'b.obj': `${TRIANGLE}# b\n` }, '7z', '-pbirch'),
+      }),
+    );
+    expect((await waitForArrival(client, id, 'locked')).locked).toHaveLength(2);
+    await client.call(giveArrivalPassword, { params: { id }, body: { password: 'ash' } });
+    const half = await waitFor(
+      async () => (await client.call(listArrivals)).find((one) => one.id === id)!,
+      ({ message }) => message !== null,
+    );
+    expect(half).toMatchObject({ state: 'locked', message: 'It opened some of it; the rest wants another password.' });
+    expect(half.locked.map((path) => path.slice(-4))).toEqual(['b.7z']);
+    await client.call(giveArrivalPassword, { params: { id }, body: { password: 'birch' } });
+    expect((await again(id)).files.filter(({ path }) => path.endsWith('.obj'))).toHaveLength(2);
   });
 
   test('can be gone on without', async () => {
@@ -166,6 +188,14 @@ test('two downloads of one thing become one arrival, from the bytes that are her
   expect((await client.call(listArrivals)).some((one) => one.id === model.id)).toBe(false);
 });
 
+test('two arrivals of one file name are joined with both files kept', async () => {
+  const first = await bring(client, 'gate.zip', { 'gate.obj': `${TRIANGLE}# gate\n` });
+  const second = await bring(client, 'gate.zip', { 'gate_readme.txt': 'CC0' });
+  const { id } = await client.call(joinArrivals, { params: { id: first.id }, body: { otherId: second.id } });
+  const joined = await again(id);
+  expect(joined.files.map(({ path }) => path).filter((path) => /gate(\.obj|_readme)/.test(path))).toHaveLength(2);
+});
+
 describe('doubles', () => {
   test('the same shape in another unit and stance is found and shown side by side; a person decides', async () => {
     const here = await bring(client, 'bracket.zip', { 'bracket.obj': ell() });
@@ -186,6 +216,15 @@ describe('doubles', () => {
     const copy = await bring(client, 'bracket (1).zip', { 'bracket.obj': ell() });
     const pairs = await client.call(listDoubles, { params: { id: copy.finds[0].id } });
     expect(pairs.map(({ relation }) => relation)).toContain('same-file');
+    expect(pairs.map(({ words }) => words)).not.toContain(SAME_ARCHIVE);
+  });
+
+  test('an archive received twice says that it is the same, byte for byte', async () => {
+    const bytes = await zip({ 'tripod.obj': ell(1.5) });
+    await again(await drop(client, 'tripod.zip', bytes));
+    const twice = await again(await drop(client, 'tripod.zip', bytes));
+    const pairs = await client.call(listDoubles, { params: { id: twice.finds[0].id } });
+    expect(pairs.map(({ words }) => words)).toContain(SAME_ARCHIVE);
   });
 });
 

@@ -1,8 +1,10 @@
+import { regroupFile } from '@haveld/contract/arrivals';
 import { listBench, getSheet } from '@haveld/contract/bench';
 import {
   answerForPieces,
   cataloguePieces,
   changeKitProvenance,
+  drawKit,
   getKit,
   getKitBench,
   takePieces,
@@ -168,4 +170,39 @@ test('files side by side with one set of maps are a kit too, and taken in one ac
     ({ pieces }) => pieces.filter(({ assetId }) => assetId !== null).length === 2,
   );
   expect(kit.pieces.map(({ width }) => width)).toEqual([1, 2, 3]);
+});
+
+test('pieces of a titled kit keep their own names, and its files stay while they lie on the bench', async () => {
+  const arrival = await bring(client, 'wharf_crates.zip', {
+    ...FILES,
+    'kit.obj': `${crates(3)}# wharf\n`,
+    'readme.txt': 'Title: Wharf crates\nBy Ines Falkenrot\nCC BY 4.0\n',
+  });
+  const [{ id }] = arrival.kits;
+  await client.call(takePieces, { params: { id }, body: { ordinals: [0, 1] } });
+  await waitFor(
+    () => client.call(getKit, { params: { id } }),
+    ({ pieces }) => pieces.filter(({ state }) => state === 'on-bench').length === 2,
+  );
+  const rows = (await client.call(listBench)).filter(({ kit }) => kit?.id === id);
+  expect(rows.map(({ name }) => name.toLowerCase().replaceAll('_', ' ')).sort()).toEqual(['crate 0', 'crate 1']);
+  const text = arrival.files.find(({ path }) => path.endsWith('readme.txt'))!;
+  await expect(client.call(regroupFile, { params: { id: text.id }, body: { to: 'aside' } })).rejects.toThrow(
+    'lie on the bench',
+  );
+});
+
+test('pieces left without a picture, as where drawing was stopped, are drawn when asked', async () => {
+  const { kits } = await bring(client, 'yard.zip', { 'yard.obj': `${crates(5)}# yard\n`, 'kit.mtl': FILES['kit.mtl'] });
+  const [{ id }] = kits;
+  const whenDrawn = () =>
+    waitFor(
+      () => client.call(getKit, { params: { id } }),
+      ({ progress, undrawn }) => progress === null && undrawn === 0,
+    );
+  await whenDrawn();
+  await library.pool.query('UPDATE piece SET picture_sha256 = NULL WHERE kit_id = ? AND ordinal > 2', [id]);
+  expect(await client.call(getKit, { params: { id } })).toMatchObject({ undrawn: 2, progress: null });
+  await client.call(drawKit, { params: { id } });
+  expect((await whenDrawn()).pieces.every(({ pictureSha256 }) => pictureSha256 !== null)).toBe(true);
 });
