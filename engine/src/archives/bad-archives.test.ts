@@ -294,6 +294,13 @@ describe('damaged in the middle', () => {
   });
 });
 
+test('a reader that fails does not end the process that called it', async () => {
+  const before = process.exitCode;
+  const bytes = await packGeneral({ 'good.obj': OBJ }, '7z');
+  expect((await open('short.7z', bytes.subarray(0, bytes.length - 9))).refused).toHaveLength(1);
+  expect(process.exitCode).toBe(before);
+});
+
 describe('passwords', () => {
   const tree: Tree = { 'post.obj': OBJ, 'note.txt': 'oak' };
   const LOCKED: [string, () => Promise<Buffer>][] = [

@@ -42,9 +42,6 @@ export async function loadArchiveCommand(folder: string): Promise<ArchiveCommand
     wasmBinary: wasm.buffer.slice(wasm.byteOffset, wasm.byteOffset + wasm.byteLength) as ArrayBuffer,
     print: () => undefined,
     printErr: (line) => sayLine(line),
-    quit: (_code, status) => {
-      throw status;
-    },
   })) as unknown as LoadedModule;
   module.FS.mkdir('/in');
   module.FS.mount(module.NODEFS, { root: folder }, '/in');
@@ -59,6 +56,7 @@ export async function loadArchiveCommand(folder: string): Promise<ArchiveCommand
           return length;
         },
       };
+      const exitCode = process.exitCode;
       try {
         return { code: module.callMain(args) };
       } catch (error) {
@@ -66,6 +64,9 @@ export async function loadArchiveCommand(folder: string): Promise<ArchiveCommand
         if (typeof error === 'number') return { code: null };
         if ((error as Error)?.name === 'ExitStatus') return { code: (error as Error & { status: number }).status };
         throw error;
+      } finally {
+        // the library writes its own end into the process that called it
+        process.exitCode = exitCode;
       }
     },
   };
