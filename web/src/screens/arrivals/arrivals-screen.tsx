@@ -14,7 +14,7 @@ import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { ArrivalRow } from './arrival-row';
-import { isReady, orderArrivals, wantsDecision } from './wants-decision';
+import { countDecisions, isReady, orderArrivals } from './wants-decision';
 
 /** Height of the headings above the list. */
 const HEADS_PX = 34;
@@ -143,8 +143,8 @@ function ArrivalList({
     scrollMargin: HEADS_PX,
     getItemKey: (i) => ordered[i].id,
   });
-  const finds = arrivals.flatMap((arrival) => arrival.finds);
-  const questions = finds.filter(wantsDecision).length;
+  const finds = arrivals.reduce((sum, arrival) => sum + arrival.finds.length, 0);
+  const decisions = arrivals.reduce((sum, arrival) => sum + countDecisions(arrival), 0);
   return (
     <>
       <div className="arrivals-heads">
@@ -152,8 +152,8 @@ function ArrivalList({
         <span className="quiet small">by content, not by name</span>
         <h2>What it is</h2>
         <span className="quiet small">
-          {formatCount(finds.length, 'find')}
-          {questions > 0 && `, ${formatCount(questions, 'question')} first`}
+          {formatCount(finds, 'find')}
+          {decisions > 0 && `, ${formatCount(decisions, 'decision')} first`}
         </span>
       </div>
       <div className="arrivals-list" style={{ height: list.getTotalSize() }}>

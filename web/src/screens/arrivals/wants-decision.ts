@@ -10,13 +10,18 @@ export const wantsDecision = (find: Find): boolean =>
 export const isReady = (find: Find): boolean =>
   find.state === 'read' && find.asset === null && find.question === null && find.doubles === 0 && find.kitId === null;
 
+/** What an arrival leaves to a person: its password, whether it belongs to another, its kits and its finds. */
+export function countDecisions({ state, finds, kits, joins }: Arrival): number {
+  const openKits = kits.filter((kit) => kit.taken === 0 && !finds.find((find) => find.id === kit.findId)?.asset);
+  return Number(state === 'locked') + Number(joins !== null) + openKits.length + finds.filter(wantsDecision).length;
+}
+
 /** What needs a decision first, then what goes on, then what is left, then what is done; the newest of each first. */
 export function orderArrivals(arrivals: readonly Arrival[]): Arrival[] {
-  const rank = ({ state, finds, kits, joins }: Arrival): number => {
-    const isOpenKit = kits.some((kit) => kit.taken === 0 && !finds.find((find) => find.id === kit.findId)?.asset);
-    if (state === 'locked' || joins !== null || isOpenKit || finds.some(wantsDecision)) return 0;
-    if (state !== 'ready') return 1;
-    return finds.some(isReady) ? 2 : 3;
+  const rank = (arrival: Arrival): number => {
+    if (countDecisions(arrival) > 0) return 0;
+    if (arrival.state !== 'ready') return 1;
+    return arrival.finds.some(isReady) ? 2 : 3;
   };
   return arrivals
     .map((arrival, i) => ({ arrival, i, rank: rank(arrival) }))

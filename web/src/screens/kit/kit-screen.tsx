@@ -188,7 +188,8 @@ function PieceTile({
         </span>
         <span className="piece-name">{piece.name}</span>
         <span className="mono quiet piece-figures">
-          {formatThousands(piece.triangles)} triangles{piece.accession && ` · ${piece.accession}`}
+          {piece.triangles > 0 ? `${formatThousands(piece.triangles)} triangles` : 'no surface in it'}
+          {piece.accession && ` · ${piece.accession}`}
         </span>
       </button>
       {words && (
