@@ -68,7 +68,14 @@ async function prepareOne(
     inputs.push({ path, role, sha256, width: file.width, height: file.height });
   }
   try {
-    const input: PrepareInput = { name: find.name, model: find.model, files: inputs, preset, makes: outputs !== null };
+    const input: PrepareInput = {
+      name: find.name,
+      model: find.model,
+      files: inputs,
+      preset,
+      makes: outputs !== null,
+      today: new Date().toISOString().slice(0, 10),
+    };
     const result: PrepareResult = await workshop.runForeign('prepare-find', input, (done, of) => onShare(done / of));
     const written = outputs ? await outputs.write(result, workshop.store) : [];
     onShare(1);

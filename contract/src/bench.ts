@@ -3,9 +3,10 @@ import { AssetStateSchema } from './asset-state';
 import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
 import { AnswerSchema, FindingSchema } from './finding';
-import { ProvenanceSchema, RightsFindingSchema } from './licence';
+import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from './licence';
 import { FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema } from './report';
 import { Nothing } from './people';
+import { ProvenanceChangeSchema } from './rights';
 import { StepSchema } from './step';
 
 const Id = z.object({ id: z.string() });
@@ -27,14 +28,6 @@ export const TreatmentStepSchema = z.object({
 });
 export type TreatmentStep = z.infer<typeof TreatmentStepSchema>;
 
-export const ProvenanceChangeSchema = z.object({
-  at: z.string(),
-  personName: z.string(),
-  field: z.string(),
-  before: z.string(),
-  after: z.string(),
-});
-
 /** The condition sheet of one asset. */
 export const SheetSchema = z.object({
   id: z.string(),
@@ -51,6 +44,7 @@ export const SheetSchema = z.object({
   findings: z.array(SheetFindingSchema),
   steps: z.array(TreatmentStepSchema),
   provenance: ProvenanceSchema,
+  further: z.array(FurtherWorkSchema),
   rights: RightsFindingSchema,
   changes: z.array(ProvenanceChangeSchema),
   /** Sure proposals nobody has answered. */
@@ -135,7 +129,7 @@ export const changeProvenance = endpoint({
   summary: 'Corrects whose it is; who changed what is kept',
   params: Id,
   query: Nothing,
-  body: ProvenanceSchema.partial(),
+  body: z.object({ change: ProvenanceSchema.partial(), why: z.string().max(1000).default('') }),
   response: SheetSchema,
 });
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { AssetStateSchema } from './asset-state';
 import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
-import { ProvenanceSchema, VerdictSchema } from './licence';
+import { DutySchema, FurtherWorkSchema, ProvenanceSchema, VerdictNameSchema } from './licence';
 import { CheckLineSchema, FiguresSchema, StepOutcomeSchema } from './report';
 import { Nothing } from './people';
 import { StepSchema } from './step';
@@ -34,7 +34,8 @@ export const CardSchema = z.object({
   portraitSha256: z.string().nullable(),
   elevationSha256: z.string().nullable(),
   uses: z.number(),
-  verdict: VerdictSchema.shape.verdict,
+  verdict: VerdictNameSchema,
+  takenDown: z.boolean(),
 });
 export type Card = z.infer<typeof CardSchema>;
 
@@ -98,6 +99,8 @@ export const AssetPageSchema = z.object({
   card: CardSchema,
   arrivalName: z.string(),
   provenance: ProvenanceSchema,
+  further: z.array(FurtherWorkSchema),
+  takenDown: z.string().nullable(),
   evidence: z.array(
     z.object({
       text: z.string(),
@@ -107,7 +110,8 @@ export const AssetPageSchema = z.object({
     }),
   ),
   credit: z.string(),
-  duties: z.array(z.string()),
+  shortCredit: z.string(),
+  duties: z.array(DutySchema),
   versions: z.array(VersionSchema),
   uses: z.array(AssetUseSchema),
   originals: z.array(z.object({ path: z.string(), sizeBytes: z.number(), sha256: z.string(), role: z.string() })),

@@ -12,13 +12,31 @@ export const DEMO_PROJECTS = [
   {
     name: 'School visit sheets',
     purpose: 'Printed sheets for visiting classes, given away',
-    commercial: false,
+    use: {
+      uses: ['print'] as const,
+      commercial: false,
+      releaseLicence: '',
+      arrangement: 'side-by-side' as const,
+      locks: false,
+      territory: '',
+      seats: null,
+      until: '',
+    },
     uses: 0,
   },
   {
     name: 'Tide House, tour 2',
     purpose: 'Touring show about a harbour weather station, tickets are sold',
-    commercial: true,
+    use: {
+      uses: ['rendered', 'build'] as const,
+      commercial: true,
+      releaseLicence: '',
+      arrangement: 'side-by-side' as const,
+      locks: false,
+      territory: '',
+      seats: 4,
+      until: '2027-09-30',
+    },
     uses: 3,
   },
 ];

@@ -10,10 +10,17 @@ import {
   type Sheet,
 } from '@haveld/contract/bench';
 import { getAsset, searchCatalogue } from '@haveld/contract/catalogue';
-import { createProject, getProject, handOver, judgeForProject } from '@haveld/contract/projects';
+import { createProject, getProject, getProjectCredits, handOver, judgeForProject } from '@haveld/contract/projects';
 import { getRights } from '@haveld/contract/rights';
 import { getHealth, getWork } from '@haveld/contract/work';
 import { bring as bringIn } from './testing/bring';
+import {
+  answerAll as answerAllOf,
+  catalogueCrate as catalogueCrateOf,
+  CRATE,
+  CRATE_MATERIAL,
+  README,
+} from './testing/take-crate';
 import { TestLibrary, waitFor, type TestClient } from './testing/test-library';
 
 let library: TestLibrary;
@@ -26,44 +33,16 @@ beforeAll(async () => {
 });
 afterAll(() => library.close());
 
-const CRATE =
-  'mtllib crate.mtl\nv 0 0 0\nv 50 0 0\nv 50 40 0\nv 0 40 0\nv 0 0 -30\nv 50 0 -30\nv 50 40 -30\nv 0 40 -30\nusemtl wood\nf 1 2 3 4\nf 6 5 8 7\nf 2 6 7 3\nf 5 1 4 8\nf 4 3 7 8\nf 5 6 2 1\n';
-
 const bring = (name: string, files: Record<string, string>, partBytes?: number) =>
   bringIn(client, name, files, partBytes);
 
-const README = 'Crate by Ines Falkenrot\nhttps://quayside-models.example/crate\nCC BY 4.0\nThe crate is 40 cm high.\n';
-const answerAll = async (sheet: Sheet): Promise<void> => {
-  for (const finding of sheet.findings) {
-    if (finding.settled || finding.heading === 'rights' || finding.choices.length === 0) continue;
-    await client.call(answerFinding, {
-      params: { id: sheet.id },
-      body: { key: finding.key, answer: { kind: 'taken', choiceId: finding.choices[0].id } },
-    });
-  }
-};
-
-/** Takes a crate all the way into the catalogue. */
-async function catalogueCrate(name: string, readme = README): Promise<string> {
-  const arrival = await bring(`${name}.zip`, {
-    'crate.obj': CRATE,
-    'crate.mtl': 'newmtl wood\nKd 0.6 0.4 0.2\n',
-    'readme.txt': readme,
-  });
-  const { assetId } = await client.call(takeToBench, { params: { id: arrival.finds[0].id } });
-  await answerAll(await client.call(takeSure, { params: { id: assetId } }));
-  await client.call(catalogueAsset, { params: { id: assetId }, body: { name, category: 'prop' } });
-  await waitFor(
-    () => client.call(getSheet, { params: { id: assetId } }),
-    (sheet) => sheet.state === 'catalogued',
-  );
-  return assetId;
-}
+const answerAll = (sheet: Sheet): Promise<void> => answerAllOf(client, sheet);
+const catalogueCrate = (name: string, readme?: string): Promise<string> => catalogueCrateOf(client, name, readme);
 
 test('from a zip to a project: found, read, put right, catalogued, searched, handed over, and written down', async () => {
   const arrival = await bring(
     'crate.zip',
-    { 'crate.obj': CRATE, 'crate.mtl': 'newmtl wood\nKd 0.6 0.4 0.2\n', 'readme.txt': README, 'setup.exe': 'MZ' },
+    { 'crate.obj': CRATE, 'crate.mtl': CRATE_MATERIAL, 'readme.txt': README, 'setup.exe': 'MZ' },
     100,
   );
   expect(arrival.files.find((file) => file.path.endsWith('setup.exe'))!.asideReason).toContain('program');
@@ -95,7 +74,11 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
   expect(found.cards[0].heightM).toBeCloseTo(0.4, 6);
 
   const project = await client.call(createProject, {
-    body: { name: 'Tide House', purpose: 'a paid show', commercial: true },
+    body: {
+      name: 'Tide House',
+      purpose: 'a paid show',
+      use: { uses: ['rendered'], commercial: true, arrangement: 'side-by-side' },
+    },
   });
   const [judged] = await client.call(judgeForProject, { params: { id: project.id }, body: { assetIds: [assetId] } });
   expect(judged.verdict.verdict).toBe('allowed-with-duties');
@@ -106,8 +89,9 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
   );
   expect(done.handOvers[0]).toMatchObject({ state: 'packed', versionNumber: 1, format: 'obj' });
   expect(done.handOvers[0].checks.every((check) => check.holds)).toBe(true);
-  expect(done.credits).toContain('“Crate” by Ines Falkenrot');
-  expect(done.credits).toContain('scaled to real size');
+  const credits = await client.call(getProjectCredits, { params: { id: project.id }, query: {} });
+  expect(credits.text).toContain('“Crate” by Ines Falkenrot');
+  expect(credits.text).toContain('scaled to real size');
 
   const packed = await client.request(`/api/bytes/${done.handOvers[0].zipSha256}?type=zip&name=crate.zip`);
   expect(packed.headers.get('content-type')).toBe('application/zip');
@@ -139,21 +123,28 @@ test('free of charge is no grant: without a licence nothing is catalogued, with 
   expect((await client.call(getRights)).toSettle.map((row) => row.id)).toContain(assetId);
   const sheet = await client.call(changeProvenance, {
     params,
-    body: { licenceId: 'LicenseRef-own-work', author: 'Maja Lindqvist' },
+    body: { change: { licenceId: 'LicenseRef-own-work', author: 'Maja Lindqvist' }, why: 'she modelled it' },
   });
   expect(sheet.missing).toEqual([]);
   expect(sheet.changes[0].personName).toBe('Maja Lindqvist');
   expect(sheet.changes.find((change) => change.field === 'licenceId')).toMatchObject({
     before: 'LicenseRef-unknown',
     after: 'LicenseRef-own-work',
+    why: 'she modelled it',
   });
-  await expect(client.call(changeProvenance, { params, body: { licenceId: 'CC-BY-9' } })).rejects.toThrow('400');
+  await expect(client.call(changeProvenance, { params, body: { change: { licenceId: 'CC-BY-9' } } })).rejects.toThrow(
+    '400',
+  );
 });
 
 test('a non-commercial asset is refused to a paid project by its clause, and allowed to a free one', async () => {
   const assetId = await catalogueCrate('nc crate', README.replace('CC BY 4.0', 'CC BY-NC 4.0'));
-  const paid = await client.call(createProject, { body: { name: 'Paid', purpose: '', commercial: true } });
-  const free = await client.call(createProject, { body: { name: 'Free', purpose: '', commercial: false } });
+  const paid = await client.call(createProject, {
+    body: { name: 'Paid', purpose: '', use: { uses: ['rendered'], commercial: true, arrangement: 'side-by-side' } },
+  });
+  const free = await client.call(createProject, {
+    body: { name: 'Free', purpose: '', use: { uses: ['rendered'], commercial: false, arrangement: 'side-by-side' } },
+  });
   await expect(
     client.call(handOver, { params: { id: paid.id }, body: { assetIds: [assetId], format: 'glb' } }),
   ).rejects.toThrow(/409.*1\(i\)/);

@@ -172,7 +172,9 @@ test('killed at every station, the journey loses nothing and goes on', async () 
       answer: { kind: 'taken', choiceId: finding.choices[0].id },
     });
   }
-  await ask('PUT', `/api/bench/${assetId}/provenance`, { licenceId: 'LicenseRef-own-work', author: 'Maja Lindqvist' });
+  await ask('PUT', `/api/bench/${assetId}/provenance`, {
+    change: { licenceId: 'LicenseRef-own-work', author: 'Maja Lindqvist' },
+  });
   const before = await ask<Sheet>('GET', `/api/bench/${assetId}`);
   await killAndStart();
   sheet = await ask<Sheet>('GET', `/api/bench/${assetId}`);
@@ -189,7 +191,11 @@ test('killed at every station, the journey loses nothing and goes on', async () 
   );
 
   // 6. while it is packed
-  const project = await ask<Project>('POST', '/api/projects', { name: 'Show', purpose: '', commercial: true });
+  const project = await ask<Project>('POST', '/api/projects', {
+    name: 'Show',
+    purpose: '',
+    use: { uses: ['rendered'], commercial: true },
+  });
   await ask('POST', `/api/projects/${project.id}/hand-overs`, { assetIds: [assetId], format: 'obj' });
   await waitFor(isRunning('packing'), Boolean);
   await killAndStart();

@@ -16,6 +16,7 @@ import { CatalogueScreen } from './screens/catalogue/catalogue-screen';
 import { HabitsScreen } from './screens/habits/habits-screen';
 import { HealthScreen } from './screens/health/health-screen';
 import { KitScreen } from './screens/kit/kit-screen';
+import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
 import { createHaveldTheme } from './theme/theme';
@@ -31,6 +32,18 @@ const AssetScreen = lazy(() =>
 );
 const RightsScreen = lazy(() =>
   import('./screens/rights/rights-screen').then((module) => ({ default: module.RightsScreen })),
+);
+const LedgerScreen = lazy(() =>
+  import('./screens/rights/ledger-screen').then((module) => ({ default: module.LedgerScreen })),
+);
+const LicencesScreen = lazy(() =>
+  import('./screens/rights/licences-screen').then((module) => ({ default: module.LicencesScreen })),
+);
+const LicenceScreen = lazy(() =>
+  import('./screens/rights/licence-screen').then((module) => ({ default: module.LicenceScreen })),
+);
+const RulesScreen = lazy(() =>
+  import('./screens/rights/rules-screen').then((module) => ({ default: module.RulesScreen })),
 );
 
 const queries = new QueryClient({
@@ -60,7 +73,12 @@ const router = createBrowserRouter([
       { path: 'catalogue/:id', element: <AssetScreen /> },
       { path: 'projects', element: <ProjectsScreen /> },
       { path: 'projects/:id', element: <ProjectScreen /> },
+      { path: 'projects/:id/rights', element: <ProjectRightsScreen /> },
       { path: 'rights', element: <RightsScreen /> },
+      { path: 'rights/ledger', element: <LedgerScreen /> },
+      { path: 'rights/licences', element: <LicencesScreen /> },
+      { path: 'rights/licences/:id', element: <LicenceScreen /> },
+      { path: 'rights/rules', element: <RulesScreen /> },
       { path: 'health', element: <HealthScreen /> },
       { path: '*', element: <Failure error={new Error('There is no such page.')} /> },
     ],

@@ -1,76 +1,239 @@
 import type { Finding } from '@haveld/contract/finding';
-import type { Provenance, RightsFinding } from '@haveld/contract/licence';
-import { getTerms, UNKNOWN_LICENCE } from '../rights/licences';
+import type { FurtherWork, Provenance, RightsFinding } from '@haveld/contract/licence';
+import { listLicenceIds } from '../rights/expression';
+import { PART_WORDS } from '../rights/judge-use';
+import { licenceWords, standingOf, type LicenceBook } from '../rights/licence-book';
+import { COMMISSIONED, OWN_WORK, UNKNOWN_LICENCE } from '../rights/licences/standings';
+import { weighProposal } from '../rights/propose-provenance';
 import { makeFinding } from './make-finding';
 
-/** @returns what is known of whose it is, against what a catalogue needs (house rules) */
-export function checkRights(provenance: Provenance, found: RightsFinding, confirmed: boolean): Finding[] {
-  return [checkLicence(provenance, found, confirmed), checkAuthor(provenance, found), checkSource(provenance)];
+export interface RightsState {
+  provenance: Provenance;
+  further: readonly FurtherWork[];
+  found: RightsFinding;
+  /** Somebody has looked at the licence and said it may be taken. */
+  confirmed: boolean;
+  /** A first person has, and the house asks for a second. */
+  awaitsSecond?: boolean;
+  /** Something to prove it is kept: a text, a page, a receipt. */
+  hasEvidence: boolean;
+  /** Taken down at its owner's wish: why. */
+  takenDown?: string | null;
+  /** `2026-11-26` */
+  today: string;
+  /** The house asks for evidence of every licence. */
+  evidenceRequired?: boolean;
 }
 
-function checkLicence(provenance: Provenance, found: RightsFinding, confirmed: boolean): Finding {
-  const evidence = found.licences.map((licence) => ({ ...licence.evidence, figure: getTerms(licence.id).short }));
-  const base = { key: 'rights:licence', heading: 'rights' as const };
+const base = { heading: 'rights' as const };
+
+/** @returns what is known of whose it is, against what a catalogue needs (house rules) */
+export function checkRights(book: LicenceBook, state: RightsState): Finding[] {
+  return [
+    ...checkTakeDown(state),
+    checkLicence(book, state),
+    ...checkContradiction(book, state),
+    ...checkExpiry(state),
+    ...checkEvidence(state),
+    ...state.further.map((work) => checkFurtherWork(book, work)),
+    checkAuthor(state),
+    checkSource(state.provenance),
+  ];
+}
+
+function checkTakeDown({ takenDown }: RightsState): Finding[] {
+  if (!takenDown) return [];
+  return [
+    makeFinding({
+      ...base,
+      key: 'rights:taken-down',
+      mark: 'blocks',
+      title: 'Taken down',
+      detail: `${takenDown} It may not be handed over.`,
+    }),
+  ];
+}
+
+function checkLicence(book: LicenceBook, { provenance, found, confirmed, awaitsSecond }: RightsState): Finding {
+  const evidence = found.licences.map((licence) => ({ ...licence.evidence, figure: licenceWords(book, licence.id) }));
+  const key = 'rights:licence';
   if (provenance.licenceId === UNKNOWN_LICENCE) {
-    const contradicts = found.licences.length > 1;
+    const { contradicting } = weighProposal(found);
+    const contradicts = contradicting.length > 1;
     const title = contradicts
-      ? 'Two licences are named'
+      ? `${contradicting.length === 2 ? 'Two' : contradicting.length} licences are named`
       : found.notGrants.length > 0
         ? '“Free” is a price, not a grant'
-        : 'No licence came with it';
+        : found.ownWords.length > 0
+          ? 'Terms in words of their own, no licence'
+          : 'No licence came with it';
     const detail = contradicts
       ? 'An address is exact, a phrase may be loose. Say which it is, or ask the author.'
       : 'Without a licence it cannot be catalogued. Say where it comes from, or ask the author.';
-    return makeFinding({ ...base, mark: 'blocks', title, detail, evidence: contradicts ? evidence : found.notGrants });
+    const seen = contradicts ? evidence : [...found.notGrants, ...found.ownWords.map((words) => words.evidence)];
+    return makeFinding({ ...base, key, mark: 'blocks', title, detail, evidence: seen });
   }
-  const terms = getTerms(provenance.licenceId);
-  if (terms.house === 'closed') {
+  const standing = standingOf(book, provenance.licenceId);
+  const unlisted = listLicenceIds(provenance.licenceId).filter((id) => !book.isListed(id));
+  if (unlisted.length > 0)
     return makeFinding({
       ...base,
+      key,
       mark: 'blocks',
-      title: `${terms.name}: nothing is granted`,
+      title: `${unlisted.join(' and ')}: nobody has read it yet`,
+      detail: 'Haveld knows its name and not its terms. Give it a term sheet under Rights, Licences.',
+      evidence,
+    });
+  if (standing === 'closed')
+    return makeFinding({
+      ...base,
+      key,
+      mark: 'blocks',
+      title: `${licenceWords(book, provenance.licenceId, 'name')}: nothing is granted`,
       detail: 'It may be kept and not used until its owner agrees.',
       evidence,
     });
-  }
-  const mark = terms.house === 'taken' || confirmed ? 'holds' : 'look';
   const detail = {
     taken: '',
-    look: 'The house takes this licence after a look.',
+    look: awaitsSecond
+      ? 'One person has looked; the house asks for a second.'
+      : 'The house takes this licence after a look.',
     never: 'Never for commercial projects.',
     closed: '',
-  }[terms.house];
-  return makeFinding({ ...base, mark: terms.house === 'never' ? 'look' : mark, title: terms.short, detail, evidence });
+  }[standing];
+  const mark = standing === 'never' ? 'look' : standing === 'taken' || confirmed ? 'holds' : 'look';
+  return makeFinding({ ...base, key, mark, title: licenceWords(book, provenance.licenceId), detail, evidence });
 }
 
-function checkAuthor({ author, authorUnknown }: Provenance, found: RightsFinding): Finding {
-  const base = { key: 'rights:author', heading: 'rights' as const };
+/** What the evidence says beside the licence that is held to be true; shown even where that was decided by hand. */
+function checkContradiction(book: LicenceBook, { provenance, found }: RightsState): Finding[] {
+  if (provenance.licenceId === UNKNOWN_LICENCE) return [];
+  const { proposed, contradicting } = weighProposal(found);
+  const against = [...(proposed ? [proposed] : []), ...contradicting].filter(
+    (licence, i, all) => licence.id !== provenance.licenceId && all.findIndex(({ id }) => id === licence.id) === i,
+  );
+  if (against.length === 0) return [];
+  const named = against.map(({ id }) => licenceWords(book, id)).join(' and ');
+  return [
+    makeFinding({
+      ...base,
+      key: `rights:contradiction:${against.map(({ id }) => id).join('+')}`,
+      mark: 'look',
+      title: `Something that came with it says ${named}`,
+      detail: `It is held as ${licenceWords(book, provenance.licenceId)}. Read both passages; set this aside with a reason if it stands.`,
+      evidence: found.licences.map((licence) => ({ ...licence.evidence, figure: licenceWords(book, licence.id) })),
+    }),
+  ];
+}
+
+/** Days ahead at which a grant that ends is told. Common practice, no source. */
+const LAPSES_SOON_DAYS = 60;
+
+function checkExpiry({ provenance, today }: RightsState): Finding[] {
+  const { expiresOn } = provenance;
+  if (expiresOn === '') return [];
+  const days = Math.round((Date.parse(expiresOn) - Date.parse(today)) / 86_400_000);
+  if (days < 0)
+    return [
+      makeFinding({
+        ...base,
+        key: 'rights:expiry',
+        mark: 'blocks',
+        title: `Its grant ended on ${expiresOn}`,
+        detail: 'It may not go into anything new.',
+      }),
+    ];
+  if (days <= LAPSES_SOON_DAYS)
+    return [
+      makeFinding({
+        ...base,
+        key: 'rights:expiry',
+        mark: 'look',
+        title: `Its grant ends in ${days} ${days === 1 ? 'day' : 'days'}, on ${expiresOn}`,
+        detail: 'Renew it, or see which projects hold it.',
+      }),
+    ];
+  return [];
+}
+
+function checkEvidence({ provenance, hasEvidence, evidenceRequired, found }: RightsState): Finding[] {
+  if (
+    !evidenceRequired ||
+    hasEvidence ||
+    found.licences.length > 0 ||
+    provenance.licenceId === UNKNOWN_LICENCE ||
+    provenance.licenceId === OWN_WORK
+  )
+    return [];
+  return [
+    makeFinding({
+      ...base,
+      key: 'rights:evidence',
+      mark: 'blocks',
+      title: 'Nothing proves its licence',
+      detail: 'The house asks for evidence: a text, the page as it was, a mail, an agreement.',
+    }),
+  ];
+}
+
+function checkFurtherWork(book: LicenceBook, work: FurtherWork): Finding {
+  const what = `${PART_WORDS[work.part][0].toUpperCase()}${PART_WORDS[work.part].slice(1)}${work.title === '' ? '' : ` (“${work.title}”)`}`;
+  const standing = standingOf(book, work.licenceId);
+  const key = `rights:work:${work.id}`;
+  if (standing === 'closed')
+    return makeFinding({
+      ...base,
+      key,
+      mark: 'blocks',
+      title: `${what}: ${work.licenceId === UNKNOWN_LICENCE ? 'no licence is known' : 'nothing is granted'}`,
+      detail: 'The asset’s terms come from every work in it.',
+    });
+  return makeFinding({
+    ...base,
+    key,
+    mark: standing === 'taken' ? 'holds' : 'look',
+    title: `${what}: ${licenceWords(book, work.licenceId)}, ${work.author || 'author unknown'}`,
+    detail: standing === 'never' ? 'Never for commercial projects.' : '',
+  });
+}
+
+function checkAuthor({ provenance: { author, authorUnknown }, found }: RightsState): Finding {
+  const key = 'rights:author';
   if (author !== '')
     return makeFinding({
       ...base,
+      key,
       mark: 'holds',
       title: `By ${author}`,
-      evidence: found.authors.slice(0, 4).map((a) => ({ ...a.evidence, figure: a.name })),
+      evidence: found.authors.slice(0, 4).map((one) => ({ ...one.evidence, figure: one.name })),
     });
-  if (authorUnknown) return makeFinding({ ...base, mark: 'holds', title: 'Author unknown, said on purpose' });
+  if (authorUnknown) return makeFinding({ ...base, key, mark: 'holds', title: 'Author unknown, said on purpose' });
   return makeFinding({
     ...base,
+    key,
     mark: 'blocks',
     title: 'No author is named',
     detail: 'Name the author, or say that nobody knows.',
   });
 }
 
-function checkSource({ source, pageUrl, licenceId }: Provenance): Finding {
-  const base = { key: 'rights:source', heading: 'rights' as const };
-  const own = licenceId === 'LicenseRef-own-work' || licenceId === 'LicenseRef-commissioned';
-  if (source !== '' || pageUrl !== '' || own) {
+function checkSource({ source, pageUrl, licenceId, client }: Provenance): Finding {
+  const key = 'rights:source';
+  const isOurs = licenceId === OWN_WORK || licenceId === COMMISSIONED;
+  if (source !== '' || pageUrl !== '' || isOurs)
     return makeFinding({
       ...base,
+      key,
       mark: 'holds',
-      title: source !== '' ? `From ${source}` : own ? 'Made by the house' : 'From a page',
+      title:
+        source !== ''
+          ? `From ${source}`
+          : licenceId === COMMISSIONED && client !== ''
+            ? `Made for ${client}`
+            : isOurs
+              ? 'Made by the house'
+              : 'From a page',
       detail: pageUrl,
     });
-  }
-  return makeFinding({ ...base, mark: 'blocks', title: 'No source is known', detail: 'Where was it taken from?' });
+  return makeFinding({ ...base, key, mark: 'blocks', title: 'No source is known', detail: 'Where was it taken from?' });
 }

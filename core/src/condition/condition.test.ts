@@ -1,12 +1,14 @@
 import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
-import type { RightsFinding } from '@haveld/contract/licence';
 import { createDocument } from '../scene/document-io';
 import { setDocumentSource, setMaterialSource } from '../scene/source-data';
 import { getShownScene } from '../scene/traverse';
 import { addBox, createBoxDocument } from '../testing/documents';
 import { assess } from './assess';
-import { checkRights } from './check-rights';
+import { BUILT_IN_BOOK } from '../rights/licence-book';
+import { proposeProvenance } from '../rights/propose-provenance';
+import { createStatements } from '../rights/reading/statement';
+import { checkRights, type RightsState } from './check-rights';
 import { houseName } from '../text/house-name';
 import { NO_HABIT, type SourceHabit } from '../finds/habits';
 import { examine, type ExaminationInput } from './examination';
@@ -192,33 +194,78 @@ test.each([
   expect(houseName(name)).toBe(written);
 });
 
-const NOTHING: RightsFinding = { licences: [], authors: [], sources: [], titles: [], notGrants: [] };
-const OWNED = {
-  title: 't',
-  author: 'A',
-  authorUnknown: false,
-  licenceId: 'CC-BY-4.0',
-  source: 's',
-  pageUrl: '',
-  pageText: '',
-};
+const NOTHING = createStatements();
+const OWNED = { ...proposeProvenance(NOTHING, 't'), author: 'A', licenceId: 'CC-BY-4.0', source: 's' };
+const rights = (differs: Partial<RightsState> = {}) =>
+  checkRights(BUILT_IN_BOOK, {
+    provenance: OWNED,
+    further: [],
+    found: NOTHING,
+    confirmed: false,
+    hasEvidence: false,
+    today: '2026-11-26',
+    ...differs,
+  });
+const marksOf = (differs: Partial<RightsState>): string[] => rights(differs).map((finding) => finding.mark);
 
 test('rights hold with licence, author and source', () => {
-  expect(checkRights(OWNED, NOTHING, false).map((finding) => finding.mark)).toEqual(['holds', 'holds', 'holds']);
+  expect(marksOf({})).toEqual(['holds', 'holds', 'holds']);
 });
 
 test.each([
   [{ licenceId: 'LicenseRef-unknown' }, ['blocks', 'holds', 'holds']],
   [{ licenceId: 'LicenseRef-all-rights-reserved' }, ['blocks', 'holds', 'holds']],
+  [{ licenceId: 'MPL-2.0' }, ['blocks', 'holds', 'holds']],
   [{ author: '' }, ['holds', 'blocks', 'holds']],
   [{ author: '', authorUnknown: true }, ['holds', 'holds', 'holds']],
   [{ source: '' }, ['holds', 'holds', 'blocks']],
   [{ source: '', licenceId: 'LicenseRef-own-work' }, ['holds', 'holds', 'holds']],
   [{ licenceId: 'CC-BY-SA-4.0' }, ['look', 'holds', 'holds']],
+  [{ expiresOn: '2026-11-25' as const }, ['holds', 'blocks', 'holds', 'holds']],
+  [{ expiresOn: '2027-01-01' as const }, ['holds', 'look', 'holds', 'holds']],
+  [{ expiresOn: '2028-01-01' as const }, ['holds', 'holds', 'holds']],
 ])('with %j rights stand at %j', (change, marks) => {
-  expect(checkRights({ ...OWNED, ...change }, NOTHING, false).map((finding) => finding.mark)).toEqual(marks);
+  expect(marksOf({ provenance: { ...OWNED, ...change } })).toEqual(marks);
 });
 
 test('a licence taken after a look holds once somebody has looked', () => {
-  expect(checkRights({ ...OWNED, licenceId: 'CC-BY-SA-4.0' }, NOTHING, true)[0].mark).toBe('holds');
+  expect(rights({ provenance: { ...OWNED, licenceId: 'CC-BY-SA-4.0' }, confirmed: true })[0].mark).toBe('holds');
+});
+
+test('evidence that says otherwise is shown beside a licence set by hand, with both passages', () => {
+  const found = {
+    ...NOTHING,
+    licences: [
+      {
+        id: 'CC-BY-NC-4.0',
+        confidence: 0.95,
+        nearness: 'beside-it' as const,
+        evidence: { text: 'the address', passage: 'by-nc/4.0' },
+      },
+    ],
+  };
+  const contradiction = rights({ found })[1];
+  expect(contradiction).toMatchObject({ mark: 'look', key: 'rights:contradiction:CC-BY-NC-4.0' });
+  expect(contradiction.evidence[0].passage).toBe('by-nc/4.0');
+});
+
+test('maps by another hand stand beside it; without a grant they block', () => {
+  const work = {
+    id: '1',
+    part: 'maps' as const,
+    title: '',
+    author: 'B',
+    authorUnknown: false,
+    authorUrl: '' as const,
+    licenceId: 'LicenseRef-unknown',
+    source: '',
+    pageUrl: '' as const,
+  };
+  expect(rights({ further: [work] })[1]).toMatchObject({ mark: 'blocks', title: 'Its maps: no licence is known' });
+});
+
+test('what was taken down blocks and says why; a house that asks for evidence gets it', () => {
+  expect(rights({ takenDown: 'Its author asked for it.' })[0]).toMatchObject({ mark: 'blocks', title: 'Taken down' });
+  expect(rights({ evidenceRequired: true }).map(({ key }) => key)).toContain('rights:evidence');
+  expect(rights({ evidenceRequired: true, hasEvidence: true }).map(({ key }) => key)).not.toContain('rights:evidence');
 });

@@ -1,4 +1,5 @@
 import type { PreparedModel } from '@haveld/contract/prepared';
+import { createStatements } from '../rights/reading/statement';
 
 /** @returns the report of a model that could not be prepared, but for the files it came from */
 export function describeFailure(name: string, format: string, message: string): Omit<PreparedModel, 'files'> {
@@ -12,7 +13,7 @@ export function describeFailure(name: string, format: string, message: string): 
     licence: { id: null, confidence: 0, evidence: [] },
     author: null,
     source: null,
-    rights: { licences: [], authors: [], sources: [], titles: [], notGrants: [] },
+    rights: createStatements(),
     maps: [],
     size: { declared: { unit: null, box: null }, proposed: null, status: 'none' },
     up: { axis: null, ...nothing },

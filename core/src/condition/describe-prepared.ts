@@ -3,7 +3,7 @@ import type { Provenance, RightsFinding } from '@haveld/contract/licence';
 import type { PreparedModel } from '@haveld/contract/prepared';
 import type { Box, Figures, LogEntry, MapLine, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
-import { UNKNOWN_LICENCE } from '../rights/licences';
+import { UNKNOWN_LICENCE } from '../rights/licences/standings';
 import { judgeRole } from '../textures/judge-role';
 import { orderSteps } from '../treatment/steps';
 import { describeMissing } from './answers';

@@ -107,7 +107,10 @@ const BY_EXTENSION: Record<string, Identity> = {
   ...Object.fromEntries(PAPER_EXTENSIONS.map((one) => [one, PAPER])),
 };
 
-const TEXT_EXTENSIONS = ['txt', 'md', 'rtf', 'html', 'htm', 'license', 'licence', 'nfo', 'rst', ''];
+/** Texts for people and tables of credits, and files that say whose something is. */
+const TEXT_EXTENSIONS = 'txt md rtf html htm xhtml nfo rst csv tsv license licence copyright spdx toml xmp'
+  .split(' ')
+  .concat('');
 
 /**
  * Tells what a file is.

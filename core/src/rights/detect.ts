@@ -1,198 +1,222 @@
-import type { Evidence } from '@haveld/contract/finding';
-import type { RightsFinding } from '@haveld/contract/licence';
+import type { Nearness, RightsFinding } from '@haveld/contract/licence';
+import { NEARNESS } from '@haveld/contract/licence';
+import { parseCreditList, parseCreditTable, readCreditRows } from './reading/credit-table';
+import { readDebianCopyright } from './reading/debian-copyright';
+import { readDeed } from './reading/deed';
+import type { LicenceTextIndex, TextMatch } from './reading/licence-text-index';
+import { ADDRESS_RULES, PHRASE_RULES } from './reading/licence-names';
+import { readMetadata, readXmpPacket, type RightsMetadata } from './reading/metadata';
+import { readText } from './reading/read-text';
+import { readReuse, sidecarOf, type ReuseAnnotation } from './reading/reuse-file';
+import { isPage, readSavedPage } from './reading/saved-page';
 import {
-  ADDRESS_RULES,
-  AUTHOR_RULES,
-  NOT_GRANTS,
-  PHRASE_RULES,
-  TITLE_RULES,
-  type LicenceRule,
-} from './detection-rules';
-import { computeTextSimilarity, type LicenceTexts } from './licence-text-similarity';
+  addStatements,
+  createStatements,
+  placeStatements,
+  type RightsSubject,
+  type RightsText,
+  type Statements,
+} from './reading/statement';
+import { weighAuthors, weighLicences } from './reading/weigh-statements';
 
-/** A text that may say whose a model is: a file, or lines taken from one. */
-export interface RightsText {
+/** Fields a file carries about itself. */
+export interface MetadataSource {
   file: string;
-  text: string;
-  /** Line of the text's first line in its file, 1-based. */
-  firstLine: number;
-  /** Said by the model file itself, such as glTF's `asset.copyright`. */
-  isMetadata?: boolean;
+  metadata: RightsMetadata;
+  /** Said by a picture: of the maps, not of the model. */
+  isPicture?: boolean;
 }
 
-/** Confidence of a licence whose version is our assumption. */
-const GUESSED = 0.6;
-
-type Licence = RightsFinding['licences'][number];
+/** Everything that may say whose a model is. */
+export interface RightsSources {
+  texts: readonly RightsText[];
+  metadata?: readonly MetadataSource[];
+  reuse?: readonly { file: string; annotations: readonly ReuseAnnotation[] }[];
+}
 
 /**
- * Reads licence, author, source and title from texts.
- * @param texts nearest to the model first
- * @param licenceTexts full texts to compare long files with, by SPDX identifier
- * @returns every statement found, most certain first; empty lists where nothing is said
+ * Reads licence, author, source and title of one model out of what came with it.
+ * @param subject the model; a text about several is read for this one alone
+ * @param index full licence texts to compare with
+ * @returns every statement found, the nearest first and of equally near ones the most certain; empty lists where nothing is said
  */
-export function detectRights(texts: readonly RightsText[], licenceTexts: LicenceTexts): RightsFinding {
-  const found: RightsFinding = { licences: [], authors: [], sources: [], titles: [], notGrants: [] };
-  for (const text of texts) readText(text, licenceTexts, found);
-  found.licences = mergeLicences(found.licences);
-  found.authors = found.authors.filter(
-    (author, i) => found.authors.findIndex((other) => sameName(other.name, author.name)) === i,
-  );
-  found.authors.sort((a, b) => b.confidence - a.confidence);
-  if (found.licences.length > 0) found.notGrants = [];
+export function detectRights(sources: RightsSources, subject: RightsSubject, index: LicenceTextIndex): RightsFinding {
+  const found = createStatements();
+  for (const text of sources.texts) addStatements(found, readOne(text, subject, index));
+  for (const { file, metadata, isPicture } of sources.metadata ?? [])
+    addStatements(
+      found,
+      placeStatements(readMetadata(metadata, file), 'in-the-file', isPicture ? 'textures' : undefined),
+    );
+  for (const { file, annotations } of sources.reuse ?? []) addStatements(found, readReuse(annotations, file, subject));
+  const byNearness = <T extends { nearness: Nearness }>(list: readonly T[]): T[] =>
+    [...list].sort((a, b) => NEARNESS.indexOf(a.nearness) - NEARNESS.indexOf(b.nearness));
+  const licences = weighLicences(found.licences);
+  return {
+    licences,
+    authors: byNearness(weighAuthors(found.authors)),
+    sources: found.sources,
+    titles: found.titles,
+    basedOn: found.basedOn,
+    // a price beside a grant says nothing
+    notGrants: licences.length > 0 ? [] : found.notGrants,
+    ownWords: found.ownWords,
+  };
+}
+
+function readOne(text: RightsText, subject: RightsSubject, index: LicenceTextIndex): Statements {
+  const { file } = text;
+  const sidecar = sidecarOf(file);
+  if (sidecar !== null) {
+    if (!subject.files.includes(sidecar) && sidecar !== subject.model) return createStatements();
+    return placeStatements(readWords(text, index), 'named-for-it', sidecar === subject.model ? undefined : 'textures');
+  }
+  const copyright = readDebianCopyright(text.text, file, subject);
+  if (copyright) return copyright;
+  const nearness = text.isMetadata || text.isPicture ? 'in-the-file' : nearnessOf(file, subject.model);
+  const part = text.isPicture ? 'textures' : undefined;
+  if (/<x:xmpmeta|<rdf:RDF/i.test(text.text.slice(0, 4000)))
+    return placeStatements(readMetadata(readXmpPacket(text.text), file), nearness, part);
+  if (isPage(text.text)) return placeStatements(readSavedPage(text.text, file), nearness, part);
+  const rows = text.isMetadata ? null : (parseCreditTable(text.text) ?? parseCreditList(text.text));
+  if (rows) {
+    const said = readCreditRows(rows, file, subject);
+    // what stands outside the rows is said of all
+    const taken = new Set(rows.map((row) => row.line));
+    const rest = text.text
+      .split(/\r\n|\n|\r/)
+      .map((line, i) => (taken.has(i + 1) ? '' : line))
+      .join('\n');
+    addStatements(said, placeStatements(readWords({ ...text, text: rest }, index), nearness));
+    return said;
+  }
+  return placeStatements(readWords(text, index), nearness, part);
+}
+
+/** How near a text stands to a model by where it lies and what it is called. */
+export function nearnessOf(file: string, model: string): Nearness {
+  const folder = (path: string): string => path.slice(0, path.lastIndexOf('/') + 1);
+  const stem = (path: string): string =>
+    path
+      .slice(path.lastIndexOf('/') + 1)
+      .replace(/\.[^.]+$/, '')
+      .toLowerCase();
+  if (stem(file) === stem(model)) return 'named-for-it';
+  if (folder(file) === folder(model)) return 'beside-it';
+  return folder(model).startsWith(folder(file)) && folder(file).split('/').length > 2 ? 'for-the-folder' : 'for-all';
+}
+
+/** Licence texts in full first; what stands around them is read as words. */
+function readWords(text: RightsText, index: LicenceTextIndex): Statements {
+  const found = createStatements();
+  const matches = index.find(text.text);
+  let rest = text.text;
+  for (const match of matches) {
+    addMatch(found, match, text);
+    rest = blank(rest, match.start, match.end);
+  }
+  const deed = matches.length === 0 ? readDeed(text.text) : null;
+  if (deed)
+    found.licences.push({
+      id: deed.id,
+      confidence: 0.9,
+      nearness: 'beside-it',
+      evidence: {
+        text: 'the summary of a licence',
+        file: text.file,
+        line: lineAt(text, deed.at),
+        passage: 'You are free to …',
+      },
+    });
+  const document = matches.length === 0 && !deed ? readLicenceDocument(text) : null;
+  if (document) {
+    found.licences.push(document);
+    return found;
+  }
+  addStatements(found, readText(rest, text));
+  if (matches.length > 0 || deed) dropOwnTitles(found);
   return found;
 }
 
-const sameName = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
+/** Keeps line ends, so that lines keep their numbers. */
+const blank = (text: string, from: number, to: number): string =>
+  text.slice(0, from) + text.slice(from, to).replace(/[^\n\r]/g, ' ') + text.slice(to);
 
-function readText(text: RightsText, licenceTexts: LicenceTexts, found: RightsFinding): void {
-  const whole = computeTextSimilarity(text.text, licenceTexts);
-  if (whole && whole.similarity > 0.6) {
-    const percent = Math.round(whole.similarity * 100);
-    found.licences.push({
-      id: whole.id,
-      confidence: Math.min(0.99, whole.similarity),
-      evidence: {
-        text: `The text is ${percent} % that of ${whole.id}`,
-        figure: whole.runnerUp
-          ? `next: ${whole.runnerUp.id}, ${Math.round(whole.runnerUp.similarity * 100)} %`
-          : undefined,
-        file: text.file,
-        line: text.firstLine,
-        passage: text.text.trim().split('\n')[0].slice(0, 160),
-      },
-    });
-    return;
-  }
-  const lines = text.text.split(/\r\n|\n|\r/);
-  const document = readLicenceDocument(lines, text);
-  if (document) found.licences.push(document);
-  else lines.forEach((line, i) => readLine(line, { file: text.file, line: text.firstLine + i }, found));
+const lineAt = (text: RightsText, at: number): number =>
+  text.firstLine + (text.text.slice(0, at).match(/\r\n|\n|\r/g)?.length ?? 0);
+
+/** From here on a published text stands here whole. */
+const WHOLE_SHARE = 0.9;
+
+function addMatch(found: Statements, match: TextMatch, text: RightsText): void {
+  const percent = Math.floor(match.share * 100);
+  const limits = match.added.filter((words) =>
+    /\b(?:not?|only|non[\s-]?commercial|commercial|prohibited|except|without)\b/i.test(words),
+  );
+  const isWhole = match.share >= WHOLE_SHARE;
+  const like = isWhole ? `the published text of ${match.id}` : `like the published text of ${match.id}`;
+  found.licences.push({
+    id: match.id,
+    confidence: limits.length > 0 ? 0.5 : isWhole ? Math.min(0.99, match.share) : match.share * 0.8,
+    nearness: 'beside-it',
+    evidence: {
+      text:
+        limits.length > 0
+          ? `${like}, with words it does not have: “${limits[0].slice(0, 120)}”`
+          : `${like}, ${percent} % of it`,
+      figure: match.runnerUp ? `next: ${match.runnerUp.id}, ${Math.floor(match.runnerUp.share * 100)} %` : undefined,
+      file: text.file,
+      line: lineAt(text, match.start),
+      passage: text.text.slice(match.start, match.start + 160).split(/[\r\n]/)[0],
+    },
+  });
 }
 
 /** A text as long as a licence that begins with one's name is that licence, and its sentences say nothing of this model. */
 const DOCUMENT_WORDS = 400;
 const DOCUMENT_HEAD_LINES = 15;
+/** Looser phrases, such as "public domain", are no title. */
+const TITLE_FROM = 0.9;
 
-function readLicenceDocument(lines: readonly string[], { file, firstLine, text }: RightsText): Licence | null {
-  if (text.split(/\s+/).length < DOCUMENT_WORDS) return null;
-  const head = lines
+/** Translations and editions SPDX does not list, such as the English of Free Art 1.3. */
+function readLicenceDocument(text: RightsText): Statements['licences'][number] | null {
+  if (text.text.split(/\s+/).length < DOCUMENT_WORDS) return null;
+  const head = text.text
+    .split(/\r\n|\n|\r/)
     .map((line, i) => ({ line: line.trim(), i }))
     .filter(({ line }) => line !== '')
     .slice(0, DOCUMENT_HEAD_LINES);
   for (const { line, i } of head) {
-    for (const rule of [...ADDRESS_RULES, ...PHRASE_RULES]) {
-      const match = rule.pattern.exec(line);
-      if (!match || rule.confidence < TITLE_FROM) continue;
-      const evidence: Evidence = {
-        text: 'a licence in full, by the name at its head',
-        file,
-        line: firstLine + i,
-        passage: line.slice(0, 240),
+    for (const rule of [...PHRASE_RULES, ...ADDRESS_RULES]) {
+      const match = rule.confidence >= TITLE_FROM ? rule.pattern.exec(line) : null;
+      const id = match && rule.id(match);
+      // a sentence that mentions a licence is not the head of one
+      if (!id || match[0].length < line.length / 3) continue;
+      return {
+        id,
+        confidence: 0.95,
+        nearness: 'beside-it',
+        evidence: {
+          text: 'a licence in full, by the name at its head',
+          file: text.file,
+          line: text.firstLine + i,
+          passage: line.slice(0, 240),
+        },
       };
-      return describe({ ...rule, confidence: 0.95 }, match, evidence);
     }
   }
   return null;
 }
 
-/** Looser phrases, such as "public domain", are no title. */
-const TITLE_FROM = 0.9;
-
-function readLine(line: string, place: { file: string; line: number }, found: RightsFinding): void {
-  const evidence = (text: string, passage: string): Evidence => ({
-    text,
-    ...place,
-    passage: passage.trim().slice(0, 240),
-  });
-  let rest = line;
-  for (const rules of [ADDRESS_RULES, PHRASE_RULES]) {
-    for (const rule of rules) {
-      const match = rule.pattern.exec(rest);
-      if (!match) continue;
-      const licence = describe(rule, match, evidence(rule.words, line));
-      if (licence) found.licences.push(licence);
-      // what one rule has read no looser rule reads again
-      rest = rest.slice(0, match.index) + ' '.repeat(match[0].length) + rest.slice(match.index + match[0].length);
-    }
-  }
-  const authorSource = rest.replace(/https?:\/\/\S+/g, ' ');
-  for (const { pattern, confidence } of AUTHOR_RULES) {
-    const name = cleanName(pattern.exec(authorSource)?.[1]);
-    if (!name) continue;
-    found.authors.push({ name, confidence, evidence: evidence('names the author', line) });
-    break;
-  }
-  for (const { pattern } of TITLE_RULES) {
-    const title = pattern.exec(authorSource)?.[1]?.trim();
-    if (title) found.titles.push({ title, evidence: evidence('names the model', line) });
-  }
-  for (const [url] of line.matchAll(/https?:\/\/[^\s<>()"'\]]+/g)) {
-    if (ADDRESS_RULES.some((rule) => rule.pattern.test(url)) || /spdx\.org|w3\.org|creativecommons\.org/.test(url))
-      continue;
-    const trimmed = url.replace(/[.,;:!?]+$/, '');
-    if (!found.sources.some((source) => source.url === trimmed)) {
-      found.sources.push({ url: trimmed, evidence: evidence('an address', line) });
-    }
-  }
-  if (NOT_GRANTS.test(line)) found.notGrants.push(evidence('free of charge is not a grant', line));
-}
-
-function describe(rule: LicenceRule, match: RegExpExecArray, evidence: Evidence): Licence | null {
-  const id = rule.id(match);
-  if (!id) return null;
-  return {
-    id: id.id,
-    confidence: id.stated === false ? GUESSED : rule.confidence,
-    evidence: id.stated === false ? { ...evidence, text: `${evidence.text}; the version is not stated` } : evidence,
-  };
-}
-
-/** The same licence said several times is one statement, a little surer each time. */
-function mergeLicences(licences: Licence[]): Licence[] {
-  const merged = new Map<string, Licence>();
-  for (const licence of licences) {
-    const before = merged.get(licence.id);
-    if (!before) merged.set(licence.id, { ...licence });
-    else {
-      const stronger = licence.confidence > before.confidence ? licence : before;
-      const weaker = stronger === licence ? before : licence;
-      // a version that was guessed does not become surer by being guessed twice
-      const isStated = weaker.confidence > GUESSED;
-      const confidence = isStated ? 1 - (1 - before.confidence) * (1 - licence.confidence) : stronger.confidence;
-      merged.set(licence.id, { ...stronger, confidence });
-    }
-  }
-  // "Attribution 4.0" beside a stated "Attribution-NonCommercial 3.0" stays; a version nobody stated yields to a stated one
-  const all = [...merged.values()];
-  return all
-    .filter(
-      (licence) =>
-        licence.confidence > GUESSED ||
-        !all.some(
-          (other) => other !== licence && other.confidence > GUESSED && family(other.id) === family(licence.id),
-        ),
-    )
-    .sort((a, b) => b.confidence - a.confidence);
-}
-
-const family = (id: string): string => id.replace(/-\d+(\.\d+)*$/, '');
-
-/** Cuts what follows a name in a sentence; null where it is no name. */
-function cleanName(raw: string | undefined): string | null {
-  if (!raw) return null;
-  const name = raw
-    .replace(/\s+(is|was|under|from|on|at|for|and is|licensed|released|all rights|please|with|using|https?:).*$/i, '')
-    .replace(/[([{<].*$/, '')
-    .replace(/[\s,;:.!–—-]+$/, '')
-    .replace(/^["'“”\s]+|["'“”\s]+$/g, '')
-    .trim();
-  if (
-    name.length < 2 ||
-    name.length > 80 ||
-    /^(the|a|an|this|you|me|us|author|hand|all|any|https?)$/i.test(name) ||
-    /^\d+$/.test(name)
-  )
-    return null;
-  return name;
+/** The head of a licence text names itself; it says no more than the text. */
+function dropOwnTitles(found: Statements): void {
+  const whole = found.licences
+    .filter(({ evidence }) => /published text|summary of/.test(evidence.text))
+    .map(({ id }) => id);
+  const kind = (id: string): string => id.replace(/^LicenseRef-/, '').replace(/-(?:only|or-later|unstated)$/, '');
+  found.licences = found.licences.filter(
+    (licence) =>
+      whole.includes(licence.id) || !whole.some((id) => kind(licence.id) === kind(id).replace(/-\d+(\.\d+)*$/, '')),
+  );
+  found.sources = found.sources.filter(({ url }) => !/fsf\.org|gnu\.org|opensource/.test(url));
 }

@@ -1,24 +1,105 @@
-import type { Provenance, RightsFinding } from '@haveld/contract/licence';
-import { UNKNOWN_LICENCE } from './licences';
+import type { FurtherWork, Provenance, RightsFinding, WorkPart } from '@haveld/contract/licence';
+import { UNKNOWN_LICENCE } from './licences/standings';
 
 /** From here on a single statement is taken as the proposal. */
-const TAKEN_FROM = 0.75;
+export const TAKEN_FROM = 0.75;
+
+type Licence = RightsFinding['licences'][number];
+
+/** Statements about the model as a whole. */
+const ofAll = (found: RightsFinding): Licence[] =>
+  found.licences.filter((licence: Licence) => licence.part === undefined);
+
+export interface LicenceWeighing {
+  /** What the nearest evidence says; null where it says nothing or two things. */
+  proposed: Licence | null;
+  /** Licences that cannot hold at once with it, or with one another. */
+  contradicting: Licence[];
+}
+
+/** The nearest evidence that is certain enough is proposed; whatever says otherwise is a contradiction, wherever it stands. */
+export function weighProposal(found: RightsFinding): LicenceWeighing {
+  const certain = ofAll(found).filter(({ confidence }) => confidence >= TAKEN_FROM);
+  const [first] = certain;
+  if (!first) return { proposed: null, contradicting: [] };
+  const nearest = certain.filter(({ nearness }) => nearness === first.nearness);
+  const others = certain.filter(({ id }) => id !== first.id);
+  return nearest.length === 1 ? { proposed: first, contradicting: others } : { proposed: null, contradicting: certain };
+}
 
 /**
  * What the evidence says, as a starting point for a person.
- * @returns unknown licence where nothing is said, or where two statements contradict each other
+ * @returns unknown licence where nothing is said, or where equally near statements contradict each other
  */
 export function proposeProvenance(found: RightsFinding, title: string): Provenance {
-  const [first, second] = found.licences;
-  const contradicted = second !== undefined && second.confidence >= TAKEN_FROM;
   const page = found.sources[0]?.url ?? '';
+  const author = found.authors.find((one) => one.part === undefined) ?? found.authors[0];
   return {
-    title: found.titles[0]?.title ?? title,
-    author: found.authors[0]?.name ?? '',
+    title: (found.titles[0]?.title ?? title).slice(0, 300),
+    author: joinAuthors(found, author?.name ?? ''),
     authorUnknown: false,
-    licenceId: first && first.confidence >= TAKEN_FROM && !contradicted ? first.id : UNKNOWN_LICENCE,
-    source: page === '' ? '' : new URL(page).hostname.replace(/^www\./, ''),
-    pageUrl: URL.canParse(page) ? page : '',
+    authorUrl: author?.url ?? '',
+    licenceId: weighProposal(found).proposed?.id ?? UNKNOWN_LICENCE,
+    source: URL.canParse(page) ? new URL(page).hostname.replace(/^www\./, '') : '',
+    pageUrl: URL.canParse(page) && page.length <= 1000 ? page : '',
     pageText: '',
+    statedGrant: '',
+    acquiredOn: '',
+    acquiredBy: '',
+    price: '',
+    receipt: '',
+    claims: '',
+    client: '',
+    agreement: '',
+    expiresOn: '',
+    seats: null,
+    territory: '',
   };
+}
+
+/** Several authors in one line of one file made it together. */
+function joinAuthors(found: RightsFinding, first: string): string {
+  const own = found.authors.filter((one) => one.part === undefined);
+  const [head] = own;
+  if (!head) return first;
+  const same = own.filter(
+    ({ evidence }) => evidence.file === head.evidence.file && evidence.passage === head.evidence.passage,
+  );
+  return same
+    .map(({ name }) => name)
+    .join(' and ')
+    .slice(0, 300);
+}
+
+const PARTS: Record<string, WorkPart> = { textures: 'maps', motion: 'motion', rig: 'part' };
+
+/** Further works the evidence names: maps by another hand, what it is based on. */
+export function proposeFurtherWorks(found: RightsFinding, proposed: Provenance): Omit<FurtherWork, 'id'>[] {
+  const base = { authorUnknown: false, authorUrl: '' as const, source: '', pageUrl: '' as const };
+  const parts = new Map<string, { author: string; licenceId: string }>();
+  for (const { name, part } of found.authors) {
+    if (!part || !(part in PARTS)) continue;
+    const known = parts.get(part);
+    if (!known) parts.set(part, { author: name, licenceId: '' });
+  }
+  for (const { id, part, confidence } of found.licences) {
+    if (!part || !(part in PARTS) || confidence < TAKEN_FROM) continue;
+    const known = parts.get(part) ?? { author: '', licenceId: '' };
+    parts.set(part, { ...known, licenceId: known.licenceId || id });
+  }
+  const works = [...parts].flatMap(([part, { author, licenceId }]): Omit<FurtherWork, 'id'>[] => {
+    const isSame =
+      (author === '' || author === proposed.author) && (licenceId === '' || licenceId === proposed.licenceId);
+    return isSame
+      ? []
+      : [{ ...base, part: PARTS[part], title: '', author, licenceId: licenceId || proposed.licenceId }];
+  });
+  const based = found.basedOn.map((work): Omit<FurtherWork, 'id'> => ({
+    ...base,
+    part: 'based-on',
+    title: work.title,
+    author: work.author,
+    licenceId: work.licenceId || UNKNOWN_LICENCE,
+  }));
+  return [...works, ...based];
 }

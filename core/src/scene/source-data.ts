@@ -53,6 +53,8 @@ export interface DocumentSource {
   declaredMetres?: number | null;
   declaredUp?: 'x' | 'y' | 'z' | null;
   extras?: Record<string, unknown>;
+  /** Packets of XMP, as JSON-LD. */
+  xmp?: unknown[];
 }
 
 function getSource(property: ExtensibleProperty): Record<string, unknown> {

@@ -2,6 +2,7 @@ import { PropertyType, type Document } from '@gltf-transform/core';
 import { prune } from '@gltf-transform/functions';
 import type { StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
+import type { ChangeNature } from '../rights/verdict-rules';
 import type { StepContext } from './step-definition';
 import { getStepDefinition, orderSteps } from './steps';
 
@@ -52,4 +53,12 @@ export function listCreditedChanges(steps: readonly Step[]): string[] {
 export function describeChanges(steps: readonly Step[]): string[] {
   const changes = listCreditedChanges(steps);
   return changes.length > 0 || steps.length === 0 ? changes : ['tidied only, its shape as it came'];
+}
+
+/** What a licence makes of a treatment: whether anything was changed, and what of it makes a new version of the work. */
+export function describeNature(steps: readonly Step[]): ChangeNature {
+  const adaptations = orderSteps(steps.map((step) => ({ step }))).flatMap(
+    ({ step }) => getStepDefinition(step).adaptation(step) ?? [],
+  );
+  return { changed: listCreditedChanges(steps).length > 0, adaptations: [...new Set(adaptations)] };
 }

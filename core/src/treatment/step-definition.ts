@@ -31,7 +31,12 @@ export interface StepDefinition<K extends StepKind> {
   topology: 'keeps' | 'permutes' | 'replaces';
   /** A few words for its card. */
   title(step: StepOf<K>): string;
-  /** What a credit says of it; null where it is a mere technical change. */
+  /** What a credit says of it; null where nobody would see it. */
   credit(step: StepOf<K>): string | null;
+  /**
+   * What makes a new version of the work of it, in words; null where it is the same work in another format, place or size
+   * (Creative Commons 4.0, section 2(a)(4); docs/decisions/010).
+   */
+  adaptation(step: StepOf<K>): string | null;
   apply(document: Document, step: StepOf<K>, context: StepContext): Promise<StepResult> | StepResult;
 }

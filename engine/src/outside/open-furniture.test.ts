@@ -10,7 +10,7 @@ import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { listPieces } from '@haveld/core/structure/list-pieces';
 import { listMapLines } from '@haveld/core/textures/map-lines';
-import { getLicenceTexts } from '../licence-texts';
+import { getLicenceTextIndex } from '../licence-texts';
 import { FURNITURE_FOLDER, readFurniture, readFurnitureTable, type FurnitureRow } from './open-furniture';
 import { describeDifferences, type Comparison } from './read-files';
 
@@ -70,7 +70,11 @@ test('153 community models: every box is that of the table, every map is found o
 
 test('the English text of the Free Art License, which SPDX lists in French, is recognised as itself and as nothing else', () => {
   const text = readFileSync(join(FURNITURE_FOLDER, 'LICENSE.txt'), 'utf8');
-  const found = detectRights([{ file: 'LICENSE.txt', text, firstLine: 1 }], getLicenceTexts());
+  const found = detectRights(
+    { texts: [{ file: 'm/LICENSE.txt', text, firstLine: 1 }] },
+    { model: 'm/m.obj', files: ['m/m.obj'] },
+    getLicenceTextIndex(),
+  );
   expect(found.licences.map((licence) => licence.id)).toEqual(['LAL-1.3']);
   expect(found.authors).toEqual([]);
 });

@@ -11,8 +11,11 @@ import { HaveldPolygons } from '@haveld/core/scene/polygon-data';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { reduceInfluences } from '@haveld/core/scene/reduce-influences';
 import { removeSourceData } from '@haveld/core/scene/source-data';
+import { composeCredit, type Credit } from '@haveld/core/rights/credits';
+import { PART_WORDS } from '@haveld/core/rights/judge-use';
+import { writeSidecar } from '@haveld/core/rights/reuse-sidecar';
+import { writeCreditsInto } from '@haveld/core/rights/write-xmp';
 import { createReadingContext } from '../reading-context';
-import { getLicenceTexts } from '../licence-texts';
 import { checkWritten, requireHolding } from './make-version';
 import type { TaskContext } from './task';
 
@@ -23,10 +26,12 @@ export interface PackInput {
   accession: string;
   versionNumber: number;
   format: 'glb' | 'obj';
-  credit: string;
-  licenceId: string;
-  /** In words, for the licence file where SPDX has no text. */
-  licenceWords: string;
+  /** The work itself first, then others in it. */
+  credits: Credit[];
+  /** Text of each licence it stands under, by identifier. */
+  licences: { id: string; text: string }[];
+  /** Stands as holder where the work is the house's own. */
+  house: string;
   intendedUse: string;
 }
 
@@ -66,8 +71,13 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   };
   const text = (content: string): Uint8Array => new TextEncoder().encode(content);
   files.push(
-    { path: 'CREDITS.txt', bytes: text(`${input.credit}\n`) },
-    { path: 'LICENCE.txt', bytes: text(getLicenceTexts()[input.licenceId] ?? `${input.licenceWords}\n`) },
+    // each file says whose it is beside it, and the texts lie where REUSE 3.2 looks for them
+    ...files.map((file) => ({
+      path: `${file.path}.license`,
+      bytes: text(writeSidecar(creditsOf(file.path, input.credits), input.house)),
+    })),
+    { path: 'CREDITS.txt', bytes: text(`${input.credits.map((credit) => composeCredit(credit)).join('\n')}\n`) },
+    ...input.licences.map((licence) => ({ path: `LICENSES/${licence.id}.txt`, bytes: text(licence.text) })),
     { path: 'READ-BACK.json', bytes: text(`${JSON.stringify(readBack, null, 2)}\n`) },
   );
   const packed = await zipFiles(files.map((file) => ({ ...file, path: `${input.name}/${file.path}` })));
@@ -76,10 +86,16 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   return { zipSha256: stored.sha256, sizeBytes: stored.sizeBytes, checks };
 }
 
+/** Maps by another hand stand under their own line alone. */
+function creditsOf(path: string, credits: readonly Credit[]): readonly Credit[] {
+  const ofMaps = path.startsWith('maps/') ? credits.filter(({ part }) => part === PART_WORDS.maps) : [];
+  return ofMaps.length > 0 ? ofMaps : credits;
+}
+
 async function packGlb(
   document: Document,
   expected: Figures,
-  { name, credit }: PackInput,
+  { name, credits }: PackInput,
 ): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
   removeSourceData(document);
   // polygons are kept in the library's own extension, which nobody else reads
@@ -88,7 +104,7 @@ async function packGlb(
     .listExtensionsUsed()
     .find((extension) => extension instanceof HaveldPolygons);
   polygons?.dispose();
-  document.getRoot().getAsset().copyright = credit;
+  writeCreditsInto(document, credits);
   for (const accessor of document.getRoot().listAccessors()) {
     if (accessor.listParents().every((parent) => parent.propertyType === 'Root' || parent.propertyType === 'Buffer'))
       accessor.dispose();
@@ -103,9 +119,13 @@ async function packGlb(
 async function packObj(
   document: Document,
   expected: Figures,
-  { name, credit }: PackInput,
+  { name, credits }: PackInput,
 ): Promise<{ files: PackedFile[]; checks: CheckLine[] }> {
-  const written = writeObj(document, name, credit.split('\n'));
+  const written = writeObj(
+    document,
+    name,
+    credits.map((credit) => composeCredit(credit)),
+  );
   const encoder = new TextEncoder();
   const files: PackedFile[] = [
     { path: `${name}.obj`, bytes: encoder.encode(written.obj) },

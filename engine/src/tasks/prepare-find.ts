@@ -8,16 +8,17 @@ import { readModel } from '@haveld/core/formats/read-model';
 import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { listStatedSizes } from '@haveld/core/placement/stated-size';
 import { detectRights } from '@haveld/core/rights/detect';
-import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
+import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
+import { proposeFurtherWorks, proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { getDocumentSource } from '@haveld/core/scene/source-data';
 import { listMapLines, type ArrivalPicture } from '@haveld/core/textures/map-lines';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
-import { getLicenceTexts } from '../licence-texts';
+import { getLicenceTextIndex } from '../licence-texts';
 import { createReadingContext } from '../reading-context';
 import { sharpCodec } from '../sharp-codec';
-import { collectTexts } from './collect-texts';
+import { collectRights } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
 import { checkWritten, requireHolding } from './make-version';
 import type { TaskContext } from './task';
@@ -33,6 +34,8 @@ export interface PrepareInput {
   preset: Preset;
   /** False only looks: nothing is treated and nothing written. */
   makes: boolean;
+  /** `2026-11-26`; grants that end are held against it. */
+  today: string;
 }
 
 export interface PrepareResult {
@@ -46,14 +49,15 @@ export interface PrepareResult {
  * @throws {DomainError} `bad-file` where it cannot be read, `broken` where what was written is not what was meant
  */
 export async function prepareFind(
-  { name, model, files, preset, makes }: PrepareInput,
+  { name, model, files, preset, makes, today }: PrepareInput,
   { store, progress }: TaskContext,
 ): Promise<PrepareResult> {
   const { document, log } = await readModel(model, createReadingContext(createFileSource(files, store)));
   progress(1, STAGES, 'stage');
-  const texts = await collectTexts(files, getDocumentSource(document), model, store);
-  const rights = detectRights(texts, getLicenceTexts());
+  const sources = await collectRights(files, getDocumentSource(document), model, store);
+  const rights = detectRights(sources, { model, files: files.map(({ path }) => path) }, getLicenceTextIndex());
   const provenance = proposeProvenance(rights, name);
+  const further = proposeFurtherWorks(rights, provenance).map((work, i) => ({ ...work, id: String(i) }));
   const pictures: ArrivalPicture[] = files.filter((file) => file.role === 'map');
   const examination = examine({
     document,
@@ -61,10 +65,20 @@ export async function prepareFind(
     log,
     pictures,
     belonging: new Set(),
-    stated: listStatedSizes(texts),
+    stated: listStatedSizes(sources.texts),
   });
   const { sheet, steps } = takeEverySure(
-    [...checkRights(provenance, rights, false), ...assess(examination)],
+    [
+      ...checkRights(BUILT_IN_BOOK, {
+        provenance,
+        further,
+        found: rights,
+        confirmed: false,
+        hasEvidence: false,
+        today,
+      }),
+      ...assess(examination),
+    ],
     preset.take,
   );
   progress(2, STAGES, 'stage');

@@ -11,10 +11,10 @@ import { getDocumentSource } from '@haveld/core/scene/source-data';
 import { describeSource } from '@haveld/core/scene/source-facts';
 import { listPieces, type PieceProposal } from '@haveld/core/structure/list-pieces';
 import { createReadingContext } from '../reading-context';
-import { getLicenceTexts } from '../licence-texts';
+import { getLicenceTextIndex } from '../licence-texts';
 import { sharpCodec } from '../sharp-codec';
 import type { FolderStore } from '../store/folder-store';
-import { collectTexts } from './collect-texts';
+import { collectRights } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
 import type { TaskContext } from './task';
 
@@ -47,8 +47,8 @@ export async function readFind(
   const { document, log } = await readModel(model, createReadingContext(createFileSource(files, context.store)));
   context.progress(1, 4, 'stage');
   const described = getDocumentSource(document);
-  const texts = await collectTexts(files, described, model, context.store);
-  const rights = detectRights(texts, getLicenceTexts());
+  const sources = await collectRights(files, described, model, context.store);
+  const rights = detectRights(sources, { model, files: files.map(({ path }) => path) }, getLicenceTextIndex());
   context.progress(2, 4, 'stage');
   const stored = await context.store.put(await writeGlb(document));
   context.progress(3, 4, 'stage');
@@ -63,7 +63,7 @@ export async function readFind(
     portraitSha256: portrait?.sha256 ?? null,
     log,
     rights,
-    stated: listStatedSizes(texts),
+    stated: listStatedSizes(sources.texts),
     source: describeSource(document),
     pieces: isPiece ? null : listPieces(document),
     elevation: isPiece && drawing ? await drawFront(document, context.store) : null,

@@ -9,6 +9,10 @@ import { assessFind } from './assess-find';
 import { makeVersion } from './make-version';
 import { packHandOver } from './pack-hand-over';
 import { readFind } from './read-find';
+import jsonld from 'jsonld';
+import { composeCredit, listCredits } from '@haveld/core/rights/credits';
+import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
+import { getLicenceTexts } from '../licence-texts';
 
 const scratch = createScratchStore();
 afterAll(() => scratch.remove());
@@ -111,6 +115,24 @@ test('the polygons of the original are in the version', async () => {
   expect(made.after).toMatchObject({ triangles: 12, polygons: 6 });
 });
 
+const CREDITS = listCredits(
+  BUILT_IN_BOOK,
+  {
+    provenance: {
+      title: 'Crate',
+      author: 'Ines Falkenrot',
+      authorUnknown: false,
+      authorUrl: '',
+      licenceId: 'CC-BY-4.0',
+      source: '',
+      pageUrl: 'https://quayside-models.example/crate',
+    },
+    further: [],
+    name: 'crate',
+  },
+  ['set upright'],
+);
+
 async function pack(format: 'glb' | 'obj') {
   const { made } = await makeCrate();
   const packed = await packHandOver(
@@ -120,9 +142,9 @@ async function pack(format: 'glb' | 'obj') {
       accession: 'HV-000001',
       versionNumber: 1,
       format,
-      credit: '“Crate” by Ines Falkenrot.',
-      licenceId: 'CC-BY-4.0',
-      licenceWords: 'CC BY 4.0',
+      credits: CREDITS,
+      licences: [{ id: 'CC-BY-4.0', text: getLicenceTexts()['CC-BY-4.0'] }],
+      house: 'Tide House',
       intendedUse: 'commercial',
     },
     scratch.context,
@@ -157,8 +179,9 @@ test('a GLB is handed over valid, without anything of ours in it, with credits a
   const { files, packed } = await pack('glb');
   expect([...files.keys()]).toEqual([
     'crate/crate.glb',
+    'crate/crate.glb.license',
     'crate/CREDITS.txt',
-    'crate/LICENCE.txt',
+    'crate/LICENSES/CC-BY-4.0.txt',
     'crate/READ-BACK.json',
   ]);
   const glb = new Uint8Array(files.get('crate/crate.glb')!);
@@ -167,9 +190,26 @@ test('a GLB is handed over valid, without anything of ours in it, with credits a
   expect(Buffer.from(glb).includes('HAVELD')).toBe(false);
   const document = await readGlb(glb);
   expect(computeFigures(document)).toMatchObject({ triangles: 12, maps: 1 });
-  expect(document.getRoot().getAsset().copyright).toBe('“Crate” by Ines Falkenrot.');
-  expect(files.get('crate/LICENCE.txt')!.toString()).toContain('Attribution 4.0 International');
+  expect(document.getRoot().getAsset().copyright).toBe(composeCredit(CREDITS[0]));
+  expect(files.get('crate/LICENSES/CC-BY-4.0.txt')!.toString()).toContain('Attribution 4.0 International');
   expect(packed.checks.every((check) => check.holds)).toBe(true);
+});
+
+test('the XMP of a handed-over GLB is read by another reader of JSON-LD, by its full names', async () => {
+  const { files } = await pack('glb');
+  const glb = files.get('crate/crate.glb')!;
+  const json = JSON.parse(glb.subarray(20, 20 + glb.readUInt32LE(12)).toString()) as {
+    asset: { extensions: { KHR_xmp_json_ld: { packet: number } } };
+    extensions: { KHR_xmp_json_ld: { packets: jsonld.JsonLdDocument[] } };
+  };
+  const packet = json.extensions.KHR_xmp_json_ld.packets[json.asset.extensions.KHR_xmp_json_ld.packet];
+  // jsonld (npm): the reference processor of JSON-LD 1.1
+  const [expanded] = (await jsonld.expand(packet)) as Record<string, unknown>[];
+  expect(expanded['http://purl.org/dc/elements/1.1/creator']).toEqual([{ '@list': [{ '@value': 'Ines Falkenrot' }] }]);
+  expect(expanded['http://ns.adobe.com/xap/1.0/rights/WebStatement']).toEqual([
+    { '@value': 'https://creativecommons.org/licenses/by/4.0/' },
+  ]);
+  expect(JSON.stringify(expanded['http://purl.org/dc/elements/1.1/rights'])).toContain('Changed: set upright.');
 });
 
 test('an OBJ is handed over with its quads, its map loose beside it, and the result of reading it back', async () => {
@@ -178,8 +218,11 @@ test('an OBJ is handed over with its quads, its map loose beside it, and the res
     'crate/crate.obj',
     'crate/crate.mtl',
     'crate/maps/wood_col.png',
+    'crate/crate.obj.license',
+    'crate/crate.mtl.license',
+    'crate/maps/wood_col.png.license',
     'crate/CREDITS.txt',
-    'crate/LICENCE.txt',
+    'crate/LICENSES/CC-BY-4.0.txt',
     'crate/READ-BACK.json',
   ]);
   const obj = files.get('crate/crate.obj')!.toString();

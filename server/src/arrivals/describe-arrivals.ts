@@ -1,7 +1,7 @@
+import type { RightsRules } from '@haveld/contract/rights';
 import type { Arrival, Find } from '@haveld/contract/arrivals';
 import type { AssetState } from '@haveld/contract/asset-state';
 import { proposeJoin, type JoinCandidate } from '@haveld/core/finds/propose-join';
-import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { countOpenPairs } from '../doubles/service';
@@ -10,6 +10,8 @@ import { listKitsOfArrival } from '../kits/service';
 import * as fileQueries from './file-queries';
 import * as findQueries from './find-queries';
 import * as queries from './queries';
+import { loadRules } from '../rights/book';
+import { proposeByRules } from '../rights/provenance';
 import * as readingQueries from './reading-queries';
 
 const SHOWN = 60;
@@ -40,7 +42,8 @@ const describeCandidate = ({ id, name, finds, files }: Arrival): JoinCandidate =
 });
 
 async function describeArrival(db: Executor, row: queries.ArrivalRow, assets: AssetOf): Promise<Arrival> {
-  const [received, files, totals, finds, links, readings, kits, doubles] = await Promise.all([
+  const [rules, received, files, totals, finds, links, readings, kits, doubles] = await Promise.all([
+    loadRules(db),
     queries.listReceived(db, row.id),
     fileQueries.listFiles(db, row.id, FILES_SHOWN),
     fileQueries.sumFiles(db, row.id),
@@ -103,7 +106,7 @@ async function describeArrival(db: Executor, row: queries.ArrivalRow, assets: As
     finds: finds
       .filter(({ id }) => !pieces.has(id))
       .map((find) => ({
-        ...describeFind(find, readingOf.get(find.id) ?? null, assets.get(find.id) ?? null),
+        ...describeFind(rules, find, readingOf.get(find.id) ?? null, assets.get(find.id) ?? null),
         kitId: kitOf(find),
         doubles: doubles.get(find.id) ?? 0,
       })),
@@ -125,12 +128,13 @@ async function describeProgress(
 }
 
 function describeFind(
+  rules: RightsRules,
   find: findQueries.FindRow,
   reading: readingQueries.ReadingRow | null,
   asset: Find['asset'],
 ): Omit<Find, 'kitId' | 'doubles'> {
   const open = reading?.findings.filter((finding) => finding.mark !== 'holds') ?? [];
-  const proposed = reading ? proposeProvenance(reading.rights, find.name) : null;
+  const proposed = reading ? proposeByRules(rules, reading.rights, find.name) : null;
   return {
     id: find.id,
     name: find.kitId ? find.name : (proposed?.title ?? find.name),

@@ -1,6 +1,6 @@
 import type { Finding } from '@haveld/contract/finding';
 import { SourceFactsSchema, type Figures, type LogEntry, type MapLine } from '@haveld/contract/report';
-import type { RightsFinding } from '@haveld/contract/licence';
+import { RightsFindingSchema, type RightsFinding } from '@haveld/contract/licence';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
 import { many, one, run, type Executor } from '../database/pool';
@@ -30,7 +30,7 @@ function parseReading({ source, log, rights, stated, findings, figures, maps, ..
     // readings made before a field was known go without it
     source: SourceFactsSchema.parse(JSON.parse(source)),
     log: JSON.parse(log) as LogEntry[],
-    rights: JSON.parse(rights) as RightsFinding,
+    rights: RightsFindingSchema.parse(JSON.parse(rights)),
     stated: JSON.parse(stated) as StatedSize[],
     findings: JSON.parse(findings) as Finding[],
     figures: JSON.parse(figures) as Figures,

@@ -108,5 +108,5 @@ export async function changeKitProvenance(
 ): Promise<void> {
   const { title: _title, ...shared } = change;
   for (const { id, ownProvenance } of await queries.listAssetsOfKit(dependencies.pool, kitId))
-    if (!ownProvenance) await changeProvenance(dependencies, id, shared, person, false);
+    if (!ownProvenance) await changeProvenance(dependencies, id, { change: shared, why: 'as the kit' }, person, false);
 }

@@ -1,7 +1,6 @@
 import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
 import type { Answer, Finding } from '@haveld/contract/finding';
-import type { Provenance } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
 import { many, maybeOne, one, run, type Executor } from '../database/pool';
 
@@ -15,13 +14,14 @@ export interface AssetRow {
   state: AssetState;
   findings: Finding[];
   licenceConfirmed: boolean;
+  licenceConfirmedBy: string | null;
   currentVersionId: string | null;
 }
 
 type StoredAsset = Omit<AssetRow, 'findings' | 'licenceConfirmed'> & { findings: string; licenceConfirmed: number };
 
 const ASSET = `SELECT id, accession, find_id AS findId, reading_id AS readingId, name, category, state, findings,
-  licence_confirmed AS licenceConfirmed, current_version_id AS currentVersionId FROM asset`;
+  licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId FROM asset`;
 
 const parseAsset = (row: StoredAsset): AssetRow => ({
   ...row,
@@ -72,8 +72,8 @@ export async function setFindings(db: Executor, id: string, findings: Finding[])
   await run(db, 'UPDATE asset SET findings = ? WHERE id = ?', [JSON.stringify(findings), id]);
 }
 
-export async function setLicenceConfirmed(db: Executor, id: string, confirmed: boolean): Promise<void> {
-  await run(db, 'UPDATE asset SET licence_confirmed = ? WHERE id = ?', [confirmed, id]);
+export async function setName(tx: Executor, id: string, name: string): Promise<void> {
+  await run(tx, 'UPDATE asset SET name = ? WHERE id = ?', [name.slice(0, 200), id]);
 }
 
 export async function setNameAndCategory(tx: Executor, id: string, name: string, category: Category): Promise<void> {
@@ -87,53 +87,6 @@ export async function setCatalogued(tx: Executor, id: string, versionId: string)
     [versionId, id],
   );
 }
-
-/** What a search for words looks through. */
-export async function setSearchText(db: Executor, id: string, text: string): Promise<void> {
-  await run(db, 'UPDATE asset SET search_text = ? WHERE id = ?', [text, id]);
-}
-
-interface StoredProvenance extends Omit<Provenance, 'authorUnknown'> {
-  authorUnknown: number;
-}
-
-const PROVENANCE =
-  'SELECT title, author, author_unknown AS authorUnknown, licence_id AS licenceId, source, page_url AS pageUrl, page_text AS pageText FROM provenance';
-
-export async function getProvenance(db: Executor, assetId: string): Promise<Provenance> {
-  const row = await one<StoredProvenance>(db, `${PROVENANCE} WHERE asset_id = ?`, [assetId]);
-  return { ...row, authorUnknown: row.authorUnknown === 1 };
-}
-
-export async function upsertProvenance(tx: Executor, assetId: string, p: Provenance): Promise<void> {
-  await run(
-    tx,
-    'REPLACE INTO provenance (asset_id, title, author, author_unknown, licence_id, source, page_url, page_text) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
-    [assetId, p.title, p.author, p.authorUnknown, p.licenceId, p.source, p.pageUrl, p.pageText],
-  );
-}
-
-export async function insertProvenanceChange(
-  tx: Executor,
-  change: { assetId: string; field: string; before: string; after: string; personId: string | null },
-): Promise<void> {
-  await run(
-    tx,
-    'INSERT INTO provenance_change (asset_id, field, before_value, after_value, person_id) VALUES (?, ?, ?, ?, ?)',
-    [change.assetId, change.field, change.before, change.after, change.personId],
-  );
-}
-
-export const listProvenanceChanges = (
-  db: Executor,
-  assetId: string,
-): Promise<{ at: Date; personName: string | null; field: string; before: string; after: string }[]> =>
-  many(
-    db,
-    `SELECT provenance_change.at, person.name AS personName, field, before_value AS \`before\`, after_value AS \`after\` FROM provenance_change
-     LEFT JOIN person ON person.id = provenance_change.person_id WHERE asset_id = ? ORDER BY provenance_change.id DESC LIMIT 100`,
-    [assetId],
-  );
 
 export async function listAnswers(db: Executor, assetId: string): Promise<Map<string, Answer>> {
   const rows = await many<{ findingKey: string; answer: string }>(

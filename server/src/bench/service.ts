@@ -14,16 +14,17 @@ import {
   listMissing,
   listSureOpen,
 } from '@haveld/core/condition/answers';
-import { checkRights } from '@haveld/core/condition/check-rights';
 import { houseName } from '@haveld/core/text/house-name';
-import { getTerms, isKnownLicence } from '@haveld/core/rights/licences';
-import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
-import { getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
+import { getArrival, getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
 import { formatAccession } from '../accession';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { findOpenJob, insertJob } from '../jobs/job-table';
+import { loadBook } from '../rights/book';
+import { changeProvenances, confirmLicence, listChanges, startProvenance } from '../rights/provenance';
+import { listRightsFindings, loadRightsStates, refreshRightsMarks, type AssetRightsState } from '../rights/state';
+import { refreshSearchTexts } from './search-text';
 import * as queries from './queries';
 
 /** @returns the asset of each find that has one */
@@ -39,9 +40,7 @@ export async function listAssetsByFind(
 }
 
 export const countOnBench = queries.countOnBench;
-export const getProvenance = queries.getProvenance;
 export const listSteps = queries.listSteps;
-export const listProvenanceChanges = queries.listProvenanceChanges;
 
 /** Makes an asset of a find, with its number and what its texts say of its rights. Asked twice, the same asset comes back. */
 export async function takeFindToBench({ pool }: Dependencies, findId: string): Promise<string> {
@@ -49,23 +48,18 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
   return transact(pool, async (tx) => {
     const known = await queries.findAssetOfFind(tx, findId);
     if (known) return known;
-    const proposed = proposeProvenance(reading.rights, find.name);
     const id = randomUUID();
-    await queries.insertAsset(tx, {
-      id,
-      findId,
-      readingId: reading.id,
-      // texts of a kit give its title, not that of a piece
-      name: find.kitId ? find.name : proposed.title,
-      findings: reading.findings,
+    await queries.insertAsset(tx, { id, findId, readingId: reading.id, name: find.name, findings: reading.findings });
+    const arrival = await getArrival(tx, find.arrivalId);
+    const { title } = await startProvenance(tx, id, reading.rights, find.name, {
+      acquiredOn: arrival ? arrival.createdAt.toISOString().slice(0, 10) : '',
+      acquiredBy: arrival?.personName ?? '',
     });
-    await queries.upsertProvenance(tx, id, proposed);
-    for (const [field, value] of Object.entries(proposed)) {
-      if (typeof value === 'string' && value !== '')
-        await queries.insertProvenanceChange(tx, { assetId: id, field, before: '', after: value, personId: null });
-    }
+    // texts of a kit give its title, not that of a piece
+    if (!find.kitId) await queries.setName(tx, id, title);
     await markOnBench(tx, findId);
-    await refreshSearchText(tx, id);
+    await refreshRightsMarks(tx, [id]);
+    await refreshSearchTexts(tx, [id]);
     await bumpRevision(tx);
     return id;
   });
@@ -81,25 +75,21 @@ async function mustFind(db: Executor, id: string): Promise<queries.AssetRow> {
 async function listFindings(
   db: Executor,
   asset: queries.AssetRow,
-): Promise<{ findings: Finding[]; provenance: Provenance }> {
-  const provenance = await queries.getProvenance(db, asset.id);
-  const reading = await getReading(db, asset.readingId);
-  return {
-    provenance,
-    findings: [...checkRights(provenance, reading.rights, asset.licenceConfirmed), ...asset.findings],
-  };
+): Promise<{ findings: Finding[]; rights: AssetRightsState }> {
+  const [rights] = await loadRightsStates(db, [asset.id]);
+  return { rights, findings: [...listRightsFindings(await loadBook(db), rights), ...asset.findings] };
 }
 
 export async function getSheet(db: Executor, id: string): Promise<Sheet> {
   const asset = await mustFind(db, id);
   const reading = await getReading(db, asset.readingId);
   const find = await getFind(db, asset.findId);
-  const { findings, provenance } = await listFindings(db, asset);
+  const { findings, rights } = await listFindings(db, asset);
   const answers = await queries.listAnswers(db, id);
   const sheet = answerFindings(findings, answers);
   const [steps, changes, arrivalName, assessing, making, last] = await Promise.all([
     queries.listSteps(db, id),
-    queries.listProvenanceChanges(db, id),
+    listChanges(db, id),
     find ? getArrivalName(db, find.arrivalId) : '',
     findOpenJob(db, 'assess-asset', id),
     findMaking(db, id),
@@ -119,8 +109,9 @@ export async function getSheet(db: Executor, id: string): Promise<Sheet> {
     log: reading.log,
     findings: sheet,
     steps: orderSteps(steps).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) })),
-    provenance,
-    rights: reading.rights,
+    provenance: rights.provenance,
+    further: rights.further,
+    rights: rights.found,
     changes: changes.map((change) => ({
       ...change,
       at: change.at.toISOString(),
@@ -224,16 +215,12 @@ async function answerRights(
   if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
   else await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
   if (finding.key === 'rights:licence') {
-    await queries.setLicenceConfirmed(tx, asset.id, answer !== null);
-    const reason = answer?.kind === 'set-aside' ? answer.reason : 'confirmed';
-    await queries.insertProvenanceChange(tx, {
-      assetId: asset.id,
-      field: 'licence looked at',
-      before: '',
-      after: answer === null ? 'taken back' : reason,
-      personId: person.id,
-    });
+    const why = answer === null ? null : answer.kind === 'set-aside' ? answer.reason : 'taken after a look';
+    const settled = await confirmLicence(tx, asset.id, { confirmedBy: asset.licenceConfirmedBy }, why, person);
+    // the first of two says so and leaves the question open for the second
+    if (!settled) await queries.deleteAnswer(tx, asset.id, finding.key);
   }
+  await refreshRightsMarks(tx, [asset.id]);
 }
 
 /** A turn or a scale calls for baking; it stands in the treatment as a step like any other. */
@@ -272,40 +259,21 @@ export async function switchStep({ pool }: Dependencies, id: string, stepId: str
 }
 
 /**
- * Corrects provenance; each field that changes is written down with who changed it.
+ * Corrects provenance; each field that changes is written down with who changed it, and why.
  * @param isOwn false where it comes from the kit, and the piece goes on following it
  */
 export async function changeProvenance(
   { pool }: Dependencies,
   id: string,
-  change: Partial<Provenance>,
+  { change, why }: { change: Partial<Provenance>; why: string },
   person: Person,
   isOwn = true,
 ): Promise<Sheet> {
-  if (change.licenceId !== undefined && !isKnownLicence(change.licenceId))
-    throw new DomainError('bad-request', 'This licence is not in the list.');
   await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
-    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
-    const before = await queries.getProvenance(tx, id);
-    const after = { ...before, ...change };
-    await queries.upsertProvenance(tx, id, after);
+    if (!(await queries.lockAsset(tx, id))) throw new DomainError('not-found', 'There is no such asset.');
+    await changeProvenances(tx, [id], { change, why }, person);
     if (isOwn) await queries.setOwnProvenance(tx, id);
-    for (const field of Object.keys(after) as (keyof Provenance)[]) {
-      if (after[field] === before[field]) continue;
-      await queries.insertProvenanceChange(tx, {
-        assetId: id,
-        field,
-        before: String(before[field]),
-        after: String(after[field]),
-        personId: person.id,
-      });
-      if (field === 'licenceId') {
-        await queries.setLicenceConfirmed(tx, id, false);
-        await queries.deleteAnswer(tx, id, 'rights:licence');
-      }
-    }
-    await refreshSearchText(tx, id);
+    await refreshSearchTexts(tx, [id]);
     await bumpRevision(tx);
   });
   return getSheet(pool, id);
@@ -331,7 +299,7 @@ export async function catalogueAsset(
     const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);
     const code = steps.map(describeStepCode);
     const same = await queries.findSameVersion(tx, id, asset.readingId, steps, code);
-    await refreshSearchText(tx, id);
+    await refreshSearchTexts(tx, [id]);
     if (same?.state === 'made') await queries.setCatalogued(tx, id, same.id);
     if (!same) {
       const versionId = randomUUID();
@@ -357,22 +325,4 @@ export async function catalogueAsset(
 async function nameRootAs(tx: PoolConnection, assetId: string, name: string): Promise<void> {
   const row = (await queries.listSteps(tx, assetId)).find(({ step }) => step.kind === 'name-root');
   if (row) await queries.setStepSettings(tx, row.id, { kind: 'name-root', schema: 1, name });
-}
-
-/** Gathers the words an asset is found by. */
-async function refreshSearchText(tx: Executor, id: string): Promise<void> {
-  const asset = await mustFind(tx, id);
-  const provenance = await queries.getProvenance(tx, id);
-  const find = await getFind(tx, asset.findId);
-  const words = [
-    asset.name,
-    provenance.title,
-    provenance.author,
-    provenance.source,
-    asset.category ?? '',
-    formatAccession(asset.accession),
-    getTerms(provenance.licenceId).short,
-    find?.name ?? '',
-  ];
-  await queries.setSearchText(tx, id, words.filter((word) => word !== '').join(' '));
 }

@@ -2,7 +2,7 @@ import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
-import { many, maybeOne, one, type Executor, type Value } from '../database/pool';
+import { many, maybeOne, one, placesFor, type Executor, type Value } from '../database/pool';
 
 export interface CardRow {
   id: string;
@@ -25,12 +25,14 @@ export interface CardRow {
   versionNumber: number | null;
   modelSha256: string | null;
   uses: number;
+  takenDown: string | null;
 }
 
 const CARD = `SELECT asset.id, asset.accession, asset.find_id AS findId, asset.reading_id AS readingId, asset.name, asset.category, asset.state,
   provenance.licence_id AS licenceId, provenance.author, version.triangles, version.map_side AS mapSide, version.has_size AS hasSize,
   version.elevation_width AS widthM, version.elevation_height AS heightM, version.portrait_sha256 AS portraitSha256, version.elevation_sha256 AS elevationSha256,
   version.id AS versionId, version.number AS versionNumber, version.model_sha256 AS modelSha256,
+  asset.taken_down AS takenDown,
   (SELECT COUNT(*) FROM hand_over WHERE hand_over.asset_id = asset.id AND hand_over.state = 'packed') AS uses
   FROM asset JOIN provenance ON provenance.asset_id = asset.id LEFT JOIN version ON version.id = asset.current_version_id`;
 
@@ -48,6 +50,19 @@ export function listCards(db: Executor, { words }: CardFilter): Promise<CardRow[
   const where = match === '' ? '' : ' WHERE MATCH (asset.search_text) AGAINST (? IN BOOLEAN MODE)';
   const values: Value[] = match === '' ? [] : [match];
   return many(db, `${CARD}${where} ORDER BY asset.accession LIMIT 5000`, values);
+}
+
+export const listCardsOf = (db: Executor, ids: readonly string[]): Promise<CardRow[]> =>
+  many(db, `${CARD} WHERE asset.id IN (${placesFor(ids)})`, [...ids]);
+
+/** The steps of the version each of these stands with in the catalogue. */
+export async function listCurrentSteps(db: Executor, ids: readonly string[]): Promise<Map<string, Step[]>> {
+  const rows = await many<{ id: string; steps: string }>(
+    db,
+    `SELECT asset.id, version.steps FROM asset JOIN version ON version.id = asset.current_version_id WHERE asset.id IN (${placesFor(ids)})`,
+    [...ids],
+  );
+  return new Map(rows.map(({ id, steps }) => [id, JSON.parse(steps) as Step[]]));
 }
 
 export const findCard = (db: Executor, id: string): Promise<CardRow | null> =>

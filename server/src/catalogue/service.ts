@@ -1,27 +1,43 @@
 import type { AssetPage, AssetUse, Card, Catalogue, Question, Version } from '@haveld/contract/catalogue';
 import { DomainError } from '@haveld/contract/error';
-import type { Step } from '@haveld/contract/step';
-import { composeCredit } from '@haveld/core/rights/credits';
-import { getTerms } from '@haveld/core/rights/licences';
-import { judgeUse } from '@haveld/core/rights/verdict';
+import type { IntendedUse } from '@haveld/contract/licence';
+import { composeCredit, listCredits } from '@haveld/core/rights/credits';
+import { judgeUse } from '@haveld/core/rights/judge-use';
+import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getArrivalName, getFind, getReading, listFindFiles } from '../arrivals/service';
 import { formatAccession } from '../accession';
-import { getProvenance } from '../bench/service';
 import type { Executor } from '../database/pool';
+import { loadBook } from '../rights/book';
+import { getProvenance, listFurtherWorks } from '../rights/provenance';
 import * as queries from './queries';
 
 export const countCatalogued = queries.countCatalogued;
 export const listVersions = queries.listVersions;
 export const findCardRow = queries.findCard;
+export const listCardRows = queries.listCardsOf;
+export const listCurrentSteps = queries.listCurrentSteps;
+export type CardRow = queries.CardRow;
 
 const TRIANGLE_LIMITS = [5_000, 20_000, 100_000];
 
-/** A changed version stands in the catalogue, so a use is judged as one of a changed version. */
-const asChanged = (commercial: boolean): { commercial: boolean; changed: boolean } => ({ commercial, changed: true });
+/** What a card is judged for: a production that is shown, its models side by side; the project it goes to is judged in full. */
+const asShown = (commercial: boolean): IntendedUse => ({
+  uses: ['rendered'],
+  commercial,
+  releaseLicence: '',
+  arrangement: 'side-by-side',
+  locks: false,
+  territory: '',
+  seats: null,
+  until: '',
+});
 
-export function toCard(row: queries.CardRow, use: Question['use'] = ''): Card {
-  const { verdict } = judgeUse(row.licenceId, asChanged(use === 'commercial'));
+const SHOWN = { commercial: asShown(true), 'non-commercial': asShown(false), '': asShown(false) };
+
+export function toCard(book: LicenceBook, row: queries.CardRow, use: Question['use'] = ''): Card {
+  const { verdict } =
+    row.takenDown === null ? judgeUse(book, row.licenceId, SHOWN[use]) : { verdict: 'not-allowed' as const };
   const hasSize = row.hasSize === 1;
   return {
     id: row.id,
@@ -39,6 +55,7 @@ export function toCard(row: queries.CardRow, use: Question['use'] = ''): Card {
     elevationSha256: row.elevationSha256,
     uses: row.uses,
     verdict,
+    takenDown: row.takenDown !== null,
   };
 }
 
@@ -46,7 +63,9 @@ type Test = (card: Card) => boolean;
 
 /** Asks the catalogue. Each facet counts what fits all the other parts of the question. */
 export async function searchCatalogue(db: Executor, question: Question): Promise<Catalogue> {
-  const all = (await queries.listCards(db, question)).map((row) => toCard(row, question.use));
+  const { book } = await loadBook(db);
+  const all = (await queries.listCards(db, question)).map((row) => toCard(book, row, question.use));
+  const mayBeUsed = createUseTest(book);
   const tests: Record<'category' | 'triangles' | 'use' | 'state', Test> = {
     category: (card) => question.category === '' || card.category === question.category,
     triangles: (card) => question.triangles === 0 || card.triangles <= question.triangles,
@@ -76,9 +95,19 @@ export async function searchCatalogue(db: Executor, question: Question): Promise
   };
 }
 
-function mayBeUsed(card: Card, use: 'commercial' | 'non-commercial'): boolean {
-  const { verdict } = judgeUse(card.licenceId, asChanged(use === 'commercial'));
-  return verdict === 'allowed' || verdict === 'allowed-with-duties';
+/** Thousands of cards stand under a handful of licences: each is judged once. */
+function createUseTest(book: LicenceBook): (card: Card, use: 'commercial' | 'non-commercial') => boolean {
+  const known = new Map<string, boolean>();
+  return ({ licenceId, takenDown }, use) => {
+    if (takenDown) return false;
+    const key = `${use}|${licenceId}`;
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    const { verdict } = judgeUse(book, licenceId, SHOWN[use]);
+    const may = verdict === 'allowed' || verdict === 'allowed-with-duties';
+    known.set(key, may);
+    return may;
+  };
 }
 
 function orderCards(cards: Card[], order: Question['order']): Card[] {
@@ -96,29 +125,33 @@ function countBy(cards: Card[], key: (card: Card) => string): { value: string; c
   return [...counts].map(([value, count]) => ({ value, count })).sort((a, b) => b.count - a.count);
 }
 
-/** The credit of an asset in the version that stands in the catalogue. */
-export async function composeAssetCredit(db: Executor, assetId: string, steps: readonly Step[]): Promise<string> {
-  return composeCredit(await getProvenance(db, assetId), describeChanges(steps));
-}
-
 export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): Promise<AssetPage> {
   const row = await queries.findCard(db, id);
   if (!row) throw new DomainError('not-found', 'There is no such asset.');
-  const [provenance, versions, reading, find, originals] = await Promise.all([
+  const [{ book }, provenance, works, versions, reading, find, originals] = await Promise.all([
+    loadBook(db),
     getProvenance(db, id),
+    listFurtherWorks(db, [id]),
     queries.listVersions(db, id),
     getReading(db, row.readingId),
     getFind(db, row.findId),
     listFindFiles(db, row.findId),
   ]);
   const current = versions.find((version) => version.id === row.versionId) ?? versions[0];
-  const { duties } = judgeUse(row.licenceId, asChanged(getTerms(row.licenceId).commercial.grant === 'yes'));
+  const further = works.get(id) ?? [];
+  const credits = listCredits(book, { provenance, further, name: row.name }, describeChanges(current?.steps ?? []));
+  const { duties } = judgeUse(book, row.licenceId, SHOWN[''], {
+    nature: { changed: (current?.steps.length ?? 0) > 0, adaptations: [] },
+  });
   return {
-    card: toCard(row),
+    card: toCard(book, row),
     arrivalName: find ? await getArrivalName(db, find.arrivalId) : '',
     provenance,
+    further,
+    takenDown: row.takenDown,
     evidence: [...reading.rights.licences, ...reading.rights.authors].map(({ evidence }) => evidence).slice(0, 8),
-    credit: await composeAssetCredit(db, id, current?.steps ?? []),
+    credit: credits.map((credit) => composeCredit(credit)).join('\n'),
+    shortCredit: credits.map((credit) => composeCredit(credit, 'short')).join('; '),
     duties,
     versions: versions.map((version): Version => ({ ...version, createdAt: version.createdAt.toISOString() })),
     uses,

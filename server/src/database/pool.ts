@@ -47,6 +47,12 @@ export async function run(
   return { affected: result.affectedRows, insertId: result.insertId };
 }
 
+/** Places for a list of values: `?, ?, ?`. @throws {Error} for an empty list, which no `IN` can take */
+export function placesFor(values: readonly unknown[]): string {
+  if (values.length === 0) throw new Error('placesFor: no values');
+  return values.map(() => '?').join(', ');
+}
+
 /** Inserts many rows with one statement; nothing for none. */
 export async function insertMany(db: Executor, table: string, columns: string[], rows: Value[][]): Promise<void> {
   for (let at = 0; at < rows.length; at += 500) {

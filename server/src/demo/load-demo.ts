@@ -90,7 +90,7 @@ async function settle(dependencies: Dependencies, assetId: string, made: DemoArr
 async function openProjects(dependencies: Dependencies, assetIds: string[], person: Person): Promise<void> {
   for (const { uses, ...given } of DEMO_PROJECTS) {
     if ((await listProjects(dependencies.pool)).some((project) => project.name === given.name)) continue;
-    const project = await createProject(dependencies, given);
+    const project = await createProject(dependencies, { ...given, use: { ...given.use, uses: [...given.use.uses] } });
     if (uses === 0) continue;
     await handOver(dependencies, project.id, { assetIds: assetIds.slice(0, uses), format: 'glb' }, person);
     await until(async () =>

@@ -119,7 +119,7 @@ test('pieces follow the provenance of the kit, but for those with a line of thei
   const id = rows[0].kit!.id;
   await client.call(changeProvenance, {
     params: { id: rows[0].id },
-    body: { author: 'Henke Strandvik', source: 'the workshop' },
+    body: { change: { author: 'Henke Strandvik', source: 'the workshop' } },
   });
   await client.call(changeKitProvenance, {
     params: { id },

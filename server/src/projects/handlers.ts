@@ -1,5 +1,8 @@
 import { houseName } from '@haveld/core/text/house-name';
-import { getTerms } from '@haveld/core/rights/licences';
+import { listCredits, type Credit } from '@haveld/core/rights/credits';
+import { listLicenceIds } from '@haveld/core/rights/expression';
+import { describeChanges } from '@haveld/core/treatment/apply-treatment';
+import { getLicenceTexts } from '@haveld/engine/licence-texts';
 import { DomainError } from '@haveld/contract/error';
 import { formatAccession } from '../accession';
 import { findCardRow, listVersions } from '../catalogue/service';
@@ -7,6 +10,8 @@ import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
+import { loadBook, type HouseBook } from '../rights/book';
+import { loadRightsStates } from '../rights/state';
 import * as queries from './queries';
 
 /** Jobs of this feature: packing hand-overs. */
@@ -19,9 +24,11 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
         if (!row || !project || row.state === 'packed') return;
         const card = await findCardRow(pool, row.assetId);
         const version = (await listVersions(pool, row.assetId)).find((candidate) => candidate.id === row.versionId);
-        if (!card || !version?.modelSha256)
+        const [state] = await loadRightsStates(pool, [row.assetId]);
+        if (!card || !state || !version?.modelSha256)
           throw new DomainError('broken', 'The version this use is pinned to is not there.');
-        const terms = getTerms(card.licenceId);
+        const house = await loadBook(pool);
+        const credits = listCredits(house.book, state, describeChanges(version.steps));
         const packed = await tasks.run(
           'pack-hand-over',
           {
@@ -30,10 +37,10 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
             accession: formatAccession(card.accession),
             versionNumber: version.number,
             format: row.format,
-            credit: row.credit,
-            licenceId: card.licenceId,
-            licenceWords: [terms.name, terms.url].filter((part) => part !== '').join('\n'),
-            intendedUse: project.commercial ? 'commercial' : 'non-commercial',
+            credits,
+            licences: listLicenceFiles(house, credits),
+            house: house.rules.houseName,
+            intendedUse: `${project.use.commercial ? 'commercial' : 'non-commercial'}: ${project.use.uses.join(', ')}`,
           },
           options,
         );
@@ -45,4 +52,14 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
       },
     },
   };
+}
+
+/** The text of each licence; where none is to be had, its name and its address. */
+function listLicenceFiles({ book, own }: HouseBook, credits: readonly Credit[]): { id: string; text: string }[] {
+  const ids = [...new Set(credits.flatMap(({ licenceId }) => listLicenceIds(licenceId)))];
+  return ids.map((id) => {
+    const terms = book.getTerms(id);
+    const text = own.find((licence) => licence.terms.id === id)?.text || getLicenceTexts()[id];
+    return { id, text: text || `${[terms.name, terms.note, terms.url].filter((part) => part !== '').join('\n')}\n` };
+  });
 }

@@ -1,25 +1,46 @@
-import type { Verdict } from '@haveld/contract/licence';
+import { DUTY_KINDS, type IntendedUse, type Verdict } from '@haveld/contract/licence';
+import type { NewProject } from '@haveld/contract/projects';
 import type { CheckLine } from '@haveld/contract/report';
 import { many, maybeOne, one, run, type Executor } from '../database/pool';
+import { parseUse } from './holdings';
 
 export interface ProjectRow {
   id: string;
   name: string;
   purpose: string;
-  commercial: boolean;
+  use: IntendedUse;
   uses: number;
+  live: boolean;
+  reopenings: number;
   createdAt: Date;
 }
 
-type StoredProject = Omit<ProjectRow, 'commercial'> & { commercial: number };
+interface StoredProject {
+  id: string;
+  name: string;
+  purpose: string;
+  commercial: number;
+  intendedUse: string;
+  endedAt: Date | null;
+  uses: number;
+  reopenings: number;
+  createdAt: Date;
+}
 
-const PROJECT = `SELECT id, name, purpose, commercial, created_at AS createdAt,
-  (SELECT COUNT(DISTINCT asset_id) FROM hand_over WHERE hand_over.project_id = project.id AND hand_over.state <> 'failed') AS uses FROM project`;
+const PROJECT = `SELECT id, name, purpose, commercial, intended_use AS intendedUse, ended_at AS endedAt, created_at AS createdAt,
+  (SELECT COUNT(DISTINCT asset_id) FROM hand_over WHERE hand_over.project_id = project.id AND hand_over.state <> 'failed') AS uses,
+  (SELECT COUNT(*) FROM project_reopening WHERE project_reopening.project_id = project.id AND settled_at IS NULL) AS reopenings FROM project`;
 
-const parse = (row: StoredProject): ProjectRow => ({ ...row, commercial: row.commercial === 1 });
+const parse = ({ commercial, intendedUse, endedAt, ...row }: StoredProject): ProjectRow => ({
+  ...row,
+  use: parseUse(intendedUse, commercial === 1),
+  live: endedAt === null,
+});
 
 export const listProjects = async (db: Executor): Promise<ProjectRow[]> =>
-  (await many<StoredProject>(db, `${PROJECT} ORDER BY created_at DESC, name LIMIT 500`)).map(parse);
+  (await many<StoredProject>(db, `${PROJECT} ORDER BY ended_at IS NOT NULL, created_at DESC, name LIMIT 500`)).map(
+    parse,
+  );
 
 export async function findProject(db: Executor, id: string): Promise<ProjectRow | null> {
   const row = await maybeOne<StoredProject>(db, `${PROJECT} WHERE id = ?`, [id]);
@@ -27,18 +48,30 @@ export async function findProject(db: Executor, id: string): Promise<ProjectRow 
 }
 
 export const countProjects = async (db: Executor): Promise<number> =>
-  (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM project')).n;
+  (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM project WHERE ended_at IS NULL')).n;
 
 export async function insertProject(
   db: Executor,
-  project: { id: string; name: string; purpose: string; commercial: boolean },
+  { id, name, purpose, use }: NewProject & { id: string },
 ): Promise<void> {
-  await run(db, 'INSERT INTO project (id, name, purpose, commercial) VALUES (?, ?, ?, ?)', [
-    project.id,
-    project.name,
-    project.purpose,
-    project.commercial,
+  await run(db, 'INSERT INTO project (id, name, purpose, commercial, intended_use) VALUES (?, ?, ?, ?, ?)', [
+    id,
+    name,
+    purpose,
+    use.commercial,
+    JSON.stringify(use),
   ]);
+}
+
+export async function updateProject(
+  db: Executor,
+  { id, name, purpose, use, live }: NewProject & { id: string; live: boolean },
+): Promise<void> {
+  await run(
+    db,
+    'UPDATE project SET name = ?, purpose = ?, commercial = ?, intended_use = ?, ended_at = IF(?, NULL, COALESCE(ended_at, UTC_TIMESTAMP(3))) WHERE id = ?',
+    [name, purpose, use.commercial, JSON.stringify(use), live, id],
+  );
 }
 
 export interface HandOverRow {
@@ -67,17 +100,50 @@ const HAND_OVER = `SELECT hand_over.id, hand_over.project_id AS projectId, proje
   hand_over.size_bytes AS sizeBytes, hand_over.checks, person.name AS personName, hand_over.created_at AS createdAt
   FROM hand_over JOIN project ON project.id = hand_over.project_id JOIN version ON version.id = hand_over.version_id JOIN person ON person.id = hand_over.person_id`;
 
-const parseHandOver = (row: StoredHandOver): HandOverRow => ({
-  ...row,
-  verdict: JSON.parse(row.verdict) as Verdict,
-  checks: row.checks === null ? [] : (JSON.parse(row.checks) as CheckLine[]),
-});
+function parseHandOver<R extends { verdict: string; checks: string | null }>(
+  row: R,
+): Omit<R, 'verdict' | 'checks'> & { verdict: Verdict; checks: CheckLine[] } {
+  return {
+    ...row,
+    verdict: parseVerdict(row.verdict),
+    checks: row.checks === null ? [] : (JSON.parse(row.checks) as CheckLine[]),
+  };
+}
 
-export const listOfProject = async (db: Executor, projectId: string): Promise<HandOverRow[]> =>
+/** Verdicts written down before duties had kinds hold plain sentences. */
+function parseVerdict(text: string): Verdict {
+  const { duties, ...verdict } = JSON.parse(text) as Omit<Verdict, 'duties'> & {
+    duties: (string | Verdict['duties'][number])[];
+  };
+  return {
+    ...verdict,
+    question: verdict.question ?? null,
+    chosen: verdict.chosen ?? '',
+    duties: duties.map((duty) =>
+      typeof duty === 'string' ? { kind: DUTY_KINDS[DUTY_KINDS.length - 1], text: duty } : duty,
+    ),
+  };
+}
+
+/** A use with what its line shows of the asset. */
+export type ProjectUseRow = HandOverRow & {
+  accession: number;
+  assetName: string;
+  portraitSha256: string | null;
+  receivedBytes: number;
+};
+
+/** Newest first, at most 500: one statement however many there are. */
+export const listOfProject = async (db: Executor, projectId: string): Promise<ProjectUseRow[]> =>
   (
-    await many<StoredHandOver>(
+    await many<Omit<ProjectUseRow, 'verdict' | 'checks'> & { verdict: string; checks: string | null }>(
       db,
-      `${HAND_OVER} WHERE hand_over.project_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 500`,
+      `${HAND_OVER.replace(
+        ' FROM hand_over',
+        `, asset.accession, asset.name AS assetName, version.portrait_sha256 AS portraitSha256,
+         (SELECT CAST(COALESCE(SUM(arrival_file.size_bytes), 0) AS DOUBLE) FROM find_file JOIN arrival_file ON arrival_file.id = find_file.arrival_file_id WHERE find_file.find_id = asset.find_id) AS receivedBytes
+         FROM hand_over JOIN asset ON asset.id = hand_over.asset_id`,
+      )} WHERE hand_over.project_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 500`,
       [projectId],
     )
   ).map(parseHandOver);

@@ -1,21 +1,38 @@
 import * as contract from '@haveld/contract/projects';
+import { toCard } from '../catalogue/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
+import { loadBook } from '../rights/book';
+import * as rights from './project-rights';
 import * as service from './service';
 
 export function addProjectRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
   serveEndpoint(app, contract.listProjects, () => service.listProjects(pool));
   serveEndpoint(app, contract.createProject, ({ body }) => service.createProject(dependencies, body));
-  serveEndpoint(app, contract.getProject, ({ params }) => service.getProject(pool, params.id));
-  serveEndpoint(app, contract.judgeForProject, async ({ params, body }) =>
-    (await service.judgeForProject(pool, params.id, body.assetIds)).map(({ card, verdict, credit }) => ({
-      card,
-      verdict,
-      credit,
-    })),
+  serveEndpoint(app, contract.changeProject, ({ params, body }) =>
+    service.changeProject(dependencies, params.id, body),
   );
+  serveEndpoint(app, contract.getProject, ({ params }) => service.getProject(pool, params.id));
+  serveEndpoint(app, contract.judgeForProject, async ({ params, body }) => {
+    const { book } = await loadBook(pool);
+    return (await service.judgeForProject(pool, params.id, body.assetIds)).map(({ row, verdict, credits }) => ({
+      card: toCard(book, row),
+      verdict,
+      credit: service.creditOf(credits),
+    }));
+  });
   serveEndpoint(app, contract.handOver, ({ params, body, person }) =>
     service.handOver(dependencies, params.id, body, person),
+  );
+  serveEndpoint(app, contract.getProjectRights, ({ params }) => rights.getProjectRights(pool, params.id));
+  serveEndpoint(app, contract.tickDuties, ({ params, body, person }) =>
+    rights.tickDuties(dependencies, params.id, body, person),
+  );
+  serveEndpoint(app, contract.settleReopening, ({ params, body, person }) =>
+    rights.settleReopening(dependencies, params.id, params.reopeningId, body.words, person),
+  );
+  serveEndpoint(app, contract.getProjectCredits, ({ params, query }) =>
+    rights.getProjectCredits(pool, params.id, query),
   );
 }

@@ -1,50 +1,346 @@
-import type { Rights, RightsRow } from '@haveld/contract/rights';
-import { LICENCES } from '@haveld/core/rights/licences';
-import { getSheet } from '../bench/service';
-import type { Executor } from '../database/pool';
-import { listVerdictsOf } from '../projects/service';
-import * as queries from './queries';
+import { DomainError } from '@haveld/contract/error';
+import type { Person } from '@haveld/contract/people';
+import type {
+  AssetRights,
+  Ledger,
+  LedgerQuestion,
+  NewEvidence,
+  Rights,
+  RightsRow,
+  RightsRules,
+} from '@haveld/contract/rights';
+import type { Provenance } from '@haveld/contract/licence';
+import { composeCredit, listCredits } from '@haveld/core/rights/credits';
+import { judgeAsset } from '@haveld/core/rights/judge-use';
+import { writeLetter } from '@haveld/core/rights/letter';
+import { listSameAuthors } from '@haveld/core/rights/same-author';
+import { describeChanges } from '@haveld/core/treatment/apply-treatment';
+import { formatAccession } from '../accession';
+import { refreshSearchTexts } from '../bench/search-text';
+import { bumpRevision, many, run, transact, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { listHoldings } from '../projects/holdings';
+import { loadBook, loadRules, storeRules, today } from './book';
+import { attachEvidence, listEvidence, storeEvidence } from './evidence';
+import * as ledger from './ledger-queries';
+import * as provenance from './provenance';
+import { reopenLapsed, reopenProjects } from './reopen-projects';
+import { loadRightsStates, refreshRightsMarks, refreshUnreadMarks, worstOf } from './state';
 
-const CLOSED = LICENCES.filter((terms) => terms.house === 'closed').map((terms) => terms.id);
+export const countToSettle = ledger.countOpen;
 
-export const countToSettle = (db: Executor): Promise<number> => queries.countClosed(db, CLOSED);
+/** More than anybody reads; the ledger shows all. */
+const SHOWN_OPEN = 300;
+const LAPSES_SOON_DAYS = 60;
 
-/** What must be settled: first what stands in a project and may not, then what blocks, then what wants a look. */
+const toRow = (row: ledger.LedgerRow) => ({ ...row, accession: formatAccession(row.accession) });
+
+/** What must be settled: what stands in a live project and may not there, then what is open in one, then the others. */
 export async function getRights(db: Executor): Promise<Rights> {
-  const rows = (await Promise.all((await queries.listAssetIds(db)).map((id) => describe(db, id)))).filter(
-    (row) => row !== null,
+  await refreshUnreadMarks(db);
+  await tellExpiring(db);
+  const [open, toSettleCount, byLicence, refused] = await Promise.all([
+    ledger.listOpen(db, SHOWN_OPEN),
+    ledger.countAllOpen(db),
+    ledger.countByLicence(db),
+    listRefused(db),
+  ]);
+  const known = new Set(open.map(({ id }) => id));
+  const missing = [...refused.keys()].filter((id) => !known.has(id)).slice(0, SHOWN_OPEN);
+  const rows = [...open, ...(missing.length > 0 ? await ledger.listRowsOf(db, missing) : [])];
+  const projects = await ledger.listProjectsHolding(
+    db,
+    rows.map(({ id }) => id),
   );
+  const described = rows.map((row): RightsRow => {
+    const refusal = refused.get(row.id);
+    return {
+      ...toRow(row),
+      ...(refusal ? { mark: 'blocks' as const, title: refusal.title, detail: refusal.detail } : {}),
+      projects: projects.get(row.id) ?? [],
+    };
+  });
   const rank = (row: RightsRow): number =>
-    row.projects.some(({ verdict }) => verdict.verdict === 'not-allowed') ? 0 : row.mark === 'blocks' ? 1 : 2;
-  const byLicence = await queries.countByLicence(db);
+    (refused.has(row.id) ? 0 : 2) + (row.projects.length > 0 ? 0 : 4) + (row.mark === 'blocks' ? 0 : 1);
+  const aliases = await ledger.listAliases(db);
   return {
-    toSettle: rows.sort((a, b) => rank(a) - rank(b)),
+    toSettle: described.sort((a, b) => rank(a) - rank(b)),
+    toSettleCount: toSettleCount + missing.length,
     byLicence,
     total: byLicence.reduce((sum, { count }) => sum + count, 0),
+    sameAuthors: listSameAuthors((await ledger.listAuthors(db)).filter((name) => !aliases.has(name))).slice(0, 20),
   };
 }
 
-/** @returns null where its rights hold */
-async function describe(db: Executor, id: string): Promise<RightsRow | null> {
-  const sheet = await getSheet(db, id);
-  const open = sheet.findings.filter((finding) => finding.heading === 'rights' && !finding.settled);
-  const projects = await listVerdictsOf(db, id, sheet.provenance.licenceId);
-  const conflicts = projects.filter(
-    ({ verdict }) => verdict.verdict === 'not-allowed' || verdict.verdict === 'ask-first',
+/** Grants that end soon or have ended are told on the day, without anybody having touched them. */
+async function tellExpiring(db: Executor): Promise<void> {
+  const soon = new Date(Date.now() + LAPSES_SOON_DAYS * 86_400_000).toISOString().slice(0, 10);
+  await refreshRightsMarks(db, await ledger.listExpiring(db, soon));
+  await reopenLapsed(db, today());
+}
+
+/** Assets that stand in a live project which may not hold them. */
+async function listRefused(db: Executor): Promise<Map<string, { title: string; detail: string }>> {
+  const refused = new Map<string, { title: string; detail: string }>();
+  for (const project of await listHoldings(db, { live: true })) {
+    for (const { assetId, verdict } of project.judged) {
+      if (verdict.verdict !== 'not-allowed' && verdict.verdict !== 'ask-first') continue;
+      if (verdict.verdict === 'ask-first' && refused.has(assetId)) continue;
+      refused.set(assetId, {
+        title:
+          verdict.verdict === 'not-allowed'
+            ? `Stands in “${project.name}” and may not`
+            : `Stands in “${project.name}”, and somebody has to be asked`,
+        detail: verdict.reasons[0],
+      });
+    }
+  }
+  return refused;
+}
+
+export async function getLedger(db: Executor, question: LedgerQuestion): Promise<Ledger> {
+  const [groups, total, rows] = await Promise.all([
+    ledger.listGroups(db, question),
+    ledger.countLedger(db, question),
+    ledger.listLedger(db, question),
+  ]);
+  return {
+    groups,
+    total,
+    rows: rows.map(({ detail: _detail, ...row }) => ({ ...row, accession: formatAccession(row.accession) })),
+  };
+}
+
+/** How many assets stood under which licence at the end of each month. */
+export async function getLicenceMix(db: Executor): Promise<{ month: string; licenceId: string; count: number }[]> {
+  const now = new Map<string, number>();
+  const moves = await ledger.listLicenceMoves(db);
+  const months = [...new Set(moves.map(({ month }) => month))];
+  return months.flatMap((month) => {
+    for (const { before, after, count } of moves.filter((move) => move.month === month)) {
+      now.set(after, (now.get(after) ?? 0) + count);
+      if (before !== '') now.set(before, (now.get(before) ?? 0) - count);
+    }
+    return [...now].filter(([, count]) => count > 0).map(([licenceId, count]) => ({ month, licenceId, count }));
+  });
+}
+
+export async function getAssetRights(db: Executor, id: string): Promise<AssetRights> {
+  const house = await loadBook(db);
+  const [state] = await loadRightsStates(db, [id]);
+  if (!state) throw new DomainError('not-found', 'There is no such asset.');
+  const [evidence, changes, projects, steps] = await Promise.all([
+    listEvidence(db, id),
+    provenance.listChanges(db, id),
+    listHoldings(db, { assetId: id }),
+    many<{ steps: string }>(
+      db,
+      'SELECT steps FROM version JOIN asset ON asset.current_version_id = version.id WHERE asset.id = ?',
+      [id],
+    ),
+  ]);
+  const credits = listCredits(
+    house.book,
+    { provenance: state.provenance, further: state.further, name: state.name },
+    describeChanges(steps[0] ? JSON.parse(steps[0].steps) : []),
   );
-  if (open.length === 0 && conflicts.length === 0) return null;
-  const first = open.find((finding) => finding.mark === 'blocks') ?? open[0];
   return {
     id,
-    accession: sheet.accession,
-    name: sheet.name,
-    state: sheet.state,
-    mark: conflicts.length > 0 || first?.mark === 'blocks' ? 'blocks' : 'look',
-    title: first?.title ?? `Stands in “${conflicts[0].name}” and may not`,
-    detail: first?.detail ?? conflicts[0].verdict.reasons[0],
-    provenance: sheet.provenance,
-    rights: sheet.rights,
-    projects,
-    changes: sheet.changes,
+    accession: formatAccession(state.accession),
+    name: state.name,
+    state: state.state,
+    ...worstOf(house, state),
+    provenance: state.provenance,
+    further: state.further,
+    rights: state.found,
+    evidence,
+    changes: changes.map((change) => ({
+      ...change,
+      at: change.at.toISOString(),
+      personName: change.personName ?? 'Haveld',
+    })),
+    takenDown: state.takenDown,
+    projects: projects.flatMap((project) =>
+      project.judged.map(({ verdict, versionNumbers }) => ({
+        id: project.id,
+        name: project.name,
+        live: project.live,
+        versionNumbers,
+        verdict,
+      })),
+    ),
+    credit: credits.map((credit) => composeCredit(credit)).join('\n'),
+    shortCredit: credits.map((credit) => composeCredit(credit, 'short')).join('; '),
   };
+}
+
+/** Settles one or many at once, with one reason and one evidence. @returns how many changed or got the evidence */
+export async function settleRights(
+  dependencies: Dependencies,
+  given: { assetIds: string[]; change: Partial<Provenance>; why: string; evidence: NewEvidence | null },
+  person: Person,
+): Promise<number> {
+  const stored = given.evidence && (await storeEvidence(dependencies, given.evidence));
+  const ids = [...new Set(given.assetIds)];
+  return transact(dependencies.pool, async (tx) => {
+    if (stored) await attachEvidence(tx, stored, ids, person);
+    const changed = await provenance.changeProvenances(
+      tx,
+      ids,
+      { change: given.change, why: given.why, evidenceId: stored?.id },
+      person,
+    );
+    await run(tx, `UPDATE asset SET own_provenance = TRUE WHERE id IN (${ids.map(() => '?').join(', ')})`, ids);
+    if (stored) await refreshRightsMarks(tx, ids);
+    await refreshSearchTexts(tx, changed);
+    await bumpRevision(tx);
+    return stored ? ids.length : changed.length;
+  });
+}
+
+export async function addEvidence(
+  dependencies: Dependencies,
+  id: string,
+  given: NewEvidence,
+  person: Person,
+): Promise<AssetRights> {
+  await getAssetRights(dependencies.pool, id);
+  const stored = await storeEvidence(dependencies, given);
+  await transact(dependencies.pool, async (tx) => {
+    await attachEvidence(tx, stored, [id], person);
+    await refreshRightsMarks(tx, [id]);
+    await bumpRevision(tx);
+  });
+  return getAssetRights(dependencies.pool, id);
+}
+
+export async function saveWork(
+  { pool }: Dependencies,
+  id: string,
+  given: { workId: string | null; work: provenance.NewWork; why: string },
+  person: Person,
+): Promise<AssetRights> {
+  await getAssetRights(pool, id);
+  await transact(pool, async (tx) => {
+    await provenance.saveWork(tx, id, given.workId, given.work, given.why, person);
+    await bumpRevision(tx);
+  });
+  return getAssetRights(pool, id);
+}
+
+export async function removeWork(
+  { pool }: Dependencies,
+  id: string,
+  workId: string,
+  why: string,
+  person: Person,
+): Promise<AssetRights> {
+  await transact(pool, async (tx) => {
+    await provenance.removeWork(tx, id, workId, why, person);
+    await bumpRevision(tx);
+  });
+  return getAssetRights(pool, id);
+}
+
+/** Marks an asset as taken down; every live project that holds it is opened again. */
+export async function takeDown(
+  { pool }: Dependencies,
+  id: string,
+  reason: string | null,
+  person: Person,
+): Promise<AssetRights> {
+  const before = await getAssetRights(pool, id);
+  await transact(pool, async (tx) => {
+    await run(
+      tx,
+      'UPDATE asset SET taken_down = ?, taken_down_at = IF(? IS NULL, NULL, UTC_TIMESTAMP(3)) WHERE id = ?',
+      [reason, reason, id],
+    );
+    await run(
+      tx,
+      'INSERT INTO provenance_change (asset_id, field, before_value, after_value, person_id, why) VALUES (?, ?, ?, ?, ?, ?)',
+      [
+        id,
+        'taken down',
+        before.takenDown === null ? 'no' : 'yes',
+        reason === null ? 'no' : 'yes',
+        person.id,
+        reason ?? '',
+      ],
+    );
+    if (reason !== null) await reopenProjects(tx, [id], `It was taken down: ${reason}`);
+    await refreshRightsMarks(tx, [id]);
+    await bumpRevision(tx);
+  });
+  return getAssetRights(pool, id);
+}
+
+export async function composeLetter(
+  db: Executor,
+  id: string,
+  projectId: string,
+  person: Person,
+): Promise<{ subject: string; body: string }> {
+  const { book, rules } = await loadBook(db);
+  const [state] = await loadRightsStates(db, [id]);
+  if (!state) throw new DomainError('not-found', 'There is no such asset.');
+  const projects = await listHoldings(db, projectId === '' ? { assetId: id } : { projectId, assetId: id });
+  const [project] = projects;
+  const verdict = project?.judged[0]?.verdict ?? judgeAsset(book, state, PAID_PRODUCTION, { today: today() });
+  return writeLetter(book, {
+    provenance: state.provenance,
+    question: verdict.question ?? 'use it in a production that earns money, changed to fit it',
+    purpose: project?.purpose ?? '',
+    house: rules.houseName,
+    writer: person.name,
+  });
+}
+
+/** What is asked for where no project is named. */
+const PAID_PRODUCTION = {
+  uses: ['rendered' as const],
+  commercial: true,
+  releaseLicence: '',
+  arrangement: 'side-by-side' as const,
+  locks: false,
+  territory: '',
+  seats: null,
+  until: '' as const,
+};
+
+export const getRules = loadRules;
+
+/** Changes the rules; how everything stands is worked out anew. */
+export async function saveRules({ pool }: Dependencies, rules: RightsRules, person: Person): Promise<RightsRules> {
+  for (const { licenceId } of rules.sourceDefaults) provenance.requireExpression(licenceId);
+  await transact(pool, async (tx) => {
+    await storeRules(tx, rules, person.id);
+    await run(tx, "UPDATE asset SET rights_mark = 'unread'");
+    await bumpRevision(tx);
+  });
+  await refreshUnreadMarks(pool);
+  return rules;
+}
+
+/** Two spellings are one author: what stands under the one stands under the other, and both stay written down. */
+export async function joinAuthors({ pool }: Dependencies, keep: string, join: string, person: Person): Promise<number> {
+  if (keep === join) throw new DomainError('bad-request', 'These are the same words.');
+  return transact(pool, async (tx) => {
+    const ids = (
+      await many<{ id: string }>(tx, 'SELECT asset_id AS id FROM provenance WHERE author = ? COLLATE utf8mb4_bin', [
+        join,
+      ])
+    ).map(({ id }) => id);
+    await run(tx, 'REPLACE INTO author_alias (alias, name, person_id) VALUES (?, ?, ?)', [join, keep, person.id]);
+    if (ids.length === 0) return 0;
+    const changed = await provenance.changeProvenances(
+      tx,
+      ids,
+      { change: { author: keep }, why: `“${join}” and “${keep}” are one author` },
+      person,
+    );
+    await refreshSearchTexts(tx, changed);
+    await bumpRevision(tx);
+    return changed.length;
+  });
 }

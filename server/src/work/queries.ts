@@ -13,6 +13,7 @@ export const listNamedHashes = async (db: Executor): Promise<string[]> =>
       db,
       `SELECT sha256 FROM arrival_file UNION SELECT document_sha256 FROM reading UNION SELECT portrait_sha256 FROM reading WHERE portrait_sha256 IS NOT NULL
        UNION SELECT model_sha256 FROM version WHERE model_sha256 IS NOT NULL UNION SELECT portrait_sha256 FROM version WHERE portrait_sha256 IS NOT NULL
-       UNION SELECT elevation_sha256 FROM version WHERE elevation_sha256 IS NOT NULL UNION SELECT picture_sha256 FROM piece WHERE picture_sha256 IS NOT NULL UNION SELECT zip_sha256 FROM hand_over WHERE zip_sha256 IS NOT NULL`,
+       UNION SELECT elevation_sha256 FROM version WHERE elevation_sha256 IS NOT NULL UNION SELECT picture_sha256 FROM piece WHERE picture_sha256 IS NOT NULL UNION SELECT zip_sha256 FROM hand_over WHERE zip_sha256 IS NOT NULL
+       UNION SELECT sha256 FROM evidence`,
     )
   ).map((row) => row.sha256);

@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { listArrivals } from '@haveld/contract/arrivals';
 import { getSheet, listBench } from '@haveld/contract/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/catalogue';
@@ -6,8 +6,18 @@ import { listDoubles } from '@haveld/contract/doubles';
 import { listHabits } from '@haveld/contract/habits';
 import { getKit, getKitBench } from '@haveld/contract/kits';
 import { getMe } from '@haveld/contract/people';
-import { getProject, listProjects } from '@haveld/contract/projects';
-import { getRights } from '@haveld/contract/rights';
+import { getProject, getProjectRights, listProjects } from '@haveld/contract/projects';
+import {
+  getAssetRights,
+  getLedger,
+  getLicence,
+  getLicenceMix,
+  getRights,
+  getRightsRules,
+  LEDGER_PAGE,
+  listLicences,
+  type LedgerQuestion,
+} from '@haveld/contract/rights';
 import { getHealth, getWork } from '@haveld/contract/work';
 import { call } from './client';
 
@@ -68,6 +78,41 @@ export const rightsQuery = queryOptions({
   queryKey: [LIBRARY, 'rights'],
   queryFn: ({ signal }) => call(getRights, { signal }),
 });
+export const assetRightsQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'asset-rights', id],
+    queryFn: ({ signal }) => call(getAssetRights, { params: { id }, signal }),
+  });
+export const ledgerQuery = (question: LedgerQuestion) =>
+  infiniteQueryOptions({
+    queryKey: [LIBRARY, 'ledger', question],
+    queryFn: ({ signal, pageParam }) => call(getLedger, { query: { ...question, page: pageParam }, signal }),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => (pages.length * LEDGER_PAGE < last.total ? pages.length : undefined),
+    placeholderData: (before) => before,
+  });
+export const licenceMixQuery = queryOptions({
+  queryKey: [LIBRARY, 'licence-mix'],
+  queryFn: ({ signal }) => call(getLicenceMix, { signal }),
+});
+export const licencesQuery = queryOptions({
+  queryKey: [LIBRARY, 'licences'],
+  queryFn: ({ signal }) => call(listLicences, { signal }),
+});
+export const licenceQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'licence', id],
+    queryFn: ({ signal }) => call(getLicence, { params: { id }, signal }),
+  });
+export const rightsRulesQuery = queryOptions({
+  queryKey: [LIBRARY, 'rights-rules'],
+  queryFn: ({ signal }) => call(getRightsRules, { signal }),
+});
+export const projectRightsQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'project-rights', id],
+    queryFn: ({ signal }) => call(getProjectRights, { params: { id }, signal }),
+  });
 export const healthQuery = queryOptions({
   queryKey: [LIBRARY, 'health'],
   queryFn: ({ signal }) => call(getHealth, { signal }),

@@ -1,3 +1,4 @@
+import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { formatBytes, formatCount, formatMapSide, formatThousands } from './format';
 import { fieldWords, valueWords } from './provenance-words';
 
@@ -41,7 +42,8 @@ test('one is one and the rest is many', () => {
 
 test('provenance is told in words a person uses', () => {
   expect(fieldWords('licenceId')).toBe('licence');
-  expect(valueWords('CC-BY-NC-4.0')).toBe('CC BY-NC 4.0');
-  expect(valueWords('')).toBe('nothing');
-  expect(valueWords('true')).toBe('yes');
+  expect(valueWords(BUILT_IN_BOOK, 'licenceId', 'CC-BY-NC-4.0')).toBe('CC BY-NC 4.0');
+  expect(valueWords(BUILT_IN_BOOK, 'author', 'MIT')).toBe('MIT');
+  expect(valueWords(BUILT_IN_BOOK, 'author', '')).toBe('nothing');
+  expect(valueWords(BUILT_IN_BOOK, 'authorUnknown', 'true')).toBe('yes');
 });

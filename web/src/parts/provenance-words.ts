@@ -1,18 +1,27 @@
-import { getTerms, isKnownLicence } from '@haveld/core/rights/licences';
+import { isExpression } from '@haveld/core/rights/expression';
+import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
 
 const FIELDS: Record<string, string> = {
   licenceId: 'licence',
   authorUnknown: 'author unknown',
+  authorUrl: 'author’s page',
   pageUrl: 'page',
   pageText: 'words of the page',
+  statedGrant: 'grant as stated',
+  acquiredOn: 'acquired on',
+  acquiredBy: 'acquired by',
+  expiresOn: 'grant ends on',
+  claims: 'what the page says',
+  seats: 'people',
+  territory: 'place',
 };
 
 /** A field of provenance as a person calls it. */
 export const fieldWords = (field: string): string => FIELDS[field] ?? field;
 
 /** A value of such a field: licences by their short name, nothing as "nothing". */
-export function valueWords(value: string): string {
+export function valueWords(book: LicenceBook, field: string, value: string): string {
   if (value === '') return 'nothing';
   if (value === 'true' || value === 'false') return value === 'true' ? 'yes' : 'no';
-  return isKnownLicence(value) ? getTerms(value).short : value;
+  return field === 'licenceId' && isExpression(value) ? licenceWords(book, value) : value;
 }

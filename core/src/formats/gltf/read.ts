@@ -32,6 +32,7 @@ export async function readGltf(path: string, context: ReadingContext): Promise<R
     exporter: json.asset.generator,
     copyright: json.asset.copyright,
     extras: { ...(json.extras as object | undefined), ...(json.asset.extras as object | undefined) },
+    xmp: (json.extensions?.KHR_xmp_json_ld as { packets?: unknown[] } | undefined)?.packets,
     declaredUnit: 'm',
     declaredMetres: 1,
     declaredUp: 'y' as const,

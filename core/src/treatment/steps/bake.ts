@@ -10,6 +10,7 @@ export const bake: StepDefinition<'bake'> = {
   topology: 'permutes',
   title: () => 'Turns and scales baked',
   credit: () => null,
+  adaptation: () => null,
   apply(document) {
     if (isMoving(document))
       return { changed: 'left as they are: joints and clips are placed by the root', unmatched: [] };

@@ -12,6 +12,7 @@ export const dissolveWrappers: StepDefinition<'dissolve-wrappers'> = {
   topology: 'keeps',
   title: () => 'Wrappers dissolved',
   credit: () => null,
+  adaptation: () => null,
   apply(document, step) {
     const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));
     const scene = getShownScene(document);

@@ -10,6 +10,7 @@ export const leaveOut: StepDefinition<'leave-out'> = {
   topology: 'keeps',
   title: (step) => (step.what === 'clutter' ? 'Clutter out' : `${step.what[0].toUpperCase()}${step.what.slice(1)} out`),
   credit: (step) => (step.what === 'clutter' ? null : `${step.what} left out`),
+  adaptation: (step) => (step.what === 'clutter' ? null : `${step.what} left out`),
   apply(document, step) {
     // found before any is taken away, for taking one away renumbers its twins
     const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));

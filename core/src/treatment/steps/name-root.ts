@@ -10,6 +10,7 @@ export const nameRoot: StepDefinition<'name-root'> = {
   topology: 'keeps',
   title: () => 'Root named',
   credit: () => null,
+  adaptation: () => null,
   apply(document, step) {
     const children = getShownScene(document).listChildren();
     const root = children.length === 1 ? children[0] : getPlacementRoot(document);

@@ -12,6 +12,7 @@ export const relinkMap: StepDefinition<'relink-map'> = {
   topology: 'keeps',
   title: (step) => `${SLOTS[step.slot].words[0].toUpperCase()}${SLOTS[step.slot].words.slice(1)} map relinked`,
   credit: () => null,
+  adaptation: () => null,
   async apply(document, step, { codec, readMap }) {
     const materials = document
       .getRoot()

@@ -11,6 +11,7 @@ export const scale: StepDefinition<'scale'> = {
   topology: 'keeps',
   title: (step) => `Scaled × ${formatFactor(step.factor)}`,
   credit: (step) => (step.factor === 1 ? null : 'scaled to real size'),
+  adaptation: () => null,
   apply(document, step) {
     const root = getPlacementRoot(document);
     root.setMatrix(multiplyMatrix(scaleMatrix(step.factor), root.getMatrix()));

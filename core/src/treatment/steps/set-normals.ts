@@ -10,6 +10,7 @@ export const setNormals: StepDefinition<'set-normals'> = {
   topology: 'keeps',
   title: ({ from, degrees }) => (from === 'groups' ? 'Smooth by its groups' : `Smooth below ${degrees}°`),
   credit: () => 'smoothed',
+  adaptation: ({ from, degrees }) => (from === 'groups' ? null : `smoothed up to ${degrees}°`),
   apply(document, { from, degrees }) {
     let triangles = 0;
     for (const mesh of document.getRoot().listMeshes())

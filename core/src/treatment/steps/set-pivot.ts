@@ -23,6 +23,7 @@ export const setPivot: StepDefinition<'set-pivot'> = {
   topology: 'keeps',
   title: (step) => (step.at === 'kept' ? 'Set on the ground' : `Pivot to ${PIVOT_WORDS[step.at]}`),
   credit: () => null,
+  adaptation: () => null,
   apply(document, step) {
     const delta = computePivotShift(document, step.at, step.onGround);
     if (!delta) return { changed: 'nothing to place', unmatched: [] };

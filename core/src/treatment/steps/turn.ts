@@ -11,6 +11,7 @@ export const turn: StepDefinition<'turn'> = {
   topology: 'keeps',
   title: (step) => (step.axis === 'y' ? 'Turned round' : 'Turned upright'),
   credit: () => 'set upright',
+  adaptation: () => null,
   apply(document, step) {
     const root = getPlacementRoot(document);
     root.setMatrix(multiplyMatrix(quarterTurnMatrix(step.axis, step.degrees), root.getMatrix()));

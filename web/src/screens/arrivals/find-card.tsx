@@ -1,11 +1,14 @@
 import Button from '@mui/material/Button';
 import { Link, useNavigate } from 'react-router';
 import { answerFindQuestion, setFindAside, takeToBench, type Find } from '@haveld/contract/arrivals';
-import { getTerms, UNKNOWN_LICENCE } from '@haveld/core/rights/licences';
+import { licenceWords, standingOf, type LicenceBook } from '@haveld/core/rights/licence-book';
+import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
+import { STANDING_MARKS } from '../../parts/standing-mark';
+import { useBook } from '../../parts/use-book';
 import { Portrait } from '../../parts/portrait';
 
 /** One find: what it is, what it leaves open, and the next step. */
@@ -114,14 +117,14 @@ function FindActs({ find }: { find: Find }) {
 }
 
 function FindLine({ find }: { find: Find }) {
-  const terms = getTerms(find.licenceId!);
-  const licenceMark = terms.house === 'closed' ? 'blocks' : terms.house === 'taken' ? 'holds' : 'look';
+  const book = useBook();
+  const licenceMark = STANDING_MARKS[standingOf(book, find.licenceId!)];
   const mapMark = find.mapsFound === find.mapsTotal && find.mapsOffered === 0 ? 'holds' : 'look';
   const offered = find.mapsOffered > 0 ? `, ${find.mapsOffered} fit by name` : '';
   return (
     <p className="find-line">
       <span>
-        <Mark mark={licenceMark} /> {describeLicence(find)}
+        <Mark mark={licenceMark} /> {describeLicence(book, find)}
         {find.author ? `, ${find.author}` : ''}
       </span>
       <span>
@@ -138,9 +141,9 @@ function FindLine({ find }: { find: Find }) {
   );
 }
 
-function describeLicence({ licenceId, licencesNamed }: Find): string {
-  const terms = getTerms(licenceId!);
-  if (terms.id !== UNKNOWN_LICENCE) return terms.short;
-  if (licencesNamed.length < 2) return 'no licence found';
-  return `${licencesNamed.length} licences named: ${licencesNamed.map((id) => getTerms(id).short).join(', ')}`;
+function describeLicence(book: LicenceBook, { licenceId, licencesNamed }: Find): string {
+  if (licenceId !== UNKNOWN_LICENCE) return licenceWords(book, licenceId!);
+  const named = [...new Set(licencesNamed)];
+  if (named.length < 2) return 'no licence found';
+  return `${named.length} licences named: ${named.map((id) => licenceWords(book, id)).join(', ')}`;
 }

@@ -8,12 +8,15 @@ import { Link, useParams } from 'react-router';
 import type { AssetPage, Version } from '@haveld/contract/catalogue';
 import { formatSize } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/bounds';
-import { getTerms } from '@haveld/core/rights/licences';
+import { PART_WORDS } from '@haveld/core/rights/judge-use';
+import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { bytesUrl } from '../../api/client';
 import { assetQuery } from '../../api/queries';
 import { formatBytes, formatMapSide, formatMoment, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
+import { STANDING_MARKS } from '../../parts/standing-mark';
+import { useBook } from '../../parts/use-book';
 import { CompareView } from '../../view3d/compare-view';
 import { HandOverDialog } from '../projects/hand-over-dialog';
 
@@ -48,7 +51,7 @@ function AssetView({ page }: { page: AssetPage }) {
         <Button component={Link} to={`/bench/${card.id}`} variant="outlined">
           On the bench
         </Button>
-        <Button variant="contained" disabled={!current} onClick={() => setHanding(true)}>
+        <Button variant="contained" disabled={!current || page.takenDown !== null} onClick={() => setHanding(true)}>
           Hand over
         </Button>
       </div>
@@ -101,11 +104,11 @@ function Facts({ page, version }: { page: AssetPage; version: Version }) {
 
 function Provenance({ page }: { page: AssetPage }) {
   const { enqueueSnackbar } = useSnackbar();
-  const terms = getTerms(page.provenance.licenceId);
-  const mark = terms.house === 'taken' ? 'holds' : terms.house === 'closed' ? 'blocks' : 'look';
-  const copy = async (): Promise<void> => {
+  const book = useBook();
+  const mark = STANDING_MARKS[standingOf(book, page.provenance.licenceId)];
+  const copy = async (words: string): Promise<void> => {
     try {
-      await navigator.clipboard.writeText(page.credit);
+      await navigator.clipboard.writeText(words);
       enqueueSnackbar('The credit is on the clipboard.');
     } catch (error) {
       enqueueSnackbar(`It could not be copied: ${(error as Error).message}`, { variant: 'error' });
@@ -115,7 +118,8 @@ function Provenance({ page }: { page: AssetPage }) {
     <section>
       <h2>Whose it is</h2>
       <p>
-        <Mark mark={mark} /> <strong>{terms.name}</strong>, {page.provenance.author || 'author unknown'}
+        <Mark mark={mark} /> <strong>{licenceWords(book, page.provenance.licenceId, 'name')}</strong>,{' '}
+        {page.provenance.author || 'author unknown'}
         {page.provenance.pageUrl && (
           <>
             {', '}
@@ -125,9 +129,20 @@ function Provenance({ page }: { page: AssetPage }) {
           </>
         )}
       </p>
+      {page.takenDown !== null && (
+        <p className="says-blocks">
+          <Mark mark="blocks" /> Taken down: {page.takenDown}
+        </p>
+      )}
+      {page.further.map((work) => (
+        <p key={work.id} className="small">
+          <Mark mark={STANDING_MARKS[standingOf(book, work.licenceId)]} /> {PART_WORDS[work.part]}:{' '}
+          {licenceWords(book, work.licenceId)}, {work.author || 'author unknown'}
+        </p>
+      ))}
       {page.duties.map((duty) => (
-        <p key={duty} className="quiet small">
-          Asked in return: {duty}
+        <p key={duty.text} className="quiet small">
+          Asked in return: {duty.text}
         </p>
       ))}
       {page.evidence.slice(0, 3).map((evidence, i) => (
@@ -141,8 +156,14 @@ function Provenance({ page }: { page: AssetPage }) {
       ))}
       <h3>The credit, as it will be printed</h3>
       <p className="sheet credit">{page.credit}</p>
-      <Button size="small" onClick={() => void copy()}>
+      <Button size="small" onClick={() => void copy(page.credit)}>
         Copy it
+      </Button>
+      <Button size="small" onClick={() => void copy(page.shortCredit)}>
+        Copy the short form
+      </Button>
+      <Button size="small" component={Link} to={`/rights?asset=${page.card.id}`}>
+        All about its rights
       </Button>
     </section>
   );

@@ -1,16 +1,18 @@
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { changeKitProvenance, type KitBench } from '@haveld/contract/kits';
-import { getTerms, LICENCES } from '@haveld/core/rights/licences';
+import { licenceWords } from '@haveld/core/rights/licence-book';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
+import { LicenceField } from '../../parts/licence-field';
+import { useBook } from '../../parts/use-book';
 
 /** Whose the kit is; its pieces follow unless they have a line of their own. */
 export function KitRights({ kit }: { kit: KitBench }) {
+  const book = useBook();
   const [isOpen, setIsOpen] = useState(false);
   const { licenceId, author, source, pageUrl } = kit.provenance;
   const form = useForm({ values: { licenceId, author, source, pageUrl } });
@@ -23,7 +25,7 @@ export function KitRights({ kit }: { kit: KitBench }) {
     <article className="sheet kit-finding" aria-label="Whose the kit is">
       <div className="kit-rights-head">
         <h3>
-          {getTerms(licenceId).short}, {author || 'author not known'}
+          {licenceWords(book, licenceId)}, {author || 'author not known'}
         </h3>
         <span className="quiet small">
           {source || 'source not known'} · counts for{' '}
@@ -42,15 +44,7 @@ export function KitRights({ kit }: { kit: KitBench }) {
           <Controller
             name="licenceId"
             control={form.control}
-            render={({ field }) => (
-              <TextField id="kit-licence" select label="Licence" className="wide" {...field}>
-                {LICENCES.map((terms) => (
-                  <MenuItem key={terms.id} value={terms.id}>
-                    {terms.name}
-                  </MenuItem>
-                ))}
-              </TextField>
-            )}
+            render={({ field }) => <LicenceField id="kit-licence" value={field.value} onChange={field.onChange} />}
           />
           <TextField id="kit-author" label="Author" {...form.register('author')} />
           <TextField id="kit-source" label="Source" {...form.register('source')} />

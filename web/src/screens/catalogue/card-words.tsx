@@ -2,9 +2,11 @@ import Checkbox from '@mui/material/Checkbox';
 import { Link } from 'react-router';
 import type { Card } from '@haveld/contract/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
-import { getTerms } from '@haveld/core/rights/licences';
+import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { formatMapSide, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
+import { STANDING_MARKS } from '../../parts/standing-mark';
+import { useBook } from '../../parts/use-book';
 
 /** What stands under a picture: name, number, size, weight, maps, licence. */
 export function CardWords({
@@ -16,8 +18,8 @@ export function CardWords({
   isChosen: boolean;
   onToggle: (card: Card) => void;
 }) {
-  const terms = getTerms(card.licenceId);
-  const mark = terms.house === 'taken' ? 'holds' : terms.house === 'closed' ? 'blocks' : 'look';
+  const book = useBook();
+  const mark = card.takenDown ? 'blocks' : STANDING_MARKS[standingOf(book, card.licenceId)];
   return (
     <div className="card-words">
       <p className="card-name">
@@ -38,7 +40,7 @@ export function CardWords({
       <p className="small">
         {formatThousands(card.triangles)} triangles · {formatMapSide(card.mapSide)} ·{' '}
         <span className={`says-${mark} card-licence`}>
-          <Mark mark={mark} /> {terms.short}
+          <Mark mark={mark} /> {card.takenDown ? 'taken down' : licenceWords(book, card.licenceId)}
         </span>
       </p>
     </div>

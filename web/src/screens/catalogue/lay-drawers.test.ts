@@ -18,6 +18,7 @@ const card = (heightM: number, widthM = heightM / 2): Card => ({
   elevationSha256: null,
   uses: 0,
   verdict: 'allowed',
+  takenDown: false,
 });
 
 test('things of one order of size stand in one drawer, scaled to the highest', () => {

@@ -18,16 +18,10 @@ import { projectsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
+import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { ProjectForm } from './project-form';
 
 const NEW = 'new';
-
-const VERDICT_WORDS = {
-  allowed: 'allowed',
-  'allowed-with-duties': 'allowed with duties',
-  'ask-first': 'ask first',
-  'not-allowed': 'not allowed',
-} as const;
 
 /** Hands assets to a project: the verdict and its reason first, then the shape, then the packing. */
 export function HandOverDialog({
@@ -75,7 +69,7 @@ export function HandOverDialog({
           {projects.data?.map((project) => (
             <MenuItem key={project.id} value={project.id}>
               {project.name}{' '}
-              <span className="quiet small">{project.commercial ? 'earns money' : 'not commercial'}</span>
+              <span className="quiet small">{project.use.commercial ? 'earns money' : 'not commercial'}</span>
             </MenuItem>
           ))}
           <MenuItem value={NEW}>A new project …</MenuItem>
@@ -88,8 +82,7 @@ export function HandOverDialog({
         )}
         {verdicts.error && <p className="says-blocks">{verdicts.error.message}</p>}
         {verdicts.data?.map(({ card, verdict, credit }) => {
-          const mark =
-            verdict.verdict === 'not-allowed' ? 'blocks' : verdict.verdict === 'ask-first' ? 'look' : 'holds';
+          const mark = VERDICT_MARKS[verdict.verdict];
           return (
             <div key={card.id} className="verdict">
               <p>
@@ -98,7 +91,7 @@ export function HandOverDialog({
                   {card.name}: {VERDICT_WORDS[verdict.verdict]}
                 </strong>
               </p>
-              {[...verdict.reasons, ...verdict.duties].map((sentence) => (
+              {[...verdict.reasons, ...verdict.duties.map(({ text }) => text)].map((sentence) => (
                 <p key={sentence} className="small">
                   {sentence}
                 </p>

@@ -1,28 +1,62 @@
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { createProject, type ProjectRow } from '@haveld/contract/projects';
+import { USES, type IntendedUse } from '@haveld/contract/licence';
+import { changeProject, createProject, type ProjectRow } from '@haveld/contract/projects';
+import { isExpression } from '@haveld/core/rights/expression';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { LicenceField } from '../../parts/licence-field';
+import { ARRANGEMENT_WORDS, USE_WORDS } from './use-words';
 
-/** A project with its intended use: asked before anything goes into it. */
-export function ProjectForm({ onDone, onCancel }: { onDone: (project: ProjectRow) => void; onCancel: () => void }) {
-  const [name, setName] = useState('');
-  const [purpose, setPurpose] = useState('');
-  const [commercial, setCommercial] = useState<boolean | null>(null);
-  const open = useChange(
-    (body: { name: string; purpose: string; commercial: boolean }) => call(createProject, { body }),
+const NEW_USE: IntendedUse = {
+  uses: ['rendered'],
+  commercial: false,
+  releaseLicence: '',
+  arrangement: 'unsaid',
+  locks: false,
+  territory: '',
+  seats: null,
+  until: '',
+};
+
+/** A project with its intended use: asked before anything goes into it, and changed when it changes. */
+export function ProjectForm({
+  project,
+  onDone,
+  onCancel,
+}: {
+  project?: ProjectRow;
+  onDone: (project: ProjectRow) => void;
+  onCancel: () => void;
+}) {
+  const [name, setName] = useState(project?.name ?? '');
+  const [purpose, setPurpose] = useState(project?.purpose ?? '');
+  const [commercial, setCommercial] = useState<boolean | null>(project ? project.use.commercial : null);
+  const [use, setUse] = useState<IntendedUse>(project?.use ?? NEW_USE);
+  const [live, setLive] = useState(project?.live ?? true);
+  const change = (part: Partial<IntendedUse>): void => setUse((now) => ({ ...now, ...part }));
+  const save = useChange(
+    (earns: boolean) => {
+      const body = { name: name.trim(), purpose: purpose.trim(), use: { ...use, commercial: earns } };
+      return project
+        ? call(changeProject, { params: { id: project.id }, body: { ...body, live } })
+        : call(createProject, { body });
+    },
     { onDone },
   );
+  const showsModels = use.uses.some((one) => one === 'rendered' || one === 'build' || one === 'print');
   return (
     <form
       className="project-form"
       onSubmit={(event) => {
         event.preventDefault();
-        if (commercial !== null) open.mutate({ name: name.trim(), purpose: purpose.trim(), commercial });
+        if (commercial !== null) save.mutate(commercial);
       }}
     >
       <TextField
@@ -48,14 +82,111 @@ export function ProjectForm({ onDone, onCancel }: { onDone: (project: ProjectRow
         <FormControlLabel value="true" control={<Radio size="small" />} label="It earns money" />
         <FormControlLabel value="false" control={<Radio size="small" />} label="It is not commercial" />
       </RadioGroup>
+      <fieldset className="project-uses">
+        <legend>What becomes of the models</legend>
+        {USES.map((one) => (
+          <FormControlLabel
+            key={one}
+            label={USE_WORDS[one]}
+            control={
+              <Checkbox
+                size="small"
+                checked={use.uses.includes(one)}
+                onChange={(event) =>
+                  change({
+                    uses: event.target.checked ? [...use.uses, one] : use.uses.filter((other) => other !== one),
+                  })
+                }
+              />
+            }
+          />
+        ))}
+      </fieldset>
+      {showsModels && (
+        <TextField
+          id="project-arrangement"
+          select
+          label="How they stand in it"
+          value={use.arrangement}
+          onChange={(event) => change({ arrangement: event.target.value as IntendedUse['arrangement'] })}
+          helperText="Share-alike and no-derivatives licences depend on it: a collection keeps each as it is, one new work changes them all."
+        >
+          {Object.entries(ARRANGEMENT_WORDS).map(([value, words]) => (
+            <MenuItem key={value} value={value}>
+              {words}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <details
+        open={
+          project &&
+          (use.releaseLicence !== '' || use.locks || use.until !== '' || use.seats !== null || use.territory !== '')
+        }
+      >
+        <summary>Its own release, people, place, end</summary>
+        <div className="rights-form project-limits">
+          <LicenceField
+            id="project-release"
+            label="It goes out under (empty: rights reserved)"
+            value={use.releaseLicence}
+            onChange={(releaseLicence) => change({ releaseLicence })}
+          />
+          <TextField
+            id="project-seats"
+            type="number"
+            label="People who work with the files"
+            value={use.seats ?? ''}
+            onChange={(event) =>
+              change({ seats: event.target.value === '' ? null : Math.max(1, Math.round(Number(event.target.value))) })
+            }
+          />
+          <TextField
+            id="project-until"
+            type="date"
+            label="Until"
+            value={use.until}
+            slotProps={{ inputLabel: { shrink: true } }}
+            onChange={(event) => change({ until: event.target.value as IntendedUse['until'] })}
+          />
+          <TextField
+            id="project-territory"
+            label="Where"
+            placeholder="everywhere"
+            value={use.territory}
+            onChange={(event) => change({ territory: event.target.value })}
+          />
+          <FormControlLabel
+            label="Its files are locked against taking out"
+            control={
+              <Checkbox
+                size="small"
+                checked={use.locks}
+                onChange={(event) => change({ locks: event.target.checked })}
+              />
+            }
+          />
+        </div>
+      </details>
+      {project && (
+        <FormControlLabel
+          label="It has ended"
+          control={<Checkbox size="small" checked={!live} onChange={(event) => setLive(!event.target.checked)} />}
+        />
+      )}
       <div className="finding-acts">
         <Button
           type="submit"
           variant="contained"
-          disabled={name.trim() === '' || commercial === null}
-          loading={open.isPending}
+          disabled={
+            name.trim() === '' ||
+            commercial === null ||
+            use.uses.length === 0 ||
+            (use.releaseLicence !== '' && !isExpression(use.releaseLicence))
+          }
+          loading={save.isPending}
         >
-          Open it
+          {project ? 'Keep it' : 'Open it'}
         </Button>
         <Button onClick={onCancel}>No</Button>
       </div>

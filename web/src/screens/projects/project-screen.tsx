@@ -1,14 +1,20 @@
 import './projects.css';
 import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { ProjectUse } from '@haveld/contract/projects';
+import type { Project, ProjectUse } from '@haveld/contract/projects';
 import { bytesUrl } from '../../api/client';
 import { projectQuery } from '../../api/queries';
 import { formatBytes, formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { Portrait } from '../../parts/portrait';
+import { ProjectForm } from './project-form';
+import { describeUse } from './use-words';
 
 /** What a project uses, under which verdicts, and the credits it owes. */
 export function ProjectScreen() {
@@ -16,21 +22,31 @@ export function ProjectScreen() {
   const project = useQuery(projectQuery(id));
   if (project.isPending) return <Loading />;
   if (project.error) return <Failure error={project.error} onRetry={() => void project.refetch()} />;
-  const { name, purpose, commercial, handOvers, credits } = project.data;
+  return <ProjectView project={project.data} />;
+}
+
+function ProjectView({ project }: { project: Project }) {
+  const { id, name, purpose, use, handOvers, reopenings } = project;
+  const [changing, setChanging] = useState(false);
   return (
     <div className="screen">
       <div className="screen-head">
         <h1>{name}</h1>
         <span className="quiet">
-          {purpose} · {commercial ? 'earns money' : 'not commercial'}
+          {purpose}
+          {!project.live && ' · ended'}
         </span>
         <span className="grow" />
+        <Button onClick={() => setChanging(true)}>What it is for</Button>
         <Button
           component={Link}
-          to={`/catalogue?use=${commercial ? 'commercial' : 'non-commercial'}`}
+          to={`/catalogue?use=${use.commercial ? 'commercial' : 'non-commercial'}`}
           variant="outlined"
         >
           What may go into it
+        </Button>
+        <Button component={Link} to={`/projects/${id}/rights`} variant="contained">
+          Rights and credits
         </Button>
       </div>
       <div className="screen-body project">
@@ -57,29 +73,34 @@ export function ProjectScreen() {
             <UseRow key={use.handOverId} use={use} />
           ))}
         </section>
-        <section className="project-credits">
-          <h2>Credits it owes</h2>
-          {credits === '' ? (
-            <p className="quiet">None yet.</p>
-          ) : (
-            <>
-              <ul className="sheet credits">
-                {credits.split('\n').map((credit) => (
-                  <li key={credit}>{credit}</li>
-                ))}
-              </ul>
-              <Button
-                component="a"
-                variant="outlined"
-                href={`data:text/plain;charset=utf-8,${encodeURIComponent(`${credits}\n`)}`}
-                download={`${name} credits.txt`}
-              >
-                Credits as a file
-              </Button>
-            </>
+        <section>
+          <h2>What it is for</h2>
+          <ul className="sheet credits">
+            {describeUse(use)
+              .split(' · ')
+              .map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+          </ul>
+          {reopenings > 0 && (
+            <p className="says-look">
+              <Mark mark="look" />{' '}
+              <Link to={`/projects/${id}/rights`}>{formatCount(reopenings, 'change')} of rights</Link> to look at
+            </p>
           )}
         </section>
       </div>
+      {changing && (
+        <Dialog open onClose={() => setChanging(false)} aria-labelledby="project-title" fullWidth maxWidth="sm">
+          <DialogTitle id="project-title" component="h2">
+            What “{name}” is for
+          </DialogTitle>
+          <DialogContent>
+            <p className="quiet small">Every verdict is asked anew when this changes.</p>
+            <ProjectForm project={project} onDone={() => setChanging(false)} onCancel={() => setChanging(false)} />
+          </DialogContent>
+        </Dialog>
+      )}
     </div>
   );
 }
@@ -102,8 +123,8 @@ function UseRow({ use }: { use: ProjectUse }) {
           <Mark mark={mark} /> {use.verdict.reasons.join(' ')}
         </p>
         {use.verdict.duties.map((duty) => (
-          <p key={duty} className="quiet small">
-            Duty: {duty}
+          <p key={duty.text} className="quiet small">
+            Duty: {duty.text}
           </p>
         ))}
         {use.state === 'packed' && use.checks.length > 0 && (

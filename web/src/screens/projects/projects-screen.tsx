@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { projectsQuery } from '../../api/queries';
 import { formatCount, formatMoment } from '../../parts/format';
+import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { ProjectForm } from './project-form';
 
@@ -43,6 +44,7 @@ export function ProjectsScreen() {
                 <th scope="col">For</th>
                 <th scope="col">Use</th>
                 <th scope="col">Takes</th>
+                <th scope="col">Rights</th>
                 <th scope="col">Opened</th>
               </tr>
             </thead>
@@ -55,8 +57,22 @@ export function ProjectsScreen() {
                     </Link>
                   </td>
                   <td className="quiet">{project.purpose}</td>
-                  <td>{project.commercial ? 'earns money' : 'not commercial'}</td>
+                  <td>
+                    {project.use.commercial ? 'earns money' : 'not commercial'}
+                    {!project.live && <span className="quiet small"> ended</span>}
+                  </td>
                   <td className="mono">{formatCount(project.uses, 'asset')}</td>
+                  <td>
+                    <Link to={`/projects/${project.id}/rights`}>
+                      {project.reopenings > 0 ? (
+                        <>
+                          <Mark mark="look" /> {formatCount(project.reopenings, 'change')} to look at
+                        </>
+                      ) : (
+                        'rights sheet'
+                      )}
+                    </Link>
+                  </td>
                   <td className="mono quiet">{formatMoment(project.createdAt)}</td>
                 </tr>
               ))}

@@ -1,0 +1,112 @@
+import type { Terms } from '@haveld/contract/terms';
+import { freeTerms, no, yes } from './free-terms';
+
+/** Free licences for works of art, data and fonts. */
+export const FREE_CONTENT: readonly Terms[] = [
+  freeTerms('LAL-1.3', 'Free Art License 1.3', 'Free Art 1.3', 'https://artlibre.org/licence/lal/en/', {
+    house: 'look',
+    commercial: yes('section 2.2'),
+    adapt: yes('section 2.3'),
+    shareAdapted: yes('section 2.3'),
+    passOn: yes('section 2.2'),
+    largerWork: yes('section 4'),
+    attribution: { clause: 'section 2.2' },
+    stateChanges: { clause: 'section 2.3' },
+    notice: { clause: 'section 2.2' },
+    // CC BY-SA 4.0 meets the criteria of section 5 both ways (declared in 2014; from memory)
+    shareAlike: { clause: 'section 2.3', with: ['LAL-1.3', 'CC-BY-SA-4.0'], wholeWork: false },
+  }),
+  freeTerms(
+    'LicenseRef-Free-Art-unstated',
+    'Free Art License, version not stated',
+    'Free Art, version not stated',
+    '',
+    {
+      house: 'look',
+      note: 'What both 1.2 and 1.3 grant; ask which one is meant.',
+      attribution: { clause: '' },
+      stateChanges: { clause: '' },
+      notice: { clause: '' },
+      shareAlike: { clause: '', with: [], wholeWork: false },
+    },
+  ),
+  freeTerms(
+    'ODbL-1.0',
+    'Open Data Commons Open Database License 1.0',
+    'ODbL 1.0',
+    'https://opendatacommons.org/licenses/odbl/1-0/',
+    {
+      house: 'look',
+      note: 'Made for databases; what is made from one needs the notice of section 4.3 only.',
+      commercial: yes('section 3.1'),
+      adapt: yes('section 3.1'),
+      shareAdapted: yes('section 4.4'),
+      passOn: yes('section 3.1'),
+      largerWork: yes('section 4.5'),
+      attribution: { clause: 'section 4.3' },
+      notice: { clause: 'section 4.2' },
+      shareAlike: { clause: 'section 4.4', with: ['ODbL-1.0'], wholeWork: false },
+      noLocks: { clause: 'section 4.7' },
+    },
+  ),
+  freeTerms('OFL-1.1', 'SIL Open Font License 1.1', 'OFL 1.1', 'https://openfontlicense.org/', {
+    house: 'look',
+    note: 'Made for fonts; a font may not be sold by itself (condition 1).',
+    commercial: yes('condition 1'),
+    adapt: yes('Permission & Conditions'),
+    shareAdapted: yes('condition 5'),
+    passOn: yes('condition 2'),
+    largerWork: yes('condition 2'),
+    notice: { clause: 'condition 2' },
+    shareAlike: { clause: 'condition 5', with: ['OFL-1.1'], wholeWork: false },
+    noEndorsement: { clause: 'condition 4' },
+  }),
+  freeTerms('LicenseRef-OGA-BY-3.0', 'OGA-BY 3.0', 'OGA-BY 3.0', '', {
+    note: 'Attribution as in CC BY 3.0, without its ban on technical locks. Not in the SPDX list; term sheet from memory, no text is shipped.',
+    attribution: { clause: '' },
+    stateChanges: { clause: '' },
+    notice: { clause: '' },
+    noEndorsement: { clause: '' },
+    noLocks: null,
+    learning: { grant: 'silent', clause: '' },
+  }),
+];
+
+/** What sites ask of those who take models from them. The three sites are made up. */
+export const SITE_TERMS: readonly Terms[] = [
+  freeTerms('LicenseRef-quayside-standard', 'Quayside Models, standard terms', 'Quayside standard', '', {
+    house: 'look',
+    note: 'Terms of a made-up site.',
+    commercial: yes('point 2'),
+    adapt: yes('point 3'),
+    shareAdapted: no('point 4'),
+    passOn: no('point 4'),
+    largerWork: yes('point 2'),
+    learning: no('point 6'),
+    seats: 5,
+    fee: 'paid',
+  }),
+  freeTerms('LicenseRef-tidewrack-editorial', 'Tidewrack Exchange, editorial terms', 'Tidewrack editorial', '', {
+    house: 'never',
+    note: 'Terms of a made-up site.',
+    commercial: no('point 1'),
+    shareAdapted: no('point 3'),
+    passOn: no('point 3'),
+    editorialOnly: { clause: 'point 1' },
+    attribution: { clause: 'point 2' },
+    learning: no('point 5'),
+    months: 24,
+    fee: 'paid',
+  }),
+  freeTerms('LicenseRef-saltmarsh-open', 'Saltmarsh Shapes, open shelf', 'Saltmarsh open shelf', '', {
+    house: 'look',
+    note: 'Terms of a made-up site.',
+    commercial: yes('point 1'),
+    adapt: yes('point 1'),
+    shareAdapted: yes('point 1'),
+    passOn: no('point 2'),
+    largerWork: yes('point 1'),
+    attribution: { clause: 'point 3' },
+    learning: no('point 4'),
+  }),
+];

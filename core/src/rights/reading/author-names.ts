@@ -1,0 +1,123 @@
+/** A line that names somebody, and what of the model they made. */
+export interface AuthorRule {
+  pattern: RegExp;
+  confidence: number;
+  part?: string;
+}
+
+const NAME = String.raw`@?([\p{L}\p{N}_][^\n|;©]*)`;
+/** Two or more capitalised words, or one word that can only be a handle. */
+const FULL_NAME = String.raw`(\p{Lu}[\p{L}.'’-]+(?:\s+(?:(?:van|von|de|der|da|del|di|du|la|le|Ar|af)\s+)?\p{Lu}[\p{L}.'’-]*)+)`;
+const HANDLE = String.raw`@?([\p{L}\p{N}]+(?:[_.]+[\p{L}\p{N}]+)+|@[\p{L}\p{N}]+)`;
+
+const label = (words: string): RegExp => new RegExp(String.raw`(?:^|[\s*#>(])(?:${words})\s*[:=]\s*${NAME}`, 'iu');
+
+/** Most certain first; the first that fits a line is taken. Common practice, no source. */
+export const AUTHOR_RULES: readonly AuthorRule[] = [
+  {
+    pattern: new RegExp(
+      String.raw`SPDX-FileCopyrightText:\s*(?:©|\(c\)|copyright)?\s*(?:\d{4}(?:\s*[-–,]\s*\d{4})*)?,?\s*${NAME}`,
+      'iu',
+    ),
+    confidence: 0.97,
+  },
+  {
+    pattern: label('textur(?:es?|ing)|maps?|materials?|texturen|materialien|materiales|texturas|mat[eé]riaux'),
+    confidence: 0.88,
+    part: 'textures',
+  },
+  { pattern: label('rig(?:ging)?|skinning'), confidence: 0.85, part: 'rig' },
+  { pattern: label('animations?|motion'), confidence: 0.85, part: 'motion' },
+  {
+    pattern: label(
+      '(?:original\\s+)?authors?|artists?|creators?|auteurs?|autrice|autor(?:in|a|es|as)?|urheber(?:in)?|designers?|modell?(?:er|ed|ing|ling|eur|iert)(?:\\s+by)?|model\\s+by|sellers?|vendors?|credits?|cr[eé]dits?|cr[eé]ditos?|namensnennung|attribution\\s+to|copyright\\s+holder|upstream-contact',
+    ),
+    confidence: 0.95,
+  },
+  {
+    pattern: new RegExp(
+      String.raw`(?:©|\(c\)|\bcopyright\b)\s*(?:©|\(c\))?\s*(?:\d{4}(?:\s*[-–,]\s*(?:\d{4}|present))*)?,?\s*(?:by\s+)?${NAME}`,
+      'iu',
+    ),
+    confidence: 0.9,
+  },
+  {
+    pattern: new RegExp(
+      String.raw`\b(?:created|made|modell?ed|designed|sculpted|built|drawn|textured)\s+by\s*:?\s*${NAME}`,
+      'iu',
+    ),
+    confidence: 0.9,
+  },
+  { pattern: new RegExp(String.raw`\bmodel\s+by\s*:?\s*${NAME}`, 'iu'), confidence: 0.9 },
+  {
+    pattern: new RegExp(
+      String.raw`\b(?:r[eé]alis[eé]e?|cr[eé][eé]e?|model[eé]e?|mod[eé]lis[eé]e?|offerte?|fait)\s+par\s+(?:son\s+auteur,\s*)?${NAME}`,
+      'iu',
+    ),
+    confidence: 0.9,
+  },
+  { pattern: new RegExp(String.raw`\bpar\s+son\s+auteur,?\s+${NAME}`, 'iu'), confidence: 0.9 },
+  {
+    pattern: new RegExp(String.raw`\b(?:erstellt|modelliert|gemacht|gestaltet|entworfen)\s+von\s+${NAME}`, 'iu'),
+    confidence: 0.9,
+  },
+  {
+    pattern: new RegExp(String.raw`\b(?:creado|hecho|modelado|realizado|dise[nñ]ado)a?\s+por\s+${NAME}`, 'iu'),
+    confidence: 0.9,
+  },
+  { pattern: new RegExp(String.raw`\b(?:please\s+)?credits?\s+(?:to\s+)?${NAME}`, 'iu'), confidence: 0.8 },
+  { pattern: new RegExp(String.raw`${FULL_NAME}\s+has\s+waived\b`, 'u'), confidence: 0.92 },
+  { pattern: new RegExp(String.raw`[Aa]ll\s+rights\s+reserved[,.]?\s*(?:by\s+)?${FULL_NAME}`, 'u'), confidence: 0.85 },
+  { pattern: new RegExp(String.raw`\bauthor\s+${FULL_NAME}`, 'u'), confidence: 0.85 },
+  { pattern: new RegExp(String.raw`(?:^|[”"»)\w])[\s,]*\b[Bb]y\s+(?:${FULL_NAME}|${HANDLE})`, 'u'), confidence: 0.75 },
+  { pattern: new RegExp(String.raw`\b(?:von|par|por)\s+${FULL_NAME}`, 'u'), confidence: 0.72 },
+];
+
+export const TITLE_RULES: readonly RegExp[] = [
+  /^\W*(?:title|titel|titre|t[ií]tulo|model(?:\s+name)?|name)\s*[:=]\s*(.+)$/i,
+];
+
+/** `based on “Old Lamp” by Henke Strandvik (CC BY 3.0)`, in four languages. */
+export const BASED_ON = new RegExp(
+  String.raw`\b(?:based\s+(?:up)?on|derived\s+from|remix(?:ed)?\s+(?:of|from)|adapted\s+from|basiert\s+auf|d'apr[eè]s|bas[eé]e?\s+sur|basado\s+en)\s+(?:(?:the\s+)?(?:model|work)\s+)?["“”«»']?([^"“”«»'\n]{1,80}?)["“”«»']?(?:\s+(?:by|von|par|de|por)\s+([^\n(,;]+?))?\s*(?:\(([^)\n]*)\)|(?=[.;,\n]|$))`,
+  'iu',
+);
+
+const NO_NAME =
+  /^(and\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
+
+/** Cuts what follows a name in a sentence; null where it is no name. */
+export function cleanName(raw: string | undefined): string | null {
+  if (!raw) return null;
+  const name = raw
+    .replace(/\s*<[^>]*@[^>]*>/g, '')
+    .replace(
+      /\s+(is|was|are|under|from|on|at|for|and\s+is|and\s+licensed|licensed|released|all\s+rights|please|with|using|has|utilisation|tous|alle\s+rechte|todos|lizenz\w*|licen[cs]\w*|est|et\s+est|ist|https?:).*$/i,
+      '',
+    )
+    .replace(
+      /[,.]\s*(?:CC\b|cc[-_ ]?by|licen[sc]e|public|all rights|MIT\b|GPL|have|merci|utilisation|please|thanks?).*$/i,
+      '',
+    )
+    .replace(/\.\s.*$/, (rest) => (/^\.\s+\p{Lu}\p{L}+$/u.test(rest) ? rest : ''))
+    .replace(/[([{<].*$/, '')
+    .replace(/,\s+(?:19|20)\d\d\b.*$/, '')
+    .replace(/\s+(?:19|20)\d\d\s*$/, '')
+    .replace(/[\s,;:.!–—-]+$/, '')
+    .replace(/^["'“”«»\s@]+|["'“”«»\s]+$/g, '')
+    .trim();
+  const bare = name.replace(/,.*$/, '').trim();
+  const kept = /,/.test(name) && !/,\s*(?:Inc|Ltd|LLC|GmbH)\b/i.test(name) ? bare : name;
+  if (kept.length < 2 || kept.length > 80 || NO_NAME.test(kept) || /^[\d\s.,-]+$/.test(kept)) return null;
+  return kept;
+}
+
+const JOINED = /\s+(?:&|and|und|et|y)\s+/i;
+const looksLikeName = (text: string): boolean =>
+  /^\p{Lu}[\p{L}.'’-]+\s+\p{Lu}/u.test(text) || /^[\p{L}\p{N}]+[_\d][\p{L}\p{N}_]*$/u.test(text);
+
+/** `Runa Vestermoor & Tor Aldersund` are two; `Oak and Brass Workshop` is one. */
+export function splitNames(name: string): string[] {
+  const parts = name.split(JOINED).map((part) => part.trim());
+  return parts.length > 1 && parts.every(looksLikeName) ? parts : [name];
+}

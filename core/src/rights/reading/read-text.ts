@@ -1,0 +1,166 @@
+import type { Evidence } from '@haveld/contract/finding';
+import { AUTHOR_RULES, BASED_ON, cleanName, splitNames, TITLE_RULES } from './author-names';
+import { ADDRESS_RULES, NOT_GRANTS, PHRASE_RULES, type LicenceRule } from './licence-names';
+import { OWN_WORDS_RULES } from './own-words';
+import { createStatements, type LicenceStatement, type Statements } from './statement';
+
+/** Whose licence name it is has to be said near it; an address of the standard itself says nothing. */
+const NO_SOURCE =
+  /creativecommons\.org|licensebuttons\.net|spdx\.org|w3\.org|ns\.adobe\.com|purl\.org|gnu\.org|opensource\.org|apache\.org|artlibre\.org|fsf\.org/i;
+
+export interface TextPlace {
+  file: string;
+  /** Line of the text's first line in its file, 1-based. */
+  firstLine: number;
+}
+
+/**
+ * Reads statements out of words as people write them. Names of licences are read across line ends, for a name broken in two
+ * would lose its second half; names of people are read line by line.
+ */
+export function readText(text: string, place: TextPlace): Statements {
+  const found = createStatements();
+  const lines = text.split(/\r\n|\n|\r/);
+  for (const paragraph of listParagraphs(lines)) readLicences(paragraph, place, found);
+  lines.forEach((line, i) => readLine(line, { file: place.file, line: place.firstLine + i }, found));
+  return found;
+}
+
+/** Lines without an empty one between them, joined; `starts` says where each begins in the joined words. */
+interface Paragraph {
+  words: string;
+  firstLine: number;
+  starts: number[];
+  lines: string[];
+}
+
+function listParagraphs(lines: readonly string[]): Paragraph[] {
+  const paragraphs: Paragraph[] = [];
+  let now: Paragraph | null = null;
+  lines.forEach((line, i) => {
+    // comment marks of programs and lists stand in the way of a name that goes on
+    const bare = line.replace(/^[\s>#*;%|/-]+/, '').trimEnd();
+    if (bare === '') {
+      now = null;
+      return;
+    }
+    if (!now) paragraphs.push((now = { words: '', firstLine: i, starts: [], lines: [] }));
+    if (now.words !== '') now.words += ' ';
+    now.starts.push(now.words.length);
+    now.words += bare;
+    now.lines.push(line);
+  });
+  return paragraphs;
+}
+
+function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements): void {
+  let rest = paragraph.words;
+  const evidenceAt = (at: number, words: string): Evidence => {
+    const line = paragraph.starts.findLastIndex((start) => start <= at);
+    return {
+      text: words,
+      file: place.file,
+      line: place.firstLine + paragraph.firstLine + line,
+      passage: paragraph.lines[line].trim().slice(0, 240),
+    };
+  };
+  const take = (from: number, length: number): void => {
+    rest = rest.slice(0, from) + ' '.repeat(length) + rest.slice(from + length);
+  };
+  const based = BASED_ON.exec(rest);
+  const author = cleanName(based?.[2]);
+  if (based && author) {
+    const licence = based[3] ? readFirstLicence(based[3]) : null;
+    found.basedOn.push({
+      title: based[1].trim(),
+      author,
+      licenceId: licence ?? '',
+      evidence: evidenceAt(based.index, 'names what it is based on'),
+    });
+    take(based.index, based[0].length);
+  }
+  for (const rule of [...ADDRESS_RULES, ...PHRASE_RULES]) {
+    for (;;) {
+      const match = rule.pattern.exec(rest);
+      if (!match) break;
+      const licence = describe(rule, match, evidenceAt(match.index, rule.words));
+      if (licence) found.licences.push({ ...licence, ...partBefore(paragraph, match.index) });
+      // what one rule has read no looser rule reads again
+      take(match.index, match[0].length);
+    }
+  }
+}
+
+/** `Textures: CC0` is said of the maps. */
+const PART_LABEL =
+  /(?:^|[\s,;.])(textures?|maps?|materials?|sounds?|fonts?|motion|animations?|code|scripts?)\s*:\s*[^:.;]{0,40}$/i;
+
+function partBefore({ words, starts }: Paragraph, at: number): { part?: string } {
+  const lineStart = starts[starts.findLastIndex((start) => start <= at)];
+  const match = PART_LABEL.exec(words.slice(lineStart, at));
+  if (!match || /map\s+data/i.test(match[0])) return {};
+  const part = match[1].toLowerCase();
+  return {
+    part: /^(texture|map|material)/.test(part) ? 'textures' : /^(motion|animation)/.test(part) ? 'motion' : part,
+  };
+}
+
+function describe(rule: LicenceRule, match: RegExpExecArray, evidence: Evidence): LicenceStatement | null {
+  const id = rule.id(match);
+  if (!id) return null;
+  const unstated = id.endsWith('-unstated') ? '; its version is not stated' : '';
+  return {
+    id,
+    confidence: rule.confidence,
+    nearness: 'beside-it',
+    evidence: { ...evidence, text: `${evidence.text}${unstated}` },
+  };
+}
+
+function readFirstLicence(words: string): string | null {
+  for (const rule of [...ADDRESS_RULES, ...PHRASE_RULES]) {
+    const match = rule.pattern.exec(words);
+    const id = match && rule.id(match);
+    if (id) return id;
+  }
+  return null;
+}
+
+function readLine(line: string, place: { file: string; line: number }, found: Statements): void {
+  const passage = line.trim().slice(0, 240);
+  if (passage === '') return;
+  const evidence = (text: string): Evidence => ({ text, ...place, passage });
+  const words = line
+    .replace(BASED_ON, (whole, ...groups: (string | undefined)[]) => (groups[1] ? ' '.repeat(whole.length) : whole))
+    .replace(/\(?https?:\/\/[^\s)]+\)?/g, ' ');
+  for (const { pattern, confidence, part } of AUTHOR_RULES) {
+    const match = pattern.exec(words);
+    const name = match && cleanName(match.slice(1).find((group) => group !== undefined));
+    if (!name || isLicenceWords(name)) continue;
+    for (const one of splitNames(name))
+      found.authors.push({
+        name: one,
+        confidence,
+        nearness: 'beside-it',
+        evidence: evidence(part ? `names who made its ${part}` : 'names the author'),
+        ...(part ? { part } : {}),
+      });
+    break;
+  }
+  for (const pattern of TITLE_RULES) {
+    const title = pattern.exec(words)?.[1]?.trim();
+    if (title && !isLicenceWords(title) && title.length <= 200)
+      found.titles.push({ title, evidence: evidence('names the model') });
+  }
+  for (const [url] of line.matchAll(/https?:\/\/[^\s<>()"'\]]+/g)) {
+    const trimmed = url.replace(/[.,;:!?]+$/, '');
+    if (NO_SOURCE.test(trimmed) || found.sources.some((source) => source.url === trimmed)) continue;
+    found.sources.push({ url: trimmed, evidence: evidence('an address') });
+  }
+  if (NOT_GRANTS.test(line)) found.notGrants.push(evidence('free of charge is not a grant'));
+  for (const { term, grant, pattern } of OWN_WORDS_RULES)
+    if (pattern.test(line)) found.ownWords.push({ term, grant, evidence: evidence('in words of their own') });
+}
+
+/** `Textures: CC BY 4.0` names no textures' maker. */
+const isLicenceWords = (words: string): boolean => words.length < 60 && readFirstLicence(words) !== null;

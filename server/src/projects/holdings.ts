@@ -1,0 +1,194 @@
+import type { FurtherWork, IntendedUse, Provenance, Verdict, Work } from '@haveld/contract/licence';
+import { IntendedUseSchema } from '@haveld/contract/licence';
+import type { Step } from '@haveld/contract/step';
+import type { LicenceBook } from '@haveld/core/rights/licence-book';
+import { judgeAsset } from '@haveld/core/rights/judge-use';
+import type { ChangeNature } from '@haveld/core/rights/verdict-rules';
+import { describeNature } from '@haveld/core/treatment/apply-treatment';
+import { many, type Executor, type Value } from '../database/pool';
+import { loadBook, today } from '../rights/book';
+import { listFurtherWorks } from '../rights/provenance-queries';
+
+/** One asset a project holds, with what decides about it. */
+export interface Holding {
+  assetId: string;
+  accession: number;
+  name: string;
+  versionNumbers: number[];
+  /** Steps of each version that was taken. */
+  steps: Step[][];
+  modelSha256: string | null;
+  takenDown: string | null;
+  provenance: Work & Pick<Provenance, 'expiresOn' | 'seats' | 'territory'>;
+  further: FurtherWork[];
+  verdict: Verdict;
+}
+
+export interface ProjectHoldings {
+  id: string;
+  name: string;
+  purpose: string;
+  live: boolean;
+  use: IntendedUse;
+  judged: Holding[];
+}
+
+/** What a project of the first days said of its use: whether it earns money, nothing more. */
+export function parseUse(intendedUse: string, commercial: boolean): IntendedUse {
+  return IntendedUseSchema.parse(intendedUse === '' ? { uses: ['rendered'], commercial } : JSON.parse(intendedUse));
+}
+
+type Row = Work & {
+  projectId: string;
+  projectName: string;
+  purpose: string;
+  intendedUse: string;
+  commercial: number;
+  endedAt: Date | null;
+  assetId: string;
+  accession: number;
+  assetName: string;
+  takenDown: string | null;
+  expiresOn: string;
+  seats: number | null;
+  territory: string;
+  authorIsUnknown: number;
+  versionNumber: number;
+  modelSha256: string | null;
+  steps: string;
+};
+
+/** What projects hold, each judged by what its licence says today: four statements, however many there are. */
+export async function listHoldings(
+  db: Executor,
+  { live, projectId, assetId }: { live?: boolean; projectId?: string; assetId?: string },
+): Promise<ProjectHoldings[]> {
+  const parts: [string, Value[]][] = [["hand_over.state <> 'failed'", []]];
+  if (live) parts.push(['project.ended_at IS NULL', []]);
+  if (projectId !== undefined) parts.push(['hand_over.project_id = ?', [projectId]]);
+  if (assetId !== undefined) parts.push(['hand_over.asset_id = ?', [assetId]]);
+  const rows = await many<Row>(
+    db,
+    `SELECT DISTINCT project.id AS projectId, project.name AS projectName, project.purpose, project.intended_use AS intendedUse, project.commercial, project.ended_at AS endedAt,
+       asset.id AS assetId, asset.accession, asset.name AS assetName, asset.taken_down AS takenDown, version.number AS versionNumber, version.model_sha256 AS modelSha256, version.steps,
+       provenance.title, provenance.author, provenance.author_unknown AS authorIsUnknown, provenance.author_url AS authorUrl, provenance.licence_id AS licenceId, provenance.source,
+       provenance.page_url AS pageUrl, provenance.expires_on AS expiresOn, provenance.seats, provenance.territory
+     FROM hand_over JOIN project ON project.id = hand_over.project_id JOIN asset ON asset.id = hand_over.asset_id JOIN provenance ON provenance.asset_id = asset.id
+       JOIN version ON version.id = hand_over.version_id WHERE ${parts.map(([sql]) => sql).join(' AND ')} ORDER BY project.created_at, asset.accession, version.number`,
+    parts.flatMap(([, values]) => values),
+  );
+  if (rows.length === 0) return [];
+  const [{ book }, works] = await Promise.all([
+    loadBook(db),
+    listFurtherWorks(db, [...new Set(rows.map((row) => row.assetId))]),
+  ]);
+  return judgeRows(book, rows, works);
+}
+
+function judgeRows(
+  book: LicenceBook,
+  rows: readonly Row[],
+  works: ReadonlyMap<string, FurtherWork[]>,
+): ProjectHoldings[] {
+  const projects = new Map<string, ProjectHoldings>();
+  const holdings = new Map<string, Holding>();
+  const stepsOf = new Map<string, Step[]>();
+  for (const row of rows) {
+    let project = projects.get(row.projectId);
+    if (!project)
+      projects.set(
+        row.projectId,
+        (project = {
+          id: row.projectId,
+          name: row.projectName,
+          purpose: row.purpose,
+          live: row.endedAt === null,
+          use: parseUse(row.intendedUse, row.commercial === 1),
+          judged: [],
+        }),
+      );
+    const steps = stepsOf.get(row.steps) ?? (JSON.parse(row.steps) as Step[]);
+    stepsOf.set(row.steps, steps);
+    const key = `${row.projectId}|${row.assetId}`;
+    const known = holdings.get(key);
+    if (known) {
+      known.versionNumbers.push(row.versionNumber);
+      known.steps.push(steps);
+      known.modelSha256 = row.modelSha256;
+      continue;
+    }
+    const { title, author, authorUrl, licenceId, source, pageUrl, expiresOn, seats, territory } = row;
+    const holding: Holding = {
+      assetId: row.assetId,
+      accession: row.accession,
+      name: row.assetName,
+      versionNumbers: [row.versionNumber],
+      steps: [steps],
+      modelSha256: row.modelSha256,
+      takenDown: row.takenDown,
+      provenance: {
+        title,
+        author,
+        authorUnknown: row.authorIsUnknown === 1,
+        authorUrl,
+        licenceId,
+        source,
+        pageUrl,
+        expiresOn: expiresOn as '',
+        seats,
+        territory,
+      },
+      further: works.get(row.assetId) ?? [],
+      verdict: NOTHING_JUDGED,
+    };
+    holdings.set(key, holding);
+    project.judged.push(holding);
+  }
+  const judge = createJudge(book);
+  for (const project of projects.values())
+    for (const holding of project.judged) holding.verdict = judge(holding, project.use);
+  return [...projects.values()];
+}
+
+const NOTHING_JUDGED: Verdict = { verdict: 'not-allowed', reasons: [], duties: [], question: null, chosen: '' };
+
+/** Judges alike what is alike: thousands of uses stand under a handful of licences. */
+function createJudge(book: LicenceBook): (holding: Holding, use: IntendedUse) => Verdict {
+  const known = new Map<string, Verdict>();
+  const natures = new Map<readonly Step[], ChangeNature>();
+  const day = today();
+  return ({ provenance, further, steps, takenDown }, use) => {
+    if (takenDown !== null)
+      return {
+        verdict: 'not-allowed',
+        reasons: [`It was taken down: ${takenDown}`],
+        duties: [],
+        question: 'use it again',
+        chosen: '',
+      };
+    const nature = joinNatures(steps.map((one) => natures.get(one) ?? natures.set(one, describeNature(one)).get(one)!));
+    const lines = further.map(({ part, title, licenceId }) => ({ part, title, licenceId }));
+    const key = JSON.stringify([
+      provenance.licenceId,
+      provenance.expiresOn,
+      provenance.seats,
+      provenance.territory,
+      lines,
+      nature,
+      use,
+    ]);
+    const before = known.get(key);
+    if (before) return before;
+    const verdict = judgeAsset(book, { provenance, further: lines }, use, { nature, today: day });
+    known.set(key, verdict);
+    return verdict;
+  };
+}
+
+function joinNatures(natures: readonly ChangeNature[]): ChangeNature {
+  if (natures.length === 1) return natures[0];
+  return {
+    changed: natures.some(({ changed }) => changed),
+    adaptations: [...new Set(natures.flatMap(({ adaptations }) => adaptations))],
+  };
+}

@@ -1,0 +1,67 @@
+import { randomUUID } from 'node:crypto';
+import { DomainError } from '@haveld/contract/error';
+import type { Person } from '@haveld/contract/people';
+import type { KeptEvidence, NewEvidence } from '@haveld/contract/rights';
+import { insertMany, many, run, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { insertChanges } from './provenance-queries';
+
+/** Bytes of evidence, in the store by their hash: what was once kept is never overwritten. */
+export interface StoredEvidence {
+  id: string;
+  given: NewEvidence;
+  sha256: string;
+  sizeBytes: number;
+}
+
+export async function storeEvidence({ store }: Dependencies, given: NewEvidence): Promise<StoredEvidence> {
+  const bytes =
+    given.base64 === '' ? Buffer.from(given.text || given.note, 'utf8') : Buffer.from(given.base64, 'base64');
+  if (bytes.length === 0)
+    throw new DomainError('bad-request', 'There is nothing in this evidence: no words and no file.');
+  const { sha256, sizeBytes } = await store.put(bytes);
+  return { id: randomUUID(), given, sha256, sizeBytes };
+}
+
+/** Keeps one evidence with one or many assets, and says so in what was said when. */
+export async function attachEvidence(
+  tx: Executor,
+  evidence: StoredEvidence,
+  assetIds: readonly string[],
+  person: Person,
+): Promise<void> {
+  const { id, given, sha256, sizeBytes } = evidence;
+  await run(
+    tx,
+    'INSERT INTO evidence (id, kind, name, note, sha256, size_bytes, person_id) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    [id, given.kind, given.name, given.note, sha256, sizeBytes, person.id],
+  );
+  await insertMany(
+    tx,
+    'asset_evidence',
+    ['asset_id', 'evidence_id'],
+    assetIds.map((assetId) => [assetId, id]),
+  );
+  await insertChanges(
+    tx,
+    assetIds.map((assetId) => ({
+      assetId,
+      field: 'evidence',
+      before: '',
+      after: `${given.kind}: ${given.name}`,
+      personId: person.id,
+      why: given.note,
+      evidenceId: id,
+    })),
+  );
+}
+
+export const listEvidence = async (db: Executor, assetId: string): Promise<KeptEvidence[]> =>
+  (
+    await many<Omit<KeptEvidence, 'at'> & { at: Date }>(
+      db,
+      `SELECT evidence.id, kind, evidence.name, note, sha256, size_bytes AS sizeBytes, person.name AS personName, evidence.at FROM asset_evidence
+       JOIN evidence ON evidence.id = asset_evidence.evidence_id JOIN person ON person.id = evidence.person_id WHERE asset_id = ? ORDER BY evidence.at DESC, evidence.id`,
+      [assetId],
+    )
+  ).map((row) => ({ ...row, at: row.at.toISOString() }));

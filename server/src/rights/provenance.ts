@@ -1,0 +1,228 @@
+import { randomUUID } from 'node:crypto';
+import type { Provenance, RightsFinding, Work, WorkPart } from '@haveld/contract/licence';
+import { DomainError } from '@haveld/contract/error';
+import type { Person } from '@haveld/contract/people';
+import type { RightsRules } from '@haveld/contract/rights';
+import { isExpression } from '@haveld/core/rights/expression';
+import { licenceWords } from '@haveld/core/rights/licence-book';
+import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
+import { proposeFurtherWorks, proposeProvenance } from '@haveld/core/rights/propose-provenance';
+import { placesFor, run, type Executor } from '../database/pool';
+import { loadBook, loadRules } from './book';
+import * as queries from './provenance-queries';
+import { reopenProjects } from './reopen-projects';
+import { refreshRightsMarks } from './state';
+
+export const getProvenance = queries.getProvenance;
+export const listChanges = queries.listChanges;
+export const listFurtherWorks = queries.listFurtherWorks;
+
+/** What is proposed of a find: by its evidence, else by what the house says of its source. */
+export function proposeByRules(rules: RightsRules, found: RightsFinding, name: string): Provenance {
+  const proposed = proposeProvenance(found, name);
+  const usual =
+    found.licences.length === 0
+      ? rules.sourceDefaults.find(({ source }) => source.toLowerCase() === proposed.source.toLowerCase())
+      : undefined;
+  return usual ? { ...proposed, licenceId: usual.licenceId, statedGrant: usual.statedGrant } : proposed;
+}
+
+/** Writes down what a new asset's evidence says, as read by Haveld. @returns it */
+export async function startProvenance(
+  tx: Executor,
+  assetId: string,
+  found: RightsFinding,
+  name: string,
+  acquired: Pick<Provenance, 'acquiredOn' | 'acquiredBy'>,
+): Promise<Provenance> {
+  const rules = await loadRules(tx);
+  const proposed = { ...proposeByRules(rules, found, name), ...acquired };
+  await queries.insertProvenance(tx, assetId, proposed);
+  const usual = proposed.licenceId !== UNKNOWN_LICENCE && found.licences.length === 0;
+  await queries.insertChanges(
+    tx,
+    queries.PROVENANCE_FIELDS.filter((field) => typeof proposed[field] === 'string' && proposed[field] !== '').map(
+      (field) => ({
+        assetId,
+        field,
+        before: '',
+        after: String(proposed[field]),
+        personId: null,
+        why: field === 'licenceId' && usual ? `usual for ${proposed.source}` : '',
+      }),
+    ),
+  );
+  for (const work of proposeFurtherWorks(found, proposed))
+    await addWork(tx, assetId, { ...work, id: randomUUID() }, null, '');
+  return proposed;
+}
+
+export interface ProvenanceChange {
+  change: Partial<Provenance>;
+  why: string;
+  evidenceId?: string | null;
+}
+
+/**
+ * Corrects the provenance of several assets alike; each field of each that changes is written down with who, when, from, to and why.
+ * A new licence has to be looked at anew, and opens the projects again that hold the asset.
+ * @returns those that changed
+ */
+export async function changeProvenances(
+  tx: Executor,
+  assetIds: readonly string[],
+  { change, why, evidenceId }: ProvenanceChange,
+  person: Person,
+): Promise<string[]> {
+  if (change.licenceId !== undefined) requireExpression(change.licenceId);
+  const before = await queries.lockProvenances(tx, assetIds);
+  if (before.size < new Set(assetIds).size) throw new DomainError('not-found', 'One of these assets is not there.');
+  const fields = queries.PROVENANCE_FIELDS.filter((field) => change[field] !== undefined);
+  const changes = [...before].flatMap(([assetId, was]) =>
+    fields
+      .filter((field) => was[field] !== change[field])
+      .map((field) => ({
+        assetId,
+        field,
+        before: String(was[field] ?? ''),
+        after: String(change[field] ?? ''),
+        personId: person.id,
+        why,
+        evidenceId,
+      })),
+  );
+  const changed = [...new Set(changes.map(({ assetId }) => assetId))];
+  if (changed.length === 0) return [];
+  await queries.updateProvenances(tx, changed, change);
+  await queries.insertChanges(tx, changes);
+  const relicensed = changes.filter(({ field }) => field === 'licenceId').map(({ assetId }) => assetId);
+  if (relicensed.length > 0) {
+    await run(
+      tx,
+      `UPDATE asset SET licence_confirmed = FALSE, licence_confirmed_by = NULL WHERE id IN (${placesFor(relicensed)})`,
+      relicensed,
+    );
+    await run(
+      tx,
+      `DELETE FROM answer WHERE finding_key LIKE 'rights:%' AND asset_id IN (${placesFor(relicensed)})`,
+      relicensed,
+    );
+    const { book } = await loadBook(tx);
+    const byBefore = new Map<string, string[]>();
+    for (const { assetId } of changes.filter(({ field }) => field === 'licenceId')) {
+      const was = before.get(assetId)!.licenceId;
+      byBefore.set(was, [...(byBefore.get(was) ?? []), assetId]);
+    }
+    for (const [was, ids] of byBefore)
+      await reopenProjects(
+        tx,
+        ids,
+        `Its licence was ${licenceWords(book, was)} and is ${licenceWords(book, change.licenceId!)} now.`,
+      );
+  }
+  const limited = changes
+    .filter(({ field }) => field === 'expiresOn' || field === 'seats' || field === 'territory')
+    .map(({ assetId }) => assetId);
+  if (limited.length > 0) await reopenProjects(tx, [...new Set(limited)], 'The limits of its grant have changed.');
+  await refreshRightsMarks(tx, changed);
+  return changed;
+}
+
+/** @throws {DomainError} where it is no SPDX expression */
+export function requireExpression(licenceId: string): void {
+  if (!isExpression(licenceId))
+    throw new DomainError(
+      'bad-request',
+      `“${licenceId}” is no licence: an SPDX identifier is, several joined by AND or OR are, and LicenseRef- with a name of your own is.`,
+    );
+}
+
+export type NewWork = Work & { part: WorkPart };
+
+const describeWork = (work: NewWork): string =>
+  [work.part, work.title, work.author, work.licenceId].filter((word) => word !== '').join(', ');
+
+async function addWork(
+  tx: Executor,
+  assetId: string,
+  work: NewWork & { id: string },
+  personId: string | null,
+  why: string,
+): Promise<void> {
+  await queries.insertFurtherWork(tx, assetId, work);
+  await queries.insertChanges(tx, [{ assetId, field: 'work', before: '', after: describeWork(work), personId, why }]);
+}
+
+/** Adds a work an asset rests on, or corrects one. */
+export async function saveWork(
+  tx: Executor,
+  assetId: string,
+  workId: string | null,
+  work: NewWork,
+  why: string,
+  person: Person,
+): Promise<void> {
+  requireExpression(work.licenceId);
+  const known = (await queries.listFurtherWorks(tx, [assetId])).get(assetId) ?? [];
+  if (workId === null) await addWork(tx, assetId, { ...work, id: randomUUID() }, person.id, why);
+  else {
+    const before = known.find(({ id }) => id === workId);
+    if (!before) throw new DomainError('not-found', 'This work does not stand there any more.');
+    await queries.updateFurtherWork(tx, { ...work, id: workId });
+    await queries.insertChanges(tx, [
+      { assetId, field: 'work', before: describeWork(before), after: describeWork(work), personId: person.id, why },
+    ]);
+  }
+  await reopenProjects(tx, [assetId], 'Another work it rests on was written down.');
+  await refreshRightsMarks(tx, [assetId]);
+}
+
+export async function removeWork(
+  tx: Executor,
+  assetId: string,
+  workId: string,
+  why: string,
+  person: Person,
+): Promise<void> {
+  const known = (await queries.listFurtherWorks(tx, [assetId])).get(assetId) ?? [];
+  const before = known.find(({ id }) => id === workId);
+  if (!before) throw new DomainError('not-found', 'This work does not stand there any more.');
+  await queries.deleteFurtherWork(tx, workId);
+  await queries.insertChanges(tx, [
+    { assetId, field: 'work', before: describeWork(before), after: '', personId: person.id, why },
+  ]);
+  await refreshRightsMarks(tx, [assetId]);
+}
+
+/**
+ * Somebody has looked at a licence the house takes only after a look. Where the house asks for two, the second settles it.
+ * @returns whether it is settled now
+ */
+export async function confirmLicence(
+  tx: Executor,
+  assetId: string,
+  asset: { confirmedBy: string | null },
+  why: string | null,
+  person: Person,
+): Promise<boolean> {
+  const rules = await loadRules(tx);
+  const takenBack = why === null;
+  const isFirst = rules.secondPerson && (asset.confirmedBy === null || asset.confirmedBy === person.id);
+  const settled = !takenBack && !isFirst;
+  await run(tx, 'UPDATE asset SET licence_confirmed = ?, licence_confirmed_by = ? WHERE id = ?', [
+    settled,
+    takenBack ? null : (asset.confirmedBy ?? person.id),
+    assetId,
+  ]);
+  await queries.insertChanges(tx, [
+    {
+      assetId,
+      field: 'licence looked at',
+      before: '',
+      after: takenBack ? 'taken back' : settled ? 'confirmed' : 'confirmed by a first',
+      personId: person.id,
+      why: why ?? '',
+    },
+  ]);
+  return settled;
+}

@@ -1,0 +1,78 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import { isExpression } from '@haveld/core/rights/expression';
+import { licenceWords } from '@haveld/core/rights/licence-book';
+import { useBook } from './use-book';
+
+/** A licence by its name, or an SPDX expression such as `MIT OR CC-BY-4.0`. */
+export function LicenceField({
+  id,
+  value,
+  onChange,
+  label = 'Licence',
+}: {
+  id: string;
+  value: string;
+  onChange: (licenceId: string) => void;
+  label?: string;
+}) {
+  const book = useBook();
+  const options = book.list().map((terms) => terms.id);
+  const words = (licenceId: string): string =>
+    book.isListed(licenceId)
+      ? book.getTerms(licenceId).name
+      : isExpression(licenceId)
+        ? licenceWords(book, licenceId)
+        : licenceId;
+  const valid = isExpression(value);
+  return (
+    <Autocomplete
+      id={id}
+      className="wide"
+      freeSolo
+      selectOnFocus
+      handleHomeEndKeys
+      options={options}
+      value={value}
+      getOptionLabel={words}
+      filterOptions={(all, { inputValue }) => {
+        const wanted = inputValue.toLowerCase().split(/\s+/);
+        return all.filter((option) =>
+          wanted.every((word) => `${option} ${words(option)}`.toLowerCase().includes(word)),
+        );
+      }}
+      onChange={(_, next) =>
+        onChange(typeof next === 'string' ? (options.find((option) => words(option) === next) ?? next.trim()) : '')
+      }
+      onBlur={(event) => {
+        const typed = (event.target as HTMLInputElement).value.trim();
+        if (typed !== '' && typed !== words(value))
+          onChange(
+            options.find(
+              (option) =>
+                words(option).toLowerCase() === typed.toLowerCase() || option.toLowerCase() === typed.toLowerCase(),
+            ) ?? typed,
+          );
+      }}
+      renderOption={(props, option) => (
+        <li {...props} key={option}>
+          <span>
+            {words(option)} <span className="mono quiet">{option.replace(/^LicenseRef-/, '')}</span>
+          </span>
+        </li>
+      )}
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          label={label}
+          error={value !== '' && !valid}
+          helperText={
+            value !== '' && !valid
+              ? 'Neither a licence of the list nor an SPDX expression such as MIT OR CC-BY-4.0.'
+              : undefined
+          }
+        />
+      )}
+    />
+  );
+}

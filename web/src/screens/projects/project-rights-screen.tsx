@@ -1,0 +1,377 @@
+import './projects.css';
+import './project-rights.css';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import {
+  CREDITS_FORMATS,
+  getProjectCredits,
+  settleReopening,
+  tickDuties,
+  type ProjectRights,
+  type ProjectVerdict,
+} from '@haveld/contract/projects';
+import { licenceWords } from '@haveld/core/rights/licence-book';
+import { call } from '../../api/client';
+import { projectRightsQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
+import { formatCount, formatMoment } from '../../parts/format';
+import { Mark } from '../../parts/mark';
+import { Failure, Loading, Notice } from '../../parts/notice';
+import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
+import { useBook } from '../../parts/use-book';
+import { describeUse } from './use-words';
+
+/** A project's rights on one sheet: what it may not hold, what it owes, what has changed. Made to be printed. */
+export function ProjectRightsScreen() {
+  const { id = '' } = useParams();
+  const rights = useQuery(projectRightsQuery(id));
+  if (rights.isPending) return <Loading />;
+  if (rights.error) return <Failure error={rights.error} onRetry={() => void rights.refetch()} />;
+  return <Sheet rights={rights.data} />;
+}
+
+function Sheet({ rights }: { rights: ProjectRights }) {
+  const { verdicts, counts, conflicts, duties, reopened } = rights;
+  const open = verdicts.filter(({ verdict }) => verdict.verdict === 'not-allowed' || verdict.verdict === 'ask-first');
+  const calm = verdicts.filter((one) => !open.includes(one));
+  return (
+    <div className="screen project-rights">
+      <div className="screen-head">
+        <h1>{rights.name}: rights</h1>
+        <span className="quiet">{describeUse(rights.use)}</span>
+        <span className="grow" />
+        <Button component={Link} to={`/projects/${rights.id}`} className="no-print">
+          To the project
+        </Button>
+        <Button variant="outlined" onClick={() => window.print()} className="no-print">
+          Print it
+        </Button>
+      </div>
+      <div className="screen-body project-rights-body">
+        <Sums counts={counts} uses={rights.uses} />
+        {rights.uses === 0 && (
+          <Notice
+            title="It holds nothing yet"
+            action={
+              <Button component={Link} to="/catalogue" variant="outlined">
+                To the catalogue
+              </Button>
+            }
+          >
+            Once assets are handed over, their verdicts, duties and credits stand here.
+          </Notice>
+        )}
+        {reopened.length > 0 && <Reopened rights={rights} />}
+        {open.length > 0 && (
+          <section>
+            <h2>What it may not hold as it is</h2>
+            {open.map((one) => (
+              <Verdict key={one.assetId} one={one} />
+            ))}
+          </section>
+        )}
+        {conflicts.length > 0 && <Conflicts conflicts={conflicts} said={rights.use.arrangement === 'merged'} />}
+        {duties.length > 0 && <Duties rights={rights} />}
+        {calm.length > 0 && (
+          <section>
+            <h2>
+              What holds{' '}
+              <span className="quiet small">
+                {formatCount(counts.allowed + counts['allowed-with-duties'], 'asset')}
+              </span>
+            </h2>
+            <CalmTable verdicts={calm} />
+          </section>
+        )}
+        {rights.uses > 0 && <Credits id={rights.id} count={rights.creditsCount} />}
+        <p className="quiet small">A help to decide, not legal advice.</p>
+      </div>
+    </div>
+  );
+}
+
+function Sums({ counts, uses }: { counts: ProjectRights['counts']; uses: number }) {
+  if (uses === 0) return null;
+  return (
+    <p className="sums">
+      {(['not-allowed', 'ask-first', 'allowed-with-duties', 'allowed'] as const).map((verdict) => (
+        <span key={verdict} className={counts[verdict] === 0 ? 'quiet' : ''}>
+          <Mark mark={VERDICT_MARKS[verdict]} /> <span className="mono">{counts[verdict]}</span>{' '}
+          {VERDICT_WORDS[verdict]}
+        </span>
+      ))}
+    </p>
+  );
+}
+
+function Verdict({ one }: { one: ProjectVerdict }) {
+  const book = useBook();
+  return (
+    <article className="sheet project-verdict" aria-label={one.name}>
+      <Mark mark={VERDICT_MARKS[one.verdict.verdict]} />
+      <div>
+        <p>
+          <Link to={`/rights?asset=${one.assetId}`} className="register-name">
+            {one.name}
+          </Link>{' '}
+          <span className="mono quiet">
+            {one.accession}, version {one.versionNumber}
+          </span>
+        </p>
+        <p>
+          <strong className={`says-${VERDICT_MARKS[one.verdict.verdict]}`}>{VERDICT_WORDS[one.verdict.verdict]}</strong>
+          : {one.verdict.reasons.join(' ')}
+        </p>
+        <p className="quiet small">
+          {licenceWords(book, one.licenceId)}, {one.author || 'author unknown'}
+        </p>
+      </div>
+      <Button component={Link} to={`/rights?asset=${one.assetId}`} className="no-print">
+        {one.verdict.question ? 'Ask the author' : 'Look at it'}
+      </Button>
+    </article>
+  );
+}
+
+function Reopened({ rights }: { rights: ProjectRights }) {
+  const [words, setWords] = useState<Record<number, string>>({});
+  const settle = useChange(({ id, said }: { id: number; said: string }) =>
+    call(settleReopening, { params: { id: rights.id, reopeningId: id }, body: { words: said } }),
+  );
+  return (
+    <section>
+      <h2>What has changed since</h2>
+      <ul className="lines">
+        {rights.reopened.map((one) => (
+          <li key={one.id}>
+            <span>
+              <Mark mark="look" /> <Link to={`/rights?asset=${one.assetId}`}>{one.name}</Link>: {one.why}{' '}
+              <span className="mono quiet">{formatMoment(one.at)}</span>
+            </span>
+            <form
+              className="reopened no-print"
+              onSubmit={(event) => {
+                event.preventDefault();
+                settle.mutate({ id: one.id, said: words[one.id]?.trim() || 'looked at' });
+              }}
+            >
+              <TextField
+                id={`settle-${one.id}`}
+                placeholder="what was decided"
+                value={words[one.id] ?? ''}
+                onChange={(event) => setWords({ ...words, [one.id]: event.target.value })}
+                slotProps={{ htmlInput: { 'aria-label': `What was decided about ${one.name}` } }}
+              />
+              <Button type="submit" disabled={settle.isPending}>
+                It was looked at
+              </Button>
+            </form>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Conflicts({ conflicts, said }: { conflicts: ProjectRights['conflicts']; said: boolean }) {
+  const book = useBook();
+  return (
+    <section>
+      <h2>What cannot become one work</h2>
+      <p className="quiet small">
+        {said
+          ? 'The project makes one new work of its models.'
+          : 'This counts only where the models become one new work; side by side, as in a collection, each keeps its own licence. Say which it is in the project.'}
+      </p>
+      <ul className="lines">
+        {conflicts.map(({ a, b, ofA, ofB }) => (
+          <li key={`${a}|${b}`}>
+            <span>
+              <Mark mark={said ? 'blocks' : 'look'} />{' '}
+              {a === b || ofA.join() === ofB.join() ? (
+                <>{licenceWords(book, a)}</>
+              ) : (
+                <>
+                  {licenceWords(book, a)} ({ofA.join(', ')}) and {licenceWords(book, b)} ({ofB.join(', ')})
+                </>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Duties({ rights }: { rights: ProjectRights }) {
+  const tick = useChange((body: { kind: ProjectRights['duties'][number]['kind']; assetIds: string[]; done: boolean }) =>
+    call(tickDuties, { params: { id: rights.id }, body }),
+  );
+  return (
+    <section>
+      <h2>What it owes</h2>
+      {rights.duties.map(({ kind, text, assets }) => {
+        const done = assets.filter((asset) => asset.tickedBy !== null);
+        const all = done.length === assets.length;
+        return (
+          <details key={kind} className="duty">
+            <summary>
+              <Checkbox
+                size="small"
+                checked={all}
+                indeterminate={!all && done.length > 0}
+                disabled={tick.isPending}
+                onClick={(event) => event.stopPropagation()}
+                onChange={() => tick.mutate({ kind, assetIds: assets.map(({ assetId }) => assetId), done: !all })}
+                slotProps={{ input: { 'aria-label': `Done: ${text}` } }}
+              />
+              <span>
+                {text}{' '}
+                <span className="quiet small">
+                  {formatCount(assets.length, 'asset')}
+                  {done.length > 0 &&
+                    `, ${done.length === assets.length ? 'done' : `${done.length} done`}${done[0].tickedBy ? `, ${done[0].tickedBy}, ${formatMoment(done[0].tickedAt!)}` : ''}`}
+                </span>
+              </span>
+            </summary>
+            <ul className="duty-assets">
+              {assets.map(({ assetId, name, tickedBy }) => (
+                <li key={assetId}>
+                  <Checkbox
+                    size="small"
+                    checked={tickedBy !== null}
+                    disabled={tick.isPending}
+                    onChange={() => tick.mutate({ kind, assetIds: [assetId], done: tickedBy === null })}
+                    slotProps={{ input: { 'aria-label': `Done for ${name}: ${text}` } }}
+                  />
+                  {name} {tickedBy && <span className="quiet small">{tickedBy}</span>}
+                </li>
+              ))}
+            </ul>
+          </details>
+        );
+      })}
+    </section>
+  );
+}
+
+function CalmTable({ verdicts }: { verdicts: ProjectVerdict[] }) {
+  const book = useBook();
+  return (
+    <table className="register">
+      <thead>
+        <tr>
+          <th scope="col">Asset</th>
+          <th scope="col">Number</th>
+          <th scope="col">Licence</th>
+          <th scope="col">Author</th>
+          <th scope="col">Verdict</th>
+        </tr>
+      </thead>
+      <tbody>
+        {verdicts.map((one) => (
+          <tr key={one.assetId}>
+            <td>
+              <Link to={`/rights?asset=${one.assetId}`}>{one.name}</Link>
+            </td>
+            <td className="mono quiet">
+              {one.accession}, v{one.versionNumber}
+            </td>
+            <td>{licenceWords(book, one.licenceId)}</td>
+            <td>{one.author || 'unknown'}</td>
+            <td title={one.verdict.reasons.join(' ')}>
+              <Mark mark="holds" /> {VERDICT_WORDS[one.verdict.verdict]}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const FORMAT_WORDS: Record<(typeof CREDITS_FORMATS)[number], string> = {
+  text: 'plain text',
+  markdown: 'Markdown',
+  html: 'HTML',
+  csv: 'a table (CSV)',
+  json: 'JSON',
+  spdx: 'SPDX 2.3 document',
+};
+
+function Credits({ id, count }: { id: string; count: number }) {
+  const [format, setFormat] = useState<(typeof CREDITS_FORMATS)[number]>('text');
+  const [form, setForm] = useState<'long' | 'short'>('long');
+  const { enqueueSnackbar } = useSnackbar();
+  const credits = useQuery({
+    queryKey: ['library', 'credits', id, format, form],
+    queryFn: ({ signal }) => call(getProjectCredits, { params: { id }, query: { format, form }, signal }),
+  });
+  const copy = async (): Promise<void> => {
+    try {
+      await navigator.clipboard.writeText(credits.data!.text);
+      enqueueSnackbar('The credits are on the clipboard.');
+    } catch (error) {
+      enqueueSnackbar(`They could not be copied: ${(error as Error).message}`, { variant: 'error' });
+    }
+  };
+  return (
+    <section>
+      <h2>
+        Credits <span className="quiet small">{formatCount(count, 'line')}, by author, each once</span>
+      </h2>
+      <div className="credits-acts no-print">
+        <TextField
+          id="credits-format"
+          select
+          label="As"
+          value={format}
+          onChange={(event) => setFormat(event.target.value as typeof format)}
+          sx={{ width: 190 }}
+        >
+          {CREDITS_FORMATS.map((each) => (
+            <MenuItem key={each} value={each}>
+              {FORMAT_WORDS[each]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          id="credits-form"
+          select
+          label="Form"
+          value={form}
+          onChange={(event) => setForm(event.target.value as typeof form)}
+          sx={{ width: 150 }}
+        >
+          <MenuItem value="long">in full</MenuItem>
+          <MenuItem value="short">short</MenuItem>
+        </TextField>
+        <Button variant="outlined" disabled={!credits.data} onClick={() => void copy()}>
+          Copy them
+        </Button>
+        <Button
+          component="a"
+          variant="outlined"
+          disabled={!credits.data}
+          href={
+            credits.data
+              ? `data:${credits.data.mediaType};charset=utf-8,${encodeURIComponent(credits.data.text)}`
+              : undefined
+          }
+          download={credits.data?.name}
+        >
+          Credits as a file
+        </Button>
+      </div>
+      {credits.error && <p className="says-blocks">{credits.error.message}</p>}
+      <pre className="sheet credits-text" tabIndex={0} aria-label="Credits">
+        {credits.data?.text ?? ' '}
+      </pre>
+    </section>
+  );
+}

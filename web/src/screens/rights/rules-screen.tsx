@@ -1,0 +1,181 @@
+import './rights.css';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { saveRightsRules, type RightsRules } from '@haveld/contract/rights';
+import { HOUSE_STANDINGS, type HouseStanding } from '@haveld/contract/terms';
+import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
+import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
+import { call } from '../../api/client';
+import { licencesQuery, rightsRulesQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
+import { Failure, Loading } from '../../parts/notice';
+import { LicenceField } from '../../parts/licence-field';
+import { STANDING_WORDS } from '../../parts/standing-mark';
+import { RightsHead } from './rights-head';
+
+/** What the house asks of rights: which licences it takes, what proof, how many eyes, what is usual for a source. */
+export function RulesScreen() {
+  const rules = useQuery(rightsRulesQuery);
+  if (rules.isPending) return <Loading />;
+  if (rules.error) return <Failure error={rules.error} onRetry={() => void rules.refetch()} />;
+  return <RulesForm key={JSON.stringify(rules.data)} rules={rules.data} />;
+}
+
+function RulesForm({ rules }: { rules: RightsRules }) {
+  const licences = useQuery(licencesQuery);
+  const [now, setNow] = useState(rules);
+  const save = useChange(() =>
+    call(saveRightsRules, {
+      body: { ...now, sourceDefaults: now.sourceDefaults.filter(({ source }) => source.trim() !== '') },
+    }),
+  );
+  const isChanged = JSON.stringify(now) !== JSON.stringify(rules);
+  const lines = (licences.data ?? []).filter(
+    ({ terms, count }) =>
+      terms.id !== UNKNOWN_LICENCE && (count > 0 || now.standings[terms.id] || COMMON.test(terms.id)),
+  );
+  return (
+    <div className="screen">
+      <RightsHead title="House rules" quiet="of rights; how everything stands is worked out anew when they change">
+        <Button
+          variant="contained"
+          disabled={!isChanged}
+          loading={save.isPending}
+          onClick={() => save.mutate(undefined)}
+        >
+          Keep the rules
+        </Button>
+      </RightsHead>
+      <div className="screen-body rules">
+        <section>
+          <h2>Licences the house takes</h2>
+          <table className="register">
+            <tbody>
+              {lines.map(({ terms }) => {
+                const standing = now.standings[terms.id] ?? terms.house;
+                const shipped = BUILT_IN_BOOK.isListed(terms.id) ? BUILT_IN_BOOK.getTerms(terms.id).house : terms.house;
+                return (
+                  <tr key={terms.id}>
+                    <td>{terms.name}</td>
+                    <td>
+                      <TextField
+                        id={`standing-${terms.id}`}
+                        select
+                        value={standing}
+                        slotProps={{ select: { inputProps: { 'aria-label': `The house and ${terms.name}` } } }}
+                        onChange={(event) => {
+                          const { [terms.id]: _before, ...others } = now.standings;
+                          const picked = event.target.value as HouseStanding;
+                          setNow({
+                            ...now,
+                            standings: picked === shipped ? others : { ...others, [terms.id]: picked },
+                          });
+                        }}
+                        sx={{ width: 250 }}
+                      >
+                        {HOUSE_STANDINGS.map((each) => (
+                          <MenuItem key={each} value={each}>
+                            {STANDING_WORDS[each]}
+                          </MenuItem>
+                        ))}
+                      </TextField>{' '}
+                      {standing !== shipped && (
+                        <span className="says-look small">as shipped: {STANDING_WORDS[shipped]}</span>
+                      )}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </section>
+        <section>
+          <h2>Proof and eyes</h2>
+          <FormControlLabel
+            label="Every licence needs evidence: a text, a page, a mail, an agreement"
+            control={
+              <Checkbox
+                checked={now.evidenceRequired}
+                onChange={(event) => setNow({ ...now, evidenceRequired: event.target.checked })}
+              />
+            }
+          />
+          <FormControlLabel
+            label="A licence taken after a look is looked at by two people"
+            control={
+              <Checkbox
+                checked={now.secondPerson}
+                onChange={(event) => setNow({ ...now, secondPerson: event.target.checked })}
+              />
+            }
+          />
+          <TextField
+            id="house-name"
+            label="The house’s name, under letters and for own work"
+            value={now.houseName}
+            onChange={(event) => setNow({ ...now, houseName: event.target.value })}
+            fullWidth
+            sx={{ mt: 2 }}
+          />
+          <h2>Usual for a source</h2>
+          <p className="quiet small">
+            Proposed for what comes from there and names no licence; it is still shown as nothing more than that.
+          </p>
+          {now.sourceDefaults.map((line, i) => (
+            <div key={i} className="rights-form source-default">
+              <TextField
+                id={`default-source-${i}`}
+                label="Source"
+                placeholder="quayside-models.example"
+                value={line.source}
+                onChange={(event) =>
+                  setNow({
+                    ...now,
+                    sourceDefaults: now.sourceDefaults.map((one, at) =>
+                      at === i ? { ...one, source: event.target.value } : one,
+                    ),
+                  })
+                }
+              />
+              <Button
+                sx={{ justifySelf: 'start', alignSelf: 'end' }}
+                onClick={() => setNow({ ...now, sourceDefaults: now.sourceDefaults.filter((_, at) => at !== i) })}
+              >
+                Take it off
+              </Button>
+              <LicenceField
+                id={`default-licence-${i}`}
+                value={line.licenceId}
+                onChange={(licenceId) =>
+                  setNow({
+                    ...now,
+                    sourceDefaults: now.sourceDefaults.map((one, at) => (at === i ? { ...one, licenceId } : one)),
+                  })
+                }
+              />
+            </div>
+          ))}
+          <Button
+            onClick={() =>
+              setNow({
+                ...now,
+                sourceDefaults: [...now.sourceDefaults, { source: '', licenceId: 'CC-BY-4.0', statedGrant: '' }],
+              })
+            }
+          >
+            Another source
+          </Button>
+        </section>
+      </div>
+    </div>
+  );
+}
+
+/** Shown even where nothing stands under them. */
+const COMMON =
+  /^(CC0-1\.0|CC-BY(-SA|-NC|-ND)*-4\.0|LAL-1\.3|MIT|GPL-3\.0-or-later|LicenseRef-(own-work|editorial|quayside-standard))$/;
