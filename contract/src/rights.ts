@@ -133,6 +133,8 @@ export const AssetRightsSchema = z.object({
   mark: FindingMarkSchema,
   title: z.string(),
   detail: z.string(),
+  /** What is open, worst first; `look` can be settled by somebody's word. */
+  open: z.array(z.object({ key: z.string(), mark: FindingMarkSchema, title: z.string(), detail: z.string() })),
   provenance: ProvenanceSchema,
   further: z.array(FurtherWorkSchema),
   rights: RightsFindingSchema,

@@ -5,6 +5,20 @@ export const DEMO_PEOPLE = [
   { signIn: 'runa', name: 'Runa Vestergaard' },
 ];
 
+/** Named under letters. */
+export const DEMO_HOUSE = 'The exhibition workshop on the quay';
+
+/** What became of rights after the hand-over: an answer that changes everything, and maps by another hand. */
+export const DEMO_RIGHTS = {
+  answered: {
+    asset: 'Chart table oak',
+    licenceId: 'CC-BY-NC-4.0',
+    why: 'her answer: the licence on the page was a slip',
+    mail: 'Dear Maja,\nthe page says CC BY by mistake. The table may be shown where no tickets are sold: CC BY-NC 4.0.\nInes Falkenrot\n',
+  },
+  maps: { asset: 'Bell buoy, red', title: 'Weathered paint set', author: 'Runa Vestermoor', licenceId: 'CC-BY-SA-4.0' },
+};
+
 /** Printed at the first start; the demo holds nothing to protect. */
 export const DEMO_PASSWORD = 'harbour-weather';
 

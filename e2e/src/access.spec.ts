@@ -32,7 +32,17 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
     ready: (page) => expect(page.getByRole('article', { name: /Bell buoy/ })).toBeVisible(),
   },
   { path: '/projects', ready: (page) => expect(page.getByRole('link', { name: /Tide House/ })).toBeVisible() },
-  { path: '/rights', ready: (page) => expect(page.getByRole('region', { name: /.+/ }).first()).toBeVisible() },
+  { path: '/rights', ready: (page) => expect(page.getByText('What was said when')).toBeVisible() },
+  { path: '/rights/ledger', ready: (page) => expect(page.getByRole('link', { name: 'Signal mast' })).toBeVisible() },
+  {
+    path: '/rights/licences',
+    ready: (page) => expect(page.getByRole('heading', { name: 'Assets stand under these' })).toBeVisible(),
+  },
+  {
+    path: '/rights/licences/CC-BY-NC-4.0',
+    ready: (page) => expect(page.getByText('May not be used to earn money.')).toBeVisible(),
+  },
+  { path: '/rights/rules', ready: (page) => expect(page.getByLabel('The house and Own work')).toBeVisible() },
   { path: '/health', ready: (page) => expect(page.getByRole('heading', { name: 'Bytes' })).toBeVisible() },
 ];
 
@@ -79,5 +89,18 @@ for (const colours of ['light', 'dark'] as const) {
     await page.getByRole('link', { name: /Tide House/ }).click();
     await expect(page.getByRole('article').first()).toBeVisible();
     expect(await listFaults(page), 'project').toEqual([]);
+    await page.getByRole('link', { name: 'Rights and credits' }).click();
+    await expect(page.getByText('Name the author, the source and the licence')).toBeVisible();
+    expect(await listFaults(page), 'project rights').toEqual([]);
+    await page.getByRole('link', { name: 'To the project' }).click();
+    await page.getByRole('button', { name: 'What it is for' }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect(await listFaults(page), 'project form').toEqual([]);
+    await page.goto('/rights/licences');
+    await page.getByRole('button', { name: 'One of our own' }).click();
+    expect(await listFaults(page), 'licence form').toEqual([]);
+    await page.goto('/rights');
+    await page.getByRole('button', { name: 'Decide with a reason' }).click();
+    expect(await listFaults(page), 'decide form').toEqual([]);
   });
 }

@@ -27,8 +27,8 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
     .setInputFiles({ name: 'bookcase.zip', mimeType: 'application/zip', buffer: zip });
   const arrival = page.getByRole('region', { name: 'bookcase.zip' });
   const find = arrival.getByRole('article');
-  // its material file grants two licences at the receiver's choice, which is for a person to choose
-  await expect(find).toContainText('2 licences named: Free Art 1.3, CC BY 3.0, LucaPresidente');
+  // its files grant two licences at the receiver's choice; the text beside them says which Free Art is meant
+  await expect(find).toContainText('Free Art 1.3 or CC BY 3.0, LucaPresidente');
   await find.getByRole('button', { name: /^To the bench/ }).click();
 
   // the bench: sure proposals at once, the rest one by one, the licence looked at
@@ -36,10 +36,12 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   await page.getByRole('button', { name: /Take \d+ sure/ }).click();
   await expect(page.getByRole('button', { name: /Take \d+ sure/ })).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Treatment' })).toContainText('Scaled × 0.01');
+  await page.locator('.finding-line', { hasText: 'Free Art 1.3 or CC BY 3.0' }).click();
   const rights = page.locator('.finding.in-hand');
-  await expect(rights).toContainText('Two licences are named');
-  await rights.getByLabel('Licence', { exact: true }).click();
-  await page.getByRole('option', { name: 'Free Art License 1.3' }).click();
+  await rights.getByRole('button', { name: 'Correct it' }).click();
+  await rights.getByLabel('Licence', { exact: true }).fill('free art license 1.3');
+  await page.getByRole('option', { name: /Free Art License 1\.3/ }).click();
+  await rights.getByLabel('Why', { exact: true }).fill('our shows go out under it');
   await rights.getByRole('button', { name: 'Keep it' }).click();
   await expect(rights).toContainText('The house takes this licence after a look.');
   await rights.getByRole('button', { name: 'I have looked at it' }).click();
@@ -70,7 +72,7 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   await dialog.getByLabel('To').click();
   await page.getByRole('option', { name: /Tide House/ }).click();
   await expect(dialog).toContainText('allowed with duties');
-  await expect(dialog).toContainText('Pass your changed version on under Free Art 1.3');
+  await expect(dialog).toContainText('Free Art 1.3 allows commercial use (section 2.2).');
   await dialog.getByRole('radio', { name: /OBJ and MTL/ }).check();
   await dialog.getByRole('button', { name: 'Hand over' }).click();
   const use = page.getByRole('article', { name: 'Bookcase, small' });
@@ -85,12 +87,15 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
       'bookcase_small/bookcase_small.obj',
       'bookcase_small/bookcase_small.mtl',
       'bookcase_small/CREDITS.txt',
-      'bookcase_small/LICENCE.txt',
+      'bookcase_small/LICENSES/LAL-1.3.txt',
+      'bookcase_small/bookcase_small.obj.license',
       'bookcase_small/READ-BACK.json',
     ]),
   );
   expect(names.some((name) => name.startsWith('bookcase_small/maps/'))).toBe(true);
-  await expect(page.locator('.credits')).toContainText('by LucaPresidente');
+  await page.getByRole('link', { name: 'Rights and credits' }).click();
+  await expect(page.getByLabel('Credits', { exact: true })).toContainText('by LucaPresidente');
+  await page.getByRole('link', { name: 'To the project' }).click();
 
   // and it stands on the asset's page
   await use.getByRole('link', { name: 'Bookcase, small', exact: true }).click();

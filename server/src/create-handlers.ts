@@ -5,6 +5,7 @@ import type { TaskRunner } from './jobs/task-runner';
 import type { JobHandlers } from './jobs/worker-loop';
 import { createKitHandlers } from './kits/handlers';
 import { createProjectHandlers } from './projects/handlers';
+import { createRightsHandlers } from './rights/handlers';
 
 /** Every kind of job a worker can do. */
 export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
@@ -13,5 +14,6 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createBenchHandlers(dependencies, tasks),
     ...createKitHandlers(dependencies, tasks),
     ...createProjectHandlers(dependencies, tasks),
+    ...createRightsHandlers(dependencies),
   };
 }

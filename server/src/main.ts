@@ -12,7 +12,7 @@ import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
 import { beginDemo, isDemoBegun, loadDemo } from './demo/load-demo';
 import type { Dependencies } from './dependencies';
-import { refreshUnreadMarks } from './rights/state';
+import { ensureRefreshed } from './rights/handlers';
 import { TaskRunner } from './jobs/task-runner';
 import { ThreadPool } from './jobs/thread-pool';
 import { WorkerLoop } from './jobs/worker-loop';
@@ -53,7 +53,7 @@ const worker = new WorkerLoop(pool, handlers, log);
 
 const owner = await ensureOwner(pool);
 if (owner && environment.demo) await beginDemo(pool);
-await refreshUnreadMarks(pool);
+await ensureRefreshed(pool);
 if (environment.roles.includes('worker')) worker.start(Math.max(2, availableParallelism()));
 
 /** Lines for the start script, which tells the person. */

@@ -53,6 +53,15 @@ test.each([
   expect(idsOf(text)).toEqual(ids);
 });
 
+test('several licences at the receiver’s choice are one statement, and a choice of versions is none', () => {
+  const choice =
+    '# This file is distributed under Free Art License, see http://artlibre.org/licence/lal/en\n# and under CC-BY Creative Commons Attribution 3.0 Unported, see http://creativecommons.org/licenses/by/3.0/\n# at your choice\n';
+  expect(idsOf(choice)).toEqual(['LicenseRef-Free-Art-unstated OR CC-BY-3.0']);
+  expect(
+    idsOf('GNU General Public License, either version 2 of the License, or (at your option) any later version.'),
+  ).toEqual(['GPL-2.0-or-later']);
+});
+
 test('a version nobody stated is never made up, and says so', () => {
   const [licence] = detect('Licensed CC BY').licences;
   expect(licence.id).toBe('LicenseRef-CC-BY-unstated');
@@ -218,6 +227,8 @@ test.each([
   ['Modelliert von Ottokar Wellenbrink', ['Ottokar Wellenbrink']],
   ['Author: Oak and Brass Workshop', ['Oak and Brass Workshop']],
   ['by the way, the author is law', []],
+  ['# OBJ Exporter v0.97b - (c)2007 somebody', []],
+  ['Creator: FBX SDK 2020.1', []],
 ])('%j names %j', (text, names) => {
   expect(detect(text).authors.map(({ name }) => name)).toEqual(names);
 });

@@ -49,9 +49,7 @@ test('a GLB says whose it is, in its asset and in an XMP packet that reads back'
   writeCreditsInto(document, credits);
   const again = await readGlb(await writeGlb(document));
   expect(again.getRoot().getAsset().copyright).toBe(composeCredit(credits[0]));
-  const packet = again
-    .getRoot()
-    .getExtension<{ toJSONLD(): unknown } & ExtensionProperty>('KHR_xmp_json_ld')!;
+  const packet = again.getRoot().getExtension<{ toJSONLD(): unknown } & ExtensionProperty>('KHR_xmp_json_ld')!;
   expect(readXmpJson(packet.toJSONLD())).toEqual({
     titles: ['Bell buoy'],
     creators: ['Ines Falkenrot'],

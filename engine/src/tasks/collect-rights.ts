@@ -1,6 +1,7 @@
 import { parse as parseToml } from 'smol-toml';
 import type { MetadataSource, RightsSources } from '@haveld/core/rights/detect';
 import { isEmptyMetadata, readXmpJson } from '@haveld/core/rights/reading/metadata';
+import { joinHeaders } from '@haveld/core/rights/reading/join-headers';
 import type { ReuseAnnotation } from '@haveld/core/rights/reading/reuse-file';
 import type { RightsText } from '@haveld/core/rights/reading/statement';
 import type { DocumentSource } from '@haveld/core/scene/source-data';
@@ -51,9 +52,7 @@ function listModelTexts(source: DocumentSource, model: string): RightsText[] {
   if (source.copyright)
     say(/copyright|©|\(c\)/i.test(source.copyright) ? source.copyright : `Copyright ${source.copyright}`);
   for (const line of listExtras(source.extras ?? {})) say(line);
-  for (const { file, line, text } of source.headers ?? [])
-    texts.push({ file, text, firstLine: line, isMetadata: true });
-  return texts;
+  return [...texts, ...joinHeaders(source.headers ?? [])];
 }
 
 /** Names and words of extras, a level deep. */

@@ -1,5 +1,5 @@
 import { createDemoArrivals, type DemoArrival } from '@haveld/demo/arrivals';
-import { DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PROJECTS } from '@haveld/demo/studio';
+import { DEMO_HOUSE, DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PROJECTS, DEMO_RIGHTS } from '@haveld/demo/studio';
 import type { Category } from '@haveld/contract/category';
 import type { Person } from '@haveld/contract/people';
 import { listArrivals } from '../arrivals/describe-arrivals';
@@ -9,6 +9,7 @@ import { getSetting, setSetting } from '../database/settings';
 import type { Dependencies } from '../dependencies';
 import { addPerson, findPerson } from '../people/service';
 import { createProject, getProject, handOver, listProjects } from '../projects/service';
+import { getLedger, getRules, saveRules, saveWork, settleRights } from '../rights/service';
 
 const WAIT_MS = 150;
 const WAIT_LIMIT_MS = 5 * 60_000;
@@ -56,6 +57,7 @@ export async function loadDemo(
     (await Promise.all(catalogued.map((id) => getSheet(pool, id)))).every((sheet) => sheet.busy === null),
   );
   await openProjects(dependencies, catalogued, people[0]);
+  await writeRights(dependencies, people[0]);
   await setSetting(pool, 'demo', 'loaded');
   return DEMO_PEOPLE.map(({ signIn, name }) => ({ signIn, name, password: DEMO_PASSWORD }));
 }
@@ -97,6 +99,40 @@ async function openProjects(dependencies: Dependencies, assetIds: string[], pers
       (await getProject(dependencies.pool, project.id)).handOvers.every((use) => use.state !== 'packing'),
     );
   }
+}
+
+/** Rights move on after a hand-over: an author answers, and somebody reads whose the maps are. */
+async function writeRights(dependencies: Dependencies, person: Person): Promise<void> {
+  const { pool } = dependencies;
+  await saveRules(dependencies, { ...(await getRules(pool)), houseName: DEMO_HOUSE }, person);
+  const { rows } = await getLedger(pool, { words: '', by: 'licence', group: '', page: 0 });
+  const idOf = (name: string): string | undefined => rows.find((row) => row.name === name)?.id;
+  const { answered, maps } = DEMO_RIGHTS;
+  const answeredId = idOf(answered.asset);
+  if (answeredId)
+    await settleRights(
+      dependencies,
+      {
+        assetIds: [answeredId],
+        change: { licenceId: answered.licenceId },
+        why: answered.why,
+        evidence: { kind: 'mail', name: 'answer.txt', note: 'her answer', text: answered.mail, base64: '' },
+      },
+      person,
+    );
+  const mapsId = idOf(maps.asset);
+  const { asset: _asset, ...work } = maps;
+  if (mapsId)
+    await saveWork(
+      dependencies,
+      mapsId,
+      {
+        workId: null,
+        work: { ...work, part: 'maps', authorUnknown: false, authorUrl: '', source: '', pageUrl: '' },
+        why: 'named in its read-me',
+      },
+      person,
+    );
 }
 
 async function until(isDone: () => Promise<boolean>): Promise<void> {

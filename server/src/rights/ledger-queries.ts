@@ -40,12 +40,15 @@ function where({ words, by, group }: LedgerQuestion, withGroup: boolean): { sql:
   };
 }
 
+/** The page's numbers are found first and its rows fetched after: a page far down costs no more than its numbers. */
 export function listLedger(db: Executor, question: LedgerQuestion): Promise<LedgerRow[]> {
   const { sql, values } = where(question, true);
-  return many(db, `${ROW}${sql} ORDER BY asset.accession DESC LIMIT ${LEDGER_PAGE} OFFSET ?`, [
-    ...values,
-    question.page * LEDGER_PAGE,
-  ]);
+  const from = question.group === '' ? 'asset' : 'asset JOIN provenance ON provenance.asset_id = asset.id';
+  return many(
+    db,
+    `${ROW} JOIN (SELECT asset.id FROM ${from}${sql} ORDER BY asset.accession DESC LIMIT ${LEDGER_PAGE} OFFSET ?) AS page ON page.id = asset.id ORDER BY asset.accession DESC`,
+    [...values, question.page * LEDGER_PAGE],
+  );
 }
 
 /** Counts by what the ledger is ordered by. Without words the provenance alone is asked. */
@@ -65,15 +68,29 @@ export async function countLedger(db: Executor, question: LedgerQuestion): Promi
   return (await one<{ n: number }>(db, `SELECT COUNT(*) AS n FROM ${from}${sql}`, values)).n;
 }
 
-/** Those whose rights are open, in live projects first. */
-export const listOpen = (db: Executor, limit: number): Promise<LedgerRow[]> =>
-  many(
+const OPEN_MARKS = ['blocks', 'look'] as const;
+
+/** Those whose rights are open: what live projects hold first, and of each what blocks first. */
+export async function listOpen(db: Executor, limit: number): Promise<LedgerRow[]> {
+  const held = await many<LedgerRow>(
     db,
-    `${ROW} WHERE asset.rights_mark IN ('blocks', 'look') AND asset.state <> 'withdrawn'
-     ORDER BY EXISTS (SELECT 1 FROM hand_over JOIN project ON project.id = hand_over.project_id WHERE hand_over.asset_id = asset.id AND hand_over.state <> 'failed' AND project.ended_at IS NULL) DESC,
-       asset.rights_mark = 'blocks' DESC, asset.accession LIMIT ?`,
+    `${ROW} WHERE asset.rights_mark IN ('blocks', 'look') AND asset.state <> 'withdrawn' AND asset.id IN
+       (SELECT hand_over.asset_id FROM project JOIN hand_over ON hand_over.project_id = project.id WHERE project.ended_at IS NULL AND hand_over.state <> 'failed')
+     ORDER BY asset.rights_mark, asset.accession LIMIT ?`,
     [limit],
   );
+  const rows = new Map(held.map((row) => [row.id, row]));
+  for (const mark of OPEN_MARKS) {
+    if (rows.size >= limit) break;
+    const more = await many<LedgerRow>(
+      db,
+      `${ROW} WHERE asset.rights_mark = ? AND asset.state <> 'withdrawn' ORDER BY asset.accession LIMIT ?`,
+      [mark, limit],
+    );
+    for (const row of more) if (rows.size < limit && !rows.has(row.id)) rows.set(row.id, row);
+  }
+  return [...rows.values()];
+}
 
 export const listRowsOf = (db: Executor, ids: readonly string[]): Promise<LedgerRow[]> =>
   many(db, `${ROW} WHERE asset.id IN (${placesFor(ids)})`, [...ids]);

@@ -22,10 +22,11 @@ import type { Dependencies } from '../dependencies';
 import { listHoldings } from '../projects/holdings';
 import { loadBook, loadRules, storeRules, today } from './book';
 import { attachEvidence, listEvidence, storeEvidence } from './evidence';
+import { askForRefresh } from './handlers';
 import * as ledger from './ledger-queries';
 import * as provenance from './provenance';
 import { reopenLapsed, reopenProjects } from './reopen-projects';
-import { loadRightsStates, refreshRightsMarks, refreshUnreadMarks, worstOf } from './state';
+import { loadRightsStates, refreshRightsMarks, listOpenFindings, worstOf } from './state';
 
 export const countToSettle = ledger.countOpen;
 
@@ -37,7 +38,6 @@ const toRow = (row: ledger.LedgerRow) => ({ ...row, accession: formatAccession(r
 
 /** What must be settled: what stands in a live project and may not there, then what is open in one, then the others. */
 export async function getRights(db: Executor): Promise<Rights> {
-  await refreshUnreadMarks(db);
   await tellExpiring(db);
   const [open, toSettleCount, byLicence, refused] = await Promise.all([
     ledger.listOpen(db, SHOWN_OPEN),
@@ -150,6 +150,7 @@ export async function getAssetRights(db: Executor, id: string): Promise<AssetRig
     name: state.name,
     state: state.state,
     ...worstOf(house, state),
+    open: listOpenFindings(house, state).map(({ key, mark, title, detail }) => ({ key, mark, title, detail })),
     provenance: state.provenance,
     further: state.further,
     rights: state.found,
@@ -310,15 +311,14 @@ const PAID_PRODUCTION = {
 
 export const getRules = loadRules;
 
-/** Changes the rules; how everything stands is worked out anew. */
+/** Changes the rules; how everything stands is worked out anew by a job, and told as it is. */
 export async function saveRules({ pool }: Dependencies, rules: RightsRules, person: Person): Promise<RightsRules> {
   for (const { licenceId } of rules.sourceDefaults) provenance.requireExpression(licenceId);
   await transact(pool, async (tx) => {
     await storeRules(tx, rules, person.id);
-    await run(tx, "UPDATE asset SET rights_mark = 'unread'");
+    await askForRefresh(tx);
     await bumpRevision(tx);
   });
-  await refreshUnreadMarks(pool);
   return rules;
 }
 

@@ -94,10 +94,15 @@ export interface RightsMark {
   detail: string;
 }
 
+/** What is open of its rights, what blocks first. */
+export function listOpenFindings(house: HouseBook, state: AssetRightsState): Finding[] {
+  const open = answerFindings(listRightsFindings(house, state), state.answers).filter((finding) => !finding.settled);
+  return open.sort((a, b) => Number(b.mark === 'blocks') - Number(a.mark === 'blocks'));
+}
+
 /** The worst finding that is open; holds where there is none. */
 export function worstOf(house: HouseBook, state: AssetRightsState): RightsMark {
-  const open = answerFindings(listRightsFindings(house, state), state.answers).filter((finding) => !finding.settled);
-  const worst = open.find((finding) => finding.mark === 'blocks') ?? open[0];
+  const [worst] = listOpenFindings(house, state);
   return worst
     ? { mark: worst.mark, title: worst.title, detail: worst.detail }
     : { mark: 'holds', title: '', detail: '' };
@@ -128,18 +133,27 @@ export async function refreshRightsMarks(db: Executor, ids: readonly string[], h
   }
 }
 
-/** Works out what a migration or a change of rules has left open. @returns how many */
-export async function refreshUnreadMarks(db: Executor): Promise<number> {
+/** Works out anew how every asset stands, a batch at a time. @param onBatch told how many are done, and of how many */
+export async function refreshAllMarks(
+  db: Executor,
+  onBatch: (done: number, total: number) => void = () => undefined,
+  signal?: AbortSignal,
+): Promise<number> {
   const house = await loadBook(db);
+  const [{ total }] = await many<{ total: number }>(db, 'SELECT COUNT(*) AS total FROM asset');
   let done = 0;
-  for (;;) {
-    const rows = await many<{ id: string }>(db, `SELECT id FROM asset WHERE rights_mark = 'unread' LIMIT ${BATCH}`);
+  for (let last = ''; ;) {
+    signal?.throwIfAborted();
+    const rows = await many<{ id: string }>(db, `SELECT id FROM asset WHERE id > ? ORDER BY id LIMIT ${BATCH}`, [last]);
     if (rows.length === 0) return done;
-    await refreshRightsMarks(
-      db,
-      rows.map(({ id }) => id),
-      house,
-    );
-    done += rows.length;
+    const ids = rows.map(({ id }) => id);
+    await refreshRightsMarks(db, ids, house);
+    last = ids[ids.length - 1];
+    done += ids.length;
+    onBatch(done, total);
   }
 }
+
+/** Assets of which nobody has worked out how their rights stand. */
+export const countUnread = async (db: Executor): Promise<number> =>
+  (await many<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'unread'"))[0].n;

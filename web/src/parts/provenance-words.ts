@@ -16,6 +16,10 @@ const FIELDS: Record<string, string> = {
   territory: 'place',
 };
 
+/** A title inside a sentence: names keep their capitals. */
+export const lowerFirst = (text: string): string =>
+  /^[A-Z][a-z]/.test(text) && !/^(Creative|Free Art|Public)/.test(text) ? text[0].toLowerCase() + text.slice(1) : text;
+
 /** A field of provenance as a person calls it. */
 export const fieldWords = (field: string): string => FIELDS[field] ?? field;
 

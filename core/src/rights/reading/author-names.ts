@@ -86,6 +86,10 @@ export const BASED_ON = new RegExp(
 const NO_NAME =
   /^(and\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
 
+/** A program signs its files too: `Exporter v0.97b - (c)2007 …`, `Creator: FBX SDK`. */
+export const SAYS_PROGRAM =
+  /\b(?:exporter|exported\s+(?:by|from|with)|obj\s+file|fbx\s+sdk|plug-?in|converter|generat(?:or|ed)|v\d+\.\d+\w?|sdk)\b/i;
+
 /** Cuts what follows a name in a sentence; null where it is no name. */
 export function cleanName(raw: string | undefined): string | null {
   if (!raw) return null;
@@ -100,6 +104,7 @@ export function cleanName(raw: string | undefined): string | null {
       '',
     )
     .replace(/\.\s.*$/, (rest) => (/^\.\s+\p{Lu}\p{L}+$/u.test(rest) ? rest : ''))
+    .replace(/\s+(?:and|&)\s+\p{L}+ed\s+by\b.*$/iu, '')
     .replace(/[([{<].*$/, '')
     .replace(/,\s+(?:19|20)\d\d\b.*$/, '')
     .replace(/\s+(?:19|20)\d\d\s*$/, '')

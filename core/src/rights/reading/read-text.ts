@@ -1,8 +1,9 @@
 import type { Evidence } from '@haveld/contract/finding';
-import { AUTHOR_RULES, BASED_ON, cleanName, splitNames, TITLE_RULES } from './author-names';
+import { AUTHOR_RULES, BASED_ON, cleanName, SAYS_PROGRAM, splitNames, TITLE_RULES } from './author-names';
 import { ADDRESS_RULES, NOT_GRANTS, PHRASE_RULES, type LicenceRule } from './licence-names';
 import { OWN_WORDS_RULES } from './own-words';
 import { createStatements, type LicenceStatement, type Statements } from './statement';
+import { weighLicences } from './weigh-statements';
 
 /** Whose licence name it is has to be said near it; an address of the standard itself says nothing. */
 const NO_SOURCE =
@@ -79,16 +80,39 @@ function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements)
     });
     take(based.index, based[0].length);
   }
+  const said: { at: number; licence: LicenceStatement }[] = [];
   for (const rule of [...ADDRESS_RULES, ...PHRASE_RULES]) {
     for (;;) {
       const match = rule.pattern.exec(rest);
       if (!match) break;
       const licence = describe(rule, match, evidenceAt(match.index, rule.words));
-      if (licence) found.licences.push({ ...licence, ...partBefore(paragraph, match.index) });
+      if (licence) said.push({ at: match.index, licence: { ...licence, ...partBefore(paragraph, match.index) } });
       // what one rule has read no looser rule reads again
       take(match.index, match[0].length);
     }
   }
+  const inOrder = said.sort((a, b) => a.at - b.at).map(({ licence }) => licence);
+  found.licences.push(...(CHOICE.test(paragraph.words) ? joinChoice(inOrder) : inOrder));
+}
+
+/** The receiver chooses: said of licences, not of later versions of one. */
+const CHOICE =
+  /\bat\s+your\s+(?:choice|option)\b(?!\s*\)?\s*any\s+later)|\bwhichever\s+(?:suits|you)|\bdual[\s-]?licen[sc]|\bau\s+choix\b|\bnach\s+wahl\b|\ba\s+su\s+elecci[oó]n\b/i;
+
+/** Several licences of one paragraph to choose from are one statement. */
+function joinChoice(said: readonly LicenceStatement[]): LicenceStatement[] {
+  const order = [...new Set(said.map(({ id }) => id))];
+  const distinct = weighLicences(said).sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id));
+  if (distinct.length < 2 || distinct.some(({ id }) => id.includes(' '))) return [...said];
+  const confidence = Math.min(0.93, ...distinct.map((licence) => licence.confidence));
+  return [
+    {
+      ...distinct[0],
+      id: distinct.map(({ id }) => id).join(' OR '),
+      confidence,
+      evidence: { ...distinct[0].evidence, text: 'several licences, at the receiver’s choice' },
+    },
+  ];
 }
 
 /** `Textures: CC0` is said of the maps. */
@@ -133,7 +157,7 @@ function readLine(line: string, place: { file: string; line: number }, found: St
   const words = line
     .replace(BASED_ON, (whole, ...groups: (string | undefined)[]) => (groups[1] ? ' '.repeat(whole.length) : whole))
     .replace(/\(?https?:\/\/[^\s)]+\)?/g, ' ');
-  for (const { pattern, confidence, part } of AUTHOR_RULES) {
+  for (const { pattern, confidence, part } of SAYS_PROGRAM.test(words) ? [] : AUTHOR_RULES) {
     const match = pattern.exec(words);
     const name = match && cleanName(match.slice(1).find((group) => group !== undefined));
     if (!name || isLicenceWords(name)) continue;

@@ -28,6 +28,16 @@ function isLooserThan(loose: LicenceStatement, exact: LicenceStatement): boolean
 const isInside = (id: string, exact: string): boolean =>
   / (OR|AND) /.test(exact) && exact.split(/ OR | AND |[()]/).includes(id);
 
+/** A choice that names a licence without its version means the one whose version is stated elsewhere. */
+function resolveChoice(statement: LicenceStatement, all: readonly LicenceStatement[]): LicenceStatement {
+  if (!statement.id.includes(' OR ') || !statement.id.includes('-unstated')) return statement;
+  const parts = statement.id.split(' OR ').map((id) => {
+    const exact = all.find((other) => other !== statement && isLooserThan({ ...statement, id }, other));
+    return exact && !exact.id.includes(' ') ? exact.id : id;
+  });
+  return { ...statement, id: parts.join(' OR ') };
+}
+
 /** Boilerplate beside a grant: "all rights reserved" under a licence takes nothing back. */
 function isBoilerplate(statement: LicenceStatement, all: readonly LicenceStatement[]): boolean {
   return (
@@ -41,7 +51,10 @@ function isBoilerplate(statement: LicenceStatement, all: readonly LicenceStateme
 
 /** The same licence said several times is one statement, a little surer each time, and as near as the nearest. Most certain first. */
 export function weighLicences(all: readonly LicenceStatement[]): LicenceStatement[] {
-  const kept = all.filter((one) => !isBoilerplate(one, all) && !all.some((other) => isLooserThan(one, other)));
+  const resolved = all.map((one) => resolveChoice(one, all));
+  const kept = resolved.filter(
+    (one) => !isBoilerplate(one, resolved) && !resolved.some((other) => isLooserThan(one, other)),
+  );
   const merged = new Map<string, LicenceStatement>();
   for (const one of kept) {
     const key = `${one.id}|${one.part ?? ''}`;

@@ -44,7 +44,6 @@ function Sheet({ rights }: { rights: ProjectRights }) {
     <div className="screen project-rights">
       <div className="screen-head">
         <h1>{rights.name}: rights</h1>
-        <span className="quiet">{describeUse(rights.use)}</span>
         <span className="grow" />
         <Button component={Link} to={`/projects/${rights.id}`} className="no-print">
           To the project
@@ -54,7 +53,10 @@ function Sheet({ rights }: { rights: ProjectRights }) {
         </Button>
       </div>
       <div className="screen-body project-rights-body">
-        <Sums counts={counts} uses={rights.uses} />
+        <div>
+          <p className="quiet">{describeUse(rights.use)}</p>
+          <Sums counts={counts} uses={rights.uses} />
+        </div>
         {rights.uses === 0 && (
           <Notice
             title="It holds nothing yet"
@@ -99,7 +101,7 @@ function Sheet({ rights }: { rights: ProjectRights }) {
 function Sums({ counts, uses }: { counts: ProjectRights['counts']; uses: number }) {
   if (uses === 0) return null;
   return (
-    <p className="sums">
+    <p className="sums" aria-label="Verdicts">
       {(['not-allowed', 'ask-first', 'allowed-with-duties', 'allowed'] as const).map((verdict) => (
         <span key={verdict} className={counts[verdict] === 0 ? 'quiet' : ''}>
           <Mark mark={VERDICT_MARKS[verdict]} /> <span className="mono">{counts[verdict]}</span>{' '}

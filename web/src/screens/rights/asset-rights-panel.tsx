@@ -1,7 +1,9 @@
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { answerFinding } from '@haveld/contract/bench';
 import type { IntendedUse } from '@haveld/contract/licence';
 import { settleRights, type AssetRights } from '@haveld/contract/rights';
 import { isExpression } from '@haveld/core/rights/expression';
@@ -16,7 +18,7 @@ import { useChange } from '../../api/use-change';
 import { formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
-import { fieldWords, valueWords } from '../../parts/provenance-words';
+import { fieldWords, lowerFirst, valueWords } from '../../parts/provenance-words';
 import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
 import { DecideForm } from './decide-form';
@@ -39,6 +41,7 @@ function Panel({ rights }: { rights: AssetRights }) {
   const book = useBook();
   const [doing, setDoing] = useState<Doing>(null);
   const { provenance } = rights;
+  const refusal = rights.projects.find(({ live, verdict }) => live && verdict.verdict === 'not-allowed');
   const { contradicting } = weighProposal(rights.rights);
   const strictest =
     contradicting.length > 1 && provenance.licenceId === UNKNOWN_LICENCE
@@ -60,12 +63,16 @@ function Panel({ rights }: { rights: AssetRights }) {
     <section className="rights-detail" aria-label={rights.name}>
       <div>
         <h2>
-          {rights.name}
-          {rights.title !== '' && <>: {rights.title}</>}
+          {rights.name}:{' '}
+          {lowerFirst(refusal ? `Stands in “${refusal.name}” and may not` : rights.title || 'all is settled')}{' '}
+          <Link to={`/bench/${rights.id}`} className="to-bench">
+            on the bench
+          </Link>
         </h2>
         <p className="quiet">
-          {rights.detail ||
-            `${licenceWords(book, provenance.licenceId, 'name')}, ${provenance.author || 'author unknown'}${provenance.source ? `, ${provenance.source}` : ''}`}
+          {refusal?.verdict.reasons[0] ??
+            (rights.detail ||
+              `${licenceWords(book, provenance.licenceId, 'name')}, ${provenance.author || 'author unknown'}${provenance.source ? `, ${provenance.source}` : ''}`)}
         </p>
       </div>
       <EvidenceCards rights={rights} />
@@ -85,9 +92,6 @@ function Panel({ rights }: { rights: AssetRights }) {
         </Button>
         <Button variant="outlined" onClick={() => setDoing('letter')}>
           Ask the author
-        </Button>
-        <Button component={Link} to={`/bench/${rights.id}`}>
-          On the bench
         </Button>
         <Button onClick={() => setDoing('take-down')}>
           {rights.takenDown === null ? 'It was taken down' : 'It is allowed again'}
@@ -109,6 +113,7 @@ function Panel({ rights }: { rights: AssetRights }) {
         />
       )}
       {doing === 'take-down' && <TakeDownDialog rights={rights} onClose={() => setDoing(null)} />}
+      {rights.open.some(({ mark }) => mark === 'look') && <OpenLooks rights={rights} />}
       {rights.projects.length > 0 && <InProjects rights={rights} />}
       <WorksList rights={rights} />
       <div>
@@ -117,6 +122,51 @@ function Panel({ rights }: { rights: AssetRights }) {
       </div>
       <ChangeList changes={rights.changes} />
     </section>
+  );
+}
+
+/** What somebody's word settles: a licence taken after a look, a contradiction that was read, a further work. */
+function OpenLooks({ rights }: { rights: AssetRights }) {
+  const [reason, setReason] = useState('');
+  const settle = useChange(
+    (key: string) =>
+      call(answerFinding, {
+        params: { id: rights.id },
+        body: { key, answer: { kind: 'set-aside', reason: reason.trim() } },
+      }),
+    { onDone: () => setReason('') },
+  );
+  return (
+    <div>
+      <h3>To be looked at</h3>
+      <ul className="lines">
+        {rights.open
+          .filter(({ mark }) => mark === 'look')
+          .map(({ key, title, detail }) => (
+            <li key={key}>
+              <span>
+                <Mark mark="look" /> {title} <span className="quiet small">{detail}</span>
+              </span>
+              <Button
+                size="small"
+                disabled={reason.trim() === '' || settle.isPending}
+                onClick={() => settle.mutate(key)}
+              >
+                Looked at
+              </Button>
+            </li>
+          ))}
+      </ul>
+      <TextField
+        id="look-reason"
+        placeholder="what was seen, and why it may be taken"
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        slotProps={{ htmlInput: { 'aria-label': 'What was seen' } }}
+        fullWidth
+        sx={{ mt: 1 }}
+      />
+    </div>
   );
 }
 
@@ -185,9 +235,17 @@ function ComparedLicences({ rights }: { rights: AssetRights }) {
   );
 }
 
-/** The clause a reason names, to stand in a cell. */
-const clauseOf = (reason: string): string =>
-  /\(((?:sections?|points?|condition)[^)]*(?:\([^)]*\)[^)]*)*)\)/.exec(reason)?.[1] ?? '';
+/** The clause a reason names, to stand in a cell: what stands between its outer brackets. */
+function clauseOf(reason: string): string {
+  const from = reason.search(/\((?:sections?|points?|conditions?) /);
+  if (from < 0) return '';
+  let depth = 0;
+  for (let at = from; at < reason.length; at++) {
+    if (reason[at] === '(') depth++;
+    else if (reason[at] === ')' && --depth === 0) return reason.slice(from + 1, at);
+  }
+  return '';
+}
 
 function InProjects({ rights }: { rights: AssetRights }) {
   return (

@@ -24,7 +24,11 @@ export function EvidenceCards({ rights }: { rights: AssetRights }) {
       says: `${licenceWords(book, one.id)}${one.part ? `, of its ${one.part}` : ''}`,
       near: NEAR_WORDS[one.nearness],
     })),
-    ...ownWords.map((one) => ({ evidence: one.evidence, says: 'words of their own, no licence', near: '' })),
+    ...(licences.length > 0 ? [] : ownWords).map((one) => ({
+      evidence: one.evidence,
+      says: 'words of their own, no licence',
+      near: '',
+    })),
     ...notGrants.map((evidence) => ({ evidence, says: 'a price, not a grant', near: '' })),
     ...(licences.length === 0
       ? authors.slice(0, 2).map((one) => ({ evidence: one.evidence, says: one.name, near: NEAR_WORDS[one.nearness] }))

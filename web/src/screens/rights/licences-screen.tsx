@@ -6,7 +6,6 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { LicenceLine } from '@haveld/contract/rights';
 import { licencesQuery } from '../../api/queries';
-import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { STANDING_MARKS, STANDING_WORDS } from '../../parts/standing-mark';
@@ -64,7 +63,7 @@ function LicenceTable({ title, lines }: { title: string; lines: LicenceLine[] })
   return (
     <section>
       <h2>{title}</h2>
-      <table className="register">
+      <table className="register licence-table">
         <thead>
           <tr>
             <th scope="col">Licence</th>
@@ -83,14 +82,14 @@ function LicenceTable({ title, lines }: { title: string; lines: LicenceLine[] })
                 <Link to={`/rights/licences/${encodeURIComponent(terms.id)}`}>{terms.name}</Link>{' '}
                 {own && <span className="quiet small">our own</span>}
               </td>
-              <td className="mono quiet">{terms.id.replace('LicenseRef-', '')}</td>
+              <td className="mono quiet licence-id">{terms.id.replace('LicenseRef-', '')}</td>
               <td>
                 <Mark mark={STANDING_MARKS[terms.house]} /> {STANDING_WORDS[terms.house]}
               </td>
               <td>{GRANT_WORDS[terms.commercial.grant]}</td>
               <td>{GRANT_WORDS[terms.shareAdapted.grant]}</td>
               <td className="small quiet">{listAsked(terms)}</td>
-              <td className="mono">{count > 0 ? formatCount(count, 'asset') : ''}</td>
+              <td className="mono">{count > 0 ? count : ''}</td>
             </tr>
           ))}
         </tbody>

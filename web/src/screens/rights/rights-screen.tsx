@@ -10,6 +10,7 @@ import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
+import { lowerFirst } from '../../parts/provenance-words';
 import { AssetRightsPanel } from './asset-rights-panel';
 import { LicenceMix } from './licence-mix';
 import { RightsHead } from './rights-head';
@@ -79,18 +80,13 @@ function Row({ row, isNow, onPick }: { row: RightsRow; isNow: boolean; onPick: (
         <strong>{row.name}</strong>: {lowerFirst(row.title)}
         <br />
         <span className="quiet small">
-          {row.projects.length > 0
-            ? row.projects.map(({ name }) => `“${name}”`).join(', ')
-            : row.detail || 'in no project'}
+          {row.detail || row.projects.map(({ name }) => `“${name}”`).join(', ') || 'in no project'}
         </span>
       </span>
       <span className="mono quiet">{row.accession}</span>
     </button>
   );
 }
-
-const lowerFirst = (text: string): string =>
-  /^[A-Z][a-z]/.test(text) && !/^(Creative|Free Art|Public)/.test(text) ? text[0].toLowerCase() + text.slice(1) : text;
 
 function SameAuthors({ pairs }: { pairs: Rights['sameAuthors'] }) {
   const join = useChange((pair: { keep: string; join: string }) => call(joinAuthors, { body: pair }));
