@@ -24,7 +24,7 @@ test('what may not stand in a live project is first, by its clause; its project 
   await expect(page.getByRole('textbox', { name: 'What was decided about Chart table oak' })).toHaveCount(0);
   await page
     .getByRole('checkbox', { name: 'Done: Name the author, the source and the licence where people see it.' })
-    .check();
+    .click();
   await expect(page.getByText(/done, Maja Lindqvist/)).toBeVisible();
   await page.getByLabel('As').click();
   await page.getByRole('option', { name: 'a table (CSV)' }).click();

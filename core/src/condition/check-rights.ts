@@ -1,10 +1,11 @@
 import type { Finding } from '@haveld/contract/finding';
 import type { FurtherWork, Provenance, RightsFinding } from '@haveld/contract/licence';
-import { listLicenceIds } from '../rights/expression';
+import { listLicenceIds, parseExpression } from '../rights/expression';
 import { PART_WORDS } from '../rights/judge-use';
 import { licenceWords, standingOf, type LicenceBook } from '../rights/licence-book';
 import { COMMISSIONED, OWN_WORK, UNKNOWN_LICENCE } from '../rights/licences/standings';
 import { weighProposal } from '../rights/propose-provenance';
+import { endOf } from '../rights/verdict-rules';
 import { makeFinding } from './make-finding';
 
 export interface RightsState {
@@ -33,7 +34,7 @@ export function checkRights(book: LicenceBook, state: RightsState): Finding[] {
     ...checkTakeDown(state),
     checkLicence(book, state),
     ...checkContradiction(book, state),
-    ...checkExpiry(state),
+    ...checkExpiry(book, state),
     ...checkEvidence(state),
     ...state.further.map((work) => checkFurtherWork(book, work)),
     checkAuthor(state),
@@ -105,12 +106,20 @@ function checkLicence(book: LicenceBook, { provenance, found, confirmed, awaitsS
   return makeFinding({ ...base, key, mark, title: licenceWords(book, provenance.licenceId), detail, evidence });
 }
 
+/** One of several to choose from was chosen. */
+function offers(licenceId: string, held: string): boolean {
+  const key = (ids: readonly string[]): string => [...ids].sort().join(' ');
+  const offered = parseExpression(licenceId).map(key);
+  return parseExpression(held).every((ids) => offered.includes(key(ids)));
+}
+
 /** What the evidence says beside the licence that is held to be true; shown even where that was decided by hand. */
 function checkContradiction(book: LicenceBook, { provenance, found }: RightsState): Finding[] {
   if (provenance.licenceId === UNKNOWN_LICENCE) return [];
   const { proposed, contradicting } = weighProposal(found);
   const against = [...(proposed ? [proposed] : []), ...contradicting].filter(
-    (licence, i, all) => licence.id !== provenance.licenceId && all.findIndex(({ id }) => id === licence.id) === i,
+    (licence, i, all) =>
+      !offers(licence.id, provenance.licenceId) && all.findIndex(({ id }) => id === licence.id) === i,
   );
   if (against.length === 0) return [];
   const named = against.map(({ id }) => licenceWords(book, id)).join(' and ');
@@ -129,9 +138,10 @@ function checkContradiction(book: LicenceBook, { provenance, found }: RightsStat
 /** Days ahead at which a grant that ends is told. Common practice, no source. */
 const LAPSES_SOON_DAYS = 60;
 
-function checkExpiry({ provenance, today }: RightsState): Finding[] {
-  const { expiresOn } = provenance;
-  if (expiresOn === '') return [];
+function checkExpiry(book: LicenceBook, { provenance, today }: RightsState): Finding[] {
+  const ends = listLicenceIds(provenance.licenceId).map((id) => endOf(provenance, book.getTerms(id)));
+  const [expiresOn] = ends.filter((end) => end !== '').sort();
+  if (expiresOn === undefined) return [];
   const days = Math.round((Date.parse(expiresOn) - Date.parse(today)) / 86_400_000);
   if (days < 0)
     return [

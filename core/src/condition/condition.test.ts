@@ -249,6 +249,16 @@ test('evidence that says otherwise is shown beside a licence set by hand, with b
   expect(contradiction.evidence[0].passage).toBe('by-nc/4.0');
 });
 
+test('one of several licences to choose from is no contradiction', () => {
+  const choice = {
+    id: 'LAL-1.3 OR CC-BY-4.0',
+    confidence: 0.93,
+    nearness: 'in-the-file' as const,
+    evidence: { text: '' },
+  };
+  expect(marksOf({ found: { ...NOTHING, licences: [choice] } })).toEqual(['holds', 'holds', 'holds']);
+});
+
 test('maps by another hand stand beside it; without a grant they block', () => {
   const work = {
     id: '1',

@@ -1,7 +1,7 @@
 import type { IntendedUse } from '@haveld/contract/licence';
 import { judgeAsset, judgeUse } from './judge-use';
 import { BUILT_IN, BUILT_IN_BOOK as book, createLicenceBook } from './licence-book';
-import type { ChangeNature } from './verdict-rules';
+import { endOf, type ChangeNature } from './verdict-rules';
 
 const SHOW: IntendedUse = {
   uses: ['rendered'],
@@ -92,7 +92,7 @@ test('technical locks on a build are refused by their clause, and without them a
 });
 
 test('a grant that ends is held against the project and against today', () => {
-  const limits = { expiresOn: '2027-03-31', seats: null, territory: '' };
+  const limits = { acquiredOn: '', expiresOn: '2027-03-31', seats: null, territory: '' };
   const judge = (use: IntendedUse, today: string) => judgeUse(book, 'CC-BY-4.0', use, { limits, today }).verdict;
   expect(judge({ ...SHOW, until: '2027-03-31' }, '2026-11-25')).toBe('allowed-with-duties');
   expect(judge({ ...SHOW, until: '2027-04-01' }, '2026-11-25')).toBe('ask-first');
@@ -100,8 +100,17 @@ test('a grant that ends is held against the project and against today', () => {
   expect(judge({ ...SHOW, until: '2027-03-31' }, '2027-04-01')).toBe('not-allowed');
 });
 
+test('terms that last some months end that many months after the day of the grant', () => {
+  const end = (acquiredOn: string, months: number | null) =>
+    endOf({ acquiredOn, expiresOn: '', seats: null, territory: '' }, { months });
+  expect(end('2026-01-31', 1)).toBe('2026-02-28');
+  expect(end('2026-11-26', 24)).toBe('2028-11-26');
+  expect(end('2026-11-26', null)).toBe('');
+  expect(end('', 24)).toBe('');
+});
+
 test('a grant for one place is asked about elsewhere', () => {
-  const limits = { expiresOn: '', seats: null, territory: 'Norway' };
+  const limits = { acquiredOn: '', expiresOn: '', seats: null, territory: 'Norway' };
   expect(judgeUse(book, 'CC-BY-4.0', { ...SHOW, territory: 'norway' }, { limits }).verdict).toBe('allowed-with-duties');
   expect(judgeUse(book, 'CC-BY-4.0', SHOW, { limits }).reasons[0]).toContain('everywhere');
 });
@@ -113,7 +122,7 @@ test('of a choice the best way out is taken and named; of several at once the st
 });
 
 test('an asset rests on all its works: maps under non-commercial refuse a model under CC0', () => {
-  const provenance = { licenceId: 'CC0-1.0', expiresOn: '', seats: null, territory: '' };
+  const provenance = { licenceId: 'CC0-1.0', acquiredOn: '', expiresOn: '', seats: null, territory: '' } as const;
   const verdict = judgeAsset(
     book,
     { provenance, further: [{ licenceId: 'CC-BY-NC-4.0', part: 'maps', title: 'Rust set' }] },

@@ -14,7 +14,7 @@ import type { LicenceBook } from './licence-book';
 import { UNKNOWN_LICENCE } from './licences/standings';
 import { atClause, DUTY_RULES, RULES, type ChangeNature, type GrantLimits, type UseCase } from './verdict-rules';
 
-const NO_LIMITS: GrantLimits = { expiresOn: '', seats: null, territory: '' };
+const NO_LIMITS: GrantLimits = { acquiredOn: '', expiresOn: '', seats: null, territory: '' };
 export const UNCHANGED: ChangeNature = { changed: false, adaptations: [] };
 
 export interface JudgeOptions {
@@ -136,7 +136,7 @@ export const PART_WORDS: Record<WorkPart, string> = {
 
 /** What an asset's rights rest on: the work itself, and others in it. */
 export interface RightsLines {
-  provenance: Pick<Provenance, 'licenceId' | 'expiresOn' | 'seats' | 'territory'>;
+  provenance: Pick<Provenance, 'licenceId' | 'acquiredOn' | 'expiresOn' | 'seats' | 'territory'>;
   further: readonly Pick<FurtherWork, 'licenceId' | 'part' | 'title'>[];
 }
 

@@ -11,6 +11,8 @@ export interface ChangeNature {
 
 /** A grant has its own limits beside those of its licence. */
 export interface GrantLimits {
+  /** Day it was given, from which the months of a licence count; empty: not known. */
+  acquiredOn: string;
   expiresOn: string;
   seats: number | null;
   territory: string;
@@ -46,6 +48,15 @@ const becomesPart = ({ uses }: IntendedUse): boolean =>
   uses.some((use) => use === 'rendered' || use === 'build' || use === 'print');
 const earns = (use: IntendedUse): boolean => use.commercial || use.uses.includes('sale');
 
+/** Day a grant ends: as said, else so many months after it was given; empty where it does not end or nobody knows from when. */
+export function endOf({ expiresOn, acquiredOn }: GrantLimits, { months }: Pick<Terms, 'months'>): string {
+  if (expiresOn !== '' || months === null || acquiredOn === '') return expiresOn;
+  const [year, month, day] = acquiredOn.split('-').map(Number);
+  // the last day of a shorter month, as contracts count
+  const lastDay = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate();
+  return new Date(Date.UTC(year, month - 1 + months, Math.min(day, lastDay))).toISOString().slice(0, 10);
+}
+
 type Rule = (useCase: UseCase) => RuleFinding | null;
 
 const refuse = (text: string): RuleFinding => ({ level: 'not-allowed', text });
@@ -54,9 +65,8 @@ const ask = (text: string, question?: string): RuleFinding => ({ level: 'ask-fir
 /** What may stand against a use, one rule each; the order is that in which a person reads them. */
 export const RULES: readonly Rule[] = [
   function lapsed({ terms, limits, today }) {
-    return limits.expiresOn !== '' && limits.expiresOn < today
-      ? refuse(`The grant under ${terms.short} ended on ${limits.expiresOn}.`)
-      : null;
+    const end = endOf(limits, terms);
+    return end !== '' && end < today ? refuse(`The grant under ${terms.short} ended on ${end}.`) : null;
   },
   function personal({ terms }) {
     return terms.personalOnly
@@ -175,14 +185,14 @@ export const RULES: readonly Rule[] = [
       ? refuse(`The grant is for ${allowed} ${allowed === 1 ? 'person' : 'people'}; ${use.seats} work with it here.`)
       : null;
   },
-  function expiry({ limits, use, today }) {
-    if (limits.expiresOn === '' || limits.expiresOn < today) return null;
-    if (use.until !== '' && use.until <= limits.expiresOn) return null;
+  function expiry({ terms, limits, use, today }) {
+    const end = endOf(limits, terms);
+    if (end === '' || end < today || (use.until !== '' && use.until <= end)) return null;
     return ask(
       use.until === ''
-        ? `The grant ends on ${limits.expiresOn}; the project says no end.`
-        : `The grant ends on ${limits.expiresOn}; the project runs until ${use.until}.`,
-      `use it beyond ${limits.expiresOn}`,
+        ? `The grant ends on ${end}; the project says no end.`
+        : `The grant ends on ${end}; the project runs until ${use.until}.`,
+      `use it beyond ${end}`,
     );
   },
   function territory({ terms, use, limits }) {

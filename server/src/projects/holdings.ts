@@ -19,7 +19,7 @@ export interface Holding {
   steps: Step[][];
   modelSha256: string | null;
   takenDown: string | null;
-  provenance: Work & Pick<Provenance, 'expiresOn' | 'seats' | 'territory'>;
+  provenance: Work & Pick<Provenance, 'acquiredOn' | 'expiresOn' | 'seats' | 'territory'>;
   further: FurtherWork[];
   verdict: Verdict;
 }
@@ -49,6 +49,7 @@ type Row = Work & {
   accession: number;
   assetName: string;
   takenDown: string | null;
+  acquiredOn: string;
   expiresOn: string;
   seats: number | null;
   territory: string;
@@ -72,7 +73,7 @@ export async function listHoldings(
     `SELECT DISTINCT project.id AS projectId, project.name AS projectName, project.purpose, project.intended_use AS intendedUse, project.commercial, project.ended_at AS endedAt,
        asset.id AS assetId, asset.accession, asset.name AS assetName, asset.taken_down AS takenDown, version.number AS versionNumber, version.model_sha256 AS modelSha256, version.steps,
        provenance.title, provenance.author, provenance.author_unknown AS authorIsUnknown, provenance.author_url AS authorUrl, provenance.licence_id AS licenceId, provenance.source,
-       provenance.page_url AS pageUrl, provenance.expires_on AS expiresOn, provenance.seats, provenance.territory
+       provenance.page_url AS pageUrl, provenance.acquired_on AS acquiredOn, provenance.expires_on AS expiresOn, provenance.seats, provenance.territory
      FROM hand_over JOIN project ON project.id = hand_over.project_id JOIN asset ON asset.id = hand_over.asset_id JOIN provenance ON provenance.asset_id = asset.id
        JOIN version ON version.id = hand_over.version_id WHERE ${parts.map(([sql]) => sql).join(' AND ')} ORDER BY project.created_at, asset.accession, version.number`,
     parts.flatMap(([, values]) => values),
@@ -117,7 +118,7 @@ function judgeRows(
       known.modelSha256 = row.modelSha256;
       continue;
     }
-    const { title, author, authorUrl, licenceId, source, pageUrl, expiresOn, seats, territory } = row;
+    const { title, author, authorUrl, licenceId, source, pageUrl, acquiredOn, expiresOn, seats, territory } = row;
     const holding: Holding = {
       assetId: row.assetId,
       accession: row.accession,
@@ -134,6 +135,7 @@ function judgeRows(
         licenceId,
         source,
         pageUrl,
+        acquiredOn: acquiredOn as '',
         expiresOn: expiresOn as '',
         seats,
         territory,
@@ -170,6 +172,7 @@ function createJudge(book: LicenceBook): (holding: Holding, use: IntendedUse) =>
     const lines = further.map(({ part, title, licenceId }) => ({ part, title, licenceId }));
     const key = JSON.stringify([
       provenance.licenceId,
+      provenance.acquiredOn,
       provenance.expiresOn,
       provenance.seats,
       provenance.territory,

@@ -14,6 +14,7 @@ import type { Dependencies } from '../dependencies';
 import { insertJob } from '../jobs/job-table';
 import { loadBook, today } from '../rights/book';
 import { loadRightsStates } from '../rights/state';
+import { listHoldings } from './holdings';
 import * as queries from './queries';
 
 export const countProjects = queries.countProjects;
@@ -48,19 +49,25 @@ export async function getProjectRow(db: Executor, id: string): Promise<ProjectRo
   return toRow(project);
 }
 
+/** A project with its uses, each with the verdict of today: what held when it was handed over may hold no more. */
 export async function getProject(db: Executor, id: string): Promise<Project> {
-  const project = await getProjectRow(db, id);
-  return { ...project, handOvers: (await queries.listOfProject(db, id)).map(describeUse) };
+  const [project, rows, [held]] = await Promise.all([
+    getProjectRow(db, id),
+    queries.listOfProject(db, id),
+    listHoldings(db, { projectId: id }),
+  ]);
+  const verdicts = new Map(held?.judged.map(({ assetId, verdict }) => [assetId, verdict]));
+  return { ...project, handOvers: rows.map((row) => describeUse(row, verdicts.get(row.assetId) ?? row.verdict)) };
 }
 
-const describeUse = (row: queries.ProjectUseRow): ProjectUse => ({
+const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): ProjectUse => ({
   ...toUse(row, row.receivedBytes),
   assetId: row.assetId,
   accession: formatAccession(row.accession),
   assetName: row.assetName,
   portraitSha256: row.portraitSha256,
   credit: row.credit,
-  verdict: row.verdict,
+  verdict,
   message: row.message,
   checks: row.checks,
 });

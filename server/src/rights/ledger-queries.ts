@@ -103,6 +103,16 @@ export const countOpen = async (db: Executor): Promise<number> =>
     )
   ).n;
 
+/** Of these, those whose own rights do not block. */
+export const countNotBlocking = async (db: Executor, ids: readonly string[]): Promise<number> =>
+  (
+    await one<{ n: number }>(
+      db,
+      `SELECT COUNT(*) AS n FROM asset WHERE rights_mark <> 'blocks' AND id IN (${placesFor(ids)})`,
+      [...ids],
+    )
+  ).n;
+
 export const countAllOpen = async (db: Executor): Promise<number> =>
   (
     await one<{ n: number }>(

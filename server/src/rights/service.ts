@@ -28,7 +28,25 @@ import * as provenance from './provenance';
 import { reopenLapsed, reopenProjects } from './reopen-projects';
 import { loadRightsStates, refreshRightsMarks, listOpenFindings, worstOf } from './state';
 
-export const countToSettle = ledger.countOpen;
+let counted: { key: string; count: Promise<number> } | null = null;
+
+/** What blocks, and what stands in a live project and may not: asked every second, so worked out once a revision and day. */
+export function countToSettle(db: Executor, revision: string): Promise<number> {
+  const key = `${revision} ${today()}`;
+  if (counted?.key !== key) {
+    const count = countConflicts(db);
+    counted = { key, count };
+    // a failure is not kept
+    count.catch(() => (counted = null));
+  }
+  return counted.count;
+}
+
+async function countConflicts(db: Executor): Promise<number> {
+  const [blocking, refused] = await Promise.all([ledger.countOpen(db), listRefused(db)]);
+  const ids = [...refused].filter(([, { isRefused }]) => isRefused).map(([id]) => id);
+  return blocking + (ids.length === 0 ? 0 : await ledger.countNotBlocking(db, ids));
+}
 
 /** More than anybody reads; the ledger shows all. */
 const SHOWN_OPEN = 300;
@@ -80,8 +98,8 @@ async function tellExpiring(db: Executor): Promise<void> {
 }
 
 /** Assets that stand in a live project which may not hold them. */
-async function listRefused(db: Executor): Promise<Map<string, { title: string; detail: string }>> {
-  const refused = new Map<string, { title: string; detail: string }>();
+async function listRefused(db: Executor): Promise<Map<string, { title: string; detail: string; isRefused: boolean }>> {
+  const refused = new Map<string, { title: string; detail: string; isRefused: boolean }>();
   for (const project of await listHoldings(db, { live: true })) {
     for (const { assetId, verdict } of project.judged) {
       if (verdict.verdict !== 'not-allowed' && verdict.verdict !== 'ask-first') continue;
@@ -92,6 +110,7 @@ async function listRefused(db: Executor): Promise<Map<string, { title: string; d
             ? `Stands in “${project.name}” and may not`
             : `Stands in “${project.name}”, and somebody has to be asked`,
         detail: verdict.reasons[0],
+        isRefused: verdict.verdict === 'not-allowed',
       });
     }
   }

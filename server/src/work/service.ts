@@ -12,15 +12,15 @@ import { countToSettle } from '../rights/service';
 import * as queries from './queries';
 
 export async function getWork({ pool }: Dependencies): Promise<Work> {
-  const [arrivals, bench, catalogue, projects, rights, failed, running, revision] = await Promise.all([
+  const revision = await queries.getRevision(pool);
+  const [arrivals, bench, catalogue, projects, rights, failed, running] = await Promise.all([
     countWaitingFinds(pool),
     countOnBench(pool),
     countCatalogued(pool),
     countProjects(pool),
-    countToSettle(pool),
+    countToSettle(pool, revision),
     listFailedJobs(pool),
     listOpenJobs(pool),
-    queries.getRevision(pool),
   ]);
   return {
     counts: { arrivals, bench, catalogue, projects, rights, health: failed.length },

@@ -164,4 +164,24 @@ function listLater(family: string, version: string, reach: 'only' | 'or-later'):
   ];
 }
 
-export const SOFTWARE: readonly Terms[] = [...PERMISSIVE, ...describeCopyleft()];
+/** Named without a version: any version ever published may be chosen (GPL 2.0 section 9, LGPL 2.1 section 13). */
+function describeAnyVersion(): Terms[] {
+  const copyleft = describeCopyleft();
+  return (
+    [
+      ['GPL', '1.0', 'GPL-2.0-or-later'],
+      ['LGPL', '2.0', 'LGPL-2.1-or-later'],
+    ] as const
+  ).map(([family, version, like]) => {
+    const terms = copyleft.find(({ id }) => id === like)!;
+    return {
+      ...terms,
+      id: `${family}-${version}-or-later`,
+      name: terms.name.replace(/\d\.\d or later$/, `${version} or later`),
+      short: `${family}, any version`,
+      note: `Terms as in ${like}, which may be chosen.`,
+    };
+  });
+}
+
+export const SOFTWARE: readonly Terms[] = [...PERMISSIVE, ...describeCopyleft(), ...describeAnyVersion()];

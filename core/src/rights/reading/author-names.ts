@@ -7,7 +7,8 @@ export interface AuthorRule {
 
 const NAME = String.raw`@?([\p{L}\p{N}_][^\n|;©]*)`;
 /** Two or more capitalised words, or one word that can only be a handle. */
-const FULL_NAME = String.raw`(\p{Lu}[\p{L}.'’-]+(?:\s+(?:(?:van|von|de|der|da|del|di|du|la|le|Ar|af)\s+)?\p{Lu}[\p{L}.'’-]*)+)`;
+const NAME_WORD = String.raw`\p{Lu}(?:\.|[\p{L}'’-]*\p{L})`;
+const FULL_NAME = String.raw`(${NAME_WORD}(?:\s+(?:(?:van|von|de|der|da|del|di|du|la|le|af)\s+)?${NAME_WORD})+)`;
 const HANDLE = String.raw`@?([\p{L}\p{N}]+(?:[_.]+[\p{L}\p{N}]+)+|@[\p{L}\p{N}]+)`;
 
 const label = (words: string): RegExp => new RegExp(String.raw`(?:^|[\s*#>(])(?:${words})\s*[:=]\s*${NAME}`, 'iu');
@@ -51,26 +52,40 @@ export const AUTHOR_RULES: readonly AuthorRule[] = [
   { pattern: new RegExp(String.raw`\bmodel\s+by\s*:?\s*${NAME}`, 'iu'), confidence: 0.9 },
   {
     pattern: new RegExp(
-      String.raw`\b(?:r[eé]alis[eé]e?|cr[eé][eé]e?|model[eé]e?|mod[eé]lis[eé]e?|offerte?|fait)\s+par\s+(?:son\s+auteur,\s*)?${NAME}`,
+      String.raw`\b(?:r[eé]alis[eé]e?|cr[eé][eé]e?|model[eé]e?|mod[eé]lis[eé]e?|offerte?|fait)\s+par\s*:?\s+(?:son\s+auteur,\s*)?${NAME}`,
       'iu',
     ),
     confidence: 0.9,
   },
   { pattern: new RegExp(String.raw`\bpar\s+son\s+auteur,?\s+${NAME}`, 'iu'), confidence: 0.9 },
   {
-    pattern: new RegExp(String.raw`\b(?:erstellt|modelliert|gemacht|gestaltet|entworfen)\s+von\s+${NAME}`, 'iu'),
+    pattern: new RegExp(
+      String.raw`\b(?:erstellt|modelliert|gemacht|gestaltet|entworfen|gebaut)\s+von\s*:?\s+${NAME}`,
+      'iu',
+    ),
     confidence: 0.9,
   },
   {
-    pattern: new RegExp(String.raw`\b(?:creado|hecho|modelado|realizado|dise[nñ]ado)a?\s+por\s+${NAME}`, 'iu'),
+    pattern: new RegExp(String.raw`\b(?:creado|hecho|modelado|realizado|dise[nñ]ado)a?\s+por\s*:?\s+${NAME}`, 'iu'),
     confidence: 0.9,
   },
   { pattern: new RegExp(String.raw`\b(?:please\s+)?credits?\s+(?:to\s+)?${NAME}`, 'iu'), confidence: 0.8 },
-  { pattern: new RegExp(String.raw`${FULL_NAME}\s+has\s+waived\b`, 'u'), confidence: 0.92 },
+  {
+    pattern: new RegExp(
+      String.raw`${FULL_NAME}\s+(?:has\s+waived|a\s+renonc[eé]|hat\s+(?:auf\s+)?\S*\s*verzichtet|ha\s+renunciado)`,
+      'u',
+    ),
+    confidence: 0.92,
+  },
+  {
+    pattern: new RegExp(String.raw`\bI,\s+${FULL_NAME},\s+(?:hereby\s+)?(?:dedicate|release|waive|place)`, 'u'),
+    confidence: 0.92,
+  },
   { pattern: new RegExp(String.raw`[Aa]ll\s+rights\s+reserved[,.]?\s*(?:by\s+)?${FULL_NAME}`, 'u'), confidence: 0.85 },
   { pattern: new RegExp(String.raw`\bauthor\s+${FULL_NAME}`, 'u'), confidence: 0.85 },
   { pattern: new RegExp(String.raw`(?:^|[”"»)\w])[\s,]*\b[Bb]y\s+(?:${FULL_NAME}|${HANDLE})`, 'u'), confidence: 0.75 },
   { pattern: new RegExp(String.raw`\b(?:von|par|por)\s+${FULL_NAME}`, 'u'), confidence: 0.72 },
+  { pattern: /(?:^|\s)@([\p{L}\p{N}_.-]{3,40})/u, confidence: 0.7 },
 ];
 
 export const TITLE_RULES: readonly RegExp[] = [
@@ -83,8 +98,11 @@ export const BASED_ON = new RegExp(
   'iu',
 );
 
+/** A list is begun. */
+export const SEVERAL = /\b(?:authors|artists|creators|auteurs|autoren|autores|urheber)\s*[:=]/i;
+
 const NO_NAME =
-  /^(and\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
+  /^(and\s.*|(?:it|as|them|this|that|us|me)\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
 
 /** A program signs its files too: `Exporter v0.97b - (c)2007 …`, `Creator: FBX SDK`. */
 export const SAYS_PROGRAM =

@@ -117,7 +117,8 @@ export const ADDRESS_RULES: readonly LicenceRule[] = [
  */
 function gnuId(family: string, version: string | undefined, reach: string | undefined): string | null {
   const name = `${family.toUpperCase()}GPL`;
-  if (!version) return { GPL: 'GPL-1.0-or-later', LGPL: 'LGPL-2.0-or-later', AGPL: 'AGPL-1.0-or-later' }[name] ?? null;
+  if (!version)
+    return { GPL: 'GPL-1.0-or-later', LGPL: 'LGPL-2.0-or-later', AGPL: 'LicenseRef-AGPL-unstated' }[name] ?? null;
   const stated = version.includes('.') ? version : `${version}.0`;
   const id = `${name}-${stated}-${reach && !/only/i.test(reach) ? 'or-later' : 'only'}`;
   return isExpression(id) ? id : null;
@@ -254,6 +255,19 @@ export const PHRASE_RULES: readonly LicenceRule[] = [
     words: 'the name of the licence',
     id: (match) => `BSD-${match[1] ?? match[2]}-Clause`,
   },
+  { pattern: /\bsimplified\s+BSD\b/i, confidence: 0.9, words: 'the name of the licence', id: () => 'BSD-2-Clause' },
+  {
+    pattern: /\b(?:new|modified|revised)\s+BSD\b/i,
+    confidence: 0.9,
+    words: 'the name of the licence',
+    id: () => 'BSD-3-Clause',
+  },
+  {
+    pattern: /\bzlib(?:\/libpng)?\s+licen[sc]e\b/i,
+    confidence: 0.92,
+    words: 'the name of the licence',
+    id: () => 'Zlib',
+  },
   {
     pattern: /\bthe\s+unlicense\b|\blicen[sc]e\s*:\s*unlicense\b/i,
     confidence: 0.93,
@@ -317,7 +331,7 @@ export const PHRASE_RULES: readonly LicenceRule[] = [
   },
   {
     pattern:
-      /\b(?:for\s+)?(?:personal|private)\s+use\s+only\b|\bonly\s+for\s+(?:personal|private)\s+use\b|\busage\s+priv[eé]\s+uniquement\b|\bnur\s+(?:für\s+)?private?\s+(?:nutzung|zwecke)\b/i,
+      /\b(?:for\s+)?(?:personal|private)\s+use\s+only\b|\bonly\s+for\s+(?:personal|private)\s+use\b|\busage\s+priv[eé]\s+uniquement\b|\b(?:nur\s+)?(?:für\s+)?private(?:n)?\s+(?:nutzung|gebrauch|zwecke)\b|\buso\s+(?:personal|privado)\b/i,
     confidence: 0.82,
     words: 'limits use to private persons',
     id: () => 'LicenseRef-personal',

@@ -1,6 +1,6 @@
 import type { Evidence } from '@haveld/contract/finding';
-import { AUTHOR_RULES, BASED_ON, cleanName, SAYS_PROGRAM, splitNames, TITLE_RULES } from './author-names';
-import { ADDRESS_RULES, NOT_GRANTS, PHRASE_RULES, type LicenceRule } from './licence-names';
+import { AUTHOR_RULES, BASED_ON, cleanName, SAYS_PROGRAM, SEVERAL, splitNames, TITLE_RULES } from './author-names';
+import { ADDRESS_RULES, creativeCommonsId, NOT_GRANTS, PHRASE_RULES, type LicenceRule } from './licence-names';
 import { OWN_WORDS_RULES } from './own-words';
 import { createStatements, type LicenceStatement, type Statements } from './statement';
 import { weighLicences } from './weigh-statements';
@@ -24,7 +24,17 @@ export function readText(text: string, place: TextPlace): Statements {
   const lines = text.split(/\r\n|\n|\r/);
   for (const paragraph of listParagraphs(lines)) readLicences(paragraph, place, found);
   lines.forEach((line, i) => readLine(line, { file: place.file, line: place.firstLine + i }, found));
+  const version = VERSION_FIELD.exec(text)?.[1];
+  if (version) for (const licence of found.licences) licence.id = withVersion(licence.id, version);
   return found;
+}
+
+/** A field of its own for the version: `license_version = 4.0`. */
+const VERSION_FIELD = /\blicen[sc]e[_\s-]*version\s*[:=]\s*["']?(\d\.\d)/i;
+
+function withVersion(id: string, version: string): string {
+  const kind = /^LicenseRef-CC-(.+)-unstated$/.exec(id)?.[1];
+  return kind ? (creativeCommonsId(kind, version) ?? id) : id;
 }
 
 /** Lines without an empty one between them, joined; `starts` says where each begins in the joined words. */
@@ -86,7 +96,13 @@ function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements)
       const match = rule.pattern.exec(rest);
       if (!match) break;
       const licence = describe(rule, match, evidenceAt(match.index, rule.words));
-      if (licence) said.push({ at: match.index, licence: { ...licence, ...partBefore(paragraph, match.index) } });
+      if (licence) {
+        const doubted = isDoubted(paragraph.words, match.index, match[0].length);
+        said.push({
+          at: match.index,
+          licence: { ...(doubted ? doubt(licence) : licence), ...partBefore(paragraph, match.index) },
+        });
+      }
       // what one rule has read no looser rule reads again
       take(match.index, match[0].length);
     }
@@ -94,6 +110,26 @@ function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements)
   const inOrder = said.sort((a, b) => a.at - b.at).map(({ licence }) => licence);
   found.licences.push(...(CHOICE.test(paragraph.words) ? joinChoice(inOrder) : inOrder));
 }
+
+/** Words that take back what a sentence seems to say: asked, not sure, no longer so. In four languages; common practice, no source. */
+const DOUBT =
+  /\?|\b(?:not\s+(?:quite\s+)?sure|unsure|i\s+think|maybe|perhaps|probably|used\s+to\s+be|formerly|previously|no\s+longer|not\s+decided|vielleicht|nicht\s+sicher|fr[uü]her|peut-[eê]tre|anciennement|quiz[aá]s|antes)\b/i;
+
+/** The clause a name stands in, up to the marks that end it; a bracket is one of its own. */
+function isDoubted(words: string, at: number, length: number): boolean {
+  const before = words.slice(0, at);
+  const from = Math.max(...['. ', '; ', '! ', '? ', '('].map((mark) => before.lastIndexOf(mark)), -1) + 1;
+  const rest = words.slice(at + length);
+  const end = rest.search(/[.;!](?:\s|$)|\?|\)|\s\(/);
+  const clause = words.slice(from, end < 0 ? words.length : at + length + end + (rest[end] === '?' ? 1 : 0));
+  return DOUBT.test(clause.replace(/https?:\/\/\S+/g, ' '));
+}
+
+const doubt = (licence: LicenceStatement): LicenceStatement => ({
+  ...licence,
+  confidence: 0.4,
+  evidence: { ...licence.evidence, text: `${licence.evidence.text}, in doubt or no longer so` },
+});
 
 /** The receiver chooses: said of licences, not of later versions of one. */
 const CHOICE =
@@ -159,9 +195,10 @@ function readLine(line: string, place: { file: string; line: number }, found: St
     .replace(/\(?https?:\/\/[^\s)]+\)?/g, ' ');
   for (const { pattern, confidence, part } of SAYS_PROGRAM.test(words) ? [] : AUTHOR_RULES) {
     const match = pattern.exec(words);
-    const name = match && cleanName(match.slice(1).find((group) => group !== undefined));
-    if (!name || isLicenceWords(name)) continue;
-    for (const one of splitNames(name))
+    const raw = match?.slice(1).find((group) => group !== undefined);
+    const names = listNames(raw, SEVERAL.test(words));
+    if (names.length === 0) continue;
+    for (const one of names)
       found.authors.push({
         name: one,
         confidence,
@@ -184,6 +221,16 @@ function readLine(line: string, place: { file: string; line: number }, found: St
   if (NOT_GRANTS.test(line)) found.notGrants.push(evidence('free of charge is not a grant'));
   for (const { term, grant, pattern } of OWN_WORDS_RULES)
     if (pattern.test(line)) found.ownWords.push({ term, grant, evidence: evidence('in words of their own') });
+}
+
+/** Names in what a rule has caught; none where it is no name. @param isList commas part names */
+function listNames(raw: string | undefined, isList: boolean): string[] {
+  if (!raw) return [];
+  const parts = isList ? raw.replace(/[.;].*$/, '').split(',') : [raw];
+  return parts.flatMap((part) => {
+    const name = cleanName(part);
+    return name && !isLicenceWords(name) ? splitNames(name) : [];
+  });
 }
 
 /** `Textures: CC BY 4.0` names no textures' maker. */

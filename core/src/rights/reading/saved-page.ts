@@ -48,7 +48,7 @@ export function readPage(html: string): PageContent {
           page.addresses.push(attributes.href);
         if (name === 'meta') readMeta(attributes, page);
         if (skipping > 0) return;
-        if (BLOCKS.has(name)) page.words += '\n';
+        if (BLOCKS.has(name) && name !== 'td' && name !== 'th' && name !== 'dd') page.words += '\n';
         if (name === 'a' && attributes.href) link = attributes.href;
         if (name === 'img' && /licensebuttons|creativecommons|\/l\/by/i.test(attributes.src ?? ''))
           page.words += ` ${attributes.alt ?? ''} ${attributes.src} `;
@@ -70,7 +70,9 @@ export function readPage(html: string): PageContent {
           if (/^https?:/i.test(link)) page.words += ` (${link})`;
           link = null;
         }
-        if (BLOCKS.has(name) && !VOID.has(name)) page.words += '\n';
+        // a head and its cell are one line: `Author : Ines Falkenrot`
+        if (name === 'td' || name === 'th' || name === 'dt') page.words += ' : ';
+        else if (BLOCKS.has(name) && !VOID.has(name)) page.words += '\n';
       },
     },
     { decodeEntities: true, lowerCaseTags: true },

@@ -10,7 +10,7 @@ const COVERS: Record<string, RegExp> = {
 };
 
 /** A GNU licence named without a version. */
-const ANY_GNU_VERSION = ['GPL-1.0-or-later', 'LGPL-2.0-or-later', 'AGPL-1.0-or-later'];
+const ANY_GNU_VERSION = ['GPL-1.0-or-later', 'LGPL-2.0-or-later'];
 
 const kindOf = (id: string): string =>
   id.replace(/^LicenseRef-/, '').replace(/-(?:\d+(\.\d+)*|unstated)(-[A-Z]{2,3}|-only|-or-later)?$/, '');

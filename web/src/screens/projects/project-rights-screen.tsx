@@ -222,41 +222,40 @@ function Duties({ rights }: { rights: ProjectRights }) {
         const done = assets.filter((asset) => asset.tickedBy !== null);
         const all = done.length === assets.length;
         return (
-          <details key={kind} className="duty">
-            <summary>
-              <Checkbox
-                size="small"
-                checked={all}
-                indeterminate={!all && done.length > 0}
-                disabled={tick.isPending}
-                onClick={(event) => event.stopPropagation()}
-                onChange={() => tick.mutate({ kind, assetIds: assets.map(({ assetId }) => assetId), done: !all })}
-                slotProps={{ input: { 'aria-label': `Done: ${text}` } }}
-              />
-              <span>
+          <div key={kind} className="duty">
+            <Checkbox
+              size="small"
+              checked={all}
+              indeterminate={!all && done.length > 0}
+              disabled={tick.isPending}
+              onChange={() => tick.mutate({ kind, assetIds: assets.map(({ assetId }) => assetId), done: !all })}
+              slotProps={{ input: { 'aria-label': `Done: ${text}` } }}
+            />
+            <details>
+              <summary>
                 {text}{' '}
                 <span className="quiet small">
                   {formatCount(assets.length, 'asset')}
                   {done.length > 0 &&
-                    `, ${done.length === assets.length ? 'done' : `${done.length} done`}${done[0].tickedBy ? `, ${done[0].tickedBy}, ${formatMoment(done[0].tickedAt!)}` : ''}`}
+                    `, ${all ? 'done' : `${done.length} done`}, ${done[0].tickedBy}, ${formatMoment(done[0].tickedAt!)}`}
                 </span>
-              </span>
-            </summary>
-            <ul className="duty-assets">
-              {assets.map(({ assetId, name, tickedBy }) => (
-                <li key={assetId}>
-                  <Checkbox
-                    size="small"
-                    checked={tickedBy !== null}
-                    disabled={tick.isPending}
-                    onChange={() => tick.mutate({ kind, assetIds: [assetId], done: tickedBy === null })}
-                    slotProps={{ input: { 'aria-label': `Done for ${name}: ${text}` } }}
-                  />
-                  {name} {tickedBy && <span className="quiet small">{tickedBy}</span>}
-                </li>
-              ))}
-            </ul>
-          </details>
+              </summary>
+              <ul className="duty-assets">
+                {assets.map(({ assetId, name, tickedBy }) => (
+                  <li key={assetId}>
+                    <Checkbox
+                      size="small"
+                      checked={tickedBy !== null}
+                      disabled={tick.isPending}
+                      onChange={() => tick.mutate({ kind, assetIds: [assetId], done: tickedBy === null })}
+                      slotProps={{ input: { 'aria-label': `Done for ${name}: ${text}` } }}
+                    />
+                    {name} {tickedBy && <span className="quiet small">{tickedBy}</span>}
+                  </li>
+                ))}
+              </ul>
+            </details>
+          </div>
         );
       })}
     </section>

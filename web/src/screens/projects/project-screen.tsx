@@ -13,6 +13,7 @@ import { formatBytes, formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { Portrait } from '../../parts/portrait';
+import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { ProjectForm } from './project-form';
 import { describeUse } from './use-words';
 
@@ -106,7 +107,7 @@ function ProjectView({ project }: { project: Project }) {
 }
 
 function UseRow({ use }: { use: ProjectUse }) {
-  const mark = use.verdict.verdict === 'allowed' || use.verdict.verdict === 'allowed-with-duties' ? 'holds' : 'blocks';
+  const mark = VERDICT_MARKS[use.verdict.verdict];
   return (
     <article className="sheet use" aria-label={use.assetName}>
       <Portrait sha256={use.portraitSha256} name="" />
@@ -120,7 +121,9 @@ function UseRow({ use }: { use: ProjectUse }) {
           </span>
         </p>
         <p className="small">
-          <Mark mark={mark} /> {use.verdict.reasons.join(' ')}
+          <Mark mark={mark} />{' '}
+          {mark !== 'holds' && <strong className={`says-${mark}`}>{VERDICT_WORDS[use.verdict.verdict]}: </strong>}
+          {use.verdict.reasons.join(' ')}
         </p>
         {use.verdict.duties.map((duty) => (
           <p key={duty.text} className="quiet small">

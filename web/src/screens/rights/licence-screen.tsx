@@ -78,7 +78,6 @@ export function LicenceScreen() {
               </ul>
             </>
           )}
-          <p className="quiet small">A help to decide, not legal advice; what counts is the text.</p>
         </section>
         <section>
           <h2>Its text</h2>
