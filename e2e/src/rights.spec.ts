@@ -26,7 +26,7 @@ test('what may not stand in a live project is first, by its clause; its project 
     .getByRole('checkbox', { name: 'Done: Name the author, the source and the licence where people see it.' })
     .click();
   await expect(page.getByText(/done, Maja Lindqvist/)).toBeVisible();
-  await page.getByLabel('As').click();
+  await page.getByLabel('As', { exact: true }).click();
   await page.getByRole('option', { name: 'a table (CSV)' }).click();
   await expect(page.getByLabel('Credits', { exact: true })).toContainText('title,author,author page');
   const [download] = await Promise.all([

@@ -29,6 +29,7 @@ export function LicenceField({
     <Autocomplete
       id={id}
       className="wide"
+      size="small"
       freeSolo
       selectOnFocus
       handleHomeEndKeys

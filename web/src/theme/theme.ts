@@ -11,7 +11,8 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
   return createTheme({
     palette: {
       mode,
-      primary: { main: t.petrol, contrastText: t.onPetrol },
+      // no darker shade under the pointer: on the dark paper it would be too weak for the words on it
+      primary: { main: t.petrol, dark: t.petrol, contrastText: t.onPetrol },
       warning: { main: t.saffron },
       error: { main: t.brick },
       success: { main: t.moss },
@@ -49,6 +50,13 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
             '&:hover': { textDecoration: 'underline' },
           },
           sizeSmall: { padding: '4px 10px' },
+        },
+      },
+      MuiAutocomplete: {
+        styleOverrides: {
+          // as high as every other field
+          inputRoot: { '&.MuiOutlinedInput-root': { padding: '0 30px 0 0' } },
+          input: { '.MuiOutlinedInput-root &.MuiAutocomplete-input': { padding: '8px 10px' } },
         },
       },
       MuiOutlinedInput: {

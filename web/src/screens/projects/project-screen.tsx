@@ -125,11 +125,12 @@ function UseRow({ use }: { use: ProjectUse }) {
           {mark !== 'holds' && <strong className={`says-${mark}`}>{VERDICT_WORDS[use.verdict.verdict]}: </strong>}
           {use.verdict.reasons.join(' ')}
         </p>
-        {use.verdict.duties.map((duty) => (
-          <p key={duty.text} className="quiet small">
-            Duty: {duty.text}
+        {use.verdict.duties.length > 0 && (
+          <p className="quiet small">
+            {formatCount(new Set(use.verdict.duties.map(({ kind }) => kind)).size, 'duty', 'duties')} in return:{' '}
+            <Link to={`/projects/${use.projectId}/rights`}>the rights sheet</Link>
           </p>
-        ))}
+        )}
         {use.state === 'packed' && use.checks.length > 0 && (
           <p className="small says-holds">
             <Mark mark="holds" /> Read back after writing:{' '}

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { isExpression } from '@haveld/core/rights/expression';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import type { Provenance } from '@haveld/contract/licence';
@@ -43,6 +43,7 @@ export function DecideForm({
   const [why, setWhy] = useState('');
   const [evidence, setEvidence] = useState<NewEvidence>({ kind: 'mail', name: '', note: '', text: '', base64: '' });
   const [problem, setProblem] = useState('');
+  const filePicker = useRef<HTMLInputElement>(null);
   const save = useChange(
     () =>
       call(settleRights, {
@@ -127,10 +128,10 @@ export function DecideForm({
           </MenuItem>
         ))}
       </TextField>
-      <Button component="label" variant="outlined" sx={{ alignSelf: 'end' }}>
+      <Button variant="outlined" sx={{ alignSelf: 'end' }} onClick={() => filePicker.current?.click()}>
         {evidence.base64 === '' ? 'A file of it' : evidence.name}
-        <input type="file" hidden onChange={(event) => void pickFile(event.target.files?.[0])} />
       </Button>
+      <input ref={filePicker} type="file" hidden onChange={(event) => void pickFile(event.target.files?.[0])} />
       <TextField
         id="decide-text"
         className="wide"
