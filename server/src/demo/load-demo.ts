@@ -116,7 +116,7 @@ async function writeRights(dependencies: Dependencies, person: Person): Promise<
         assetIds: [answeredId],
         change: { licenceId: answered.licenceId },
         why: answered.why,
-        evidence: { kind: 'mail', name: 'answer.txt', note: 'her answer', text: answered.mail, base64: '' },
+        evidence: { kind: 'mail', name: 'answer.txt', note: '', text: answered.mail, base64: '' },
       },
       person,
     );

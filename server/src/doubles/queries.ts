@@ -103,9 +103,17 @@ export interface PairRow {
   decision: Double['decision'];
 }
 
+/** One find at a time is compared: two read at the same moment would each not see the other. Held until the transaction ends. */
+export async function lockShapes(tx: Executor): Promise<void> {
+  await many(tx, "SELECT value FROM setting WHERE name = 'shapes-lock' FOR UPDATE");
+}
+
 /** What was found before a find was read anew, and not decided. */
 export async function deleteOpenPairs(tx: Executor, findId: string): Promise<void> {
-  await run(tx, 'DELETE FROM double_pair WHERE find_id = ? AND decision IS NULL', [findId]);
+  await run(tx, 'DELETE FROM double_pair WHERE (find_id = ? OR other_find_id = ?) AND decision IS NULL', [
+    findId,
+    findId,
+  ]);
 }
 
 /** A decision that was made stands. */

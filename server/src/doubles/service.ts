@@ -13,8 +13,8 @@ import * as queries from './queries';
 export const countOpenPairs = queries.countOpenPairs;
 
 /**
- * Keeps what a find is known again by, and looks for it among everything that is here. Only pairs are written; what to do
- * about them is a person's.
+ * Keeps what a find is known again by, and looks for it among everything that is here. Only pairs are written, each with the one
+ * that came later, whichever was read first; what to do about them is a person's. Has to be the first of its transaction.
  */
 export async function noteDoubles(
   tx: Executor,
@@ -22,6 +22,7 @@ export async function noteDoubles(
   shape: ShapeSignature | null,
   maps: queries.ShapeRow['maps'],
 ): Promise<void> {
+  await queries.lockShapes(tx);
   await queries.deleteOpenPairs(tx, findId);
   if (shape) await queries.upsertShape(tx, { findId, shape, maps });
   const mine = await gatherFacts(tx, findId);
@@ -33,25 +34,39 @@ export async function noteDoubles(
   ]);
   for (const otherFindId of candidates) {
     const theirs = await gatherFacts(tx, otherFindId);
-    const compared = theirs && compareFinds(mine, theirs);
+    if (!theirs) continue;
+    const [later, earlier] = theirs.arrivedAt > mine.arrivedAt ? [theirs, mine] : [mine, theirs];
+    const compared = compareFinds(later, earlier);
     if (!compared) continue;
     const { relation, ...differences } = compared;
     if (relation === 'same-file' && (await queries.cameInSameArchive(tx, mine.arrivalId, theirs.arrivalId)))
       differences.words = 'The same archive, byte for byte, received once more.';
-    await queries.upsertPair(tx, { id: randomUUID(), findId, otherFindId, relation, differences });
+    await queries.upsertPair(tx, {
+      id: randomUUID(),
+      findId: later.findId,
+      otherFindId: earlier.findId,
+      relation,
+      differences,
+    });
   }
 }
 
 /** @returns null where it has not been read, or is gone */
-async function gatherFacts(db: Executor, findId: string): Promise<(DoubleFacts & { arrivalId: string }) | null> {
+async function gatherFacts(
+  db: Executor,
+  findId: string,
+): Promise<(DoubleFacts & { findId: string; arrivalId: string; arrivedAt: number }) | null> {
   const find = await getFind(db, findId);
   const reading = find && (await findReadingOf(db, findId));
   if (!reading) return null;
   const files = await listFindFiles(db, findId);
   const model = files.find(({ path }) => path === find.modelPath);
   const known = await queries.findShape(db, findId);
+  const arrival = await getArrival(db, find.arrivalId);
   return {
+    findId,
     arrivalId: find.arrivalId,
+    arrivedAt: arrival?.createdAt.getTime() ?? 0,
     modelSha256: model?.sha256 ?? findId,
     format: model?.format ?? '',
     triangles: reading.figures.triangles,

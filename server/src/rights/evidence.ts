@@ -6,6 +6,8 @@ import { insertMany, many, run, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { insertChanges } from './provenance-queries';
 
+const SHOWN_CHARACTERS = 400;
+
 /** Bytes of evidence, in the store by their hash: what was once kept is never overwritten. */
 export interface StoredEvidence {
   id: string;
@@ -20,7 +22,9 @@ export async function storeEvidence({ store }: Dependencies, given: NewEvidence)
   if (bytes.length === 0)
     throw new DomainError('bad-request', 'There is nothing in this evidence: no words and no file.');
   const { sha256, sizeBytes } = await store.put(bytes);
-  return { id: randomUUID(), given, sha256, sizeBytes };
+  // words are shown beside the decision, their beginning at least; the whole of them is in the store
+  const note = given.note || given.text.trim().slice(0, SHOWN_CHARACTERS);
+  return { id: randomUUID(), given: { ...given, note }, sha256, sizeBytes };
 }
 
 /** Keeps one evidence with one or many assets, and says so in what was said when. */
@@ -50,7 +54,7 @@ export async function attachEvidence(
       before: '',
       after: `${given.kind}: ${given.name}`,
       personId: person.id,
-      why: given.note,
+      why: '',
       evidenceId: id,
     })),
   );

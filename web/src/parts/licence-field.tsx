@@ -29,7 +29,11 @@ export function LicenceField({
     <Autocomplete
       id={id}
       className="wide"
-      size="small"
+      sx={{
+        // as high as every other field
+        '& .MuiAutocomplete-inputRoot.MuiOutlinedInput-root': { p: '0 30px 0 0' },
+        '& .MuiOutlinedInput-root .MuiAutocomplete-input': { p: '8px 10px' },
+      }}
       freeSolo
       selectOnFocus
       handleHomeEndKeys

@@ -52,13 +52,6 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
           sizeSmall: { padding: '4px 10px' },
         },
       },
-      MuiAutocomplete: {
-        styleOverrides: {
-          // as high as every other field
-          inputRoot: { '&.MuiOutlinedInput-root': { padding: '0 30px 0 0' } },
-          input: { '.MuiOutlinedInput-root &.MuiAutocomplete-input': { padding: '8px 10px' } },
-        },
-      },
       MuiOutlinedInput: {
         styleOverrides: {
           root: { background: t.sheet },

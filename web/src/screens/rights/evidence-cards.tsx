@@ -57,7 +57,7 @@ export function EvidenceCards({ rights }: { rights: AssetRights }) {
             <a href={bytesUrl(one.sha256, 'file', one.name)}>{one.name}</a>{' '}
             <span className="mono quiet">{formatBytes(one.sizeBytes)}</span>
           </p>
-          {one.note !== '' && <p className="small quiet">{one.note}</p>}
+          {one.note !== '' && <p className="small kept-words">“{one.note}”</p>}
         </blockquote>
       ))}
       {cards.length + rights.evidence.length === 0 && (

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Area, AreaChart, CartesianGrid, Tooltip, XAxis, YAxis } from 'recharts';
+import { Bar, BarChart, CartesianGrid, Tooltip, XAxis, YAxis } from 'recharts';
 import { Link } from 'react-router';
 import type { Rights } from '@haveld/contract/rights';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
@@ -48,7 +48,7 @@ export function LicenceMix({ rights }: { rights: Rights }) {
       {months.length > 1 && (
         <>
           <h3>Month by month</h3>
-          <AreaChart
+          <BarChart
             width={440}
             height={150}
             data={months.map((month) => ({
@@ -76,19 +76,17 @@ export function LicenceMix({ rights }: { rights: Rights }) {
             />
             <Tooltip contentStyle={{ background: 'var(--sheet)', border: '1px solid var(--rule)' }} />
             {lines.map(({ licenceId, words, colour }) => (
-              <Area
+              <Bar
                 key={licenceId}
-                type="stepAfter"
                 dataKey={licenceId}
                 name={words}
                 stackId="all"
-                stroke={colour}
                 fill={colour}
-                fillOpacity={0.75}
+                barSize={22}
                 isAnimationActive={false}
               />
             ))}
-          </AreaChart>
+          </BarChart>
         </>
       )}
     </section>

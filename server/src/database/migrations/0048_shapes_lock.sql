@@ -1,0 +1,1 @@
+INSERT INTO setting (name, value) VALUES ('shapes-lock', '');
