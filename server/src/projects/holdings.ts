@@ -7,7 +7,7 @@ import type { ChangeNature } from '@haveld/core/rights/verdict-rules';
 import { describeNature } from '@haveld/core/treatment/apply-treatment';
 import { many, type Executor, type Value } from '../database/pool';
 import { loadBook, today } from '../rights/book';
-import { listFurtherWorks } from '../rights/provenance-queries';
+import { listFurtherWorks } from '../rights/provenance';
 
 /** One asset a project holds, with what decides about it. */
 export interface Holding {
