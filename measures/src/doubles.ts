@@ -4,6 +4,7 @@ import { PROFILE_BINS, type ShapeSignature } from '@haveld/core/geometry/shape-s
 import { migrate } from '@haveld/server/database/migrate';
 import { createPool, insertMany, run, transact } from '@haveld/server/database/pool';
 import { noteDoubles } from '@haveld/server/doubles/service';
+import { insertFinds } from './parts/fill-library';
 import { median } from './parts/run-timed';
 
 // Finding doubles among 100 000 finds on the real database: one find that is new, one that is here (aim ≤ 100 ms an arrival).
@@ -31,11 +32,10 @@ try {
   const random = (): number => (seed = (seed * 16807) % 2147483647) / 2147483647;
   const shapes = Array.from({ length: FINDS }, () => createShape(random));
   const ids = shapes.map(() => randomUUID());
-  await insertMany(
+  const facts = JSON.stringify({ triangles: 1200 });
+  await insertFinds(
     pool,
-    'find',
-    ['id', 'arrival_id', 'ordinal', 'name', 'model_path', 'reason', 'state'],
-    ids.map((id, i) => [id, known, i, `thing ${i}`, `thing${i}.glb`, '', 'read']),
+    ids.map((id, i) => ({ id, arrivalId: known, ordinal: i, figures: facts })),
   );
   await insertMany(
     pool,
@@ -48,25 +48,6 @@ try {
     pool,
     "INSERT INTO find_file (find_id, arrival_file_id, role) SELECT find.id, find.ordinal + 1, 'model' FROM find WHERE find.arrival_id = ?",
     [known],
-  );
-  const facts = JSON.stringify({ triangles: 1200 });
-  await insertMany(
-    pool,
-    'reading',
-    [
-      'id',
-      'find_id',
-      'reader_version',
-      'document_sha256',
-      'source',
-      'log',
-      'rights',
-      'stated',
-      'findings',
-      'figures',
-      'maps',
-    ],
-    ids.map((id) => [randomUUID(), id, 1, '0'.repeat(64), '{}', '[]', '{}', '[]', '[]', facts, '[]']),
   );
   await insertMany(
     pool,
@@ -91,30 +72,7 @@ try {
     const taken: number[] = [];
     for (let i = 0; i < 21; i++) {
       const id = randomUUID();
-      await insertMany(
-        pool,
-        'find',
-        ['id', 'arrival_id', 'ordinal', 'name', 'model_path', 'reason', 'state'],
-        [[id, fresh, i, 'new', 'new.glb', '', 'read']],
-      );
-      await insertMany(
-        pool,
-        'reading',
-        [
-          'id',
-          'find_id',
-          'reader_version',
-          'document_sha256',
-          'source',
-          'log',
-          'rights',
-          'stated',
-          'findings',
-          'figures',
-          'maps',
-        ],
-        [[randomUUID(), id, 1, '0'.repeat(64), '{}', '[]', '{}', '[]', '[]', facts, '[]']],
-      );
+      await insertFinds(pool, [{ id, arrivalId: fresh, ordinal: i, figures: facts }]);
       const from = performance.now();
       await transact(pool, (tx) => noteDoubles(tx, id, shape, []));
       taken.push(performance.now() - from);

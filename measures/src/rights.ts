@@ -7,9 +7,11 @@ import { getLicenceTexts } from '@haveld/engine/licence-texts';
 import { migrate } from '@haveld/server/database/migrate';
 import { createPool, insertMany, run } from '@haveld/server/database/pool';
 import { getProjectCredits, getProjectRights } from '@haveld/server/projects/project-rights';
-import { getLedger, getLicenceMix, getRights, settleRights } from '@haveld/server/rights/service';
+import { getLedger, getLicenceMix, settleRights } from '@haveld/server/rights/service';
+import { getRights } from '@haveld/server/rights/to-settle';
 import { refreshAllMarks } from '@haveld/server/rights/state';
 import { listLicences } from '@haveld/server/rights/licences';
+import { insertFinds } from './parts/fill-library';
 import { median } from './parts/run-timed';
 
 // Rights at 100 000 assets: the ledger, the verdict of a project with 5 000 uses, its credits (aim: each under a second), with the
@@ -132,12 +134,6 @@ async function fill(person: Person): Promise<string> {
     version: randomUUID(),
     licence: LICENCES[(i * 7) % LICENCES.length],
   }));
-  await insertMany(
-    pool,
-    'find',
-    ['id', 'arrival_id', 'ordinal', 'name', 'model_path', 'reason', 'state'],
-    all.map(({ i, find }) => [find, arrival, i, `thing ${i}`, `thing${i}.glb`, '', 'on-bench']),
-  );
   const rights = (licence: string): string =>
     JSON.stringify({
       licences:
@@ -161,35 +157,15 @@ async function fill(person: Person): Promise<string> {
       titles: [],
       notGrants: [],
     });
-  await insertMany(
+  await insertFinds(
     pool,
-    'reading',
-    [
-      'id',
-      'find_id',
-      'reader_version',
-      'document_sha256',
-      'source',
-      'log',
-      'rights',
-      'stated',
-      'findings',
-      'figures',
-      'maps',
-    ],
-    all.map(({ find, reading, licence }) => [
-      reading,
-      find,
-      1,
-      '0'.repeat(64),
-      '{}',
-      '[]',
-      rights(licence),
-      '[]',
-      '[]',
-      '{}',
-      '[]',
-    ]),
+    all.map(({ i, find, reading, licence }) => ({
+      id: find,
+      arrivalId: arrival,
+      ordinal: i,
+      readingId: reading,
+      rights: rights(licence),
+    })),
   );
   await insertMany(
     pool,

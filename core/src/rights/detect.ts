@@ -4,7 +4,8 @@ import { parseCreditList, parseCreditTable, readCreditRows } from './reading/cre
 import { readDebianCopyright } from './reading/debian-copyright';
 import { readDeed } from './reading/deed';
 import type { LicenceTextIndex, TextMatch } from './reading/licence-text-index';
-import { ADDRESS_RULES, PHRASE_RULES } from './reading/licence-names';
+import { ADDRESS_RULES } from './reading/licence-addresses';
+import { PHRASE_RULES } from './reading/licence-names';
 import { readMetadata, readXmpPacket, type RightsMetadata } from './reading/metadata';
 import { readText } from './reading/read-text';
 import { readReuse, sidecarOf, type ReuseAnnotation } from './reading/reuse-file';

@@ -3,10 +3,11 @@ import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as licences from './licences';
 import * as service from './service';
+import { getRights } from './to-settle';
 
 export function addRightsRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
-  serveEndpoint(app, contract.getRights, () => service.getRights(pool));
+  serveEndpoint(app, contract.getRights, () => getRights(pool));
   serveEndpoint(app, contract.getLedger, ({ query }) => service.getLedger(pool, query));
   serveEndpoint(app, contract.getLicenceMix, () => service.getLicenceMix(pool));
   serveEndpoint(app, contract.getAssetRights, ({ params }) => service.getAssetRights(pool, params.id));

@@ -1,19 +1,10 @@
 import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/people';
-import type {
-  AssetRights,
-  Ledger,
-  LedgerQuestion,
-  NewEvidence,
-  Rights,
-  RightsRow,
-  RightsRules,
-} from '@haveld/contract/rights';
+import type { AssetRights, Ledger, LedgerQuestion, NewEvidence, RightsRules } from '@haveld/contract/rights';
 import type { Provenance } from '@haveld/contract/licence';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
 import { writeLetter } from '@haveld/core/rights/letter';
-import { listSameAuthors } from '@haveld/core/rights/same-author';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { formatAccession } from '../accession';
 import { refreshSearchTexts } from '../bench/search-text';
@@ -25,97 +16,8 @@ import { attachEvidence, listEvidence, storeEvidence } from './evidence';
 import { askForRefresh } from './handlers';
 import * as ledger from './ledger-queries';
 import * as provenance from './provenance';
-import { reopenLapsed, reopenProjects } from './reopen-projects';
+import { reopenProjects } from './reopen-projects';
 import { loadRightsStates, refreshRightsMarks, listOpenFindings, worstOf } from './state';
-
-let counted: { key: string; count: Promise<number> } | null = null;
-
-/** What blocks, and what stands in a live project and may not: asked every second, so worked out once a revision and day. */
-export function countToSettle(db: Executor, revision: string): Promise<number> {
-  const key = `${revision} ${today()}`;
-  if (counted?.key !== key) {
-    const count = countConflicts(db);
-    counted = { key, count };
-    // a failure is not kept
-    count.catch(() => (counted = null));
-  }
-  return counted.count;
-}
-
-async function countConflicts(db: Executor): Promise<number> {
-  const [blocking, refused] = await Promise.all([ledger.countOpen(db), listRefused(db)]);
-  const ids = [...refused].filter(([, { isRefused }]) => isRefused).map(([id]) => id);
-  return blocking + (ids.length === 0 ? 0 : await ledger.countNotBlocking(db, ids));
-}
-
-/** More than anybody reads; the ledger shows all. */
-const SHOWN_OPEN = 300;
-const LAPSES_SOON_DAYS = 60;
-
-const toRow = (row: ledger.LedgerRow) => ({ ...row, accession: formatAccession(row.accession) });
-
-/** What must be settled: what stands in a live project and may not there, then what is open in one, then the others. */
-export async function getRights(db: Executor): Promise<Rights> {
-  await tellExpiring(db);
-  const [open, toSettleCount, byLicence, refused] = await Promise.all([
-    ledger.listOpen(db, SHOWN_OPEN),
-    ledger.countAllOpen(db),
-    ledger.countByLicence(db),
-    listRefused(db),
-  ]);
-  const known = new Set(open.map(({ id }) => id));
-  const missing = [...refused.keys()].filter((id) => !known.has(id)).slice(0, SHOWN_OPEN);
-  const rows = [...open, ...(missing.length > 0 ? await ledger.listRowsOf(db, missing) : [])];
-  const projects = await ledger.listProjectsHolding(
-    db,
-    rows.map(({ id }) => id),
-  );
-  const described = rows.map((row): RightsRow => {
-    const refusal = refused.get(row.id);
-    return {
-      ...toRow(row),
-      ...(refusal ? { mark: 'blocks' as const, title: refusal.title, detail: refusal.detail } : {}),
-      projects: projects.get(row.id) ?? [],
-    };
-  });
-  const rank = (row: RightsRow): number =>
-    (refused.has(row.id) ? 0 : 2) + (row.projects.length > 0 ? 0 : 4) + (row.mark === 'blocks' ? 0 : 1);
-  const aliases = await ledger.listAliases(db);
-  return {
-    toSettle: described.sort((a, b) => rank(a) - rank(b)),
-    toSettleCount: toSettleCount + missing.length,
-    byLicence,
-    total: byLicence.reduce((sum, { count }) => sum + count, 0),
-    sameAuthors: listSameAuthors((await ledger.listAuthors(db)).filter((name) => !aliases.has(name))).slice(0, 20),
-  };
-}
-
-/** Grants that end soon or have ended are told on the day, without anybody having touched them. */
-async function tellExpiring(db: Executor): Promise<void> {
-  const soon = new Date(Date.now() + LAPSES_SOON_DAYS * 86_400_000).toISOString().slice(0, 10);
-  await refreshRightsMarks(db, await ledger.listExpiring(db, soon));
-  await reopenLapsed(db, today());
-}
-
-/** Assets that stand in a live project which may not hold them. */
-async function listRefused(db: Executor): Promise<Map<string, { title: string; detail: string; isRefused: boolean }>> {
-  const refused = new Map<string, { title: string; detail: string; isRefused: boolean }>();
-  for (const project of await listHoldings(db, { live: true })) {
-    for (const { assetId, verdict } of project.judged) {
-      if (verdict.verdict !== 'not-allowed' && verdict.verdict !== 'ask-first') continue;
-      if (verdict.verdict === 'ask-first' && refused.has(assetId)) continue;
-      refused.set(assetId, {
-        title:
-          verdict.verdict === 'not-allowed'
-            ? `Stands in “${project.name}” and may not`
-            : `Stands in “${project.name}”, and somebody has to be asked`,
-        detail: verdict.reasons[0],
-        isRefused: verdict.verdict === 'not-allowed',
-      });
-    }
-  }
-  return refused;
-}
 
 export async function getLedger(db: Executor, question: LedgerQuestion): Promise<Ledger> {
   const [groups, total, rows] = await Promise.all([

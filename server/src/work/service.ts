@@ -8,7 +8,7 @@ import type { Dependencies } from '../dependencies';
 import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/job-table';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { countProjects } from '../projects/service';
-import { countToSettle } from '../rights/service';
+import { countToSettle } from '../rights/to-settle';
 import * as queries from './queries';
 
 export async function getWork({ pool }: Dependencies): Promise<Work> {

@@ -1,4 +1,4 @@
-import { creativeCommonsId } from './licence-names';
+import { creativeCommonsId } from './licence-ids';
 
 /** Sentences of the human-readable summary of a Creative Commons licence, which states no version in its body. */
 const DEED = /You\s+are\s+free\s+to:?[\s\S]{0,600}?Attribution\s*[—–-]+\s*You\s+must\s+give\s+appropriate\s+credit/i;

@@ -1,6 +1,9 @@
 import type { Evidence } from '@haveld/contract/finding';
 import { AUTHOR_RULES, BASED_ON, cleanName, SAYS_PROGRAM, SEVERAL, splitNames, TITLE_RULES } from './author-names';
-import { ADDRESS_RULES, creativeCommonsId, NOT_GRANTS, PHRASE_RULES, type LicenceRule } from './licence-names';
+import { ADDRESS_RULES } from './licence-addresses';
+import { creativeCommonsId } from './licence-ids';
+import { NOT_GRANTS, PHRASE_RULES } from './licence-names';
+import type { LicenceRule } from './licence-rule';
 import { OWN_WORDS_RULES } from './own-words';
 import { createStatements, type LicenceStatement, type Statements } from './statement';
 import { weighLicences } from './weigh-statements';

@@ -1,21 +1,11 @@
 import './projects.css';
 import './project-rights.css';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
-import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import {
-  CREDITS_FORMATS,
-  getProjectCredits,
-  settleReopening,
-  tickDuties,
-  type ProjectRights,
-  type ProjectVerdict,
-} from '@haveld/contract/projects';
+import { settleReopening, type ProjectRights, type ProjectVerdict } from '@haveld/contract/projects';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { call } from '../../api/client';
 import { projectRightsQuery } from '../../api/queries';
@@ -25,6 +15,8 @@ import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
+import { ProjectCredits } from './project-credits';
+import { ProjectDuties } from './project-duties';
 import { describeUse } from './use-words';
 
 /** A project's rights on one sheet: what it may not hold, what it owes, what has changed. Made to be printed. */
@@ -79,7 +71,7 @@ function Sheet({ rights }: { rights: ProjectRights }) {
           </section>
         )}
         {conflicts.length > 0 && <Conflicts conflicts={conflicts} said={rights.use.arrangement === 'merged'} />}
-        {duties.length > 0 && <Duties rights={rights} />}
+        {duties.length > 0 && <ProjectDuties rights={rights} />}
         {calm.length > 0 && (
           <section>
             <h2>
@@ -91,7 +83,7 @@ function Sheet({ rights }: { rights: ProjectRights }) {
             <CalmTable verdicts={calm} />
           </section>
         )}
-        {rights.uses > 0 && <Credits id={rights.id} count={rights.creditsCount} />}
+        {rights.uses > 0 && <ProjectCredits id={rights.id} count={rights.creditsCount} />}
         <p className="quiet small">A help to decide, not legal advice.</p>
       </div>
     </div>
@@ -211,57 +203,6 @@ function Conflicts({ conflicts, said }: { conflicts: ProjectRights['conflicts'];
   );
 }
 
-function Duties({ rights }: { rights: ProjectRights }) {
-  const tick = useChange((body: { kind: ProjectRights['duties'][number]['kind']; assetIds: string[]; done: boolean }) =>
-    call(tickDuties, { params: { id: rights.id }, body }),
-  );
-  return (
-    <section>
-      <h2>What it owes</h2>
-      {rights.duties.map(({ kind, text, assets }) => {
-        const done = assets.filter((asset) => asset.tickedBy !== null);
-        const all = done.length === assets.length;
-        return (
-          <div key={kind} className="duty">
-            <Checkbox
-              size="small"
-              checked={all}
-              indeterminate={!all && done.length > 0}
-              disabled={tick.isPending}
-              onChange={() => tick.mutate({ kind, assetIds: assets.map(({ assetId }) => assetId), done: !all })}
-              slotProps={{ input: { 'aria-label': `Done: ${text}` } }}
-            />
-            <details>
-              <summary>
-                {text}{' '}
-                <span className="quiet small">
-                  {formatCount(assets.length, 'asset')}
-                  {done.length > 0 &&
-                    `, ${all ? 'done' : `${done.length} done`}, ${done[0].tickedBy}, ${formatMoment(done[0].tickedAt!)}`}
-                </span>
-              </summary>
-              <ul className="duty-assets">
-                {assets.map(({ assetId, name, tickedBy }) => (
-                  <li key={assetId}>
-                    <Checkbox
-                      size="small"
-                      checked={tickedBy !== null}
-                      disabled={tick.isPending}
-                      onChange={() => tick.mutate({ kind, assetIds: [assetId], done: tickedBy === null })}
-                      slotProps={{ input: { 'aria-label': `Done for ${name}: ${text}` } }}
-                    />
-                    {name} {tickedBy && <span className="quiet small">{tickedBy}</span>}
-                  </li>
-                ))}
-              </ul>
-            </details>
-          </div>
-        );
-      })}
-    </section>
-  );
-}
-
 function CalmTable({ verdicts }: { verdicts: ProjectVerdict[] }) {
   const book = useBook();
   return (
@@ -293,86 +234,5 @@ function CalmTable({ verdicts }: { verdicts: ProjectVerdict[] }) {
         ))}
       </tbody>
     </table>
-  );
-}
-
-const FORMAT_WORDS: Record<(typeof CREDITS_FORMATS)[number], string> = {
-  text: 'plain text',
-  markdown: 'Markdown',
-  html: 'HTML',
-  csv: 'a table (CSV)',
-  json: 'JSON',
-  spdx: 'SPDX 2.3 document',
-};
-
-function Credits({ id, count }: { id: string; count: number }) {
-  const [format, setFormat] = useState<(typeof CREDITS_FORMATS)[number]>('text');
-  const [form, setForm] = useState<'long' | 'short'>('long');
-  const { enqueueSnackbar } = useSnackbar();
-  const credits = useQuery({
-    queryKey: ['library', 'credits', id, format, form],
-    queryFn: ({ signal }) => call(getProjectCredits, { params: { id }, query: { format, form }, signal }),
-  });
-  const copy = async (): Promise<void> => {
-    try {
-      await navigator.clipboard.writeText(credits.data!.text);
-      enqueueSnackbar('The credits are on the clipboard.');
-    } catch (error) {
-      enqueueSnackbar(`They could not be copied: ${(error as Error).message}`, { variant: 'error' });
-    }
-  };
-  return (
-    <section>
-      <h2>
-        Credits <span className="quiet small">{formatCount(count, 'line')}, by author, each once</span>
-      </h2>
-      <div className="credits-acts no-print">
-        <TextField
-          id="credits-format"
-          select
-          label="As"
-          value={format}
-          onChange={(event) => setFormat(event.target.value as typeof format)}
-          sx={{ width: 190 }}
-        >
-          {CREDITS_FORMATS.map((each) => (
-            <MenuItem key={each} value={each}>
-              {FORMAT_WORDS[each]}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          id="credits-form"
-          select
-          label="Form"
-          value={form}
-          onChange={(event) => setForm(event.target.value as typeof form)}
-          sx={{ width: 150 }}
-        >
-          <MenuItem value="long">in full</MenuItem>
-          <MenuItem value="short">short</MenuItem>
-        </TextField>
-        <Button variant="outlined" disabled={!credits.data} onClick={() => void copy()}>
-          Copy them
-        </Button>
-        <Button
-          component="a"
-          variant="outlined"
-          disabled={!credits.data}
-          href={
-            credits.data
-              ? `data:${credits.data.mediaType};charset=utf-8,${encodeURIComponent(credits.data.text)}`
-              : undefined
-          }
-          download={credits.data?.name}
-        >
-          Credits as a file
-        </Button>
-      </div>
-      {credits.error && <p className="says-blocks">{credits.error.message}</p>}
-      <pre className="sheet credits-text" tabIndex={0} aria-label="Credits">
-        {credits.data?.text ?? ' '}
-      </pre>
-    </section>
   );
 }
