@@ -2,7 +2,7 @@ import { API } from './api';
 import { DomainError, ERROR_STATUS, ErrorBodySchema } from './error';
 import { createOpenApi } from './openapi';
 import { AnswerSchema } from './finding';
-import { ProvenanceSchema } from './licence';
+import { IntendedUseSchema, ProvenanceSchema } from './licence';
 import { StepSchema } from './step';
 import { QuestionSchema } from './catalogue';
 
@@ -82,4 +82,19 @@ test('an empty question asks for all that is catalogued', () => {
     state: 'catalogued',
     order: 'height',
   });
+});
+
+test('a change of provenance holds what was changed and nothing else: no default overwrites what stands', () => {
+  expect(ProvenanceSchema.partial().parse({ licenceId: 'MIT' })).toEqual({ licenceId: 'MIT' });
+  expect(() => ProvenanceSchema.partial().parse({ expiresOn: 'soon' })).toThrow();
+  expect(() => ProvenanceSchema.partial().parse({ pageUrl: 'javascript:alert(1)' })).toThrow();
+});
+
+test('a use that says only whether it earns money has everything else as nobody said it', () => {
+  expect(IntendedUseSchema.parse({ uses: ['rendered'], commercial: true })).toMatchObject({
+    arrangement: 'unsaid',
+    releaseLicence: '',
+    seats: null,
+  });
+  expect(() => IntendedUseSchema.parse({ uses: [], commercial: true })).toThrow();
 });
