@@ -52,6 +52,8 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
           sizeSmall: { padding: '4px 10px' },
         },
       },
+      // what is asked for is there at once
+      MuiDialog: { defaultProps: { transitionDuration: 0 } },
       MuiOutlinedInput: {
         styleOverrides: {
           root: { background: t.sheet },
