@@ -52,8 +52,6 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
           sizeSmall: { padding: '4px 10px' },
         },
       },
-      // what is asked for is there at once
-      MuiDialog: { defaultProps: { transitionDuration: 0 } },
       MuiOutlinedInput: {
         styleOverrides: {
           root: { background: t.sheet },
@@ -73,7 +71,11 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
       MuiMenuItem: {
         styleOverrides: { root: { fontSize: 14, minHeight: 34, gap: 12, justifyContent: 'space-between' } },
       },
-      MuiDialog: { styleOverrides: { paper: { background: t.paper } } },
+      MuiDialog: {
+        // what is asked for is there at once
+        defaultProps: { transitionDuration: 0 },
+        styleOverrides: { paper: { background: t.paper } },
+      },
       MuiTooltip: { styleOverrides: { tooltip: { background: t.ink, color: t.paper, fontSize: 12.5 } } },
       MuiCheckbox: { styleOverrides: { root: { padding: 4 } } },
     },
