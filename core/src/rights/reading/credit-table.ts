@@ -91,12 +91,16 @@ function splitRow(line: string, mark: string): string[] {
   return [...cells, cell];
 }
 
+/** No row of a list is longer. */
+const LONGEST_ROW = 1000;
+
 /** `bench.obj: Ines Falkenrot, CC BY 4.0`, several of them. */
 const LIST_LINE = /^\s*(?:[-*•]\s*|\d+[.)]\s*)?["“`]?([^:"”`=]{2,60}?)["”`]?\s*(?::|=|\s[–—-]\s)\s*(\S.*)$/;
 
 /** A list that says of each model in turn whose it is. @returns null where fewer than two lines do */
 export function parseCreditList(text: string): CreditRow[] | null {
   const rows = text.split(/\r\n|\n|\r/).flatMap((line, i): CreditRow[] => {
+    if (line.length > LONGEST_ROW) return [];
     const match = LIST_LINE.exec(line);
     if (
       !match ||

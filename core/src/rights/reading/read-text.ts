@@ -5,6 +5,7 @@ import { creativeCommonsId } from './licence-ids';
 import { NOT_GRANTS, PHRASE_RULES } from './licence-names';
 import type { LicenceRule } from './licence-rule';
 import { OWN_WORDS_RULES } from './own-words';
+import { listShortLines, type ShortLine } from './short-lines';
 import { createStatements, type LicenceStatement, type Statements } from './statement';
 import { weighLicences } from './weigh-statements';
 
@@ -24,9 +25,9 @@ export interface TextPlace {
  */
 export function readText(text: string, place: TextPlace): Statements {
   const found = createStatements();
-  const lines = text.split(/\r\n|\n|\r/);
+  const lines = listShortLines(text);
   for (const paragraph of listParagraphs(lines)) readLicences(paragraph, place, found);
-  lines.forEach((line, i) => readLine(line, { file: place.file, line: place.firstLine + i }, found));
+  for (const line of lines) readLine(line.text, { file: place.file, line: place.firstLine + line.number - 1 }, found);
   const version = VERSION_FIELD.exec(text)?.[1];
   if (version) for (const licence of found.licences) licence.id = withVersion(licence.id, version);
   return found;
@@ -43,39 +44,41 @@ function withVersion(id: string, version: string): string {
 /** Lines without an empty one between them, joined; `starts` says where each begins in the joined words. */
 interface Paragraph {
   words: string;
-  firstLine: number;
   starts: number[];
-  lines: string[];
+  lines: ShortLine[];
 }
 
-function listParagraphs(lines: readonly string[]): Paragraph[] {
+/** A paragraph that goes on for longer is read in several. */
+const LONGEST_PARAGRAPH = 4000;
+
+function listParagraphs(lines: readonly ShortLine[]): Paragraph[] {
   const paragraphs: Paragraph[] = [];
   let now: Paragraph | null = null;
-  lines.forEach((line, i) => {
+  for (const line of lines) {
     // comment marks of programs and lists stand in the way of a name that goes on
-    const bare = line.replace(/^[\s>#*;%|/-]+/, '').trimEnd();
+    const bare = line.text.replace(/^[\s>#*;%|/-]+/, '').trimEnd();
     if (bare === '') {
       now = null;
-      return;
+      continue;
     }
-    if (!now) paragraphs.push((now = { words: '', firstLine: i, starts: [], lines: [] }));
+    if (!now || now.words.length > LONGEST_PARAGRAPH) paragraphs.push((now = { words: '', starts: [], lines: [] }));
     if (now.words !== '') now.words += ' ';
     now.starts.push(now.words.length);
     now.words += bare;
     now.lines.push(line);
-  });
+  }
   return paragraphs;
 }
 
 function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements): void {
   let rest = paragraph.words;
   const evidenceAt = (at: number, words: string): Evidence => {
-    const line = paragraph.starts.findLastIndex((start) => start <= at);
+    const line = paragraph.lines[paragraph.starts.findLastIndex((start) => start <= at)];
     return {
       text: words,
       file: place.file,
-      line: place.firstLine + paragraph.firstLine + line,
-      passage: paragraph.lines[line].trim().slice(0, 240),
+      line: place.firstLine + line.number - 1,
+      passage: line.text.trim().slice(0, 240),
     };
   };
   const take = (from: number, length: number): void => {
@@ -111,7 +114,17 @@ function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements)
     }
   }
   const inOrder = said.sort((a, b) => a.at - b.at).map(({ licence }) => licence);
-  found.licences.push(...(CHOICE.test(paragraph.words) ? joinChoice(inOrder) : inOrder));
+  for (const licence of CHOICE.test(paragraph.words) ? joinChoice(inOrder) : inOrder) addLicence(found, licence);
+}
+
+/** A text that says the same a thousand times says it as well the first few times. */
+const TIMES_KEPT = 4;
+/** A text that names more than this does not speak of one model. */
+const MOST_NAMED = 100;
+
+function addLicence(found: Statements, licence: LicenceStatement): void {
+  const same = found.licences.filter(({ id, part }) => id === licence.id && part === licence.part);
+  if (same.length < TIMES_KEPT && found.licences.length < MOST_NAMED) found.licences.push(licence);
 }
 
 /** Words that take back what a sentence seems to say: asked, not sure, no longer so. In four languages; common practice, no source. */
@@ -201,7 +214,7 @@ function readLine(line: string, place: { file: string; line: number }, found: St
     const raw = match?.slice(1).find((group) => group !== undefined);
     const names = listNames(raw, SEVERAL.test(words));
     if (names.length === 0) continue;
-    for (const one of names)
+    for (const one of found.authors.length < MOST_NAMED ? names : [])
       found.authors.push({
         name: one,
         confidence,
@@ -213,17 +226,20 @@ function readLine(line: string, place: { file: string; line: number }, found: St
   }
   for (const pattern of TITLE_RULES) {
     const title = pattern.exec(words)?.[1]?.trim();
-    if (title && !isLicenceWords(title) && title.length <= 200)
+    if (title && found.titles.length < MOST_NAMED && !isLicenceWords(title) && title.length <= 200)
       found.titles.push({ title, evidence: evidence('names the model') });
   }
   for (const [url] of line.matchAll(/https?:\/\/[^\s<>()"'\]]+/g)) {
     const trimmed = url.replace(/[.,;:!?]+$/, '');
+    if (found.sources.length >= MOST_NAMED) break;
     if (NO_SOURCE.test(trimmed) || found.sources.some((source) => source.url === trimmed)) continue;
     found.sources.push({ url: trimmed, evidence: evidence('an address') });
   }
-  if (NOT_GRANTS.test(line)) found.notGrants.push(evidence('free of charge is not a grant'));
+  if (found.notGrants.length < MOST_NAMED && NOT_GRANTS.test(line))
+    found.notGrants.push(evidence('free of charge is not a grant'));
   for (const { term, grant, pattern } of OWN_WORDS_RULES)
-    if (pattern.test(line)) found.ownWords.push({ term, grant, evidence: evidence('in words of their own') });
+    if (found.ownWords.length < MOST_NAMED && pattern.test(line))
+      found.ownWords.push({ term, grant, evidence: evidence('in words of their own') });
 }
 
 /** Names in what a rule has caught; none where it is no name. @param isList commas part names */
