@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { createRealDownload, PERSON } from './library';
 
 /** Presses Tab until something of this name has the focus. */
-async function tabTo(page: Page, name: RegExp, limit = 90): Promise<void> {
+async function tabTo(page: Page, name: RegExp, limit = 180): Promise<void> {
   for (let i = 0; i < limit; i++) {
     const focused = await page.evaluate(() => {
       const element = document.activeElement as HTMLElement | null;
