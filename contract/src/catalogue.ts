@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { AssetStateSchema } from './asset-state';
 import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
-import { DutySchema, FurtherWorkSchema, ProvenanceSchema, VerdictNameSchema } from './licence';
+import { EvidenceSchema } from './finding';
+import { DutySchema, FurtherWorkSchema, ProvenanceSchema, VerdictNameSchema, VerdictSchema } from './licence';
 import { CheckLineSchema, FiguresSchema, StepOutcomeSchema } from './report';
 import { Nothing } from './people';
 import { StepSchema } from './step';
@@ -92,6 +93,8 @@ export const AssetUseSchema = z.object({
   handedBytes: z.number().nullable(),
   zipSha256: z.string().nullable(),
   state: z.enum(['packing', 'packed', 'failed']),
+  /** What its licence says of this use today. */
+  verdict: VerdictSchema,
 });
 export type AssetUse = z.infer<typeof AssetUseSchema>;
 
@@ -101,14 +104,7 @@ export const AssetPageSchema = z.object({
   provenance: ProvenanceSchema,
   further: z.array(FurtherWorkSchema),
   takenDown: z.string().nullable(),
-  evidence: z.array(
-    z.object({
-      text: z.string(),
-      file: z.string().optional(),
-      line: z.number().optional(),
-      passage: z.string().optional(),
-    }),
-  ),
+  evidence: z.array(EvidenceSchema),
   credit: z.string(),
   shortCredit: z.string(),
   duties: z.array(DutySchema),

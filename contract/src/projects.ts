@@ -28,7 +28,6 @@ export const ProjectUseSchema = AssetUseSchema.extend({
   assetName: z.string(),
   portraitSha256: z.string().nullable(),
   credit: z.string(),
-  verdict: VerdictSchema,
   message: z.string().nullable(),
   checks: z.array(CheckLineSchema),
 });

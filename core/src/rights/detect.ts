@@ -74,11 +74,10 @@ function readOne(text: RightsText, subject: RightsSubject, index: LicenceTextInd
   }
   const copyright = readDebianCopyright(text.text, file, subject);
   if (copyright) return copyright;
-  const nearness = text.isMetadata || text.isPicture ? 'in-the-file' : nearnessOf(file, subject.model);
-  const part = text.isPicture ? 'textures' : undefined;
+  const nearness = text.isMetadata ? 'in-the-file' : nearnessOf(file, subject.model);
   if (/<x:xmpmeta|<rdf:RDF/i.test(text.text.slice(0, 4000)))
-    return placeStatements(readMetadata(readXmpPacket(text.text), file), nearness, part);
-  if (isPage(text.text)) return placeStatements(readSavedPage(text.text, file), nearness, part);
+    return placeStatements(readMetadata(readXmpPacket(text.text), file), nearness);
+  if (isPage(text.text)) return placeStatements(readSavedPage(text.text, file), nearness);
   const rows = text.isMetadata ? null : (parseCreditTable(text.text) ?? parseCreditList(text.text));
   if (rows) {
     const said = readCreditRows(rows, file, subject);
@@ -91,7 +90,7 @@ function readOne(text: RightsText, subject: RightsSubject, index: LicenceTextInd
     addStatements(said, placeStatements(readWords({ ...text, text: rest }, index), nearness));
     return said;
   }
-  return placeStatements(readWords(text, index), nearness, part);
+  return placeStatements(readWords(text, index), nearness);
 }
 
 /** How near a text stands to a model by where it lies and what it is called. */

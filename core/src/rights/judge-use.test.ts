@@ -1,18 +1,10 @@
 import type { IntendedUse } from '@haveld/contract/licence';
+import { PLAIN_USE } from './plain-use';
 import { judgeAsset, judgeUse } from './judge-use';
 import { BUILT_IN, BUILT_IN_BOOK as book, createLicenceBook } from './licence-book';
 import { endOf, type ChangeNature } from './verdict-rules';
 
-const SHOW: IntendedUse = {
-  uses: ['rendered'],
-  commercial: true,
-  releaseLicence: '',
-  arrangement: 'side-by-side',
-  locks: false,
-  territory: '',
-  seats: null,
-  until: '',
-};
+const SHOW: IntendedUse = { ...PLAIN_USE, commercial: true };
 const FREE: IntendedUse = { ...SHOW, commercial: false };
 const TECHNICAL: ChangeNature = { changed: true, adaptations: [] };
 const ADAPTED = { changed: true, adaptations: ['display floor left out'] };

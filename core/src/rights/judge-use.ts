@@ -15,7 +15,7 @@ import { UNKNOWN_LICENCE } from './licences/standings';
 import { atClause, DUTY_RULES, RULES, type ChangeNature, type GrantLimits, type UseCase } from './verdict-rules';
 
 const NO_LIMITS: GrantLimits = { acquiredOn: '', expiresOn: '', seats: null, territory: '' };
-export const UNCHANGED: ChangeNature = { changed: false, adaptations: [] };
+const UNCHANGED: ChangeNature = { changed: false, adaptations: [] };
 
 export interface JudgeOptions {
   nature?: ChangeNature;

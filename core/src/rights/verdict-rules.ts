@@ -40,7 +40,7 @@ export interface RuleFinding {
 export const atClause = (term: { clause: string }): string => (term.clause === '' ? '' : ` (${term.clause})`);
 
 /** Anything the public gets. */
-export const isShared = ({ uses }: IntendedUse): boolean => uses.some((use) => use !== 'internal');
+const isShared = ({ uses }: IntendedUse): boolean => uses.some((use) => use !== 'internal');
 /** The file itself leaves, by itself or inside something. */
 const fileLeaves = ({ uses }: IntendedUse): boolean =>
   uses.some((use) => use === 'build' || use === 'file' || use === 'sale');

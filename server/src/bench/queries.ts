@@ -280,11 +280,6 @@ export const findLastVersion = (
 ): Promise<{ state: VersionToMake['state']; message: string | null } | null> =>
   maybeOne(db, 'SELECT state, message FROM version WHERE asset_id = ? ORDER BY number DESC LIMIT 1', [assetId]);
 
-/** From now on a piece's provenance is its own line. */
-export async function setOwnProvenance(tx: Executor, id: string): Promise<void> {
-  await run(tx, 'UPDATE asset SET own_provenance = TRUE WHERE id = ?', [id]);
-}
-
 /** The pieces of a kit that have a number, in the kit's order. */
 export const listAssetsOfKit = async (
   db: Executor,

@@ -22,7 +22,7 @@ import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { findOpenJob, insertJob } from '../jobs/job-table';
 import { loadBook } from '../rights/book';
-import { changeProvenances, confirmLicence, listChanges, startProvenance } from '../rights/provenance';
+import { changeProvenances, confirmLicence, listChanges, markOwn, startProvenance } from '../rights/provenance';
 import { listRightsFindings, loadRightsStates, refreshRightsMarks, type AssetRightsState } from '../rights/state';
 import { refreshSearchTexts } from './search-text';
 import * as queries from './queries';
@@ -272,7 +272,7 @@ export async function changeProvenance(
   await transact(pool, async (tx) => {
     if (!(await queries.lockAsset(tx, id))) throw new DomainError('not-found', 'There is no such asset.');
     await changeProvenances(tx, [id], { change, why }, person);
-    if (isOwn) await queries.setOwnProvenance(tx, id);
+    if (isOwn) await markOwn(tx, [id]);
     await refreshSearchTexts(tx, [id]);
     await bumpRevision(tx);
   });

@@ -2,6 +2,7 @@ import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
+import { toBooleanMode } from '../database/full-text';
 import { many, maybeOne, one, placesFor, type Executor, type Value } from '../database/pool';
 
 export interface CardRow {
@@ -35,10 +36,6 @@ const CARD = `SELECT asset.id, asset.accession, asset.find_id AS findId, asset.r
   asset.taken_down AS takenDown,
   (SELECT COUNT(*) FROM hand_over WHERE hand_over.asset_id = asset.id AND hand_over.state = 'packed') AS uses
   FROM asset JOIN provenance ON provenance.asset_id = asset.id LEFT JOIN version ON version.id = asset.current_version_id`;
-
-/** Characters MariaDB's boolean mode gives a meaning to, and all else that is no letter or digit. */
-const toBooleanMode = (words: string): string =>
-  (words.match(/[\p{L}\p{N}]+/gu) ?? []).map((word) => `+${word}*`).join(' ');
 
 export interface CardFilter {
   words: string;

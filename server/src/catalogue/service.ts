@@ -3,7 +3,8 @@ import { DomainError } from '@haveld/contract/error';
 import type { IntendedUse } from '@haveld/contract/licence';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
 import { judgeUse } from '@haveld/core/rights/judge-use';
-import type { LicenceBook } from '@haveld/core/rights/licence-book';
+import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
+import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getArrivalName, getFind, getReading, listFindFiles } from '../arrivals/service';
 import { formatAccession } from '../accession';
@@ -21,19 +22,12 @@ export type CardRow = queries.CardRow;
 
 const TRIANGLE_LIMITS = [5_000, 20_000, 100_000];
 
-/** What a card is judged for: a production that is shown, its models side by side; the project it goes to is judged in full. */
-const asShown = (commercial: boolean): IntendedUse => ({
-  uses: ['rendered'],
-  commercial,
-  releaseLicence: '',
-  arrangement: 'side-by-side',
-  locks: false,
-  territory: '',
-  seats: null,
-  until: '',
-});
-
-const SHOWN = { commercial: asShown(true), 'non-commercial': asShown(false), '': asShown(false) };
+/** What a card is judged for: a production that is shown; the project it goes to is judged in full. */
+const SHOWN: Record<Question['use'], IntendedUse> = {
+  commercial: { ...PLAIN_USE, commercial: true },
+  'non-commercial': PLAIN_USE,
+  '': PLAIN_USE,
+};
 
 export function toCard(book: LicenceBook, row: queries.CardRow, use: Question['use'] = ''): Card {
   const { verdict } =
@@ -149,7 +143,11 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
     provenance,
     further,
     takenDown: row.takenDown,
-    evidence: [...reading.rights.licences, ...reading.rights.authors].map(({ evidence }) => evidence).slice(0, 8),
+    // each passage with what it says, for it may say otherwise than what is held
+    evidence: [
+      ...reading.rights.licences.map(({ id: said, evidence }) => ({ ...evidence, figure: licenceWords(book, said) })),
+      ...reading.rights.authors.map(({ name, evidence }) => ({ ...evidence, figure: name })),
+    ].slice(0, 8),
     credit: credits.map((credit) => composeCredit(credit)).join('\n'),
     shortCredit: credits.map((credit) => composeCredit(credit, 'short')).join('; '),
     duties,

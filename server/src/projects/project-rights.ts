@@ -142,6 +142,10 @@ export async function tickDuties(
   person: Person,
 ): Promise<ProjectRights> {
   await getProjectRow(pool, projectId);
+  const [held] = await listHoldings(pool, { projectId });
+  const owed = new Set(held?.judged.map(({ assetId }) => assetId));
+  if (given.assetIds.some((id) => !owed.has(id)))
+    throw new DomainError('bad-request', 'One of these assets is not in this project.');
   await transact(pool, async (tx) => {
     await run(
       tx,

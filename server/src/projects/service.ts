@@ -5,7 +5,7 @@ import type { Person } from '@haveld/contract/people';
 import type { NewProject, Project, ProjectRow, ProjectUse } from '@haveld/contract/projects';
 import { composeCredit, listCredits, type Credit } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
-import type { Verdict } from '@haveld/contract/licence';
+import { VERDICTS, type Verdict } from '@haveld/contract/licence';
 import { describeChanges, describeNature } from '@haveld/core/treatment/apply-treatment';
 import { countReceivedBytes, listCardRows, listCurrentSteps, type CardRow } from '../catalogue/service';
 import { formatAccession } from '../accession';
@@ -57,22 +57,25 @@ export async function getProject(db: Executor, id: string): Promise<Project> {
     listHoldings(db, { projectId: id }),
   ]);
   const verdicts = new Map(held?.judged.map(({ assetId, verdict }) => [assetId, verdict]));
-  return { ...project, handOvers: rows.map((row) => describeUse(row, verdicts.get(row.assetId) ?? row.verdict)) };
+  const handOvers = rows.map((row) => describeUse(row, verdicts.get(row.assetId) ?? row.verdict));
+  // what may not stand there is first; among equals the newest stays first
+  const severity = ({ verdict }: ProjectUse): number =>
+    Math.max(VERDICTS.indexOf(verdict.verdict), VERDICTS.indexOf('allowed-with-duties'));
+  return { ...project, handOvers: handOvers.sort((a, b) => severity(b) - severity(a)) };
 }
 
 const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): ProjectUse => ({
-  ...toUse(row, row.receivedBytes),
+  ...toUse(row, row.receivedBytes, verdict),
   assetId: row.assetId,
   accession: formatAccession(row.accession),
   assetName: row.assetName,
   portraitSha256: row.portraitSha256,
   credit: row.credit,
-  verdict,
   message: row.message,
   checks: row.checks,
 });
 
-const toUse = (row: queries.HandOverRow, receivedBytes: number): AssetUse => ({
+const toUse = (row: queries.HandOverRow, receivedBytes: number, verdict: Verdict): AssetUse => ({
   projectId: row.projectId,
   projectName: row.projectName,
   handOverId: row.id,
@@ -84,13 +87,17 @@ const toUse = (row: queries.HandOverRow, receivedBytes: number): AssetUse => ({
   handedBytes: row.sizeBytes,
   zipSha256: row.zipSha256,
   state: row.state,
+  verdict,
 });
 
+/** Where an asset is used, each use with the verdict of today. */
 export async function listUsesOf(db: Executor, assetId: string): Promise<AssetUse[]> {
   const rows = await queries.listOfAsset(db, assetId);
-  const [card] = rows.length > 0 ? await listCardRows(db, [assetId]) : [];
+  if (rows.length === 0) return [];
+  const [[card], projects] = await Promise.all([listCardRows(db, [assetId]), listHoldings(db, { assetId })]);
   const receivedBytes = card ? await countReceivedBytes(db, card.findId) : 0;
-  return rows.map((row) => toUse(row, receivedBytes));
+  const verdicts = new Map(projects.map(({ id, judged }) => [id, judged[0].verdict]));
+  return rows.map((row) => toUse(row, receivedBytes, verdicts.get(row.projectId) ?? row.verdict));
 }
 
 interface Judged {

@@ -21,7 +21,7 @@ export interface OwnLicence {
   text: string;
 }
 
-export const listOwnLicences = async (db: Executor): Promise<OwnLicence[]> =>
+const listOwnLicences = async (db: Executor): Promise<OwnLicence[]> =>
   (await many<{ terms: string; text: string }>(db, 'SELECT terms, text FROM licence ORDER BY id')).map(
     ({ terms, text }) => ({
       terms: TermsSchema.parse(JSON.parse(terms)),

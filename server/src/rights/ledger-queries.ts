@@ -1,6 +1,7 @@
 import type { AssetState } from '@haveld/contract/asset-state';
 import type { FindingMark } from '@haveld/contract/finding';
 import { LEDGER_PAGE, type LedgerQuestion } from '@haveld/contract/rights';
+import { toBooleanMode } from '../database/full-text';
 import { many, one, placesFor, type Executor, type Value } from '../database/pool';
 
 export interface LedgerRow {
@@ -24,10 +25,6 @@ const GROUPED: Record<LedgerQuestion['by'], string> = {
   source: 'provenance.source',
   author: 'provenance.author',
 };
-
-/** Characters MariaDB's boolean mode gives a meaning to, and all else that is no letter or digit, part words. */
-const toBooleanMode = (words: string): string =>
-  (words.match(/[\p{L}\p{N}]+/gu) ?? []).map((word) => `+${word}*`).join(' ');
 
 function where({ words, by, group }: LedgerQuestion, withGroup: boolean): { sql: string; values: Value[] } {
   const match = toBooleanMode(words);

@@ -128,6 +128,12 @@ export async function changeProvenances(
   return changed;
 }
 
+/** From now on the provenance of these pieces is their own line; what follows its kit does no more. */
+export async function markOwn(tx: Executor, assetIds: readonly string[]): Promise<void> {
+  if (assetIds.length > 0)
+    await run(tx, `UPDATE asset SET own_provenance = TRUE WHERE id IN (${placesFor(assetIds)})`, [...assetIds]);
+}
+
 /** @throws {DomainError} where it is no SPDX expression */
 export function requireExpression(licenceId: string): void {
   if (!isExpression(licenceId))

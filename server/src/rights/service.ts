@@ -5,6 +5,7 @@ import type { Provenance } from '@haveld/contract/licence';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
 import { writeLetter } from '@haveld/core/rights/letter';
+import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { formatAccession } from '../accession';
 import { refreshSearchTexts } from '../bench/search-text';
@@ -105,14 +106,10 @@ export async function settleRights(
   const stored = given.evidence && (await storeEvidence(dependencies, given.evidence));
   const ids = [...new Set(given.assetIds)];
   return transact(dependencies.pool, async (tx) => {
+    const change = { change: given.change, why: given.why, evidenceId: stored?.id };
+    const changed = await provenance.changeProvenances(tx, ids, change, person);
     if (stored) await attachEvidence(tx, stored, ids, person);
-    const changed = await provenance.changeProvenances(
-      tx,
-      ids,
-      { change: given.change, why: given.why, evidenceId: stored?.id },
-      person,
-    );
-    await run(tx, `UPDATE asset SET own_provenance = TRUE WHERE id IN (${ids.map(() => '?').join(', ')})`, ids);
+    await provenance.markOwn(tx, changed);
     if (stored) await refreshRightsMarks(tx, ids);
     await refreshSearchTexts(tx, changed);
     await bumpRevision(tx);
@@ -219,16 +216,7 @@ export async function composeLetter(
 }
 
 /** What is asked for where no project is named. */
-const PAID_PRODUCTION = {
-  uses: ['rendered' as const],
-  commercial: true,
-  releaseLicence: '',
-  arrangement: 'side-by-side' as const,
-  locks: false,
-  territory: '',
-  seats: null,
-  until: '' as const,
-};
+const PAID_PRODUCTION = { ...PLAIN_USE, commercial: true };
 
 export const getRules = loadRules;
 

@@ -8,21 +8,22 @@ import * as ledger from './ledger-queries';
 import { reopenLapsed } from './reopen-projects';
 import { refreshRightsMarks } from './state';
 
-let counted: { key: string; count: Promise<number> } | null = null;
+const counted = new WeakMap<Executor, { key: string; count: Promise<number> }>();
 
 /** What blocks, and what stands in a live project and may not: asked every second, so worked out once a revision and day. */
 export function countToSettle(db: Executor, revision: string): Promise<number> {
   const key = `${revision} ${today()}`;
-  if (counted?.key !== key) {
-    const count = countConflicts(db);
-    counted = { key, count };
-    // a failure is not kept
-    count.catch(() => (counted = null));
-  }
-  return counted.count;
+  const known = counted.get(db);
+  if (known?.key === key) return known.count;
+  const count = countConflicts(db);
+  counted.set(db, { key, count });
+  // a failure is not kept
+  count.catch(() => counted.delete(db));
+  return count;
 }
 
 async function countConflicts(db: Executor): Promise<number> {
+  await tellExpiring(db);
   const [blocking, refused] = await Promise.all([ledger.countOpen(db), listRefused(db)]);
   const ids = [...refused].filter(([, { isRefused }]) => isRefused).map(([id]) => id);
   return blocking + (ids.length === 0 ? 0 : await ledger.countNotBlocking(db, ids));
@@ -70,11 +71,18 @@ export async function getRights(db: Executor): Promise<Rights> {
   };
 }
 
-/** Grants that end soon or have ended are told on the day, without anybody having touched them. */
-async function tellExpiring(db: Executor): Promise<void> {
-  const soon = new Date(Date.now() + LAPSES_SOON_DAYS * 86_400_000).toISOString().slice(0, 10);
-  await refreshRightsMarks(db, await ledger.listExpiring(db, soon));
-  await reopenLapsed(db, today());
+let telling: Promise<void> = Promise.resolve();
+
+/** Grants that end soon or have ended are told on the day, without anybody having touched them; one telling at a time. */
+function tellExpiring(db: Executor): Promise<void> {
+  const tell = async (): Promise<void> => {
+    const soon = new Date(Date.now() + LAPSES_SOON_DAYS * 86_400_000).toISOString().slice(0, 10);
+    await refreshRightsMarks(db, await ledger.listExpiring(db, soon));
+    await reopenLapsed(db, today());
+  };
+  // one that failed was told to whoever asked for it
+  telling = telling.catch(() => undefined).then(tell);
+  return telling;
 }
 
 /** Assets that stand in a live project which may not hold them. */

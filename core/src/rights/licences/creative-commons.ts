@@ -6,7 +6,7 @@ export type CcKind = (typeof CC_KINDS)[number];
 export const CC_VERSIONS = ['4.0', '3.0', '2.5', '2.0'] as const;
 export type CcVersion = (typeof CC_VERSIONS)[number];
 
-export const CC_NAMES: Record<CcKind, string> = {
+const CC_NAMES: Record<CcKind, string> = {
   BY: 'Attribution',
   'BY-SA': 'Attribution-ShareAlike',
   'BY-NC': 'Attribution-NonCommercial',

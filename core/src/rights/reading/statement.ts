@@ -9,8 +9,6 @@ export interface RightsText {
   firstLine: number;
   /** Said by the model file itself, such as glTF's `asset.copyright`. */
   isMetadata?: boolean;
-  /** Said by a picture of the model: what it says is said of the maps. */
-  isPicture?: boolean;
 }
 
 /** What a model is called and made of: a text about several models is read for this one alone. */

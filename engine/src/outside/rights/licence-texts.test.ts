@@ -67,7 +67,8 @@ test('every text of SPDX with words enough is identified, whole and without its 
   console.log(
     `${read} of ${Object.keys(texts).length} SPDX texts are long enough to be found; ${wrong.length} are taken for another: ${wrong.join(', ')}`,
   );
-  expect(wrong.length).toBeLessThan(read * 0.01);
+  // names SPDX has retired, whose texts are those of others but for a line end
+  expect(wrong).toEqual(['GPL-3.0+ → GPL-3.0-only', 'LGPL-3.0+ → LGPL-3.0-only']);
 });
 
 test('texts that differ only in “NonCommercial” are told apart, and one with the word written in is not taken for the other', () => {

@@ -15,7 +15,7 @@ import { assetQuery } from '../../api/queries';
 import { formatBytes, formatMapSide, formatMoment, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
-import { STANDING_MARKS } from '../../parts/standing-mark';
+import { STANDING_MARKS, VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
 import { CompareView } from '../../view3d/compare-view';
 import { HandOverDialog } from '../projects/hand-over-dialog';
@@ -151,7 +151,7 @@ function Provenance({ page }: { page: AssetPage }) {
             {evidence.file?.split('/').pop()}
             {evidence.line ? `, line ${evidence.line}` : ''}
           </span>{' '}
-          “{evidence.passage}”
+          “{evidence.passage}” <span className="quiet">{evidence.figure}</span>
         </p>
       ))}
       <h3>The credit, as it will be printed</h3>
@@ -180,6 +180,13 @@ function Uses({ page }: { page: AssetPage }) {
             <span>
               <Link to={`/projects/${use.projectId}`}>{use.projectName}</Link> version {use.versionNumber},{' '}
               {use.format.toUpperCase()}
+              {VERDICT_MARKS[use.verdict.verdict] !== 'holds' && (
+                <span className={`says-${VERDICT_MARKS[use.verdict.verdict]}`}>
+                  {' '}
+                  <Mark mark={VERDICT_MARKS[use.verdict.verdict]} /> {VERDICT_WORDS[use.verdict.verdict]}:{' '}
+                  {use.verdict.reasons[0]}
+                </span>
+              )}
             </span>
             <span className="mono quiet">
               {use.handedBytes === null

@@ -72,7 +72,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
         <p className="says-look small">First say what belongs to the model; this is judged again then.</p>
       )}
       <EvidenceList evidence={choice && choice.evidence.length > 0 ? choice.evidence : finding.evidence} />
-      {isRights && correcting && <RightsForm sheet={sheet} />}
+      {isRights && correcting && <RightsForm sheet={sheet} takesFocus={finding.mark !== 'blocks'} />}
       {finding.choices.length > 1 && (
         <fieldset className="choices">
           <legend className="visually-hidden">{finding.title}</legend>

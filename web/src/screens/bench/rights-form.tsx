@@ -3,7 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Controller, useForm, type FieldErrors, type UseFormRegister } from 'react-hook-form';
 import { Link } from 'react-router';
 import { changeProvenance, type Sheet } from '@haveld/contract/bench';
@@ -16,7 +16,12 @@ import { ChangeList } from '../rights/asset-rights-panel';
 import { WorksList } from '../rights/works-list';
 
 /** Whose is it? Every field can be corrected; who changed what, and why, stands below. */
-export function RightsForm({ sheet }: { sheet: Sheet }) {
+export function RightsForm({ sheet, takesFocus }: { sheet: Sheet; takesFocus: boolean }) {
+  const form = useRef<HTMLFormElement>(null);
+  // whoever asked for the form goes on inside it: what they pressed is gone
+  useEffect(() => {
+    if (takesFocus) form.current?.focus();
+  }, [takesFocus]);
   const { register, control, handleSubmit, formState, reset, watch } = useForm({
     resolver: zodResolver(ProvenanceSchema),
     values: sheet.provenance,
@@ -34,6 +39,9 @@ export function RightsForm({ sheet }: { sheet: Sheet }) {
   return (
     <>
       <form
+        ref={form}
+        tabIndex={-1}
+        aria-label="Whose it is"
         className="rights-form"
         onSubmit={(event) => void handleSubmit((body) => save.mutate(body))(event)}
         noValidate

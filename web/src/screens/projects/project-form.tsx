@@ -9,21 +9,15 @@ import { useState } from 'react';
 import { USES, type IntendedUse } from '@haveld/contract/licence';
 import { changeProject, createProject, type ProjectRow } from '@haveld/contract/projects';
 import { isExpression } from '@haveld/core/rights/expression';
+import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { CountField } from '../../parts/count-field';
 import { LicenceField } from '../../parts/licence-field';
 import { ARRANGEMENT_WORDS, USE_WORDS } from './use-words';
 
-const NEW_USE: IntendedUse = {
-  uses: ['rendered'],
-  commercial: false,
-  releaseLicence: '',
-  arrangement: 'unsaid',
-  locks: false,
-  territory: '',
-  seats: null,
-  until: '',
-};
+/** How the models stand in it is asked, not supposed. */
+const NEW_USE: IntendedUse = { ...PLAIN_USE, arrangement: 'unsaid' };
 
 /** A project with its intended use: asked before anything goes into it, and changed when it changes. */
 export function ProjectForm({
@@ -132,14 +126,11 @@ export function ProjectForm({
             value={use.releaseLicence}
             onChange={(releaseLicence) => change({ releaseLicence })}
           />
-          <TextField
+          <CountField
             id="project-seats"
-            type="number"
             label="People who work with the files"
-            value={use.seats ?? ''}
-            onChange={(event) =>
-              change({ seats: event.target.value === '' ? null : Math.max(1, Math.round(Number(event.target.value))) })
-            }
+            value={use.seats}
+            onChange={(seats) => change({ seats })}
           />
           <TextField
             id="project-until"

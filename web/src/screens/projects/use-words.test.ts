@@ -1,16 +1,8 @@
 import type { IntendedUse } from '@haveld/contract/licence';
+import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { describeUse } from './use-words';
 
-const USE: IntendedUse = {
-  uses: ['rendered'],
-  commercial: true,
-  releaseLicence: '',
-  arrangement: 'side-by-side',
-  locks: false,
-  territory: '',
-  seats: null,
-  until: '',
-};
+const USE: IntendedUse = { ...PLAIN_USE, commercial: true };
 
 test('a use is told in a line, and nothing of it that was not said', () => {
   expect(describeUse(USE)).toBe('pictures, film or a show · earns money · its models stand side by side, each itself');

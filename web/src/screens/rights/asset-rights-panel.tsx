@@ -10,6 +10,7 @@ import { isExpression } from '@haveld/core/rights/expression';
 import { judgeUse } from '@haveld/core/rights/judge-use';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
+import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { weighProposal } from '@haveld/core/rights/propose-provenance';
 import { strictestOf } from '@haveld/core/rights/strictest';
 import { call } from '../../api/client';
@@ -176,16 +177,6 @@ const USES: { words: string; use: Pick<IntendedUse, 'uses' | 'commercial'> }[] =
   { words: 'inside a playable build', use: { uses: ['build'], commercial: true } },
   { words: 'the file to a client', use: { uses: ['file'], commercial: true } },
 ];
-const PLAIN: IntendedUse = {
-  uses: ['rendered'],
-  commercial: false,
-  releaseLicence: '',
-  arrangement: 'side-by-side',
-  locks: false,
-  territory: '',
-  seats: null,
-  until: '',
-};
 
 /** What each licence that is named would allow, side by side. */
 function ComparedLicences({ rights }: { rights: AssetRights }) {
@@ -217,7 +208,7 @@ function ComparedLicences({ rights }: { rights: AssetRights }) {
           <tr key={words}>
             <th scope="row">{words}</th>
             {licences.map((id) => {
-              const verdict = judgeUse(book, id, { ...PLAIN, ...use });
+              const verdict = judgeUse(book, id, { ...PLAIN_USE, ...use });
               return (
                 <td key={id} title={[...verdict.reasons, ...verdict.duties.map(({ text }) => text)].join(' ')}>
                   <Mark mark={VERDICT_MARKS[verdict.verdict]} />{' '}

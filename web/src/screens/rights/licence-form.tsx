@@ -9,6 +9,7 @@ import { HOUSE_STANDINGS, type Term, type Terms } from '@haveld/contract/terms';
 import { closedTerms } from '@haveld/core/rights/licences/free-terms';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { CountField } from '../../parts/count-field';
 import { STANDING_WORDS } from '../../parts/standing-mark';
 
 const GRANTS: [
@@ -169,23 +170,12 @@ export function LicenceForm({
         />
       </fieldset>
       <div className="rights-form">
-        <TextField
-          id="own-seats"
-          type="number"
-          label="People at most"
-          value={terms.seats ?? ''}
-          onChange={(event) =>
-            change({ seats: event.target.value === '' ? null : Math.max(1, Number(event.target.value)) })
-          }
-        />
-        <TextField
+        <CountField id="own-seats" label="People at most" value={terms.seats} onChange={(seats) => change({ seats })} />
+        <CountField
           id="own-months"
-          type="number"
           label="Months it lasts"
-          value={terms.months ?? ''}
-          onChange={(event) =>
-            change({ months: event.target.value === '' ? null : Math.max(1, Number(event.target.value)) })
-          }
+          value={terms.months}
+          onChange={(months) => change({ months })}
         />
         <TextField
           id="own-territory"
