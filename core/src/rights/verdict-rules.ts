@@ -168,7 +168,7 @@ export const RULES: readonly Rule[] = [
       : ask(`${terms.short}: using it needs the owner's word.`, 'use it inside a production that is shown');
   },
   function internalOnly({ terms, use }) {
-    return !isShared(use) && terms.adapt.grant === 'ask' && terms.largerWork.grant === 'ask'
+    return !isShared(use) && terms.largerWork.grant !== 'yes'
       ? ask(`${terms.short}: even trying it out needs the owner's word.`, 'use it inside our studio')
       : null;
   },
