@@ -13,7 +13,7 @@ export const PartRefSchema = z.object({
 });
 export type PartRef = z.infer<typeof PartRefSchema>;
 
-/** Where a map is bound on a material. Names follow glTF 2.0 section 3.9; the last three have no slot of their own there. */
+/** Where a map is bound on a material. Names follow glTF 2.0 section 3.9 and its KHR extensions; roughness to glossiness have no slot of their own there. */
 export const TEXTURE_SLOTS = [
   'baseColour',
   'normal',
@@ -25,6 +25,11 @@ export const TEXTURE_SLOTS = [
   'opacity',
   'bump',
   'specular',
+  'glossiness',
+  'sheen',
+  'clearCoat',
+  'transmission',
+  'thickness',
 ] as const;
 export const TextureSlotSchema = z.enum(TEXTURE_SLOTS);
 export type TextureSlot = z.infer<typeof TextureSlotSchema>;

@@ -17,5 +17,10 @@ export const SLOTS: Record<TextureSlot, SlotFacts> = {
   metallic: { colourSpace: 'linear', words: 'metallic' },
   opacity: { colourSpace: 'linear', words: 'opacity' },
   bump: { colourSpace: 'linear', words: 'height' },
-  specular: { colourSpace: 'linear', words: 'specular' },
+  specular: { colourSpace: 'srgb', words: 'specular' },
+  glossiness: { colourSpace: 'linear', words: 'glossiness' },
+  sheen: { colourSpace: 'srgb', words: 'sheen' },
+  clearCoat: { colourSpace: 'linear', words: 'clear coat' },
+  transmission: { colourSpace: 'linear', words: 'transmission' },
+  thickness: { colourSpace: 'linear', words: 'thickness' },
 };
