@@ -2,7 +2,7 @@ import { TEXTURE_ROLES, type TextureRole } from '@haveld/contract/texture-role';
 import { ROLES } from '../roles';
 import { judgePictureClass, weighRoleByPicture } from './judge-picture';
 import { judgeMapRole, type RoleClues, type RoleJudgement } from './judge-map-role';
-import { fileStem, readMapName, splitName } from './read-map-name';
+import { dropCopyMarks, fileStem, readMapName, splitName } from './read-map-name';
 
 /** Tails of one source say one thing: each further map adds, but not as one that was seen by itself. Ours. */
 const POOLING = 0.5;
@@ -49,7 +49,7 @@ const folderOf = (path: string): string => path.slice(0, path.lastIndexOf('/') +
 const tailKey = ({ path, tail, set }: Member): string => (set === null ? `${path}!` : `${path.split('/')[0]}|${tail}`);
 
 function listMembers(maps: readonly RoleClues[]): Member[] {
-  const tokens = maps.map(({ path }) => splitName(fileStem(path)));
+  const tokens = maps.map(({ path }) => splitName(dropCopyMarks(fileStem(path))));
   const byPrefix = new Map<string, Set<string>>();
   const keyOf = (i: number, length: number): string =>
     `${folderOf(maps[i].path)}${tokens[i].slice(0, length).join(' ')}`;

@@ -32,6 +32,18 @@ export function fileStem(path: string): string {
   return dot > 0 ? name.slice(0, dot) : name;
 }
 
+/** What systems and people put behind a name that was there already, and dates. Common practice, no source. */
+const COPY_MARKS = [
+  / ?\(\d+\)$/,
+  /[ _-]*(- )?(copy|kopie|copie)\d*$/i,
+  /\.\d{3}$/,
+  /[ _-]*(19|20)\d{2}[-_.]?[01]\d[-_.]?[0-3]\d$/,
+];
+
+/** @returns a stem without what was put behind it when it was copied or saved again */
+export const dropCopyMarks = (stem: string): string =>
+  COPY_MARKS.reduce((text, mark) => text.replace(mark, ''), stem) || stem;
+
 const RESOLUTION = /^(\d{1,2}k|\d{3,5}x\d{3,5}|256|512|1024|2048|4096|8192|16384)$/;
 const GLUED_RESOLUTION = /(\d{1,2}k|1024|2048|4096)$/;
 
@@ -49,7 +61,7 @@ function indexWords(rules: readonly RoleWord[]): Map<string, RoleWord> {
  * @returns null where it says nothing
  */
 export function readMapName(path: string, habit: Readonly<Record<string, TextureRole>> = {}): MapNameReading | null {
-  const tokens = splitName(fileStem(path))
+  const tokens = splitName(dropCopyMarks(fileStem(path)))
     .filter((token) => !RESOLUTION.test(token))
     .map((token) => (token.length > 4 ? token.replace(GLUED_RESOLUTION, '') : token));
   for (let last = tokens.length - 1; last >= 0; last--) {

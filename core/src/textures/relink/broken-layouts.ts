@@ -54,7 +54,21 @@ export const LAYOUT_KINDS = [
   'all renamed to numbers',
   'set renamed and re-cased and in another format',
 ] as const;
-export type LayoutKind = (typeof LAYOUT_KINDS)[number];
+
+/** Written after the rules, and run once before anything was changed for them. */
+export const LATER_KINDS = [
+  'a variant’s maps came instead',
+  'a letter is wrong in every name',
+  'the subject translated',
+  'words in another order',
+  'the material’s name put into the maps’ names',
+  'maps of a variant beside the right ones, in another convention',
+  'one map twice, an older beside a newer',
+  'a set for another side of the same thing',
+  'the role left out of the colour’s name',
+  'names with the date they were saved',
+] as const;
+export type LayoutKind = (typeof LAYOUT_KINDS)[number] | (typeof LATER_KINDS)[number];
 
 const SUBJECTS = [
   'oak_top',
@@ -115,9 +129,13 @@ interface Intact {
 }
 
 /** @param count at least one of each kind where it is as many */
-export function createBrokenLayouts(count: number, seed: number): BrokenLayout[] {
+export function createBrokenLayouts(
+  count: number,
+  seed: number,
+  kinds: readonly LayoutKind[] = LAYOUT_KINDS,
+): BrokenLayout[] {
   const random = createRandom(seed);
-  return Array.from({ length: count }, (_, i) => breakLayout(LAYOUT_KINDS[i % LAYOUT_KINDS.length], random));
+  return Array.from({ length: count }, (_, i) => breakLayout(kinds[i % kinds.length], random));
 }
 
 function breakLayout(kind: LayoutKind, random: () => number): BrokenLayout {
@@ -316,8 +334,88 @@ function breakLayout(kind: LayoutKind, random: () => number): BrokenLayout {
         (map) => `new/${rename(map, other, '_', extension === 'jpg' ? 'png' : 'jpg').toUpperCase()}`,
       );
       break;
+    case 'a variant’s maps came instead': {
+      const variant = pick(['dark', 'old', 'wet', 'painted', 'b']);
+      layout.files = place(({ subject, name }) => `maps/${name.replace(subject, `${subject}_${variant}`)}`).map(
+        (file) => ({
+          ...file,
+          content: `${file.content} ${variant}`,
+        }),
+      );
+      layout.truth = truth.map(() => null);
+      break;
+    }
+    case 'a letter is wrong in every name':
+      layout.files = place(({ subject, name }) => `maps/${name.replace(subject, misspell(subject, random))}`);
+      break;
+    case 'the subject translated':
+      layout.files = place(
+        ({ subject, name }) => `maps/${name.replace(subject, `werkstoff_${SUBJECTS.indexOf(subject)}`)}`,
+      );
+      break;
+    case 'words in another order':
+      layout.files = place(({ subject, slot }) => `maps/${CONVENTIONS[convention][slot]}_${subject}.${extension}`);
+      break;
+    case 'the material’s name put into the maps’ names':
+      layout.references = references.map((one, i) => ({
+        ...one,
+        material: `lampshade_${one.material}`,
+        reference: `maps/t${i}.${extension}`,
+      }));
+      layout.files = place(({ name }) => `maps/lampshade_${name}`);
+      break;
+    case 'maps of a variant beside the right ones, in another convention':
+      layout.files = [
+        ...place((map) => `moved/${rename(map, other)}`),
+        ...place((map) => `moved/${rename({ ...map, subject: `${map.subject}_old` }, other)}`).map((file) => ({
+          ...file,
+          content: `${file.content} old`,
+        })),
+      ];
+      break;
+    case 'one map twice, an older beside a newer':
+      layout.files = [
+        ...place(({ name }) => `new/${name}`),
+        ...place(({ name }) => `new/${name.replace(/(\.\w+)$/, '_v1$1')}`).map((file) => ({
+          ...file,
+          content: `${file.content} v1`,
+        })),
+      ];
+      break;
+    case 'a set for another side of the same thing': {
+      layout.references = references.map((one) => ({
+        ...one,
+        reference: one.reference.replace('maps/', 'maps/left_'),
+      }));
+      layout.files = place(({ name }) => `tex/right_${name}`).map((file) => ({
+        ...file,
+        content: `${file.content} right`,
+      }));
+      layout.truth = truth.map(() => null);
+      break;
+    }
+    case 'the role left out of the colour’s name':
+      layout.files = place((map) =>
+        map.slot === 'baseColour' ? `maps/${map.subject}.${extension}` : `maps/${map.name}`,
+      );
+      break;
+    case 'names with the date they were saved':
+      layout.files = place(({ name }) => `maps/${name.replace(/(\.\w+)$/, '_20240611$1')}`);
+      break;
   }
-  return layout;
+  return dropTwins(layout);
+}
+
+function misspell(word: string, random: () => number): string {
+  const at = 1 + Math.floor(random() * (word.length - 2));
+  return word.slice(0, at) + word[at + 1] + word[at] + word.slice(at + 2);
+}
+
+/** A folder holds one file of a name: what would fall on another is gone. */
+function dropTwins(layout: BrokenLayout): BrokenLayout {
+  const files = [...new Map([...layout.files].reverse().map((file) => [file.path, file])).values()].reverse();
+  const there = new Set(files.map(({ content }) => content));
+  return { ...layout, files, truth: layout.truth.map((content) => (content && there.has(content) ? content : null)) };
 }
 
 function shuffle<T>(values: readonly T[], random: () => number): T[] {
