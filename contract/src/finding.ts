@@ -1,5 +1,8 @@
 import { z } from 'zod';
+import { EvidenceSchema, type Evidence } from './evidence';
 import { StepSchema } from './step';
+
+export { EvidenceSchema, type Evidence };
 
 /** The five headings of a condition sheet, in the order they are shown. */
 export const HEADINGS = ['rights', 'textures', 'size-and-stance', 'structure', 'geometry'] as const;
@@ -9,21 +12,6 @@ export type Heading = z.infer<typeof HeadingSchema>;
 /** `holds`: nothing to do. `look`: a person should look. `blocks`: cannot be catalogued like this. */
 export const FindingMarkSchema = z.enum(['holds', 'look', 'blocks']);
 export type FindingMark = z.infer<typeof FindingMarkSchema>;
-
-/** One thing that was seen and speaks for or against a judgement, in words a person can check. */
-export const EvidenceSchema = z.object({
-  /** What was seen. */
-  text: z.string(),
-  /** A figure to stand at the line's end. */
-  figure: z.string().optional(),
-  /** Where it was seen. */
-  file: z.string().optional(),
-  /** 1-based. */
-  line: z.number().int().optional(),
-  /** The words themselves. */
-  passage: z.string().optional(),
-});
-export type Evidence = z.infer<typeof EvidenceSchema>;
 
 /** One answer a person may give to a finding. */
 export const ChoiceSchema = z.object({

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { EvidenceSchema, FindingSchema, HEADINGS, HeadingSchema } from './finding';
 import { RightsFindingSchema } from './licence';
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapStatusSchema, StepOutcomeSchema } from './report';
+import { TextureRoleSchema } from './texture-role';
 import { AxisSchema, HashSchema, PivotSchema, StepSchema, TextureSlotSchema } from './step';
 
 /** What `haveld prepare` may do unasked: sure proposals under these headings, and what its pictures show. */
@@ -38,8 +39,8 @@ export const PreparedMapSchema = z.object({
   /** Path of the picture among the files, `embedded` ones too where they have one; null where there is none. */
   file: z.string().nullable(),
   status: MapStatusSchema,
-  /** What the picture means: its slot; the confidence falls where its name says otherwise. */
-  role: TextureSlotSchema,
+  /** What the picture is, by its name, its slot and how it looks; the slot's where it did not come, with a confidence of 0. */
+  role: TextureRoleSchema,
   colourSpace: z.enum(['srgb', 'linear']),
   confidence,
 });

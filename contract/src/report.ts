@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { EvidenceSchema } from './evidence';
 import { TextureSlotSchema } from './step';
+import { GreenSchema, PackingSchema, TextureRoleSchema } from './texture-role';
 
 /** What reading or a step did that a person may want to know: what, where, how much, and what it means. */
 export const LogEntrySchema = z.object({
@@ -43,6 +45,41 @@ export type Box = z.infer<typeof BoxSchema>;
 /** Whether the bytes of a map reference are at hand. */
 export const MapStatusSchema = z.enum(['found', 'embedded', 'elsewhere', 'missing', 'unreadable']);
 
+/** What a person sees of a picture. */
+export const MapPictureSchema = z.object({
+  kind: z.string(),
+  bits: z.number().int(),
+  channels: z.number().int(),
+  notes: z.array(z.string()),
+  thumbSha256: z.string().nullable(),
+  /** What a browser shows for it; null where it shows the file itself. */
+  shownSha256: z.string().nullable(),
+});
+export type MapPicture = z.infer<typeof MapPictureSchema>;
+
+export const MapJudgementSchema = z.object({
+  role: TextureRoleSchema,
+  confidence: z.number().min(0).max(1),
+  /** The likeliest roles, the first included. */
+  shares: z.array(z.object({ role: TextureRoleSchema, share: z.number() })),
+  packing: PackingSchema.nullable(),
+  /** Of normals; null where it stays undecided. */
+  green: GreenSchema.nullable(),
+  evidence: z.array(EvidenceSchema),
+});
+export type MapJudgement = z.infer<typeof MapJudgementSchema>;
+
+/** A picture that came and that no material uses. */
+export const SpareMapSchema = z.object({
+  path: z.string(),
+  sha256: z.string(),
+  width: z.number().int().nullable(),
+  height: z.number().int().nullable(),
+  picture: MapPictureSchema.nullable(),
+  judged: MapJudgementSchema.nullable(),
+});
+export type SpareMap = z.infer<typeof SpareMapSchema>;
+
 export const MapLineSchema = z.object({
   material: z.string(),
   slot: TextureSlotSchema,
@@ -54,6 +91,10 @@ export const MapLineSchema = z.object({
   width: z.number().int().nullable(),
   height: z.number().int().nullable(),
   colourSpace: z.enum(['srgb', 'linear']),
+  /** What was seen of the picture; null where there is none, or it was not looked at. */
+  picture: MapPictureSchema.nullable().default(null),
+  /** What it is, by its name, its slot and its picture. */
+  judged: MapJudgementSchema.nullable().default(null),
 });
 export type MapLine = z.infer<typeof MapLineSchema>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PackingSchema } from './texture-role';
 
 /**
  * Where a step finds a part again: its name, its place among twins of that name, and what its geometry looks like.
@@ -43,6 +44,35 @@ export type Pivot = z.infer<typeof PivotSchema>;
 
 export const HashSchema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hexadecimal');
 
+const Share = z.number().min(0).max(1);
+
+/** Factors of a material, as glTF 2.0 section 3.9 and its KHR extensions count them; what is left out stays. */
+export const MaterialFactorsSchema = z.object({
+  /** Linear, with alpha. */
+  baseColour: z.tuple([Share, Share, Share, Share]).optional(),
+  metallic: Share.optional(),
+  roughness: Share.optional(),
+  emissive: z.tuple([Share, Share, Share]).optional(),
+  alphaMode: z.enum(['OPAQUE', 'MASK', 'BLEND']).optional(),
+  alphaCutoff: Share.optional(),
+  doubleSided: z.boolean().optional(),
+  transmission: Share.optional(),
+  /** 1 and up. */
+  ior: z.number().min(1).max(4).optional(),
+  /** Linear. */
+  sheen: z.tuple([Share, Share, Share]).optional(),
+});
+export type MaterialFactors = z.infer<typeof MaterialFactorsSchema>;
+
+/** Whose a map is that comes from elsewhere; taking it adds a line to the provenance. */
+export const MapWorkSchema = z.object({
+  title: z.string(),
+  author: z.string(),
+  licence: z.string(),
+  url: z.string(),
+});
+export type MapWork = z.infer<typeof MapWorkSchema>;
+
 /** One change of a treatment, with all it needs to be done again. `schema` counts the shape of a kind's settings. */
 export const StepSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('leave-out'), schema: z.literal(1), what: z.string(), parts: z.array(PartRefSchema) }),
@@ -54,6 +84,65 @@ export const StepSchema = z.discriminatedUnion('kind', [
     slot: TextureSlotSchema,
     sha256: HashSchema,
     path: z.string(),
+    /** Which channel holds what, where it holds several; left out where it holds what the slot wants. */
+    packing: PackingSchema.optional(),
+    /** Given where it is not the asset's own. */
+    work: MapWorkSchema.optional(),
+  }),
+  z.object({ kind: z.literal('unlink-map'), schema: z.literal(1), material: z.string(), slot: TextureSlotSchema }),
+  z.object({
+    kind: z.literal('change-map'),
+    schema: z.literal(1),
+    materials: z.array(z.string()).min(1),
+    slot: TextureSlotSchema,
+    change: z.enum(['invert', 'flip-green']),
+  }),
+  z.object({
+    kind: z.literal('height-to-normal'),
+    schema: z.literal(1),
+    material: z.string(),
+    sha256: HashSchema,
+    path: z.string(),
+    /** Between the lowest and the highest a height can be. */
+    depthMm: z.number().min(0).max(100_000),
+    /** How wide a texel lies on the surface; above 0. */
+    texelMm: z.number().positive().max(100_000),
+  }),
+  z.object({ kind: z.literal('convert-specular'), schema: z.literal(1), materials: z.array(z.string()).min(1) }),
+  z.object({
+    kind: z.literal('fold-constant'),
+    schema: z.literal(1),
+    material: z.string(),
+    slot: TextureSlotSchema,
+  }),
+  z.object({
+    kind: z.literal('set-material'),
+    schema: z.literal(1),
+    materials: z.array(z.string()).min(1),
+    factors: MaterialFactorsSchema,
+    /** Whose factors they are, in words: `glass`, `house material “tarred wood”`. */
+    words: z.string(),
+    /** Maps it goes without from then on. */
+    without: z.array(TextureSlotSchema),
+  }),
+  z.object({
+    kind: z.literal('merge-materials'),
+    schema: z.literal(1),
+    into: z.string(),
+    from: z.array(z.string()).min(1),
+  }),
+  z.object({
+    kind: z.literal('split-material'),
+    schema: z.literal(1),
+    material: z.string(),
+    part: PartRefSchema,
+    name: z.string().min(1),
+  }),
+  z.object({
+    kind: z.literal('reduce-maps'),
+    schema: z.literal(1),
+    /** Longest side in texels; smaller maps stay as they are. */
+    side: z.number().int().min(16).max(16384),
   }),
   z.object({
     kind: z.literal('scale'),

@@ -2,7 +2,7 @@ import { inflateSync } from 'node:zlib';
 import type { FileSource, ReadingContext } from '@haveld/core/formats/reading';
 import { loadDecoders } from './decoders';
 import { convertWithAssimp, hasAssimp } from './foreign/convert-with-assimp';
-import { sharpCodec } from './sharp-codec';
+import { sharpCodec } from './pictures/sharp-codec';
 
 /** @returns what a reader needs in Node: sharp, the decoders of compressed geometry, zlib */
 export function createReadingContext(files: FileSource): ReadingContext {

@@ -3,7 +3,7 @@ import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import { createReadingContext } from '@haveld/engine/reading-context';
-import { sharpCodec } from '@haveld/engine/sharp-codec';
+import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
 import { median } from './parts/run-timed';
 import { Sheet, writeGlb } from './parts/sheet';
 

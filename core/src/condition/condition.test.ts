@@ -136,15 +136,14 @@ test('maps: what lies elsewhere is proposed, what did not arrive blocks, what no
   expect(get(findings, 'maps-unused').title).toBe('1 picture no material uses');
 });
 
-test('a renamed map is proposed by the words it shares, and not surely', () => {
+test('a renamed map is sure where it is named as its material and for its slot, asked where it only shares a word', () => {
   const document = createBoxDocument([0, 0, 0], [1, 1, 1]);
   setMaterialSource(document.createMaterial('brass'), {
     maps: [{ slot: 'baseColour', reference: 'tx_0012.png', status: 'missing', path: null, sha256: null }],
   });
-  expect(get(look(document, { pictures: [picture('brass_color.png', 'a')] }), 'map:brass:baseColour')).toMatchObject({
-    sure: false,
-    choices: [{ label: 'brass_color.png' }],
-  });
+  const proposed = (path: string) => get(look(document, { pictures: [picture(path, 'a')] }), 'map:brass:baseColour');
+  expect(proposed('brass_color.png')).toMatchObject({ sure: true, choices: [{ label: 'brass_color.png' }] });
+  expect(proposed('copper_color.png')).toMatchObject({ sure: false, choices: [{ label: 'copper_color.png' }] });
 });
 
 test('clutter with a name a program gives goes, a named marker is asked about', () => {

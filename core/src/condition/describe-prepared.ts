@@ -3,8 +3,8 @@ import type { Provenance, RightsFinding } from '@haveld/contract/licence';
 import type { PreparedModel } from '@haveld/contract/prepared';
 import type { Box, Figures, LogEntry, MapLine, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
+import { SLOTS } from '../textures/slots';
 import { UNKNOWN_LICENCE } from '../rights/licences/standings';
-import { judgeRole } from '../textures/judge-role';
 import { orderSteps } from '../treatment/steps';
 import { describeMissing } from './answers';
 import type { Examination } from './examination';
@@ -53,14 +53,15 @@ export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files
     author: provenance.author || null,
     source: provenance.pageUrl || provenance.source || null,
     rights,
-    maps: prepared.maps.map(({ material, slot, reference, path, status, colourSpace }) => ({
+    maps: prepared.maps.map(({ material, slot, reference, path, status, colourSpace, judged }) => ({
       material,
       slot,
       reference,
       file: path,
       status,
       colourSpace,
-      ...judgeRole(slot, reference),
+      role: judged?.role ?? SLOTS[slot].role,
+      confidence: judged?.confidence ?? 0,
     })),
     ...describePlacement(examination, sheet),
     counts: { before: figures, after },

@@ -9,11 +9,17 @@ import { turnBox } from '../placement/turn-box';
 import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
 import { boxSize, computeBounds } from '../scene/bounds';
 import { computeFigures } from '../scene/figures';
-import { getDocumentSource, type DocumentSource } from '../scene/source-data';
+import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/source-data';
 import { listMeshInstances } from '../scene/traverse';
 import { NO_HABIT, type SourceHabit } from '../finds/habits';
 import { listStrangers, type Stranger } from '../structure/strangers';
-import { listMapLines, type ArrivalPicture } from '../textures/map-lines';
+import type { TextureRole } from '@haveld/contract/texture-role';
+import type { CandidatePicture, MapFacts } from '../textures/map-facts';
+import { listMapLines, type MapLines } from '../textures/map-lines';
+import { matchReferences, type MapDecision } from '../textures/relink/match-references';
+import { SLOTS } from '../textures/slots';
+import { describeLayouts, type UvLayout } from '../textures/uv-layout';
+import type { Material } from '@gltf-transform/core';
 
 /** Everything the checks look at, computed once. */
 export interface Examination {
@@ -24,8 +30,15 @@ export interface Examination {
   source: DocumentSource;
   log: readonly LogEntry[];
   maps: MapLine[];
-  /** Pictures of the arrival that no material names. */
-  unreferenced: ArrivalPicture[];
+  /** What each map is, in the order of `maps`; null where its picture is not at hand. */
+  judged: MapLines['judged'];
+  /** Pictures that no material names, each with what it is. */
+  spare: MapLines['spare'];
+  /** What was seen of pictures, by their hash. */
+  facts: ReadonlyMap<string, MapFacts>;
+  /** For each map that is not where its file says, in the order of `maps`: what it may be. */
+  decisions: MapDecision[];
+  layouts: Map<Material | null, UvLayout>;
   strangers: Stranger[];
   /** Box of the model without the strangers; null without extent. */
   modelBox: Box | null;
@@ -45,7 +58,9 @@ export interface ExaminationInput {
   document: Document;
   name: string;
   log: readonly LogEntry[];
-  pictures: readonly ArrivalPicture[];
+  pictures: readonly CandidatePicture[];
+  /** What was seen of pictures, those inside the document too. */
+  facts?: readonly MapFacts[];
   /** Keys of findings whose part was said to belong to the model. */
   belonging: ReadonlySet<string>;
   /** Sizes that texts beside the model state. */
@@ -63,6 +78,7 @@ export function examine({
   name,
   log,
   pictures,
+  facts: seen = [],
   belonging,
   stated,
   habit = NO_HABIT,
@@ -91,7 +107,11 @@ export function examine({
   const uprightBox = modelBox && turnBox(modelBox, up[0]?.turn ?? null);
   const uprightSize = uprightBox && boxSize(uprightBox);
   const root = document.getRoot();
-  const { maps, unreferenced } = listMapLines(document, pictures);
+  const facts = new Map(
+    [...pictures.flatMap((picture) => picture.facts ?? []), ...seen].map((one) => [one.sha256, one]),
+  );
+  const words = wordsOf(habit);
+  const { maps, judged, spare } = listMapLines(document, pictures, facts, words);
   return {
     document,
     name,
@@ -99,7 +119,11 @@ export function examine({
     source,
     log,
     maps,
-    unreferenced,
+    judged,
+    spare,
+    facts,
+    decisions: decideMaps(document, maps, pictures, spare, words),
+    layouts: describeLayouts(document, instances),
     strangers,
     modelBox,
     typical,
@@ -119,4 +143,46 @@ export function examine({
     habit,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,
   };
+}
+
+/** A source's words, as roles. */
+const wordsOf = ({ roles }: SourceHabit): Record<string, TextureRole> =>
+  Object.fromEntries(Object.entries(roles).map(([word, slot]) => [word, SLOTS[slot].role]));
+
+/** Looks for every map that is not where its file says, for the whole model at once. */
+function decideMaps(
+  document: Document,
+  maps: readonly MapLine[],
+  pictures: readonly CandidatePicture[],
+  spare: MapLines['spare'],
+  words: Record<string, TextureRole>,
+): MapDecision[] {
+  const open = maps.filter(({ status }) => status === 'elsewhere' || status === 'missing' || status === 'unreadable');
+  if (open.length === 0) return [];
+  const roles = new Map(spare.map(({ picture, judged }) => [picture.sha256, judged]));
+  const kept = document.getRoot().listMaterials();
+  return matchReferences(
+    open.map(({ material, slot, reference }) => ({
+      material,
+      slot,
+      references: [
+        reference,
+        ...kept
+          .filter((one) => one.getName() === material)
+          .flatMap((one) => getMaterialSource(one).maps ?? [])
+          .filter((map) => map.slot === slot && map.reference === reference)
+          .flatMap((map) => map.alternatives ?? []),
+      ].filter((name) => name !== ''),
+    })),
+    pictures.map(({ path, sha256, place = 'arrival', placeWords, sameAuthor = true, work }) => ({
+      path,
+      sha256,
+      place,
+      placeWords,
+      sameAuthor,
+      author: work?.author,
+      judged: roles.get(sha256) ?? null,
+    })),
+    words,
+  );
 }

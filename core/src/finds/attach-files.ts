@@ -1,5 +1,5 @@
 import { locateReference } from '../textures/locate';
-import { fileStem } from '../textures/role-by-name';
+import { fileStem } from '../textures/judging/read-map-name';
 import type { Choice } from './choose-model';
 import { folderOf, type FindRole, type HeapFile } from './heap-file';
 import { parseMapName, type MapName } from './map-name';

@@ -1,6 +1,6 @@
 import type { HabitProposal, NamingHabit } from '@haveld/contract/habits';
 import type { TextureSlot } from '@haveld/contract/step';
-import { fileStem } from '../textures/role-by-name';
+import { fileStem } from '../textures/judging/read-map-name';
 import { groupFinds } from './group-finds';
 import { baseName, type Grouping, type HeapFile } from './heap-file';
 import { identifyFile } from './identify';

@@ -1,6 +1,6 @@
 import type { Draft } from './attach-files';
 import { folderOf, type ProposedKit } from './heap-file';
-import { fileStem } from '../textures/role-by-name';
+import { fileStem } from '../textures/judging/read-map-name';
 import { GENERIC_FOLDERS, WHOLE_SET } from './name-words';
 import { tokensOf } from './parse-path';
 import { readableName } from './readable-name';

@@ -1,5 +1,6 @@
 import type { TextureSlot } from '@haveld/contract/step';
-import { detectRoleByName, fileStem } from '../textures/role-by-name';
+import { detectRoleByName } from '../textures/role-by-name';
+import { fileStem } from '../textures/judging/read-map-name';
 import type { WordRule } from './name-words';
 import { parsePath, tokensOf, type ParsedPath } from './parse-path';
 

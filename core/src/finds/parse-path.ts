@@ -1,5 +1,5 @@
 import { isPictureName } from '../textures/locate';
-import { fileStem, splitName } from '../textures/role-by-name';
+import { fileStem, splitName } from '../textures/judging/read-map-name';
 import {
   GENERIC_FOLDERS,
   GENERIC_STEMS,

@@ -1,4 +1,4 @@
-import { fileStem } from '../textures/role-by-name';
+import { fileStem } from '../textures/judging/read-map-name';
 
 /** `lamp_v2_FINAL(1).obj` → `Lamp v2 FINAL(1)`: a name to start from, not to keep. */
 export function readableName(path: string): string {

@@ -5,8 +5,9 @@ import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
 import { getMaterialSource, setMaterialSource, type MapReference } from '../scene/source-data';
 import { bindMap } from '../textures/bind-map';
+import { getSlotTextureInfo } from '../textures/slot-texture';
 import { locateReference, type Location } from '../textures/locate';
-import { fileStem } from '../textures/role-by-name';
+import { fileStem } from '../textures/judging/read-map-name';
 import type { ReadingContext } from './reading';
 
 export interface FoundReference {
@@ -93,7 +94,7 @@ function locateAny(names: readonly string[], from: string, { files }: ReadingCon
 }
 
 function layMap(document: Document, material: Material, slot: TextureSlot, layout: MapLayout): void {
-  const info = getTextureInfo(material, slot);
+  const info = getSlotTextureInfo(material, slot);
   if (!info) return;
   if (layout.set !== undefined) info.setTexCoord(layout.set);
   // glTF 2.0, 5.26: CLAMP_TO_EDGE
@@ -103,25 +104,4 @@ function layMap(document: Document, material: Material, slot: TextureSlot, layou
   const { offset, rotation, scale } = layout.transform;
   const transform = document.createExtension(KHRTextureTransform).createTransform();
   info.setExtension('KHR_texture_transform', transform.setOffset(offset).setRotation(rotation).setScale(scale));
-}
-
-function getTextureInfo(material: Material, slot: TextureSlot): TextureInfo | null {
-  switch (slot) {
-    case 'baseColour':
-    case 'opacity':
-      return material.getBaseColorTextureInfo();
-    case 'normal':
-      return material.getNormalTextureInfo();
-    case 'metallicRoughness':
-    case 'roughness':
-    case 'metallic':
-      return material.getMetallicRoughnessTextureInfo();
-    case 'occlusion':
-      return material.getOcclusionTextureInfo();
-    case 'emissive':
-      return material.getEmissiveTextureInfo();
-    case 'bump':
-    case 'specular':
-      return null;
-  }
 }

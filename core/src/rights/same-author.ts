@@ -14,6 +14,9 @@ const bare = (name: string): string =>
     .replace(/[^a-z0-9\p{L}]+/gu, ' ')
     .trim();
 
+/** @returns true where two names are written with the same letters and digits */
+export const isSameAuthor = (a: string, b: string): boolean => bare(a) === bare(b);
+
 /**
  * Proposes authors that are one under two spellings: the same letters written otherwise, or a handle made of a name
  * (`t_aldersund`, `tor.aldersund` and `Tor Aldersund`). A person decides; nothing is joined by itself.

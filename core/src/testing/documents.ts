@@ -74,10 +74,17 @@ export function createMemoryCodec(): PictureCodec {
   return {
     decode: (bytes) =>
       Promise.resolve(known.get(keyOf(bytes)) ?? { width: 1, height: 1, data: new Uint8Array([128, 128, 128, 255]) }),
+    async decodeDeep(bytes) {
+      const { width, height, data } = await this.decode(bytes);
+      return { width, height, data: Uint16Array.from({ length: width * height }, (_, i) => data[i * 4] * 257) };
+    },
     encodePng(picture) {
       const bytes = encodePng(picture);
       known.set(keyOf(bytes), { ...picture, data: picture.data.slice() });
       return Promise.resolve(bytes);
+    },
+    encodeJpeg(picture) {
+      return this.encodePng(picture);
     },
   };
 }

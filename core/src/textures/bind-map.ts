@@ -1,12 +1,18 @@
 import type { Document, Material, Texture } from '@gltf-transform/core';
 import type { TextureSlot } from '@haveld/contract/step';
+import type { Channel, Packing } from '@haveld/contract/texture-role';
+import { createWhite, putChannel, takeChannel } from './convert/change-channels';
+import { toSrgb } from './convert/srgb';
 import { identifyPicture } from './identify-picture';
 import type { Picture, PictureCodec } from './picture-codec';
+import { chooseAlphaMode } from './choose-alpha-mode';
+import { setSlotTexture } from './slot-texture';
+import { SLOTS } from './slots';
 
 /**
  * Binds a picture to a slot of a material. Slots glTF does not have are put where glTF keeps them: roughness in the green
- * channel and metallic in the blue one of one map (glTF 2.0, 3.9.2), opacity in the alpha of the base colour. Height and
- * specular maps have no place and stay unbound; their reference is kept.
+ * channel and metallic in the blue one of one map (glTF 2.0, 3.9.2), glossiness turned over into roughness, opacity in the alpha
+ * of the base colour. Height and specular maps have no place and stay unbound; their reference is kept.
  * @returns whether the map shows now
  */
 export async function bindMap(
@@ -17,51 +23,104 @@ export async function bindMap(
   name: string,
   codec: PictureCodec,
 ): Promise<boolean> {
-  const create = async (): Promise<Texture> => {
-    const image = await toGltfImage(bytes, codec);
-    return document
-      .createTexture(name)
-      .setImage(image.bytes as Uint8Array<ArrayBuffer>)
-      .setMimeType(image.mimeType);
-  };
   switch (slot) {
-    case 'baseColour':
-      material.setBaseColorTexture(await create());
-      return true;
-    case 'normal':
-      material.setNormalTexture(await create());
-      return true;
-    case 'occlusion':
-      material.setOcclusionTexture(await create());
-      return true;
-    case 'emissive':
-      material.setEmissiveTexture(await create());
-      if (material.getEmissiveFactor().every((v) => v === 0)) material.setEmissiveFactor([1, 1, 1]);
-      return true;
-    case 'metallicRoughness':
-      material
-        .setMetallicRoughnessTexture(await create())
-        .setRoughnessFactor(1)
-        .setMetallicFactor(1);
-      return true;
     case 'roughness':
-    case 'metallic':
-      await packChannel(document, material, slot, await codec.decode(bytes), codec);
+    case 'glossiness':
+    case 'metallic': {
+      const picture = await codec.decode(bytes);
+      await packChannel(
+        document,
+        material,
+        slot === 'metallic' ? 'metallic' : 'roughness',
+        slot === 'glossiness' ? takeChannel(picture, 'r', true) : picture,
+        codec,
+      );
       return true;
+    }
     case 'opacity':
       await packOpacity(document, material, await codec.decode(bytes), name, codec);
       return true;
     case 'bump':
     case 'specular':
       return false;
+    default:
+      setSlotTexture(document, material, slot, await createTexture(document, bytes, name, slot, codec));
+      if (slot === 'metallicRoughness') material.setRoughnessFactor(1).setMetallicFactor(1);
+      return true;
   }
 }
 
+/** Binds a picture whose channels hold different things; what has no place in a material (height, masks) stays out. */
+export async function bindPacked(
+  document: Document,
+  material: Material,
+  packing: Packing,
+  bytes: Uint8Array,
+  name: string,
+  codec: PictureCodec,
+): Promise<void> {
+  const isGltf = packing.g === 'roughness' && packing.b === 'metallic';
+  const picture = await codec.decode(bytes);
+  if (isGltf) {
+    const texture = await createTexture(document, bytes, name, 'metallicRoughness', codec);
+    material.setMetallicRoughnessTexture(texture).setRoughnessFactor(1).setMetallicFactor(1);
+    if (packing.r === 'occlusion') material.setOcclusionTexture(texture);
+    return;
+  }
+  for (const channel of ['r', 'g', 'b', 'a'] as Channel[]) {
+    const role = packing[channel];
+    if (role === 'roughness' || role === 'glossiness')
+      await packChannel(document, material, 'roughness', takeChannel(picture, channel, role === 'glossiness'), codec);
+    else if (role === 'metallic')
+      await packChannel(document, material, 'metallic', takeChannel(picture, channel), codec);
+    else if (role === 'occlusion') {
+      const png = await codec.encodePng(takeChannel(picture, channel));
+      material.setOcclusionTexture(await createTexture(document, png, `${name} occlusion`, 'occlusion', codec));
+    } else if (role === 'opacity') await packOpacity(document, material, takeChannel(picture, channel), name, codec);
+  }
+}
+
+async function createTexture(
+  document: Document,
+  bytes: Uint8Array,
+  name: string,
+  slot: TextureSlot,
+  codec: PictureCodec,
+): Promise<Texture> {
+  const known = document
+    .getRoot()
+    .listTextures()
+    .find((texture) => texture.getName() === name && isSame(texture.getImage(), bytes));
+  if (known) return known;
+  const image = await toGltfImage(bytes, SLOTS[slot].colourSpace, codec);
+  return document
+    .createTexture(name)
+    .setImage(image.bytes as Uint8Array<ArrayBuffer>)
+    .setMimeType(image.mimeType);
+}
+
+const isSame = (a: Uint8Array | null, b: Uint8Array): boolean =>
+  a !== null && a.length === b.length && a.every((byte, i) => byte === b[i]);
+
 /** glTF holds PNG and JPEG (2.0, 3.9.1.1); all else becomes PNG. */
-async function toGltfImage(bytes: Uint8Array, codec: PictureCodec): Promise<{ bytes: Uint8Array; mimeType: string }> {
+async function toGltfImage(
+  bytes: Uint8Array,
+  colourSpace: 'srgb' | 'linear',
+  codec: PictureCodec,
+): Promise<{ bytes: Uint8Array; mimeType: string }> {
   const kind = identifyPicture(bytes);
   if (kind === 'png' || kind === 'jpeg') return { bytes, mimeType: `image/${kind}` };
-  return { bytes: await codec.encodePng(await codec.decode(bytes)), mimeType: 'image/png' };
+  const picture = await codec.decode(bytes);
+  return {
+    bytes: await codec.encodePng(picture.isLinear && colourSpace === 'srgb' ? toScreen(picture) : picture),
+    mimeType: 'image/png',
+  };
+}
+
+/** Light as a screen's colours: IEC 61966-2-1. */
+function toScreen(picture: Picture): Picture {
+  const table = Uint8Array.from({ length: 256 }, (_, i) => Math.round(toSrgb(i / 255) * 255));
+  return { ...picture, data: picture.data.map((value, i) => (i % 4 === 3 ? value : table[value])) };
 }
 
 async function packChannel(
@@ -73,25 +132,14 @@ async function packChannel(
 ): Promise<void> {
   const before = material.getMetallicRoughnessTexture();
   const beforeImage = before?.getImage();
-  const packed: Picture = beforeImage
-    ? await codec.decode(beforeImage)
-    : {
-        width: picture.width,
-        height: picture.height,
-        data: new Uint8Array(picture.width * picture.height * 4).fill(255),
-      };
-  const channel = slot === 'roughness' ? 1 : 2;
-  for (let y = 0, o = channel; y < packed.height; y++) {
-    const row = Math.floor((y * picture.height) / packed.height) * picture.width;
-    for (let x = 0; x < packed.width; x++, o += 4) {
-      packed.data[o] = picture.data[(row + Math.floor((x * picture.width) / packed.width)) * 4];
-    }
-  }
-  const texture = before ?? document.createTexture(`${material.getName()} metallic roughness`);
+  const packed = beforeImage ? await codec.decode(beforeImage) : createWhite(picture.width, picture.height);
+  putChannel(packed, slot === 'roughness' ? 1 : 2, picture);
+  const texture = document.createTexture(before?.getName() ?? `${material.getName()} metallic roughness`);
   texture.setImage((await codec.encodePng(packed)) as Uint8Array<ArrayBuffer>).setMimeType('image/png');
   material.setMetallicRoughnessTexture(texture);
   if (slot === 'roughness') material.setRoughnessFactor(1);
   else material.setMetallicFactor(1);
+  if (before && before.listParents().length <= 1) before.dispose();
 }
 
 async function packOpacity(
@@ -103,24 +151,12 @@ async function packOpacity(
 ): Promise<void> {
   const before = material.getBaseColorTexture();
   const beforeImage = before?.getImage();
-  const colour: Picture = beforeImage
-    ? await codec.decode(beforeImage)
-    : {
-        width: opacity.width,
-        height: opacity.height,
-        data: new Uint8Array(opacity.width * opacity.height * 4).fill(255),
-      };
-  const usesAlpha = hasAlpha(opacity);
-  for (let y = 0, o = 3; y < colour.height; y++) {
-    const row = Math.floor((y * opacity.height) / colour.height) * opacity.width;
-    for (let x = 0; x < colour.width; x++, o += 4) {
-      const at = (row + Math.floor((x * opacity.width) / colour.width)) * 4;
-      colour.data[o] = opacity.data[at + (usesAlpha ? 3 : 0)];
-    }
-  }
+  const colour = beforeImage ? await codec.decode(beforeImage) : createWhite(opacity.width, opacity.height);
+  putChannel(colour, 3, opacity, hasAlpha(opacity) ? 3 : 0);
   const texture = document.createTexture(name).setMimeType('image/png');
   texture.setImage((await codec.encodePng(colour)) as Uint8Array<ArrayBuffer>);
-  material.setBaseColorTexture(texture).setAlphaMode('MASK').setAlphaCutoff(0.5).setDoubleSided(true);
+  const { alphaMode, alphaCutoff } = chooseAlphaMode(colour);
+  material.setBaseColorTexture(texture).setAlphaMode(alphaMode).setAlphaCutoff(alphaCutoff).setDoubleSided(true);
 }
 
 function hasAlpha({ data }: Picture): boolean {

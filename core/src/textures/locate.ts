@@ -1,4 +1,4 @@
-import { fileStem } from './role-by-name';
+import { fileStem } from './judging/read-map-name';
 
 /** Where a referenced file lies. */
 export interface Location {

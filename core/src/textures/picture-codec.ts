@@ -3,11 +3,24 @@ export interface Picture {
   width: number;
   height: number;
   data: Uint8Array;
+  /** True where the file holds light (EXR, HDR) rather than what a screen shows. */
+  isLinear?: boolean;
+}
+
+/** One channel at 16 bits, rows from the top. */
+export interface DeepChannel {
+  width: number;
+  height: number;
+  data: Uint16Array;
 }
 
 /** Reads and writes picture files; handed in by whoever runs `core` (sharp in Node, the browser's own in a web worker). */
 export interface PictureCodec {
   /** @throws {DomainError} `bad-file` where the bytes are no picture it can read */
   decode(bytes: Uint8Array): Promise<Picture>;
+  /** The first channel, as deep as the file has it and this codec reads it. */
+  decodeDeep(bytes: Uint8Array): Promise<DeepChannel>;
   encodePng(picture: Picture): Promise<Uint8Array>;
+  /** Without alpha. @param quality 1 to 100 */
+  encodeJpeg(picture: Picture, quality: number): Promise<Uint8Array>;
 }

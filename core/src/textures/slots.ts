@@ -1,3 +1,4 @@
+import type { TextureRole } from '@haveld/contract/texture-role';
 import type { TextureSlot } from '@haveld/contract/step';
 
 export interface SlotFacts {
@@ -5,22 +6,24 @@ export interface SlotFacts {
   colourSpace: 'srgb' | 'linear';
   /** In a sentence. */
   words: string;
+  /** What a map bound there is meant to be. */
+  role: TextureRole;
 }
 
 export const SLOTS: Record<TextureSlot, SlotFacts> = {
-  baseColour: { colourSpace: 'srgb', words: 'base colour' },
-  normal: { colourSpace: 'linear', words: 'normal' },
-  metallicRoughness: { colourSpace: 'linear', words: 'metallic and roughness' },
-  occlusion: { colourSpace: 'linear', words: 'occlusion' },
-  emissive: { colourSpace: 'srgb', words: 'emissive' },
-  roughness: { colourSpace: 'linear', words: 'roughness' },
-  metallic: { colourSpace: 'linear', words: 'metallic' },
-  opacity: { colourSpace: 'linear', words: 'opacity' },
-  bump: { colourSpace: 'linear', words: 'height' },
-  specular: { colourSpace: 'srgb', words: 'specular' },
-  glossiness: { colourSpace: 'linear', words: 'glossiness' },
-  sheen: { colourSpace: 'srgb', words: 'sheen' },
-  clearCoat: { colourSpace: 'linear', words: 'clear coat' },
-  transmission: { colourSpace: 'linear', words: 'transmission' },
-  thickness: { colourSpace: 'linear', words: 'thickness' },
+  baseColour: { colourSpace: 'srgb', words: 'base colour', role: 'base-colour' },
+  normal: { colourSpace: 'linear', words: 'normal', role: 'normal' },
+  metallicRoughness: { colourSpace: 'linear', words: 'metallic and roughness', role: 'packed' },
+  occlusion: { colourSpace: 'linear', words: 'occlusion', role: 'occlusion' },
+  emissive: { colourSpace: 'srgb', words: 'emissive', role: 'emissive' },
+  roughness: { colourSpace: 'linear', words: 'roughness', role: 'roughness' },
+  metallic: { colourSpace: 'linear', words: 'metallic', role: 'metallic' },
+  opacity: { colourSpace: 'linear', words: 'opacity', role: 'opacity' },
+  bump: { colourSpace: 'linear', words: 'height', role: 'height' },
+  specular: { colourSpace: 'srgb', words: 'specular', role: 'specular' },
+  glossiness: { colourSpace: 'linear', words: 'glossiness', role: 'glossiness' },
+  sheen: { colourSpace: 'srgb', words: 'sheen', role: 'sheen' },
+  clearCoat: { colourSpace: 'linear', words: 'clear coat', role: 'clear-coat' },
+  transmission: { colourSpace: 'linear', words: 'transmission', role: 'transmission' },
+  thickness: { colourSpace: 'linear', words: 'thickness', role: 'thickness' },
 };

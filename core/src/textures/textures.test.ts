@@ -1,6 +1,7 @@
 import { createDocument } from '../scene/document-io';
 import { createMemoryCodec, createPng } from '../testing/documents';
 import { bindMap } from './bind-map';
+import { chooseAlphaMode } from './choose-alpha-mode';
 import { identifyPicture } from './identify-picture';
 import { locateReference } from './locate';
 import { readPictureSize } from './picture-size';
@@ -93,7 +94,7 @@ test('roughness goes into green and metallic into blue of one map (glTF 2.0, 3.9
   expect([material.getRoughnessFactor(), material.getMetallicFactor()]).toEqual([1, 1]);
 });
 
-test('opacity becomes the alpha of the base colour', async () => {
+test('opacity becomes the alpha of the base colour, cut out where it is black and white, blended where it is grey', async () => {
   const codec = createMemoryCodec();
   const document = createDocument();
   const material = document.createMaterial('leaf');
@@ -105,17 +106,31 @@ test('opacity becomes the alpha of the base colour', async () => {
     'c',
     codec,
   );
-  await bindMap(
-    document,
-    material,
-    'opacity',
-    await codec.encodePng({ width: 1, height: 1, data: new Uint8Array([70, 70, 70, 255]) }),
-    'o',
-    codec,
-  );
-  const colour = await codec.decode(material.getBaseColorTexture()!.getImage()!);
-  expect([...colour.data]).toEqual([9, 99, 9, 70]);
-  expect(material.getAlphaMode()).toBe('MASK');
+  const opacity = async (...values: number[]) => {
+    const data = Uint8Array.from(values.flatMap((value) => [value, value, value, 255]));
+    await bindMap(
+      document,
+      material,
+      'opacity',
+      await codec.encodePng({ width: values.length, height: 1, data }),
+      'o',
+      codec,
+    );
+    return (await codec.decode(material.getBaseColorTexture()!.getImage()!)).data;
+  };
+  expect([...(await opacity(70))]).toEqual([9, 99, 9, 70]);
+  expect(material.getAlphaMode()).toBe('BLEND');
+});
+
+test.each([
+  [[0, 0, 255, 255, 255, 128], 'MASK'],
+  [[0, 255, 128, 128, 128, 100], 'BLEND'],
+  [[128, 128], 'BLEND'],
+  [[255, 255], 'OPAQUE'],
+  [[0, 0], 'OPAQUE'],
+])('alphas of %j are shown %s', (alphas, mode) => {
+  const data = Uint8Array.from(alphas.flatMap((alpha) => [0, 0, 0, alpha]));
+  expect(chooseAlphaMode({ data }).alphaMode).toBe(mode);
 });
 
 test('height and specular maps have no place and are not bound', async () => {

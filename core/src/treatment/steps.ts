@@ -1,13 +1,22 @@
 import type { Step, StepKind } from '@haveld/contract/step';
 import { bake } from './steps/bake';
+import { changeMap } from './steps/change-map';
+import { convertSpecular } from './steps/convert-specular';
 import { dissolveWrappers } from './steps/dissolve-wrappers';
+import { foldConstant } from './steps/fold-constant';
+import { heightToNormal } from './steps/height-to-normal';
 import { leaveOut } from './steps/leave-out';
+import { mergeMaterials } from './steps/merge-materials';
 import { nameRoot } from './steps/name-root';
+import { reduceMaps } from './steps/reduce-maps';
 import { relinkMap } from './steps/relink-map';
 import { scale } from './steps/scale';
+import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
 import { setPivot } from './steps/set-pivot';
+import { splitMaterial } from './steps/split-material';
 import { turn } from './steps/turn';
+import { unlinkMap } from './steps/unlink-map';
 import { PHASES, type StepDefinition } from './step-definition';
 
 /** Every kind of step there is. */
@@ -15,6 +24,15 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'leave-out': leaveOut,
   'dissolve-wrappers': dissolveWrappers,
   'relink-map': relinkMap,
+  'unlink-map': unlinkMap,
+  'convert-specular': convertSpecular,
+  'height-to-normal': heightToNormal,
+  'change-map': changeMap,
+  'fold-constant': foldConstant,
+  'set-material': setMaterial,
+  'merge-materials': mergeMaterials,
+  'split-material': splitMaterial,
+  'reduce-maps': reduceMaps,
   scale: scale,
   turn: turn,
   bake: bake,

@@ -74,6 +74,8 @@ function readArchive(name: string): Promise<Map<string, Uint8Array>> {
 /** Maps are not looked into here: only whether they are where the material says. */
 const blindCodec: PictureCodec = {
   decode: () => Promise.resolve({ width: 1, height: 1, data: new Uint8Array(4) }),
+  decodeDeep: () => Promise.resolve({ width: 1, height: 1, data: new Uint16Array(1) }),
+  encodeJpeg: () => blindCodec.encodePng({ width: 1, height: 1, data: new Uint8Array(4) }),
   encodePng: () =>
     Promise.resolve(
       Uint8Array.from([

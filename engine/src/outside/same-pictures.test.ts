@@ -1,6 +1,6 @@
 import sharp, { type Sharp } from 'sharp';
 import { compareLooks, LOOK_TOLERANCE } from '@haveld/core/textures/picture-look';
-import { measureLook } from '../measure-look';
+import { measureLook } from '../pictures/measure-look';
 import { readFurniturePictures } from './open-furniture';
 
 /** What a site or a hand makes of a picture. */

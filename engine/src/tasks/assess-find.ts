@@ -1,6 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
-import type { Figures, LogEntry, MapLine } from '@haveld/contract/report';
+import type { Figures, LogEntry, MapLine, SpareMap } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import type { SourceHabit } from '@haveld/core/finds/habits';
@@ -9,15 +9,18 @@ import { listSurfaces } from '@haveld/core/scene/list-surfaces';
 import { createHash } from 'node:crypto';
 import { readGlb } from '@haveld/core/scene/document-io';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
-import type { ArrivalPicture } from '@haveld/core/textures/map-lines';
-import { measureLook } from '../measure-look';
+import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
+import { describeSpare } from '@haveld/core/textures/map-lines';
+import { measureLook } from '../pictures/measure-look';
 import type { TaskContext } from './task';
 
 export interface AssessInput {
   documentSha256: string;
   name: string;
   log: LogEntry[];
-  pictures: ArrivalPicture[];
+  pictures: CandidatePicture[];
+  /** What was seen of them, and of those in the document. */
+  facts?: MapFacts[];
   /** Keys of parts that were said to belong to the model. */
   belonging: string[];
   stated: StatedSize[];
@@ -29,6 +32,8 @@ export interface AssessResult {
   findings: Finding[];
   figures: Figures;
   maps: MapLine[];
+  /** Pictures that came and no material uses. */
+  spare: SpareMap[];
   shape: ShapeSignature | null;
   /** Every map the document holds, by its bytes and its look. */
   pictures: { sha256: string; look: string | null }[];
@@ -42,6 +47,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     name: input.name,
     log: input.log,
     pictures: input.pictures,
+    facts: input.facts,
     belonging: new Set(input.belonging),
     stated: input.stated,
     habit: input.habit,
@@ -50,6 +56,9 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     findings: assess(examination),
     figures: examination.figures,
     maps: examination.maps,
+    spare: examination.spare
+      .filter(({ picture }) => picture.place !== 'other-arrival' && picture.place !== 'library')
+      .map((one) => describeSpare(one, examination.facts)),
     shape: computeShapeSignature(listSurfaces(document)),
     pictures: await describePictures(document),
   };

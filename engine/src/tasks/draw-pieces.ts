@@ -4,7 +4,7 @@ import { readGlb } from '@haveld/core/scene/document-io';
 import type { Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
 import { createHash } from 'node:crypto';
 import { openKitFile, type Pick } from '../pick-pieces';
-import { sharpCodec } from '../sharp-codec';
+import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
 
 export interface DrawPiecesInput {

@@ -6,7 +6,7 @@ import { compareFigures } from '@haveld/core/scene/compare-figures';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
-import { sharpCodec } from '../sharp-codec';
+import { sharpCodec } from '../pictures/sharp-codec';
 import { validateGlb } from '../validate-glb';
 import type { TaskContext } from './task';
 

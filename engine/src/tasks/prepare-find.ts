@@ -13,11 +13,14 @@ import { proposeFurtherWorks, proposeProvenance } from '@haveld/core/rights/prop
 import { writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { getDocumentSource } from '@haveld/core/scene/source-data';
-import { listMapLines, type ArrivalPicture } from '@haveld/core/textures/map-lines';
+import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
+import { lookAtMap } from '../pictures/look-at-map';
+import { keepMaps } from './keep-maps';
+import { listMapLines } from '@haveld/core/textures/map-lines';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { getLicenceTextIndex } from '../licence-texts';
 import { createReadingContext } from '../reading-context';
-import { sharpCodec } from '../sharp-codec';
+import { sharpCodec } from '../pictures/sharp-codec';
 import { collectRights } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
 import { checkWritten, requireHolding } from './make-version';
@@ -58,12 +61,16 @@ export async function prepareFind(
   const rights = detectRights(sources, { model, files: files.map(({ path }) => path) }, getLicenceTextIndex());
   const provenance = proposeProvenance(rights, name);
   const further = proposeFurtherWorks(rights, provenance).map((work, i) => ({ ...work, id: String(i) }));
-  const pictures: ArrivalPicture[] = files.filter((file) => file.role === 'map');
+  const pictures: CandidatePicture[] = files.filter((file) => file.role === 'map');
+  const facts: MapFacts[] = [];
+  for (const sha256 of new Set([...(await keepMaps(document, store)), ...pictures.map((picture) => picture.sha256)]))
+    facts.push(await lookAtMap(await store.get(sha256), sha256, store));
   const examination = examine({
     document,
     name: provenance.title,
     log,
     pictures,
+    facts,
     belonging: new Set(),
     stated: listStatedSizes(sources.texts),
   });
@@ -94,7 +101,7 @@ export async function prepareFind(
     sheet,
     steps: makes ? steps : [],
     outcomes,
-    maps: listMapLines(document, pictures).maps,
+    maps: listMapLines(document, pictures, new Map(facts.map((one) => [one.sha256, one]))).maps,
     log,
     after,
   });

@@ -7,14 +7,15 @@ import { drawElevation, drawPortrait, prepareDrawing } from '@haveld/core/pictur
 import { standUpright } from '@haveld/core/placement/stand-upright';
 import { detectRights } from '@haveld/core/rights/detect';
 import { writeGlb } from '@haveld/core/scene/document-io';
-import { getDocumentSource } from '@haveld/core/scene/source-data';
+import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/source-data';
 import { describeSource } from '@haveld/core/scene/source-facts';
 import { listPieces, type PieceProposal } from '@haveld/core/structure/list-pieces';
 import { createReadingContext } from '../reading-context';
 import { getLicenceTextIndex } from '../licence-texts';
-import { sharpCodec } from '../sharp-codec';
+import { sharpCodec } from '../pictures/sharp-codec';
 import type { FolderStore } from '../store/folder-store';
 import { collectRights } from './collect-rights';
+import { keepMaps } from './keep-maps';
 import { createFileSource, type FindFile } from './find-files';
 import type { TaskContext } from './task';
 
@@ -28,6 +29,10 @@ export interface ReadInput {
 
 export interface ReadResult {
   documentSha256: string;
+  /** Hashes of the pictures in it; the store has them. */
+  maps: string[];
+  /** Maps it names that are not where it says. */
+  lost: string[];
   portraitSha256: string | null;
   log: LogEntry[];
   rights: RightsFinding;
@@ -50,6 +55,7 @@ export async function readFind(
   const sources = await collectRights(files, described, model, context.store);
   const rights = detectRights(sources, { model, files: files.map(({ path }) => path) }, getLicenceTextIndex());
   context.progress(2, 4, 'stage');
+  const maps = await keepMaps(document, context.store);
   const stored = await context.store.put(await writeGlb(document));
   context.progress(3, 4, 'stage');
   const drawing = await prepareDrawing(document, sharpCodec);
@@ -60,6 +66,8 @@ export async function readFind(
     ));
   return {
     documentSha256: stored.sha256,
+    maps,
+    lost: listLostMaps(document),
     portraitSha256: portrait?.sha256 ?? null,
     log,
     rights,
@@ -68,6 +76,16 @@ export async function readFind(
     pieces: isPiece ? null : listPieces(document),
     elevation: isPiece && drawing ? await drawFront(document, context.store) : null,
   };
+}
+
+function listLostMaps(document: Document): string[] {
+  const references = document
+    .getRoot()
+    .listMaterials()
+    .flatMap((material) => getMaterialSource(material).maps ?? []);
+  return references
+    .filter(({ status }) => status === 'missing' || status === 'elsewhere')
+    .map(({ reference }) => reference);
 }
 
 /** From the front, standing as the file declares. */

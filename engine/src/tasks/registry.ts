@@ -1,5 +1,6 @@
 import { assessFind } from './assess-find';
 import { drawPieces } from './draw-pieces';
+import { lookAtMaps } from './look-at-maps';
 import { makeVersion } from './make-version';
 import { openArchive } from './open-archive';
 import { packHandOver } from './pack-hand-over';
@@ -12,6 +13,7 @@ import type { TaskContext } from './task';
 export const TASKS = {
   'open-archive': { run: openArchive, foreign: true },
   'read-find': { run: readFind, foreign: true },
+  'look-at-maps': { run: lookAtMaps, foreign: true },
   'assess-find': { run: assessFind, foreign: false },
   'draw-pieces': { run: drawPieces, foreign: false },
   'take-piece': { run: takePiece, foreign: false },

@@ -4,7 +4,7 @@ import { readGlb } from '@haveld/core/scene/document-io';
 import { getDocumentSource } from '@haveld/core/scene/source-data';
 import { describeSource } from '@haveld/core/scene/source-facts';
 import { openKitFile, type Pick } from '../pick-pieces';
-import { sharpCodec } from '../sharp-codec';
+import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
 
 export interface TakePieceInput {

@@ -2,7 +2,7 @@ import type { Step } from '@haveld/contract/step';
 import { readGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import yauzl from 'yauzl';
-import { sharpCodec } from '../sharp-codec';
+import { sharpCodec } from '../pictures/sharp-codec';
 import { createScratchStore } from '../testing/scratch-store';
 import { validateGlb } from '../validate-glb';
 import { assessFind } from './assess-find';

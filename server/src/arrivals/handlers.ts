@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { stat } from 'node:fs/promises';
 import { READER_VERSION } from '@haveld/core/formats/reading';
 import { DomainError } from '@haveld/contract/error';
-import type { ArrivalPicture } from '@haveld/core/textures/map-lines';
+import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
+import { listCandidates, lookAtPictures } from '../maps/service';
 import type { Dependencies } from '../dependencies';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
@@ -59,7 +60,16 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
           },
           options,
         );
-        const pictures = listPictures(files);
+        const pictures = await listCandidates(pool, {
+          arrivalId: find.arrivalId,
+          modelPath: find.modelPath,
+          isPiece: find.kitId !== null,
+          own: listPictures(files),
+          lost: read.lost,
+          author: proposeProvenance(read.rights, find.name).author,
+        });
+        const hashes = [...read.maps, ...pictures.map(({ sha256 }) => sha256)];
+        const facts = await lookAtPictures(dependencies, tasks, hashes, options);
         const {
           shape,
           pictures: looks,
@@ -71,6 +81,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
             name: find.name,
             log: read.log,
             pictures,
+            facts,
             belonging: [],
             stated: read.stated,
             habit: await getHabitOfFind(dependencies, find.arrivalId, files),
@@ -102,7 +113,9 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
 }
 
 /** Pictures of a find that may be maps. */
-export function listPictures(files: readonly (fileQueries.FileRow & { role: string })[]): ArrivalPicture[] {
+export function listPictures(
+  files: readonly (fileQueries.FileRow & { role: string })[],
+): { path: string; sha256: string; width: number | null; height: number | null }[] {
   return files
     .filter((file) => file.role === 'map')
     .map(({ path, sha256, width, height }) => ({ path, sha256, width, height }));

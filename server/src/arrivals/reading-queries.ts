@@ -1,5 +1,12 @@
 import type { Finding } from '@haveld/contract/finding';
-import { SourceFactsSchema, type Figures, type LogEntry, type MapLine } from '@haveld/contract/report';
+import {
+  MapLineSchema,
+  SourceFactsSchema,
+  type Figures,
+  type LogEntry,
+  type MapLine,
+  type SpareMap,
+} from '@haveld/contract/report';
 import { RightsFindingSchema, type RightsFinding } from '@haveld/contract/licence';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
@@ -17,14 +24,25 @@ export interface ReadingRow {
   findings: Finding[];
   figures: Figures;
   maps: MapLine[];
+  spare: SpareMap[];
 }
 
 type StoredReading = Pick<ReadingRow, 'id' | 'findId' | 'documentSha256' | 'portraitSha256'> &
-  Record<'source' | 'log' | 'rights' | 'stated' | 'findings' | 'figures' | 'maps', string>;
+  Record<'source' | 'log' | 'rights' | 'stated' | 'findings' | 'figures' | 'maps', string> & { spare: string | null };
 
-const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, portrait_sha256 AS portraitSha256, source, log, rights, stated, findings, figures, maps FROM reading`;
+const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, portrait_sha256 AS portraitSha256, source, log, rights, stated, findings, figures, maps, spare FROM reading`;
 
-function parseReading({ source, log, rights, stated, findings, figures, maps, ...row }: StoredReading): ReadingRow {
+function parseReading({
+  source,
+  log,
+  rights,
+  stated,
+  findings,
+  figures,
+  maps,
+  spare,
+  ...row
+}: StoredReading): ReadingRow {
   return {
     ...row,
     // readings made before a field was known go without it
@@ -34,7 +52,8 @@ function parseReading({ source, log, rights, stated, findings, figures, maps, ..
     stated: JSON.parse(stated) as StatedSize[],
     findings: JSON.parse(findings) as Finding[],
     figures: JSON.parse(figures) as Figures,
-    maps: JSON.parse(maps) as MapLine[],
+    maps: MapLineSchema.array().parse(JSON.parse(maps)),
+    spare: spare === null ? [] : (JSON.parse(spare) as SpareMap[]),
   };
 }
 
@@ -66,13 +85,14 @@ export async function upsertReading(db: Executor, reading: ReadingRow, readerVer
     reading.findings,
     reading.figures,
     reading.maps,
+    reading.spare,
   ].map((value) => JSON.stringify(value));
   await run(
     db,
-    `INSERT INTO reading (id, find_id, reader_version, document_sha256, portrait_sha256, source, log, rights, stated, findings, figures, maps)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+    `INSERT INTO reading (id, find_id, reader_version, document_sha256, portrait_sha256, source, log, rights, stated, findings, figures, maps, spare)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE document_sha256 = VALUES(document_sha256), portrait_sha256 = VALUES(portrait_sha256), source = VALUES(source), log = VALUES(log),
-       rights = VALUES(rights), stated = VALUES(stated), findings = VALUES(findings), figures = VALUES(figures), maps = VALUES(maps)`,
+       rights = VALUES(rights), stated = VALUES(stated), findings = VALUES(findings), figures = VALUES(figures), maps = VALUES(maps), spare = VALUES(spare)`,
     [reading.id, reading.findId, readerVersion, reading.documentSha256, reading.portraitSha256, ...json],
   );
 }

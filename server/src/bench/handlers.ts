@@ -2,10 +2,15 @@ import type { Dependencies } from '../dependencies';
 import { listFindFiles, getFind, getReading } from '../arrivals/service';
 import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { listPictures } from '../arrivals/handlers';
+import { listCandidates, lookAtPictures } from '../maps/service';
+import { getProvenance } from '../rights/provenance';
 import { bumpRevision, transact } from '../database/pool';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
 import * as queries from './queries';
+
+/** States of a map that is not where its file says. */
+const LOST = ['missing', 'elsewhere'];
 
 /** Jobs of this feature: looking again once a part was said to belong or not, and making versions. */
 export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
@@ -25,13 +30,23 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
           )
           .map(([key]) => key);
         const files = await listFindFiles(pool, asset.findId);
+        const pictures = await listCandidates(pool, {
+          arrivalId: find?.arrivalId ?? '',
+          modelPath: find?.modelPath ?? '',
+          isPiece: find?.kitId != null,
+          own: listPictures(files),
+          lost: reading.maps.filter(({ status }) => LOST.includes(status)).map(({ reference }) => reference),
+          author: (await getProvenance(pool, asset.id)).author,
+        });
+        const hashes = [...reading.maps.flatMap(({ sha256 }) => sha256 ?? []), ...pictures.map(({ sha256 }) => sha256)];
         const { findings } = await tasks.run(
           'assess-find',
           {
             documentSha256: reading.documentSha256,
             name: find?.name ?? asset.name,
             log: reading.log,
-            pictures: listPictures(files),
+            pictures,
+            facts: await lookAtPictures(dependencies, tasks, hashes, options),
             belonging,
             stated: reading.stated,
             habit: find ? await getHabitOfFind(dependencies, find.arrivalId, files) : undefined,

@@ -6,6 +6,7 @@ import { listPictures } from '../arrivals/handlers';
 import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { getFindForBench, listFindFiles, setFindState } from '../arrivals/service';
 import { settleFind } from '../arrivals/settle-find';
+import { lookAtPictures } from '../maps/service';
 import { takeFindToBench } from '../bench/service';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';
@@ -109,6 +110,7 @@ async function readPiece(
   const { find, reading } = await getFindForBench(pool, sourceFindId);
   const files = await listFindFiles(pool, findId);
   const silent = { ...options, onProgress: () => undefined };
+  const pictures = listPictures(files);
   const taken = await tasks.run('take-piece', { documentSha256: reading.documentSha256, piece: toPick(piece) }, silent);
   const assessed = await tasks.run(
     'assess-find',
@@ -116,7 +118,13 @@ async function readPiece(
       documentSha256: taken.documentSha256,
       name: piece.name,
       log: [],
-      pictures: listPictures(files),
+      pictures,
+      facts: await lookAtPictures(
+        dependencies,
+        tasks,
+        [...reading.maps.flatMap(({ sha256 }) => sha256 ?? []), ...pictures.map(({ sha256 }) => sha256)],
+        silent,
+      ),
       belonging: [],
       // sizes in the texts are those of the kit
       stated: [],
@@ -124,11 +132,11 @@ async function readPiece(
     },
     silent,
   );
-  const { shape, pictures, ...judged } = assessed;
+  const { shape, pictures: looks, ...judged } = assessed;
   await settleFind(dependencies, findId, {
     readerVersion: READER_VERSION,
     reading: { id: randomUUID(), findId, log: [], rights: reading.rights, stated: [], ...taken, ...judged },
     shape,
-    pictures,
+    pictures: looks,
   });
 }

@@ -1,7 +1,7 @@
 import { TGALoader } from 'three/examples/jsm/loaders/TGALoader.js';
 import { DomainError } from '@haveld/contract/error';
 import { identifyPicture } from '@haveld/core/textures/identify-picture';
-import type { Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
+import type { DeepChannel, Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
 
 /** Reads pictures with the browser's own decoders, without touching colours or alpha; TGA, which it does not know, with a loader. */
 export const browserCodec: PictureCodec = {
@@ -30,9 +30,18 @@ export const browserCodec: PictureCodec = {
     }
   },
 
-  async encodePng({ width, height, data }: Picture): Promise<Uint8Array> {
-    const canvas = new OffscreenCanvas(width, height);
-    canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
-    return new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
+  /** The browser reads 8 bits: what is shown on the bench is that deep, the version made on the server as deep as the file. */
+  async decodeDeep(bytes: Uint8Array): Promise<DeepChannel> {
+    const { width, height, data } = await browserCodec.decode(bytes);
+    return { width, height, data: Uint16Array.from({ length: width * height }, (_, i) => data[i * 4] * 257) };
   },
+
+  encodePng: (picture) => encode(picture, 'image/png'),
+  encodeJpeg: (picture, quality) => encode(picture, 'image/jpeg', quality / 100),
 };
+
+async function encode({ width, height, data }: Picture, type: string, quality?: number): Promise<Uint8Array> {
+  const canvas = new OffscreenCanvas(width, height);
+  canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
+  return new Uint8Array(await (await canvas.convertToBlob({ type, quality })).arrayBuffer());
+}

@@ -1,25 +1,23 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import type { MapLine } from '@haveld/contract/report';
-import { locateReference } from '../../textures/locate';
-import { detectRoleByName, fileStem, splitName } from '../../textures/role-by-name';
+import type { MapDecision, MapMatch } from '../../textures/relink/match-references';
+import { fileStem, splitName } from '../../textures/judging/read-map-name';
+import { readNameParts } from '../../textures/relink/name-parts';
+import { ROLES } from '../../textures/roles';
 import { SLOTS } from '../../textures/slots';
-import type { ArrivalPicture } from '../../textures/map-lines';
-import type { SourceHabit } from '../../finds/habits';
+import type { MapLines } from '../../textures/map-lines';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Maps that are where they should be, elsewhere, or nowhere; and pictures that nobody asked for. */
 export function checkMaps(examination: Examination): Finding[] {
-  const { maps, document } = examination;
+  const { maps, document, decisions } = examination;
   const here = maps.filter((map) => map.status === 'found' || map.status === 'embedded');
-  const open = maps.filter(
-    (map) => map.status === 'elsewhere' || map.status === 'missing' || map.status === 'unreadable',
-  );
-  const findings: Finding[] = [];
+  const open = maps.filter((map) => map.status !== 'found' && map.status !== 'embedded');
   const taken = new Set<string>();
-  for (const map of open) findings.push(checkOpenMap(map, examination, taken));
-  findings.push(...offerUnreferenced(examination, taken));
+  const findings = open.map((map, i) => checkOpenMap(map, decisions[i], examination, taken));
+  findings.push(...offerSpare(examination, taken));
   if (maps.length === 0 && findings.length === 0) {
     const materials = document.getRoot().listMaterials().length;
     findings.push(
@@ -49,46 +47,61 @@ export function checkMaps(examination: Examination): Finding[] {
   return findings;
 }
 
+/** Taking a picture for a map; what holds several things at once says which channel holds what. */
 function relink(
   map: Pick<MapLine, 'material' | 'slot'>,
-  picture: Pick<ArrivalPicture, 'path' | 'sha256'>,
+  { path, sha256, judged }: Pick<MapMatch['offered'], 'path' | 'sha256' | 'judged'>,
+  { facts }: Pick<Examination, 'facts'>,
+  work?: Examination['spare'][number]['picture']['work'],
 ): Choice['steps'] {
+  const packing = judged?.role === 'packed' ? judged.packing : null;
+  // a picture without alpha is grey where opacity is meant; a slot for one thing takes the picture as it is
+  const isPacked = packing !== null && (map.slot === 'metallicRoughness' || map.slot === 'occlusion');
+  const isMeasured = facts.has(sha256);
   return [
     {
       kind: 'relink-map',
       schema: 1,
       material: map.material,
       slot: map.slot,
-      sha256: picture.sha256,
-      path: picture.path,
+      sha256,
+      path,
+      ...(isPacked && isMeasured ? { packing } : {}),
+      ...(work ? { work } : {}),
     },
   ];
 }
 
-function checkOpenMap(map: MapLine, { unreferenced: pictures, habit }: Examination, taken: Set<string>): Finding {
+function checkOpenMap(map: MapLine, decision: MapDecision, examination: Examination, taken: Set<string>): Finding {
   const key = `map:${map.material}:${map.slot}`;
-  const found =
-    map.sha256 && map.path ? [{ path: map.path, sha256: map.sha256, width: map.width, height: map.height }] : [];
-  const choices: Choice[] = [];
-  for (const location of locateReference(
-    map.reference,
-    '',
-    [...found, ...pictures].map((picture) => picture.path),
-  )) {
-    const picture = [...found, ...pictures].find((candidate) => candidate.path === location.path)!;
-    if (choices.some((choice) => choice.id === picture.sha256)) continue;
-    choices.push({
-      id: picture.sha256,
-      label: picture.path,
-      steps: relink(map, picture),
-      confidence: Math.min(location.confidence, 0.97),
-      evidence: location.reasons.map((text) => ({ text })),
-    });
-  }
-  if (choices.length === 0) choices.push(...guessByName(map, pictures, habit));
-  choices.forEach((choice) => taken.add(choice.id));
+  const works = new Map(examination.spare.map(({ picture }) => [picture.sha256, picture.work]));
+  const choices = decision.matches.map((match): Choice => ({
+    id: match.offered.sha256,
+    label: match.offered.path,
+    steps: relink(
+      map,
+      match.offered,
+      examination,
+      match.offered.sameAuthor ? undefined : works.get(match.offered.sha256),
+    ),
+    confidence: match.confidence,
+    evidence: match.evidence,
+  }));
+  const [first] = decision.matches;
+  if (first && first.confidence > 0.5) taken.add(first.offered.sha256);
   const name = map.reference.split(/[\\/]/).pop() ?? map.reference;
   const words = SLOTS[map.slot].words;
+  const asWritten = { text: 'as the file writes it', figure: map.reference };
+  if (map.status === 'unreadable' && choices.length === 0) {
+    return makeFinding({
+      key,
+      heading: 'textures',
+      mark: 'blocks',
+      title: `${name} cannot be read`,
+      detail: `“${map.material}” wants it as its ${words} map. It stays unconnected; set this aside to go on without it.`,
+      evidence: [asWritten],
+    });
+  }
   if (choices.length === 0) {
     return makeFinding({
       key,
@@ -96,7 +109,7 @@ function checkOpenMap(map: MapLine, { unreferenced: pictures, habit }: Examinati
       mark: 'blocks',
       title: `1 map did not arrive: ${name}`,
       detail: `“${map.material}” names it as its ${words} map. It stays unconnected; set this aside to go on without it.`,
-      evidence: [{ text: 'as the file writes it', figure: map.reference }],
+      evidence: [asWritten],
     });
   }
   return makeFinding({
@@ -104,89 +117,49 @@ function checkOpenMap(map: MapLine, { unreferenced: pictures, habit }: Examinati
     heading: 'textures',
     mark: 'blocks',
     title: `${name} is not where the file says`,
-    detail: `“${map.material}” names it as its ${words} map (${SLOTS[map.slot].colourSpace === 'srgb' ? 'sRGB' : 'linear'}).`,
-    evidence: [{ text: 'as the file writes it', figure: map.reference }, ...choices[0].evidence],
+    detail: `“${map.material}” names it as its ${words} map (${SLOTS[map.slot].colourSpace === 'srgb' ? 'sRGB' : 'linear'}).${decision.doubt ? ` Asked, because ${decision.doubt}.` : ''}`,
+    evidence: [asWritten, ...choices[0].evidence],
     choices,
-    sure: isSure(choices[0], choices[0].evidence.length),
+    sure: decision.sure,
   });
 }
 
-/** A renamed map: same role by its name, and words in common with the material or the reference. */
-function guessByName(map: MapLine, pictures: readonly ArrivalPicture[], { roles }: SourceHabit): Choice[] {
-  const wanted = new Set([...splitName(fileStem(map.reference)), ...splitName(map.material)]);
-  return pictures.flatMap((picture): Choice[] => {
-    const named = detectRoleByName(picture.path, roles);
-    const shared = (named?.subject ?? splitName(fileStem(picture.path))).filter(
-      (word) => word.length > 2 && wanted.has(word),
-    );
-    const sameRole = named?.slot === map.slot;
-    if (shared.length === 0 || (named && !sameRole)) return [];
-    const evidence = [
-      { text: `the name shares “${shared.join(' ')}”` },
-      ...(named && sameRole ? [{ text: named.evidence }] : []),
-    ];
-    return [
-      {
-        id: picture.sha256,
-        label: picture.path,
-        steps: relink(map, picture),
-        confidence: sameRole ? 0.78 : 0.55,
-        evidence,
-      },
-    ];
-  });
-}
+/** Below this a picture's role is not proposed for a material. */
+const OFFERED_FROM = 0.75;
 
-/** Pictures nobody references, offered for the slot their name says: to the material whose name they share, or to the only one. */
-function offerUnreferenced({ document, unreferenced, maps, habit }: Examination, taken: Set<string>): Finding[] {
-  const materials = document.getRoot().listMaterials();
-  const rest = unreferenced.filter((picture) => !taken.has(picture.sha256));
+/** Pictures nobody references, offered for the slot of their role: to the material of their set, of their name, or to the only one. */
+function offerSpare(examination: Examination, taken: Set<string>): Finding[] {
+  const { spare, facts } = examination;
+  const rest = spare.filter(
+    ({ picture }) => !taken.has(picture.sha256) && picture.place !== 'other-arrival' && picture.place !== 'library',
+  );
   const findings: Finding[] = [];
-  const left: ArrivalPicture[] = [];
-  for (const picture of rest) {
-    const named = detectRoleByName(picture.path, habit.roles);
-    const free = named
-      ? materials.filter(
-          (material) => !maps.some((map) => map.material === material.getName() && map.slot === named.slot),
-        )
-      : [];
-    const fitting = free.filter((material) =>
-      splitName(material.getName()).some((word) => word.length > 2 && named?.subject.includes(word)),
-    );
-    const candidates = fitting.length > 0 ? fitting : free.length === 1 && materials.length === 1 ? free : [];
-    const [material] = candidates;
-    if (
-      !named ||
-      !material ||
-      named.slot === 'bump' ||
-      named.slot === 'specular' ||
-      findings.some((finding) => finding.key === `offer:${material.getName()}:${named.slot}`)
-    ) {
-      left.push(picture);
+  const left: MapLines['spare'] = [];
+  for (const one of rest) {
+    const offer = placeSpare(one, examination, new Set(findings.map(({ key }) => key)));
+    if (!offer) {
+      left.push(one);
       continue;
     }
-    const evidence = [
-      { text: named.evidence },
-      { text: fitting.length > 0 ? `the name shares a word with “${material.getName()}”` : 'it is the only material' },
-    ];
-    const confidence = fitting.length === 1 ? 0.92 : 0.8;
+    const { material, slot, evidence, confidence } = offer;
+    const { picture, judged } = one;
     const choice: Choice = {
       id: picture.sha256,
       label: picture.path,
-      steps: relink({ material: material.getName(), slot: named.slot }, picture),
+      steps: relink({ material, slot }, { path: picture.path, sha256: picture.sha256, judged }, examination),
       confidence,
       evidence,
     };
     findings.push(
       makeFinding({
-        key: `offer:${material.getName()}:${named.slot}`,
+        key: `offer:${material}:${slot}`,
         heading: 'textures',
         mark: 'look',
-        title: `${fileStem(picture.path)} fits “${material.getName()}”`,
-        detail: `No material names this picture; its name says ${SLOTS[named.slot].words}.`,
+        title: `${fileStem(picture.path)} fits “${material}”`,
+        detail: `No material names this picture; it is ${ROLES[judged.role].words}.`,
         evidence,
         choices: [choice],
-        sure: isSure(choice, evidence.length),
+        sure: isSure(choice, judged.independent + 1),
       }),
     );
   }
@@ -197,12 +170,66 @@ function offerUnreferenced({ document, unreferenced, maps, habit }: Examination,
         heading: 'textures',
         mark: 'holds',
         title: `${count(left.length, 'picture')} no material uses`,
-        evidence: left.slice(0, 12).map((picture) => ({
+        evidence: left.slice(0, 12).map(({ picture }) => ({
           text: picture.path,
-          figure: picture.width ? `${picture.width} × ${picture.height}` : undefined,
+          figure: describeSize(facts.get(picture.sha256) ?? picture),
         })),
       }),
     );
   }
   return findings;
 }
+
+const describeSize = ({ width, height }: { width: number | null; height: number | null }): string | undefined =>
+  width && height ? `${width} × ${height}` : undefined;
+
+interface Offer {
+  material: string;
+  slot: MapLine['slot'];
+  confidence: number;
+  evidence: Choice['evidence'];
+}
+
+function placeSpare(
+  { picture, judged }: MapLines['spare'][number],
+  { document, maps }: Examination,
+  offered: ReadonlySet<string>,
+): Offer | null {
+  const { slot } = ROLES[judged.role];
+  if (!slot || slot === 'bump' || slot === 'specular' || judged.confidence < OFFERED_FROM) return null;
+  if (judged.role === 'packed' && judged.packing === null) return null;
+  const isTaken = (material: string): boolean =>
+    maps.some((map) => map.material === material && sharesPlace(map.slot, slot)) ||
+    offered.has(`offer:${material}:${slot}`);
+  const names = document
+    .getRoot()
+    .listMaterials()
+    .map((material) => material.getName());
+  const free = [...new Set(names)].filter((name) => !isTaken(name));
+  const own = readNameParts(picture.path);
+  const ofSet = free.filter((name) =>
+    maps.some((map) => {
+      const parts = map.material === name ? readNameParts(map.path ?? map.reference) : null;
+      return parts && parts.subject.length > 0 && parts.subject.join(' ') === own.subject.join(' ');
+    }),
+  );
+  const ofName = free.filter((name) => splitName(name).some((word) => word.length > 2 && own.subject.includes(word)));
+  const [material, why, trust] =
+    ofSet.length === 1
+      ? [ofSet[0], `of one set with another map of “${ofSet[0]}”`, 0.96]
+      : ofName.length === 1
+        ? [ofName[0], `the name shares a word with “${ofName[0]}”`, 0.92]
+        : free.length === 1 && new Set(names).size === 1
+          ? [free[0], 'it is the only material', 0.88]
+          : [null, '', 0];
+  if (material === null) return null;
+  return { material, slot, confidence: trust * judged.confidence, evidence: [...judged.evidence, { text: why }] };
+}
+
+/** Roughness, glossiness and metallic lie in one map of glTF. */
+const PACKED: MapLine['slot'][] = ['roughness', 'glossiness', 'metallic'];
+const sharesPlace = (a: MapLine['slot'], b: MapLine['slot']): boolean =>
+  a === b ||
+  (a === 'metallicRoughness' && PACKED.includes(b)) ||
+  (b === 'metallicRoughness' && PACKED.includes(a)) ||
+  (a !== 'metallic' && b !== 'metallic' && PACKED.includes(a) && PACKED.includes(b));

@@ -5,7 +5,7 @@ import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
 import { createDocument } from '../../scene/document-io';
 import { setDocumentSource, setMaterialSource } from '../../scene/source-data';
 import { getShownScene } from '../../scene/traverse';
-import { fileStem } from '../../textures/role-by-name';
+import { fileStem } from '../../textures/judging/read-map-name';
 import { createMeshNode, createPlainMaterial, createPointsNode } from '../add-mesh';
 import { bindReferences } from '../bind-references';
 import type { Reading, ReadingContext } from '../reading';

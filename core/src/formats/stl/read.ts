@@ -5,7 +5,7 @@ import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
 import { createDocument } from '../../scene/document-io';
 import { setDocumentSource } from '../../scene/source-data';
 import { getShownScene } from '../../scene/traverse';
-import { fileStem } from '../../textures/role-by-name';
+import { fileStem } from '../../textures/judging/read-map-name';
 import { createMeshNode, createPlainMaterial } from '../add-mesh';
 import type { Reading, ReadingContext } from '../reading';
 import { parseAsciiStl } from './parse-ascii';

@@ -19,7 +19,6 @@ export interface MapNameReading {
 export function splitName(stem: string): string[] {
   return stem
     .replace(/([\p{Ll}\p{N}])(\p{Lu})/gu, '$1 $2')
-    .replace(/(\p{Lu})(\p{Lu}\p{Ll})/gu, '$1 $2')
     .toLowerCase()
     .split(/[^\p{L}\p{N}]+/u)
     .filter((token) => token !== '');
@@ -61,7 +60,9 @@ function indexWords(rules: readonly RoleWord[]): Map<string, RoleWord> {
  * @returns null where it says nothing
  */
 export function readMapName(path: string, habit: Readonly<Record<string, TextureRole>> = {}): MapNameReading | null {
-  const tokens = splitName(dropCopyMarks(fileStem(path)))
+  // `AOMap`, `ORMTexture`: initials before a word
+  const stem = dropCopyMarks(fileStem(path)).replace(/(\p{Lu})(\p{Lu}\p{Ll})/gu, '$1 $2');
+  const tokens = splitName(stem)
     .filter((token) => !RESOLUTION.test(token))
     .map((token) => (token.length > 4 ? token.replace(GLUED_RESOLUTION, '') : token));
   for (let last = tokens.length - 1; last >= 0; last--) {

@@ -105,7 +105,7 @@ function listPairs(
   const parts = offered.map(({ path }) => readNameParts(path, habit));
   const index = indexWords(parts);
   return wanted.map((one, wantedIndex) => {
-    const role = roleOfSlot(one.slot);
+    const role = SLOTS[one.slot].role;
     const names = one.references.map((reference) => readNameParts(reference, habit));
     const material = readNameParts(`${one.material}.x`, habit);
     const near = new Set(
@@ -153,15 +153,10 @@ function indexWords(parts: readonly NameParts[]): Map<string, number[]> {
   return index;
 }
 
-/** The role a slot wants. */
-function roleOfSlot(slot: TextureSlot): TextureRole | null {
-  return (Object.keys(ROLES) as TextureRole[]).find((role) => ROLES[role].slot === slot) ?? null;
-}
-
 /** How far a picture is what its slot wants, 0 to 1; null where it was not judged. */
 function fitRole(slot: TextureSlot, judged: RoleJudgement | null): number | null {
   if (!judged) return null;
-  const wanted: (TextureRole | null)[] = [roleOfSlot(slot)];
+  const wanted: TextureRole[] = [SLOTS[slot].role];
   if (slot === 'bump') wanted.push('normal');
   if (slot === 'normal') wanted.push('height');
   if (slot === 'metallicRoughness' || slot === 'occlusion') wanted.push('packed', 'roughness');

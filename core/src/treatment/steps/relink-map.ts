@@ -1,6 +1,7 @@
 import { getMaterialSource, setMaterialSource } from '../../scene/source-data';
-import { bindMap } from '../../textures/bind-map';
-import { fileStem } from '../../textures/role-by-name';
+import { bindMap, bindPacked } from '../../textures/bind-map';
+import { fileStem } from '../../textures/judging/read-map-name';
+import { listNamedMaterials } from '../../textures/list-named-materials';
 import { SLOTS } from '../../textures/slots';
 import type { StepDefinition } from '../step-definition';
 
@@ -8,20 +9,19 @@ export const relinkMap: StepDefinition<'relink-map'> = {
   kind: 'relink-map',
   phase: 'textures',
   order: 0,
-  codeVersion: 1,
+  codeVersion: 2,
   topology: 'keeps',
   title: (step) => `${SLOTS[step.slot].words[0].toUpperCase()}${SLOTS[step.slot].words.slice(1)} map relinked`,
   credit: () => null,
   adaptation: () => null,
   async apply(document, step, { codec, readMap }) {
-    const materials = document
-      .getRoot()
-      .listMaterials()
-      .filter((material) => material.getName() === step.material);
+    const materials = listNamedMaterials(document, [step.material]);
     if (materials.length === 0) return { changed: '', unmatched: [step.material] };
     const bytes = await readMap(step.sha256);
     for (const material of materials) {
-      await bindMap(document, material, step.slot, bytes, fileStem(step.path), codec);
+      const name = fileStem(step.path);
+      if (step.packing) await bindPacked(document, material, step.packing, bytes, name, codec);
+      else await bindMap(document, material, step.slot, bytes, name, codec);
       const maps = getMaterialSource(material).maps ?? [];
       const reference = maps.find((map) => map.slot === step.slot)?.reference ?? step.path;
       setMaterialSource(material, {

@@ -1,0 +1,137 @@
+import type { Choice, Finding } from '@haveld/contract/finding';
+import type { MapLine } from '@haveld/contract/report';
+import type { Packing, TextureRole } from '@haveld/contract/texture-role';
+import { DECIDED_FROM, type RoleJudgement } from '../../textures/judging/judge-map-role';
+import { ROLES } from '../../textures/roles';
+import { SLOTS } from '../../textures/slots';
+import type { Examination } from '../examination';
+import { isSure, makeFinding } from '../make-finding';
+
+/** From this share on another role than the slot's is worth a question. */
+const ASKED_FROM = 0.6;
+/** How deep a height map is taken to be, of the model's longest side, where nothing says. Ours: what a person sees and no more. */
+const DEPTH_SHARE = 0.004;
+const TEXEL_MM_UNKNOWN = 1;
+
+/** Maps that are bound as something they are not: heights as normals, glossiness as roughness, a picture of colours as data. */
+export function checkMapRoles(examination: Examination): Finding[] {
+  const findings: Finding[] = [];
+  examination.maps.forEach((map, i) => {
+    const judged = examination.judged[i];
+    if (!judged || map.sha256 === null || (map.status !== 'found' && map.status !== 'embedded')) return;
+    const finding = checkRole(map, judged, examination);
+    if (finding) findings.push(finding);
+  });
+  return findings;
+}
+
+/** What a slot holds when all is well. */
+const FITS: Partial<Record<MapLine['slot'], TextureRole[]>> = {
+  metallicRoughness: ['packed', 'roughness', 'metallic'],
+  occlusion: ['occlusion', 'packed'],
+  specular: ['specular', 'glossiness'],
+  opacity: ['opacity', 'base-colour', 'mask'],
+  emissive: ['emissive', 'base-colour'],
+  baseColour: ['base-colour', 'opacity'],
+};
+
+function checkRole(map: MapLine, judged: RoleJudgement, examination: Examination): Finding | null {
+  const fits = FITS[map.slot] ?? [SLOTS[map.slot].role];
+  const share = judged.shares.filter(({ role }) => fits.includes(role)).reduce((sum, one) => sum + one.share, 0);
+  const isHeight = map.slot === 'bump' && judged.role === 'height';
+  if (!isHeight && (fits.includes(judged.role) || judged.confidence < ASKED_FROM || share > 0.35)) return null;
+  const name = map.path?.split('/').pop() ?? map.reference;
+  const choices = listWays(map, judged, examination);
+  if (choices.length === 0) return null;
+  const title = isHeight
+    ? `${name} holds heights: nothing shows of it yet`
+    : `${name} is bound as ${SLOTS[map.slot].words}, and is ${ROLES[judged.role].words}`;
+  return makeFinding({
+    key: `role:${map.material}:${map.slot}`,
+    heading: 'textures',
+    mark: 'look',
+    title,
+    detail: isHeight
+      ? `“${map.material}”: glTF has no place for heights; normals can be made of them.`
+      : `“${map.material}”: ${Math.round(judged.confidence * 100)} % by its name, its slot and its picture.`,
+    evidence: judged.evidence,
+    choices,
+    sure: !isHeight && judged.confidence >= DECIDED_FROM && isSure(choices[0], judged.independent),
+  });
+}
+
+/** What can be done with a map in the wrong place, the likeliest first; the last leaves it. */
+function listWays(map: MapLine, judged: RoleJudgement, examination: Examination): Choice[] {
+  const { material, slot } = map;
+  const sha256 = map.sha256!;
+  const path = map.path ?? map.reference;
+  const { evidence, confidence } = judged;
+  const out: Choice['steps'][number] = { kind: 'unlink-map', schema: 1, material, slot };
+  const stay: Choice = { id: 'stay', label: 'Leave it as it is', steps: [], confidence: 1 - confidence, evidence: [] };
+  const isBound = slot !== 'bump' && slot !== 'specular';
+  if (judged.role === 'height') {
+    const { depthMm, texelMm } = proposeDepth(map, examination);
+    return [
+      {
+        id: 'height-to-normal',
+        label: `Make normals of it, ${depthMm} mm deep`,
+        steps: [
+          ...(isBound ? [out] : []),
+          { kind: 'height-to-normal', schema: 1, material, sha256, path, depthMm, texelMm },
+        ],
+        confidence: Math.min(confidence, 0.85),
+        evidence: [
+          ...evidence,
+          { text: 'a texel on the surface', figure: `${Number(texelMm.toPrecision(2))} mm` },
+          { text: 'depth proposed: a four-hundredth of the longest side', figure: `${depthMm} mm` },
+        ],
+      },
+      stay,
+    ];
+  }
+  if (
+    (slot === 'roughness' && judged.role === 'glossiness') ||
+    (slot === 'glossiness' && judged.role === 'roughness')
+  ) {
+    return [
+      {
+        id: 'invert',
+        label: 'Turn it over: smooth becomes rough',
+        steps: [{ kind: 'change-map', schema: 1, materials: [material], slot: 'roughness', change: 'invert' }],
+        confidence,
+        evidence,
+      },
+      stay,
+    ];
+  }
+  const right = ROLES[judged.role].slot;
+  if (!right || right === 'bump' || right === 'specular' || right === slot)
+    return isBound ? [{ id: 'out', label: 'Take it out', steps: [out], confidence, evidence }, stay] : [];
+  const packing: Packing | null = judged.role === 'packed' ? judged.packing : null;
+  if (judged.role === 'packed' && !packing) return [];
+  return [
+    {
+      id: 'move',
+      label: `Bind it as ${ROLES[judged.role].words}`,
+      steps: [
+        ...(isBound ? [out] : []),
+        { kind: 'relink-map', schema: 1, material, slot: right, sha256, path, ...(packing ? { packing } : {}) },
+      ],
+      confidence,
+      evidence,
+    },
+    ...(isBound ? [{ id: 'out', label: 'Take it out', steps: [out], confidence: 0, evidence: [] }] : []),
+    stay,
+  ];
+}
+
+/** Millimetres, by the model's proposed size and the material's layout. */
+function proposeDepth(map: MapLine, examination: Examination): { depthMm: number; texelMm: number } {
+  const metres = examination.size[0]?.factor ?? 1;
+  const longest = Math.max(...(examination.uprightSize ?? [1])) * metres;
+  const depthMm = Number((longest * 1000 * DEPTH_SHARE).toPrecision(2));
+  const [, layout] = [...examination.layouts].find(([material]) => material?.getName() === map.material) ?? [];
+  const side = Math.max(map.width ?? 0, map.height ?? 0);
+  const texelMm = layout?.density && side > 0 ? (metres * 1000) / (layout.density.median * side) : TEXEL_MM_UNKNOWN;
+  return { depthMm: Math.max(0.01, depthMm), texelMm: Math.max(1e-6, texelMm) };
+}

@@ -1,0 +1,328 @@
+import type { Material } from '@gltf-transform/core';
+import type { PBRSpecularGlossiness } from '@gltf-transform/extensions';
+import type { Choice, Finding } from '@haveld/contract/finding';
+import { guessMatter } from '../../textures/guess-matter';
+import { chooseAlphaByShares } from '../../textures/choose-alpha-mode';
+import { getSlotTexture, SHOWN_SLOTS } from '../../textures/slot-texture';
+import { SLOTS } from '../../textures/slots';
+import { getMaterialSource } from '../../scene/source-data';
+import type { Examination } from '../examination';
+import { count } from '../../text/count';
+import { isSure, makeFinding } from '../make-finding';
+
+/** Materials as a whole: of another workflow, copies of one another, shiny for want of anything said, see-through or not. */
+export function checkMaterials(examination: Examination): Finding[] {
+  return [
+    ...checkSpecular(examination),
+    ...checkTwins(examination),
+    ...checkColourOnly(examination),
+    ...checkAlpha(examination),
+    ...checkConstants(examination),
+    ...checkBareFaces(examination),
+  ];
+}
+
+function checkSpecular({ document }: Examination): Finding[] {
+  const materials = document
+    .getRoot()
+    .listMaterials()
+    .filter((material) => material.getExtension<PBRSpecularGlossiness>('KHR_materials_pbrSpecularGlossiness'))
+    .map((material) => material.getName());
+  if (materials.length === 0) return [];
+  const choice: Choice = {
+    id: 'convert',
+    label: 'Make metallic and roughness of it',
+    steps: [{ kind: 'convert-specular', schema: 1, materials: [...new Set(materials)] }],
+    confidence: 0.97,
+    evidence: [
+      { text: 'KHR_materials_pbrSpecularGlossiness is archived: many renderers show these materials grey' },
+      {
+        text: 'converted texel by texel as the extension’s appendix does it; the delivered maps stay with the original',
+      },
+    ],
+  };
+  return [
+    makeFinding({
+      key: 'specular',
+      heading: 'textures',
+      mark: 'look',
+      title: `${count(materials.length, 'material')} described by specular and glossiness`,
+      detail: materials.slice(0, 6).join(', '),
+      evidence: choice.evidence,
+      choices: [choice],
+      sure: isSure(choice, 2),
+    }),
+  ];
+}
+
+/** What a renderer sees of a material, without its name. */
+function describeLook(material: Material): string {
+  const textures = SHOWN_SLOTS.map((slot) => getSlotTexture(material, slot));
+  const images = textures.map((texture) => {
+    const image = texture?.getImage();
+    return image ? `${image.byteLength}:${image.slice(0, 64).join('.')}:${image.slice(-64).join('.')}` : '';
+  });
+  const round = (values: readonly number[]): string => values.map((value) => value.toFixed(3)).join(',');
+  const lost = (getMaterialSource(material).maps ?? []).map(({ slot, reference }) => `${slot}=${reference}`).sort();
+  const extensions = material.listExtensions().map((extension) => extension.extensionName);
+  return [
+    round(material.getBaseColorFactor()),
+    round([material.getMetallicFactor(), material.getRoughnessFactor(), material.getAlphaCutoff()]),
+    round(material.getEmissiveFactor()),
+    material.getAlphaMode(),
+    String(material.getDoubleSided()),
+    ...images,
+    ...lost,
+    ...extensions,
+  ].join('|');
+}
+
+/** Copies that differ only by a number behind their name, or not even by that. */
+function checkTwins({ document }: Examination): Finding[] {
+  const groups = new Map<string, Material[]>();
+  for (const material of document.getRoot().listMaterials()) {
+    // materials with extensions are compared by name of the extension alone: too little to call them one
+    if (material.listExtensions().length > 0) continue;
+    const stem = material
+      .getName()
+      .replace(/[ ._-]*(\(\d+\)|\d+|copy)$/i, '')
+      .toLowerCase();
+    const key = `${stem}|${describeLook(material)}`;
+    groups.set(key, [...(groups.get(key) ?? []), material]);
+  }
+  return [...groups.values()]
+    .filter((materials) => new Set(materials.map((material) => material.getName())).size > 1)
+    .map((materials) => {
+      const names = [...new Set(materials.map((material) => material.getName()))].sort(
+        (a, b) => a.length - b.length || (a < b ? -1 : 1),
+      );
+      const [into, ...from] = names;
+      const choice: Choice = {
+        id: 'merge',
+        label: `Make them one: “${into}”`,
+        steps: [{ kind: 'merge-materials', schema: 1, into, from }],
+        confidence: 0.97,
+        evidence: [
+          { text: 'same factors, same maps' },
+          { text: 'their names differ by a number alone', figure: from.join(', ').slice(0, 60) },
+        ],
+      };
+      return makeFinding({
+        key: `twins:${into}`,
+        heading: 'textures',
+        mark: 'look',
+        title: `“${into}” came ${names.length} times`,
+        detail: `${count(names.length, 'draw call')} where one would do.`,
+        evidence: choice.evidence,
+        choices: [choice],
+        sure: isSure(choice, 2),
+      });
+    });
+}
+
+/** A colour map and nothing that says how the surface shines: glTF's defaults make a metal of it. */
+function checkColourOnly({ document, maps }: Examination): Finding[] {
+  const groups = new Map<string, { materials: string[]; choice: Omit<Choice, 'steps'>; factors: object }>();
+  for (const material of document.getRoot().listMaterials()) {
+    const mapped = maps.filter((map) => map.material === material.getName());
+    const hasShine = mapped.some(({ slot }) =>
+      ['metallicRoughness', 'roughness', 'glossiness', 'metallic', 'specular'].includes(slot),
+    );
+    if (hasShine || material.getMetallicRoughnessTexture() || material.listExtensions().length > 0) continue;
+    const [metallic, roughness] = [material.getMetallicFactor(), material.getRoughnessFactor()];
+    const isMirror = roughness < 0.12;
+    const isBareMetal = metallic > 0.5;
+    if (!isMirror && !isBareMetal) continue;
+    const colour = mapped.find(({ slot }) => slot === 'baseColour');
+    const { matter, word } = guessMatter(material.getName(), colour?.path ?? colour?.reference ?? '');
+    // what is called metal and shines as one is what it says
+    if (matter.id === 'metal' && isBareMetal && !isMirror) continue;
+    if (matter.id === 'glass' && isMirror && !isBareMetal) continue;
+    const key = matter.id;
+    const known = groups.get(key);
+    if (known) {
+      known.materials.push(material.getName());
+      continue;
+    }
+    groups.set(key, {
+      materials: [material.getName()],
+      factors: matter.factors,
+      choice: {
+        id: matter.id,
+        label: word ? `Give them what ${matter.words} has` : 'Give them a plain, dull surface',
+        confidence: word ? 0.9 : 0.82,
+        evidence: [
+          {
+            text: `nothing says how it shines; as it is: metallic ${metallic.toFixed(2)}, roughness ${roughness.toFixed(2)}`,
+          },
+          ...(word ? [{ text: `“${word}” in its name says ${matter.words}` }] : []),
+          { text: describeFactors(matter.factors), figure: matter.source.slice(0, 40) },
+        ],
+      },
+    });
+  }
+  return [...groups.entries()].map(([id, { materials, choice, factors }]) => {
+    const names = [...new Set(materials)];
+    const taken: Choice = {
+      ...choice,
+      steps: [
+        {
+          kind: 'set-material',
+          schema: 1,
+          materials: names,
+          factors,
+          words: `as ${id === 'plain' ? 'a plain surface' : id}`,
+          without: [],
+        },
+      ],
+    };
+    const stay: Choice = {
+      id: 'stay',
+      label: 'Leave them as they came',
+      steps: [],
+      confidence: 1 - choice.confidence,
+      evidence: [],
+    };
+    return makeFinding({
+      key: `shine:${id}`,
+      heading: 'textures',
+      mark: 'look',
+      title: `Colour only: ${names.length === 1 ? `“${names[0]}”` : count(names.length, 'material')} would shine like ${'a mirror'}`,
+      detail:
+        names.length > 1 ? names.slice(0, 8).join(', ') : 'There is no map that says how rough or how metallic it is.',
+      evidence: choice.evidence,
+      choices: [taken, stay],
+      sure: isSure(taken, choice.evidence.length > 2 ? 2 : 1),
+    });
+  });
+}
+
+const describeFactors = ({
+  metallic,
+  roughness,
+  transmission,
+}: {
+  metallic?: number;
+  roughness?: number;
+  transmission?: number;
+}): string =>
+  [
+    metallic !== undefined ? `metallic ${metallic}` : '',
+    roughness !== undefined ? `roughness ${roughness}` : '',
+    transmission !== undefined ? `lets ${transmission * 100} % of light through` : '',
+  ]
+    .filter((part) => part !== '')
+    .join(', ');
+
+/** Colour maps with holes in them that are shown solid, and solid ones that are blended for nothing. */
+function checkAlpha({ document, maps, facts }: Examination): Finding[] {
+  return document
+    .getRoot()
+    .listMaterials()
+    .flatMap((material) => {
+      const map = maps.find(
+        (one) => one.material === material.getName() && one.slot === 'baseColour' && one.sha256 !== null,
+      );
+      const measures = map?.sha256 ? facts.get(map.sha256)?.measures : null;
+      if (!map || !measures) return [];
+      const now = material.getAlphaMode();
+      const { alphaMode } = chooseAlphaByShares(measures.clear, measures.solid);
+      if (now === alphaMode || material.getBaseColorFactor()[3] < 1) return [];
+      const { matter, word } = guessMatter(material.getName(), map.path ?? map.reference);
+      const isLeaf = matter.id === 'leaf';
+      const percent = (share: number): string => `${Math.round(share * 100)} %`;
+      const evidence = [
+        {
+          text: 'clear, solid, and between',
+          figure: `${percent(measures.clear)}, ${percent(measures.solid)}, ${percent(1 - measures.clear - measures.solid)}`,
+        },
+        ...(isLeaf ? [{ text: `“${word}” in its name says ${matter.words}` }] : []),
+      ];
+      const words = { OPAQUE: 'solid', MASK: 'cut out', BLEND: 'see-through' }[alphaMode];
+      const choice: Choice = {
+        id: alphaMode,
+        label: `Show it ${words}`,
+        steps: [
+          {
+            kind: 'set-material',
+            schema: 1,
+            materials: [material.getName()],
+            factors: { alphaMode, alphaCutoff: 0.5, ...(alphaMode === 'MASK' ? { doubleSided: true } : {}) },
+            words,
+            without: [],
+          },
+        ],
+        confidence: alphaMode === 'MASK' ? 0.93 : 0.86,
+        evidence,
+      };
+      return [
+        makeFinding({
+          key: `alpha:${material.getName()}`,
+          heading: 'textures',
+          mark: 'look',
+          title:
+            `“${material.getName()}” has holes in its colour map and is shown ${now === 'OPAQUE' ? 'solid' : now === 'MASK' ? 'cut out' : 'blended'}`.replace(
+              'has holes in its colour map and is shown',
+              alphaMode === 'OPAQUE' ? 'is solid and is shown' : 'has holes in its colour map and is shown',
+            ),
+          detail:
+            alphaMode === 'MASK'
+              ? 'Nearly all of it is clear or solid: leaves, wire, lettering. Both sides are shown then.'
+              : '',
+          evidence,
+          choices: [
+            choice,
+            { id: 'stay', label: 'Leave it', steps: [], confidence: 1 - choice.confidence, evidence: [] },
+          ],
+          sure: isSure(choice, evidence.length > 1 || alphaMode === 'MASK' ? 2 : 1),
+        }),
+      ];
+    });
+}
+
+/** Maps of one colour take memory for a figure. */
+function checkConstants({ maps, facts }: Examination): Finding[] {
+  return maps.flatMap((map) => {
+    const seen = map.sha256 ? facts.get(map.sha256) : null;
+    const canFold = ['baseColour', 'metallicRoughness', 'emissive', 'occlusion', 'normal'].includes(map.slot);
+    if (!seen?.measures?.constant || !canFold || seen.width * seen.height < 64 || map.status === 'elsewhere') return [];
+    const colour = seen.measures.mean.map((value) => Math.round(value * 255)).join(', ');
+    const choice: Choice = {
+      id: 'fold',
+      label: 'Make it a figure',
+      steps: [{ kind: 'fold-constant', schema: 1, material: map.material, slot: map.slot }],
+      confidence: 0.95,
+      evidence: [
+        { text: `every texel is (${colour})`, figure: `${seen.width} × ${seen.height}` },
+        { text: 'looks the same as a factor, and takes no memory' },
+      ],
+    };
+    return [
+      makeFinding({
+        key: `constant:${map.material}:${map.slot}`,
+        heading: 'textures',
+        mark: 'look',
+        title: `The ${SLOTS[map.slot].words} map of “${map.material}” is one colour all over`,
+        detail: '',
+        evidence: choice.evidence,
+        choices: [choice],
+        sure: isSure(choice, 2),
+      }),
+    ];
+  });
+}
+
+function checkBareFaces({ layouts }: Examination): Finding[] {
+  const bare = layouts.get(null);
+  if (!bare || layouts.size < 2) return [];
+  return [
+    makeFinding({
+      key: 'no-material',
+      heading: 'textures',
+      mark: 'look',
+      title: `${count(bare.triangles, 'triangle')} without a material`,
+      detail:
+        'They show white. Set this aside if they are meant to, or give their part a material on the sheet of maps.',
+    }),
+  ];
+}

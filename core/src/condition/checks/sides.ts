@@ -1,0 +1,57 @@
+import type { Choice, Finding } from '@haveld/contract/finding';
+import { guessMatter } from '../../textures/guess-matter';
+import { listOpenSheets } from '../../textures/open-sheets';
+import type { Examination } from '../examination';
+import { count } from '../../text/count';
+import { isSure, makeFinding } from '../make-finding';
+
+/** Models beyond this are not looked at edge by edge. Ours: half a second. */
+const MOST_TRIANGLES = 400_000;
+
+/** Thin open sheets shown from one side: leaves, flags and sails that vanish when walked round. */
+export function checkSides({ document, figures, maps }: Examination): Finding[] {
+  if (figures.triangles > MOST_TRIANGLES) return [];
+  const sheets = listOpenSheets(document);
+  if (sheets.length === 0) return [];
+  const names = [...new Set(sheets.map(({ material }) => material.getName()))];
+  const said = names.filter((name) => {
+    const colour = maps.find((map) => map.material === name && map.slot === 'baseColour');
+    return ['leaf', 'cloth'].includes(guessMatter(name, colour?.path ?? '').matter.id);
+  });
+  const open = Math.max(...sheets.map((sheet) => sheet.open));
+  const evidence = [
+    { text: 'edges that belong to one face alone', figure: `${Math.round(open * 100)} %` },
+    ...(said.length > 0 ? [{ text: `${said.slice(0, 4).join(', ')}: leaf or cloth by name` }] : []),
+  ];
+  const choice: Choice = {
+    id: 'both',
+    label: 'Show both sides',
+    steps: [
+      {
+        kind: 'set-material',
+        schema: 1,
+        materials: names,
+        factors: { doubleSided: true },
+        words: 'both sides shown',
+        without: [],
+      },
+    ],
+    confidence: said.length === names.length ? 0.95 : 0.8,
+    evidence,
+  };
+  return [
+    makeFinding({
+      key: 'sides',
+      heading: 'textures',
+      mark: 'look',
+      title: `Thin open sheets seen from one side: ${count(names.length, 'material')}`,
+      detail: `${names.slice(0, 6).join(', ')}: seen from behind they are not there.`,
+      evidence,
+      choices: [
+        choice,
+        { id: 'stay', label: 'One side is enough', steps: [], confidence: 1 - choice.confidence, evidence: [] },
+      ],
+      sure: isSure(choice, evidence.length),
+    }),
+  ];
+}

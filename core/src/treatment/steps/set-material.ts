@@ -1,0 +1,23 @@
+import { applyFactors } from '../../textures/apply-factors';
+import { listNamedMaterials, listUnmatchedNames } from '../../textures/list-named-materials';
+import { setSlotTexture } from '../../textures/slot-texture';
+import type { StepDefinition } from '../step-definition';
+
+export const setMaterial: StepDefinition<'set-material'> = {
+  kind: 'set-material',
+  phase: 'textures',
+  order: 6,
+  codeVersion: 1,
+  topology: 'keeps',
+  title: (step) =>
+    `${step.materials.length === 1 ? step.materials[0] : `${step.materials.length} materials`}: ${step.words}`,
+  credit: (step) => (step.factors.baseColour || step.without.includes('baseColour') ? 'materials changed' : null),
+  adaptation: () => null,
+  apply(document, step) {
+    for (const material of listNamedMaterials(document, step.materials)) {
+      for (const slot of step.without) setSlotTexture(document, material, slot, null);
+      applyFactors(document, material, step.factors);
+    }
+    return { changed: step.words, unmatched: listUnmatchedNames(document, step.materials) };
+  },
+};

@@ -1,0 +1,94 @@
+import { readFile } from 'node:fs/promises';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import type { PictureKind } from '@haveld/core/textures/identify-picture';
+import type { Picture } from '@haveld/core/textures/picture-codec';
+
+/** Formats sharp refuses and a library for all takes: whole in memory, loaded when one is met. */
+const WITH_MAGICK: PictureKind[] = ['psd', 'dds'];
+
+/** @returns the reader of a format sharp does not know; null where sharp reads it */
+export function getSpecialReader(kind: PictureKind | null): ((bytes: Uint8Array) => Promise<Picture>) | null {
+  if (kind === 'exr') return readExr;
+  if (kind === 'hdr') return readHdr;
+  if (kind === 'ktx2') return readKtx2;
+  return kind && WITH_MAGICK.includes(kind) ? readWithMagick : null;
+}
+
+let magick: Promise<typeof import('@imagemagick/magick-wasm')> | null = null;
+
+async function loadMagick(): Promise<typeof import('@imagemagick/magick-wasm')> {
+  const library = await import('@imagemagick/magick-wasm');
+  const folder = dirname(createRequire(import.meta.url).resolve('@imagemagick/magick-wasm'));
+  await library.initializeImageMagick(await readFile(join(folder, 'x86/magick.wasm')));
+  return library;
+}
+
+async function readWithMagick(bytes: Uint8Array): Promise<Picture> {
+  const { ImageMagick, ColorSpace } = await (magick ??= loadMagick());
+  return ImageMagick.read(bytes, (image) => {
+    if (image.colorSpace !== ColorSpace.sRGB) image.colorSpace = ColorSpace.sRGB;
+    const { width, height } = image;
+    const data = image.getPixels((pixels) => pixels.toByteArray(0, 0, width, height, 'RGBA'));
+    if (!data) throw new Error('no pixels');
+    return { width, height, data: new Uint8Array(data) };
+  });
+}
+
+async function readExr(bytes: Uint8Array): Promise<Picture> {
+  const { EXRLoader } = await import('three/examples/jsm/loaders/EXRLoader.js');
+  const { FloatType } = await import('three');
+  const loader = new EXRLoader();
+  loader.setDataType(FloatType);
+  const { data, width, height } = loader.parse(bytes.slice().buffer) as unknown as Floats;
+  // EXR's rows come from the bottom out of this loader
+  return fromFloats(data, width, height, true);
+}
+
+async function readHdr(bytes: Uint8Array): Promise<Picture> {
+  const { HDRLoader } = await import('three/examples/jsm/loaders/HDRLoader.js');
+  const { FloatType } = await import('three');
+  const loader = new HDRLoader();
+  loader.setDataType(FloatType);
+  const { data, width, height } = loader.parse(bytes.slice().buffer) as unknown as Floats;
+  return fromFloats(data, width, height, false);
+}
+
+interface Floats {
+  data: Float32Array;
+  width: number;
+  height: number;
+}
+
+/** Light from 0 to 1 as 0 to 255; what is brighter is cut. */
+function fromFloats(floats: Float32Array, width: number, height: number, fromBelow: boolean): Picture {
+  const channels = floats.length / (width * height);
+  const data = new Uint8Array(width * height * 4);
+  for (let y = 0; y < height; y++) {
+    let from = (fromBelow ? height - 1 - y : y) * width * channels;
+    for (let x = 0, o = y * width * 4; x < width; x++, o += 4, from += channels) {
+      for (let c = 0; c < 3; c++)
+        data[o + c] = Math.max(0, Math.min(255, Math.round(floats[from + Math.min(c, channels - 1)] * 255)));
+      data[o + 3] = channels === 4 ? Math.max(0, Math.min(255, Math.round(floats[from + 3] * 255))) : 255;
+    }
+  }
+  return { width, height, data, isLinear: true };
+}
+
+/** Basis' own transcoder, at RGBA32 (its format 13). */
+async function readKtx2(bytes: Uint8Array): Promise<Picture> {
+  const { openBasis } = await import('./basis-module');
+  const basis = await openBasis();
+  const file = new basis.KTX2File(bytes);
+  try {
+    if (!file.isValid()) throw new Error('it holds no Basis data, the one kind of KTX2 that is read');
+    const [width, height] = [file.getWidth(), file.getHeight()];
+    const data = new Uint8Array(file.getImageTranscodedSizeInBytes(0, 0, 0, 13));
+    if (!file.startTranscoding() || !file.transcodeImage(data, 0, 0, 0, 13, 0, -1, -1))
+      throw new Error('its data are broken');
+    return { width, height, data };
+  } finally {
+    file.close();
+    file.delete();
+  }
+}

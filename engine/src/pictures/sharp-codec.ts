@@ -1,0 +1,107 @@
+import { decode as decodeBmp } from 'bmp-ts';
+import sharp from 'sharp';
+import { TGALoader } from 'three/examples/jsm/loaders/TGALoader.js';
+import { DomainError } from '@haveld/contract/error';
+import { identifyPicture } from '@haveld/core/textures/identify-picture';
+import type { DeepChannel, Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
+import { checkPictureSize } from './picture-limits';
+import { getSpecialReader } from './read-special';
+
+/** 16K × 16K: anything larger is refused before it is decoded. */
+export const MAX_PIXELS = 16384 * 16384;
+
+sharp.concurrency(1);
+sharp.cache(false);
+
+/**
+ * Reads pictures with sharp; what it refuses (TGA, BMP, PSD, EXR, HDR, DDS, KTX2) with readers of their own. The same pixels
+ * give the same PNG.
+ */
+export const sharpCodec: PictureCodec = {
+  decode: (bytes) => reading(bytes, () => decodePicture(bytes)),
+
+  decodeDeep: (bytes) =>
+    reading(bytes, async () => {
+      const kind = identifyPicture(bytes);
+      if (kind === 'png' || kind === 'tiff') return decodeSixteen(bytes);
+      const { width, height, data } = await decodePicture(bytes);
+      return { width, height, data: Uint16Array.from({ length: width * height }, (_, i) => data[i * 4] * 257) };
+    }),
+
+  async encodePng({ width, height, data }: Picture): Promise<Uint8Array> {
+    const image = sharp(data, { raw: { width, height, channels: 4 } });
+    const png = await image.png({ compressionLevel: 6, adaptiveFiltering: true }).toBuffer();
+    return new Uint8Array(png.buffer, png.byteOffset, png.byteLength);
+  },
+
+  async encodeJpeg({ width, height, data }: Picture, quality: number): Promise<Uint8Array> {
+    const image = sharp(data, { raw: { width, height, channels: 4 } }).removeAlpha();
+    const jpeg = await image.jpeg({ quality, chromaSubsampling: '4:4:4' }).toBuffer();
+    return new Uint8Array(jpeg.buffer, jpeg.byteOffset, jpeg.byteLength);
+  },
+};
+
+/**
+ * What goes wrong while a picture is read, in a sentence.
+ * @throws {DomainError} `bad-file`, or what the limits say
+ */
+export async function reading<T>(bytes: Uint8Array, read: () => Promise<T>): Promise<T> {
+  const kind = identifyPicture(bytes);
+  try {
+    checkPictureSize(bytes, kind);
+    return await read();
+  } catch (error) {
+    if (error instanceof DomainError) throw error;
+    throw new DomainError(
+      'bad-file',
+      `This picture cannot be read${kind ? ` as ${kind.toUpperCase()}` : ''}: ${(error as Error).message.split('\n')[0]}.`,
+      { cause: error },
+    );
+  }
+}
+
+async function decodePicture(bytes: Uint8Array): Promise<Picture> {
+  const kind = identifyPicture(bytes);
+  if (kind === 'tga') return decodeTga(bytes);
+  if (kind === 'bmp') return readBmp(bytes);
+  const special = getSpecialReader(kind);
+  if (special) return special(bytes);
+  const { data, info } = await sharp(bytes, { limitInputPixels: MAX_PIXELS })
+    .toColourspace('srgb')
+    .ensureAlpha()
+    .raw({ depth: 'uchar' })
+    .toBuffer({ resolveWithObject: true });
+  return {
+    width: info.width,
+    height: info.height,
+    data: new Uint8Array(data.buffer, data.byteOffset, data.byteLength),
+  };
+}
+
+async function decodeSixteen(bytes: Uint8Array): Promise<DeepChannel> {
+  const { data, info } = await sharp(bytes, { limitInputPixels: MAX_PIXELS })
+    .toColourspace('grey16')
+    .extractChannel(0)
+    .raw({ depth: 'ushort' })
+    .toBuffer({ resolveWithObject: true });
+  return {
+    width: info.width,
+    height: info.height,
+    data: new Uint16Array(data.buffer, data.byteOffset, data.byteLength / 2),
+  };
+}
+
+function decodeTga(bytes: Uint8Array): Picture {
+  const read = new TGALoader().parse(bytes.slice().buffer);
+  if (!read.data || !read.width || !read.height) throw new Error('no pixels');
+  return {
+    width: read.width,
+    height: read.height,
+    data: new Uint8Array(read.data.buffer, read.data.byteOffset, read.data.byteLength),
+  };
+}
+
+function readBmp(bytes: Uint8Array): Picture {
+  const { width, height, data } = decodeBmp(Buffer.from(bytes), { toRGBA: true });
+  return { width, height, data: new Uint8Array(data) };
+}

@@ -1,0 +1,1 @@
+ALTER TABLE reading ADD spare LONGTEXT NULL;

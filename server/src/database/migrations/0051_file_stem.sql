@@ -1,0 +1,3 @@
+ALTER TABLE arrival_file
+  ADD stem VARCHAR(190) AS (LEFT(LOWER(SUBSTRING_INDEX(SUBSTRING_INDEX(path, '/', -1), '.', 1)), 190)) STORED,
+  ADD KEY (stem);

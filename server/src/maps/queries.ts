@@ -1,0 +1,93 @@
+import type { MapFacts } from '@haveld/core/textures/map-facts';
+import { insertMany, many, placesFor, run, type Executor } from '../database/pool';
+
+/** What was seen of pictures by this version of looking. */
+export async function listFacts(
+  db: Executor,
+  hashes: readonly string[],
+  lookVersion: number,
+): Promise<Map<string, MapFacts>> {
+  if (hashes.length === 0) return new Map();
+  const rows = await many<{ facts: string }>(
+    db,
+    `SELECT facts FROM map_picture WHERE look_version = ? AND sha256 IN (${placesFor(hashes)})`,
+    [lookVersion, ...hashes],
+  );
+  return new Map(rows.map((row) => JSON.parse(row.facts) as MapFacts).map((facts) => [facts.sha256, facts]));
+}
+
+/** Two jobs may have looked at the same picture; they saw the same. */
+export async function saveFacts(db: Executor, facts: readonly MapFacts[], lookVersion: number): Promise<void> {
+  if (facts.length === 0) return;
+  await run(db, `DELETE FROM map_picture WHERE sha256 IN (${placesFor(facts)}) AND look_version < ?`, [
+    ...facts.map(({ sha256 }) => sha256),
+    lookVersion,
+  ]);
+  const known = await listFacts(
+    db,
+    facts.map(({ sha256 }) => sha256),
+    lookVersion,
+  );
+  await insertMany(
+    db,
+    'map_picture',
+    ['sha256', 'look_version', 'facts'],
+    facts.filter(({ sha256 }) => !known.has(sha256)).map((one) => [one.sha256, lookVersion, JSON.stringify(one)]),
+  );
+}
+
+export interface PictureRow {
+  path: string;
+  sha256: string;
+  width: number | null;
+  height: number | null;
+  arrivalId: string;
+  arrivalName: string;
+}
+
+const PICTURE = `SELECT arrival_file.path, arrival_file.sha256, arrival_file.width, arrival_file.height, arrival_file.arrival_id AS arrivalId,
+  arrival.name AS arrivalName FROM arrival_file JOIN arrival ON arrival.id = arrival_file.arrival_id`;
+
+/** Pictures of an arrival, those of no find too. */
+export const listPicturesOfArrival = (db: Executor, arrivalId: string, limit: number): Promise<PictureRow[]> =>
+  many(
+    db,
+    `${PICTURE} WHERE arrival_file.arrival_id = ? AND arrival_file.kind = 'picture' ORDER BY arrival_file.id LIMIT ?`,
+    [arrivalId, limit],
+  );
+
+/** Pictures of other arrivals whose name begins like one of these, up to its first dot. */
+export async function listPicturesByStem(
+  db: Executor,
+  stems: readonly string[],
+  exceptArrivalId: string,
+  limit: number,
+): Promise<PictureRow[]> {
+  if (stems.length === 0) return [];
+  return many(
+    db,
+    `${PICTURE} WHERE arrival_file.stem IN (${placesFor(stems)}) AND arrival_file.kind = 'picture' AND arrival_file.arrival_id <> ? ORDER BY arrival_file.id DESC LIMIT ?`,
+    [...stems, exceptArrivalId, limit],
+  );
+}
+
+export interface ArrivalWork {
+  arrivalId: string;
+  author: string;
+  title: string;
+  licenceId: string;
+  pageUrl: string;
+  catalogued: number;
+}
+
+/** Whose the assets of these arrivals are. */
+export async function listWorksOfArrivals(db: Executor, arrivalIds: readonly string[]): Promise<ArrivalWork[]> {
+  if (arrivalIds.length === 0) return [];
+  return many(
+    db,
+    `SELECT find.arrival_id AS arrivalId, provenance.author, provenance.title, provenance.licence_id AS licenceId, provenance.page_url AS pageUrl,
+       asset.state = 'catalogued' AS catalogued
+     FROM asset JOIN find ON find.id = asset.find_id JOIN provenance ON provenance.asset_id = asset.id WHERE find.arrival_id IN (${placesFor(arrivalIds)})`,
+    [...arrivalIds],
+  );
+}
