@@ -4,6 +4,7 @@ import * as catalogue from './catalogue';
 import * as doubles from './doubles';
 import type { AnyEndpoint } from './endpoint';
 import * as habits from './habits';
+import * as houseMaterials from './house-materials';
 import * as kits from './kits';
 import * as people from './people';
 import * as projects from './projects';
@@ -44,8 +45,14 @@ export const API: Record<string, AnyEndpoint[]> = {
     bench.answerFinding,
     bench.takeSure,
     bench.switchStep,
+    bench.setOwnSteps,
     bench.changeProvenance,
     bench.catalogueAsset,
+  ],
+  'house materials': [
+    houseMaterials.listHouseMaterials,
+    houseMaterials.saveHouseMaterial,
+    houseMaterials.deleteHouseMaterial,
   ],
   catalogue: [catalogue.searchCatalogue, catalogue.getAsset],
   projects: [

@@ -2,9 +2,9 @@ import { z } from 'zod';
 import { AssetStateSchema } from './asset-state';
 import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
-import { AnswerSchema, FindingSchema } from './finding';
+import { AnswerSchema, FindingSchema, HeadingSchema } from './finding';
 import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from './licence';
-import { FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema } from './report';
+import { FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, SpareMapSchema } from './report';
 import { Nothing } from './people';
 import { ProvenanceChangeSchema } from './rights';
 import { StepSchema } from './step';
@@ -40,6 +40,8 @@ export const SheetSchema = z.object({
   source: SourceFactsSchema,
   figures: FiguresSchema,
   maps: z.array(MapLineSchema),
+  /** Pictures that came and no material uses. */
+  spare: z.array(SpareMapSchema),
   log: z.array(LogEntrySchema),
   findings: z.array(SheetFindingSchema),
   steps: z.array(TreatmentStepSchema),
@@ -109,7 +111,8 @@ export const takeSure = endpoint({
   summary: 'Takes every sure proposal nobody has answered',
   params: Id,
   query: Nothing,
-  body: Nothing,
+  /** Only those under one heading; left out, all. */
+  body: z.object({ heading: HeadingSchema.optional() }),
   response: SheetSchema,
 });
 
@@ -120,6 +123,16 @@ export const switchStep = endpoint({
   params: Id,
   query: Nothing,
   body: z.object({ stepId: z.string(), enabled: z.boolean() }),
+  response: SheetSchema,
+});
+
+export const setOwnSteps = endpoint({
+  method: 'put',
+  path: '/api/bench/:id/own-steps',
+  summary: 'Puts steps of a person’s own under a key, in place of those that stood there; none takes them back',
+  params: Id,
+  query: Nothing,
+  body: z.object({ key: z.string().regex(/^own:.{1,150}$/), steps: z.array(StepSchema).max(20) }),
   response: SheetSchema,
 });
 

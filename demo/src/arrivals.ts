@@ -2,6 +2,7 @@ import { once } from 'node:events';
 import { ZipFile } from 'yazl';
 import { text, type DemoFile } from './demo-file';
 import { oldBuoy, quayFurniture, signalFlags } from './heaps';
+import { lampRoomShelf } from './lamp-room';
 import * as harbour from './models/harbour';
 import { CLOTH, pennant } from './models/pennant';
 import { block } from './shape';
@@ -41,6 +42,7 @@ export async function createDemoArrivals(): Promise<DemoArrival[]> {
       category: 'small prop',
     },
     { name: 'pennant_animated.zip', bytes: await zip(pennantInTheWind(surfaces)), stage: 'bench', category: 'large' },
+    { name: 'lamp_room_shelf.zip', bytes: await zip(await lampRoomShelf()), stage: 'bench', category: 'furniture' },
     {
       name: 'quay_furniture_pack.zip',
       bytes: await zip(quayFurniture(surfaces)),

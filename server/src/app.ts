@@ -17,6 +17,7 @@ import { sameOrigin, securityHeaders } from './http/guard';
 import type { App, Variables } from './http/serve-endpoint';
 import { addWebRoutes } from './http/web-routes';
 import type { JobHandlers } from './jobs/worker-loop';
+import { addMapRoutes } from './maps/routes';
 import { addPeopleRoutes, SESSION_COOKIE } from './people/routes';
 import { findSignedIn } from './people/service';
 import { addProjectRoutes } from './projects/routes';
@@ -44,6 +45,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addHabitRoutes(app, dependencies);
   addBenchRoutes(app, dependencies);
   addKitBenchRoutes(app, dependencies);
+  addMapRoutes(app, dependencies);
   addCatalogueRoutes(app, dependencies);
   addProjectRoutes(app, dependencies);
   addRightsRoutes(app, dependencies);

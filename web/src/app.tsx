@@ -27,6 +27,9 @@ import { useColourMode } from './theme/use-colour-mode';
 const SheetScreen = lazy(() =>
   import('./screens/bench/sheet-screen').then((module) => ({ default: module.SheetScreen })),
 );
+const MapSheetScreen = lazy(() =>
+  import('./screens/maps/map-sheet-screen').then((module) => ({ default: module.MapSheetScreen })),
+);
 const AssetScreen = lazy(() =>
   import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })),
 );
@@ -69,6 +72,7 @@ const router = createBrowserRouter([
       { path: 'bench', element: <BenchScreen /> },
       { path: 'bench/kits/:id', element: <KitBenchScreen /> },
       { path: 'bench/:id', element: <SheetScreen /> },
+      { path: 'bench/:id/maps', element: <MapSheetScreen /> },
       { path: 'catalogue', element: <CatalogueScreen /> },
       { path: 'catalogue/:id', element: <AssetScreen /> },
       { path: 'projects', element: <ProjectsScreen /> },

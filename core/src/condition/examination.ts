@@ -14,9 +14,10 @@ import { listMeshInstances } from '../scene/traverse';
 import { NO_HABIT, type SourceHabit } from '../finds/habits';
 import { listStrangers, type Stranger } from '../structure/strangers';
 import type { TextureRole } from '@haveld/contract/texture-role';
+import type { RoleJudgement } from '../textures/judging/judge-map-role';
 import type { CandidatePicture, MapFacts } from '../textures/map-facts';
 import { listMapLines, type MapLines } from '../textures/map-lines';
-import { matchReferences, type MapDecision } from '../textures/relink/match-references';
+import { matchReferences, type MapDecision, type RememberedMap } from '../textures/relink/match-references';
 import { SLOTS } from '../textures/slots';
 import { describeLayouts, type UvLayout } from '../textures/uv-layout';
 import type { Material } from '@gltf-transform/core';
@@ -38,6 +39,8 @@ export interface Examination {
   facts: ReadonlyMap<string, MapFacts>;
   /** For each map that is not where its file says, in the order of `maps`: what it may be. */
   decisions: MapDecision[];
+  /** What each map will be once sure proposals are taken, in the order of `maps`: bound, or surely found again. */
+  settled: SettledMap[];
   layouts: Map<Material | null, UvLayout>;
   strangers: Stranger[];
   /** Box of the model without the strangers; null without extent. */
@@ -54,6 +57,16 @@ export interface Examination {
   habit: SourceHabit;
 }
 
+/** A map whose picture is at hand. */
+export interface SettledMap {
+  map: MapLine;
+  sha256: string;
+  path: string;
+  judged: RoleJudgement;
+  /** False where it is only proposed yet. */
+  isBound: boolean;
+}
+
 export interface ExaminationInput {
   document: Document;
   name: string;
@@ -67,6 +80,8 @@ export interface ExaminationInput {
   stated: readonly StatedSize[];
   /** What is known of its source. */
   habit?: SourceHabit;
+  /** What was decided for maps of the same author before. */
+  remembered?: readonly RememberedMap[];
 }
 
 /** The key a stranger is asked about under. */
@@ -82,6 +97,7 @@ export function examine({
   belonging,
   stated,
   habit = NO_HABIT,
+  remembered = [],
 }: ExaminationInput): Examination {
   const source = getDocumentSource(document);
   const strangers = listStrangers(document, habit.hidden);
@@ -112,6 +128,7 @@ export function examine({
   );
   const words = wordsOf(habit);
   const { maps, judged, spare } = listMapLines(document, pictures, facts, words);
+  const decisions = decideMaps(document, { maps, judged, spare }, pictures, words, remembered);
   return {
     document,
     name,
@@ -122,7 +139,8 @@ export function examine({
     judged,
     spare,
     facts,
-    decisions: decideMaps(document, maps, pictures, spare, words),
+    decisions,
+    settled: listSettled(maps, judged, decisions),
     layouts: describeLayouts(document, instances),
     strangers,
     modelBox,
@@ -149,17 +167,46 @@ export function examine({
 const wordsOf = ({ roles }: SourceHabit): Record<string, TextureRole> =>
   Object.fromEntries(Object.entries(roles).map(([word, slot]) => [word, SLOTS[slot].role]));
 
+function listSettled(
+  maps: readonly MapLine[],
+  judged: MapLines['judged'],
+  decisions: readonly MapDecision[],
+): SettledMap[] {
+  let next = 0;
+  return maps.flatMap((map, i): SettledMap[] => {
+    const isBound = isAtHand(map);
+    const decision = isBound ? null : decisions[next++];
+    if (isBound) {
+      const role = judged[i];
+      return map.sha256 && role
+        ? [{ map, sha256: map.sha256, path: map.path ?? map.reference, judged: role, isBound }]
+        : [];
+    }
+    const offered = decision?.sure ? decision.matches[0].offered : null;
+    return offered?.judged
+      ? [{ map, sha256: offered.sha256, path: offered.path, judged: offered.judged, isBound }]
+      : [];
+  });
+}
+
+/** @returns true where a map's picture lies where its file says, or in it */
+export const isAtHand = ({ status }: Pick<MapLine, 'status'>): boolean => status === 'found' || status === 'embedded';
+
 /** Looks for every map that is not where its file says, for the whole model at once. */
 function decideMaps(
   document: Document,
-  maps: readonly MapLine[],
+  { maps, judged, spare }: MapLines,
   pictures: readonly CandidatePicture[],
-  spare: MapLines['spare'],
   words: Record<string, TextureRole>,
+  remembered: readonly RememberedMap[],
 ): MapDecision[] {
-  const open = maps.filter(({ status }) => status === 'elsewhere' || status === 'missing' || status === 'unreadable');
+  const open = maps.filter((map) => !isAtHand(map));
   if (open.length === 0) return [];
   const roles = new Map(spare.map(({ picture, judged }) => [picture.sha256, judged]));
+  maps.forEach(({ sha256 }, i) => {
+    const role = judged[i];
+    if (sha256 && role && !roles.has(sha256)) roles.set(sha256, role);
+  });
   const kept = document.getRoot().listMaterials();
   return matchReferences(
     open.map(({ material, slot, reference }) => ({
@@ -184,5 +231,6 @@ function decideMaps(
       judged: roles.get(sha256) ?? null,
     })),
     words,
+    remembered,
   );
 }

@@ -17,7 +17,7 @@ const THUMB_SIDE = 192;
 const SHOWN_SIDE = 2048;
 /** Larger pictures are measured on every so manieth texel, read in pieces. */
 const MEASURED_SIDE = 4096;
-const BROWSER_READS: PictureKind[] = ['png', 'jpeg', 'webp', 'gif', 'avif', 'bmp', 'tga'];
+const BROWSER_READS: PictureKind[] = ['png', 'jpeg', 'webp', 'gif', 'avif', 'bmp'];
 const SHARP_READS: PictureKind[] = ['png', 'jpeg', 'webp', 'gif', 'avif', 'tiff'];
 /** A share of vectors of unit length from which on a picture may be normals. */
 const NORMALS_FROM = 0.5;

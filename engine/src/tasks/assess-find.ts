@@ -11,6 +11,7 @@ import { readGlb } from '@haveld/core/scene/document-io';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
 import { describeSpare } from '@haveld/core/textures/map-lines';
+import type { RememberedMap } from '@haveld/core/textures/relink/match-references';
 import { measureLook } from '../pictures/measure-look';
 import type { TaskContext } from './task';
 
@@ -26,6 +27,8 @@ export interface AssessInput {
   stated: StatedSize[];
   /** What is known of its source. */
   habit?: SourceHabit;
+  /** What was decided for maps of the same author before. */
+  remembered?: RememberedMap[];
 }
 
 export interface AssessResult {
@@ -51,6 +54,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     belonging: new Set(input.belonging),
     stated: input.stated,
     habit: input.habit,
+    remembered: input.remembered,
   });
   return {
     findings: assess(examination),

@@ -3,6 +3,7 @@ import { stat } from 'node:fs/promises';
 import { READER_VERSION } from '@haveld/core/formats/reading';
 import { DomainError } from '@haveld/contract/error';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
+import { listRemembered } from '../maps/memory';
 import { listCandidates, lookAtPictures } from '../maps/service';
 import type { Dependencies } from '../dependencies';
 import type { TaskRunner } from '../jobs/task-runner';
@@ -60,13 +61,14 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
           },
           options,
         );
+        const { author } = proposeProvenance(read.rights, find.name);
         const pictures = await listCandidates(pool, {
           arrivalId: find.arrivalId,
           modelPath: find.modelPath,
           isPiece: find.kitId !== null,
           own: listPictures(files),
           lost: read.lost,
-          author: proposeProvenance(read.rights, find.name).author,
+          author,
         });
         const hashes = [...read.maps, ...pictures.map(({ sha256 }) => sha256)];
         const facts = await lookAtPictures(dependencies, tasks, hashes, options);
@@ -82,6 +84,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
             log: read.log,
             pictures,
             facts,
+            remembered: await listRemembered(pool, author, read.lost),
             belonging: [],
             stated: read.stated,
             habit: await getHabitOfFind(dependencies, find.arrivalId, files),

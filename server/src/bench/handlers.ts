@@ -2,6 +2,7 @@ import type { Dependencies } from '../dependencies';
 import { listFindFiles, getFind, getReading } from '../arrivals/service';
 import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { listPictures } from '../arrivals/handlers';
+import { listRemembered } from '../maps/memory';
 import { listCandidates, lookAtPictures } from '../maps/service';
 import { getProvenance } from '../rights/provenance';
 import { bumpRevision, transact } from '../database/pool';
@@ -30,13 +31,15 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
           )
           .map(([key]) => key);
         const files = await listFindFiles(pool, asset.findId);
+        const { author } = await getProvenance(pool, asset.id);
+        const lost = reading.maps.filter(({ status }) => LOST.includes(status)).map(({ reference }) => reference);
         const pictures = await listCandidates(pool, {
           arrivalId: find?.arrivalId ?? '',
           modelPath: find?.modelPath ?? '',
           isPiece: find?.kitId != null,
           own: listPictures(files),
-          lost: reading.maps.filter(({ status }) => LOST.includes(status)).map(({ reference }) => reference),
-          author: (await getProvenance(pool, asset.id)).author,
+          lost,
+          author,
         });
         const hashes = [...reading.maps.flatMap(({ sha256 }) => sha256 ?? []), ...pictures.map(({ sha256 }) => sha256)];
         const { findings } = await tasks.run(
@@ -47,6 +50,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             log: reading.log,
             pictures,
             facts: await lookAtPictures(dependencies, tasks, hashes, options),
+            remembered: await listRemembered(pool, author, lost),
             belonging,
             stated: reading.stated,
             habit: find ? await getHabitOfFind(dependencies, find.arrivalId, files) : undefined,

@@ -10,9 +10,14 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.answerFinding, ({ params, body, person }) =>
     service.answerFinding(dependencies, params.id, body.key, body.answer, person),
   );
-  serveEndpoint(app, contract.takeSure, ({ params, person }) => service.takeSure(dependencies, params.id, person));
+  serveEndpoint(app, contract.takeSure, ({ params, body, person }) =>
+    service.takeSure(dependencies, params.id, person, body.heading),
+  );
   serveEndpoint(app, contract.switchStep, ({ params, body }) =>
     service.switchStep(dependencies, params.id, body.stepId, body.enabled),
+  );
+  serveEndpoint(app, contract.setOwnSteps, ({ params, body, person }) =>
+    service.setOwnSteps(dependencies, params.id, body, person),
   );
   serveEndpoint(app, contract.changeProvenance, ({ params, body, person }) =>
     service.changeProvenance(dependencies, params.id, body, person),

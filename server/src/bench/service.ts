@@ -4,9 +4,10 @@ import type { AssetState } from '@haveld/contract/asset-state';
 import type { BenchRow, Sheet } from '@haveld/contract/bench';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
-import type { Answer, Finding } from '@haveld/contract/finding';
+import type { Answer, Finding, Heading } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Person } from '@haveld/contract/people';
+import type { Step } from '@haveld/contract/step';
 import {
   answerFindings,
   callsForBaking,
@@ -24,6 +25,7 @@ import { findOpenJob, insertJob } from '../jobs/job-table';
 import { loadBook } from '../rights/book';
 import { changeProvenances, confirmLicence, listChanges, markOwn, startProvenance } from '../rights/provenance';
 import { listRightsFindings, loadRightsStates, refreshRightsMarks, type AssetRightsState } from '../rights/state';
+import { noteMapSteps } from './note-map-steps';
 import { refreshSearchTexts } from './search-text';
 import * as queries from './queries';
 
@@ -106,6 +108,7 @@ export async function getSheet(db: Executor, id: string): Promise<Sheet> {
     source: reading.source,
     figures: reading.figures,
     maps: reading.maps,
+    spare: reading.spare,
     log: reading.log,
     findings: sheet,
     steps: orderSteps(steps).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) })),
@@ -196,6 +199,7 @@ async function applyAnswer(
         step,
         personId: person.id,
       });
+    await noteMapSteps(tx, asset.id, finding, steps, person);
     if (callsForBaking(asset.findings, steps)) await ensureBaked(tx, asset, person);
   }
   if (finding.key.startsWith('stranger:'))
@@ -237,14 +241,35 @@ async function ensureBaked(tx: PoolConnection, asset: queries.AssetRow, person: 
   await queries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
 }
 
-export async function takeSure({ pool }: Dependencies, id: string, person: Person): Promise<Sheet> {
+/** @param heading only those under it; left out, all */
+export async function takeSure({ pool }: Dependencies, id: string, person: Person, heading?: Heading): Promise<Sheet> {
   await transact(pool, async (tx) => {
     const asset = await queries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     const { findings } = await listFindings(tx, asset);
     const sheet = answerFindings(findings, await queries.listAnswers(tx, id));
-    for (const finding of listSureOpen(sheet))
+    const wanted = listSureOpen(sheet).filter((finding) => !heading || finding.heading === heading);
+    for (const finding of wanted)
       await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id }, person);
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
+}
+
+/** Steps of a person's own, as the sheet of maps makes them: those under the key go, the new ones come. */
+export async function setOwnSteps(
+  { pool }: Dependencies,
+  id: string,
+  { key, steps }: { key: string; steps: Step[] },
+  person: Person,
+): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    await queries.deleteStepsOf(tx, id, key);
+    for (const step of steps)
+      await queries.insertStep(tx, { id: randomUUID(), assetId: id, findingKey: key, step, personId: person.id });
+    await noteMapSteps(tx, id, null, steps, person);
     await bumpRevision(tx);
   });
   return getSheet(pool, id);

@@ -1,3 +1,5 @@
+import type { HouseMaterial } from '@haveld/contract/house-materials';
+import type { TextureSlot } from '@haveld/contract/step';
 import type { MapFacts } from '@haveld/core/textures/map-facts';
 import { insertMany, many, placesFor, run, type Executor } from '../database/pool';
 
@@ -91,3 +93,65 @@ export async function listWorksOfArrivals(db: Executor, arrivalIds: readonly str
     [...arrivalIds],
   );
 }
+
+export interface MemoryRow {
+  wanted: string;
+  slot: TextureSlot;
+  takenStem: string;
+  takenSha256: string;
+  accession: number;
+  personName: string;
+}
+
+export async function listMemories(db: Executor, author: string, names: readonly string[]): Promise<MemoryRow[]> {
+  return many(
+    db,
+    `SELECT wanted, slot, taken_stem AS takenStem, taken_sha256 AS takenSha256, asset.accession, person.name AS personName
+     FROM map_memory JOIN asset ON asset.id = map_memory.asset_id JOIN person ON person.id = map_memory.person_id
+     WHERE author = ? AND wanted IN (${placesFor(names)})`,
+    [author, ...names],
+  );
+}
+
+export async function upsertMemory(
+  tx: Executor,
+  memory: Omit<MemoryRow, 'accession' | 'personName'> & { author: string; assetId: string; personId: string },
+): Promise<void> {
+  await run(
+    tx,
+    `REPLACE INTO map_memory (author, wanted, slot, taken_stem, taken_sha256, asset_id, person_id) VALUES (?, ?, ?, ?, ?, ?, ?)`,
+    [memory.author, memory.wanted, memory.slot, memory.takenStem, memory.takenSha256, memory.assetId, memory.personId],
+  );
+}
+
+type StoredMaterial = Omit<HouseMaterial, 'factors' | 'maps'> & { factors: string; maps: string };
+
+export const listHouseMaterials = async (db: Executor): Promise<HouseMaterial[]> =>
+  (
+    await many<StoredMaterial>(
+      db,
+      `SELECT house_material.id, house_material.name, factors, maps, person.name AS personName FROM house_material
+       JOIN person ON person.id = house_material.person_id ORDER BY house_material.name`,
+    )
+  ).map((row) => ({
+    ...row,
+    factors: JSON.parse(row.factors) as HouseMaterial['factors'],
+    maps: JSON.parse(row.maps) as HouseMaterial['maps'],
+  }));
+
+export async function upsertHouseMaterial(
+  db: Executor,
+  material: Omit<HouseMaterial, 'personName'>,
+  personId: string,
+): Promise<void> {
+  await run(
+    db,
+    `INSERT INTO house_material (id, name, factors, maps, person_id) VALUES (?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE factors = VALUES(factors), maps = VALUES(maps), person_id = VALUES(person_id), at = UTC_TIMESTAMP(3)`,
+    [material.id, material.name, JSON.stringify(material.factors), JSON.stringify(material.maps), personId],
+  );
+}
+
+/** @returns false where there is none */
+export const deleteHouseMaterial = async (db: Executor, id: string): Promise<boolean> =>
+  (await run(db, 'DELETE FROM house_material WHERE id = ?', [id])).affected === 1;

@@ -4,6 +4,7 @@ import { getSheet, listBench } from '@haveld/contract/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/catalogue';
 import { listDoubles } from '@haveld/contract/doubles';
 import { listHabits } from '@haveld/contract/habits';
+import { listHouseMaterials } from '@haveld/contract/house-materials';
 import { getKit, getKitBench } from '@haveld/contract/kits';
 import { getMe } from '@haveld/contract/people';
 import { getProject, getProjectRights, listProjects } from '@haveld/contract/projects';
@@ -136,4 +137,9 @@ export const kitBenchQuery = (id: string) =>
 export const habitsQuery = queryOptions({
   queryKey: [LIBRARY, 'habits'],
   queryFn: ({ signal }) => call(listHabits, { signal }),
+});
+
+export const houseMaterialsQuery = queryOptions({
+  queryKey: [LIBRARY, 'house-materials'],
+  queryFn: ({ signal }) => call(listHouseMaterials, { signal }),
 });

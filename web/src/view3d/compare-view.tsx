@@ -1,9 +1,10 @@
 import './compare-view.css';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { chooseBarLength, formatBarLength } from '@haveld/core/picture/ruled-bar';
 import { formatLength } from '@haveld/core/placement/units';
 import type { Moment } from './clip-player';
-import { Stage, type Overlay, type Side } from './stage';
+import { Stage, type Overlay, type Side, type Surface } from './stage';
 
 export interface CompareViewProps {
   /** Bytes of each side; null while they are on their way, undefined where a side is not shown at all. */
@@ -19,9 +20,13 @@ export interface CompareViewProps {
   frameKey: number;
   /** The moment of a clip it is shown in; null or left out as it rests. */
   moment?: Moment | null;
+  /** What its surfaces show. */
+  surface?: Surface;
 }
 
 const NUDGE = 0.14;
+/** A twelfth of a turn. */
+const LIGHT_STEP = Math.PI / 6;
 
 /** The model, large: as received and as treated with a wipe between the two, each with its own ruled bar. */
 export function CompareView({
@@ -32,6 +37,7 @@ export function CompareView({
   only,
   frameKey,
   moment = null,
+  surface = 'own',
 }: CompareViewProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const host = useRef<HTMLDivElement>(null);
@@ -70,6 +76,10 @@ export function CompareView({
   useEffect(() => stage.current?.setPerson(person && hasSize), [person, hasSize]);
   useEffect(() => stage.current?.frame(), [frameKey]);
   useEffect(() => stage.current?.setMoment(moment), [moment]);
+  useEffect(() => stage.current?.setSurface(surface), [surface]);
+  useHotkeys('l', () =>
+    setLight((now) => (now + LIGHT_STEP > Math.PI ? now + LIGHT_STEP - 2 * Math.PI : now + LIGHT_STEP)),
+  );
 
   useEffect(() => {
     const element = host.current!;

@@ -20,9 +20,13 @@ import {
 import { RoomEnvironment } from 'three/examples/jsm/environments/RoomEnvironment.js';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
 import { ClipPlayer, type Moment } from './clip-player';
+import { CheckerSurface } from './checker-surface';
 import { createPerson, createPivotMark, disposeAll, PERSON_M } from './stage-props';
 
 export type Side = 'received' | 'treated';
+
+/** `own`: its materials. `checker`: squares of 64 texels on every surface, to see how fine and how stretched it lies. */
+export type Surface = 'own' | 'checker';
 
 /** Something to write over the picture, in CSS pixels of the view. */
 export interface Overlay {
@@ -61,6 +65,8 @@ export class Stage {
   #wipe = 0.5;
   #only: Side | null = null;
   #showPerson = true;
+  #surface: Surface = 'own';
+  readonly #checker = new CheckerSurface();
   /** Where in a clip both sides stand; null as they rest. */
   #moment: Moment | null = null;
   #wanted = 0;
@@ -137,6 +143,7 @@ export class Stage {
         if ('isLight' in object) object.visible = false;
       });
       standing.holder.add(model, createPivotMark());
+      this.#checker.lay(model, this.#surface === 'checker');
       standing.box.setFromObject(model, true);
       standing.player = new ClipPlayer(model, loaded!.animations);
       standing.player.pose(this.#moment);
@@ -230,6 +237,13 @@ export class Stage {
   setPerson(shown: boolean): void {
     this.#showPerson = shown;
     this.#place('treated');
+    this.draw();
+  }
+
+  /** Lays squares over the surfaces, or gives them their materials back. */
+  setSurface(surface: Surface): void {
+    this.#surface = surface;
+    for (const { holder } of Object.values(this.#sides)) this.#checker.lay(holder, surface === 'checker');
     this.draw();
   }
 
@@ -329,6 +343,7 @@ export class Stage {
   dispose(): void {
     cancelAnimationFrame(this.#wanted);
     for (const { holder } of Object.values(this.#sides)) disposeAll(holder);
+    this.#checker.dispose();
     this.#environment.dispose();
     this.#renderer.dispose();
   }

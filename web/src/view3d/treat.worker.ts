@@ -3,16 +3,33 @@ import type { Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
+import { describeMaterials, type HeldPicture, type MaterialLook } from '@haveld/core/textures/describe-materials';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { browserCodec } from './browser-codec';
+
+/** A picture of the treated model, small. */
+export interface ShownPicture {
+  key: string;
+  width: number;
+  height: number;
+  thumb: Blob;
+}
 
 export interface Treated {
   glb: Uint8Array<ArrayBuffer>;
   figures: Figures;
   outcomes: StepOutcome[];
+  materials: MaterialLook[];
 }
 
+const THUMB_SIDE = 160;
+/** Pictures kept at hand beside those of the model on the bench. */
+const MOST_HELD = 300;
+
 const bytes = new Map<string, Promise<Uint8Array>>();
+/** Pictures of what was treated lately, and their thumbs, each made once. */
+const held = new Map<string, HeldPicture>();
+const thumbs = new Map<string, Promise<Blob>>();
 
 /** Bytes of the store, fetched once. */
 function fetchBytes(sha256: string): Promise<Uint8Array> {
@@ -27,13 +44,57 @@ function fetchBytes(sha256: string): Promise<Uint8Array> {
   return known;
 }
 
+async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture): Promise<Blob> {
+  const scale = Math.min(1, THUMB_SIDE / Math.max(1, width, height));
+  const bitmap = await createImageBitmap(new Blob([image.slice()], { type: mimeType }), {
+    premultiplyAlpha: 'none',
+    colorSpaceConversion: 'none',
+    resizeWidth: Math.max(1, Math.round(width * scale)),
+    resizeHeight: Math.max(1, Math.round(height * scale)),
+    resizeQuality: 'medium',
+  });
+  const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
+  canvas.getContext('2d')!.drawImage(bitmap, 0, 0);
+  bitmap.close();
+  return canvas.convertToBlob({ type: 'image/png' });
+}
+
 /** The bench's live changes: the same steps the server will run, on the document as received. */
 const treating = {
-  async treat(documentSha256: string, steps: Step[]): Promise<Treated> {
+  /** @param shown for pictures no browser reads, the copy it does read, by hash */
+  async treat(documentSha256: string, steps: Step[], shown: Record<string, string> = {}): Promise<Treated> {
     const document = await readGlb(await fetchBytes(documentSha256));
-    const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readMap: fetchBytes });
+    const readMap = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
+    const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readMap });
+    const { materials, pictures } = describeMaterials(document);
+    if (held.size > MOST_HELD) held.clear();
+    for (const picture of pictures) held.set(picture.key, picture);
     const glb = (await writeGlb(document)) as Uint8Array<ArrayBuffer>;
-    return transfer({ glb, figures: computeFigures(document), outcomes }, [glb.buffer]);
+    return transfer({ glb, figures: computeFigures(document), outcomes, materials }, [glb.buffer]);
+  },
+
+  /** Small pictures of maps of a model that was treated. */
+  async listPictures(keys: string[]): Promise<ShownPicture[]> {
+    const made = keys.map(async (key): Promise<ShownPicture[]> => {
+      const picture = held.get(key);
+      if (!picture) return [];
+      const thumb = thumbs.get(picture.key) ?? makeThumb(picture);
+      thumbs.set(picture.key, thumb);
+      try {
+        return [{ key: picture.key, width: picture.width, height: picture.height, thumb: await thumb }];
+      } catch (error) {
+        // what this browser cannot draw has no thumb; the sheet shows its name
+        console.warn(error);
+        return [];
+      }
+    });
+    return (await Promise.all(made)).flat();
+  },
+
+  /** A whole picture of what was treated last. */
+  getPicture(key: string): Blob | null {
+    const picture = held.get(key);
+    return picture ? new Blob([picture.bytes.slice()], { type: picture.mimeType }) : null;
   },
 };
 

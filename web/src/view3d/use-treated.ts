@@ -1,7 +1,8 @@
 import { wrap, type Remote } from 'comlink';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { Sheet } from '@haveld/contract/bench';
 import type { Step } from '@haveld/contract/step';
-import type { Treated, Treating } from './treat.worker';
+import type { ShownPicture, Treated, Treating } from './treat.worker';
 
 let worker: Remote<Treating> | null = null;
 
@@ -10,13 +11,61 @@ function getWorker(): Remote<Treating> {
   return worker;
 }
 
+/** @returns for each picture of a sheet no browser reads, the copy it reads */
+export function listShownCopies(sheet: Pick<Sheet, 'maps' | 'spare'>): Record<string, string> {
+  return Object.fromEntries(
+    [...sheet.maps, ...sheet.spare].flatMap(({ sha256, picture }) =>
+      sha256 && picture?.shownSha256 ? [[sha256, picture.shownSha256]] : [],
+    ),
+  );
+}
+
+const NO_COPIES: Record<string, string> = {};
+
 /** The model as treated by these steps, worked out in a web worker. The last one stays until the next is there. */
-export function useTreated(documentSha256: string | undefined, steps: Step[]) {
+export function useTreated(
+  documentSha256: string | undefined,
+  steps: Step[],
+  shown: Record<string, string> = NO_COPIES,
+) {
   return useQuery({
     queryKey: ['treated', documentSha256, steps],
-    queryFn: (): Promise<Treated> => getWorker().treat(documentSha256!, steps),
+    queryFn: (): Promise<Treated> => getWorker().treat(documentSha256!, steps, shown),
     enabled: documentSha256 !== undefined,
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+}
+
+const listKeys = ({ materials }: Treated): string[] => [
+  ...new Set(materials.flatMap(({ slots }) => Object.values(slots))),
+];
+
+/** Small pictures of the maps of what was treated last; asked again when the treated model changes. */
+export function useTreatedPictures(treated: Treated | undefined) {
+  return useQuery({
+    queryKey: ['treated-pictures', treated?.materials],
+    queryFn: async (): Promise<Map<string, ShownPicture & { url: string }>> =>
+      new Map(
+        (await getWorker().listPictures(listKeys(treated!))).map((picture) => [
+          picture.key,
+          { ...picture, url: URL.createObjectURL(picture.thumb) },
+        ]),
+      ),
+    enabled: treated !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+}
+
+/** A whole picture of what was treated last. */
+export function useTreatedPicture(key: string | null) {
+  return useQuery({
+    queryKey: ['treated-picture', key],
+    queryFn: (): Promise<Blob | null> => getWorker().getPicture(key!),
+    enabled: key !== null,
     staleTime: Infinity,
     gcTime: 60_000,
   });

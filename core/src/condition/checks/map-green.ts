@@ -4,19 +4,14 @@ import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Normal maps whose green points down: lit from above they look lit from below. One finding a picture. */
-export function checkGreen({ maps, facts, judged }: Examination): Finding[] {
+export function checkGreen({ settled, facts }: Examination): Finding[] {
   const byPicture = new Map<string, { materials: string[]; name: string; says: 'up' | 'down' | null }>();
-  maps.forEach((map, i) => {
-    if (map.slot !== 'normal' || map.sha256 === null || map.status === 'missing') return;
-    const known = byPicture.get(map.sha256);
+  for (const { map, sha256, path, judged } of settled) {
+    if (map.slot !== 'normal') continue;
+    const known = byPicture.get(sha256);
     if (known) known.materials.push(map.material);
-    else
-      byPicture.set(map.sha256, {
-        materials: [map.material],
-        name: map.path?.split('/').pop() ?? map.reference,
-        says: judged[i]?.green ?? null,
-      });
-  });
+    else byPicture.set(sha256, { materials: [map.material], name: path.split('/').pop()!, says: judged.green });
+  }
   return [...byPicture].flatMap(([sha256, { materials, name, says }]) => {
     const green = facts.get(sha256)?.green ?? null;
     const points = green?.green ?? says;

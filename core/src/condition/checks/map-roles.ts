@@ -4,7 +4,8 @@ import type { Packing, TextureRole } from '@haveld/contract/texture-role';
 import { DECIDED_FROM, type RoleJudgement } from '../../textures/judging/judge-map-role';
 import { ROLES } from '../../textures/roles';
 import { SLOTS } from '../../textures/slots';
-import type { Examination } from '../examination';
+import type { Examination, SettledMap } from '../examination';
+import { takesOwnPlace } from '../own-place';
 import { isSure, makeFinding } from '../make-finding';
 
 /** From this share on another role than the slot's is worth a question. */
@@ -15,14 +16,7 @@ const TEXEL_MM_UNKNOWN = 1;
 
 /** Maps that are bound as something they are not: heights as normals, glossiness as roughness, a picture of colours as data. */
 export function checkMapRoles(examination: Examination): Finding[] {
-  const findings: Finding[] = [];
-  examination.maps.forEach((map, i) => {
-    const judged = examination.judged[i];
-    if (!judged || map.sha256 === null || (map.status !== 'found' && map.status !== 'embedded')) return;
-    const finding = checkRole(map, judged, examination);
-    if (finding) findings.push(finding);
-  });
-  return findings;
+  return examination.settled.flatMap((settled) => checkRole(settled, examination) ?? []);
 }
 
 /** What a slot holds when all is well. */
@@ -35,19 +29,22 @@ const FITS: Partial<Record<MapLine['slot'], TextureRole[]>> = {
   baseColour: ['base-colour', 'opacity'],
 };
 
-function checkRole(map: MapLine, judged: RoleJudgement, examination: Examination): Finding | null {
+function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examination: Examination): Finding | null {
   const fits = FITS[map.slot] ?? [SLOTS[map.slot].role];
   const share = judged.shares.filter(({ role }) => fits.includes(role)).reduce((sum, one) => sum + one.share, 0);
   const isHeight = map.slot === 'bump' && judged.role === 'height';
   if (!isHeight && (fits.includes(judged.role) || judged.confidence < ASKED_FROM || share > 0.35)) return null;
-  const name = map.path?.split('/').pop() ?? map.reference;
-  const choices = listWays(map, judged, examination);
+  const name = path.split('/').pop()!;
+  // what is taken for a lost map goes straight to where it belongs
+  if (!isBound && !isHeight && takesOwnPlace(map.slot, judged)) return null;
+  const choices = listWays(map, judged, sha256, path, examination);
   if (choices.length === 0) return null;
   const title = isHeight
     ? `${name} holds heights: nothing shows of it yet`
     : `${name} is bound as ${SLOTS[map.slot].words}, and is ${ROLES[judged.role].words}`;
   return makeFinding({
     key: `role:${map.material}:${map.slot}`,
+    after: isBound ? [] : [`map:${map.material}:${map.slot}`],
     heading: 'textures',
     mark: 'look',
     title,
@@ -61,16 +58,20 @@ function checkRole(map: MapLine, judged: RoleJudgement, examination: Examination
 }
 
 /** What can be done with a map in the wrong place, the likeliest first; the last leaves it. */
-function listWays(map: MapLine, judged: RoleJudgement, examination: Examination): Choice[] {
+function listWays(
+  map: MapLine,
+  judged: RoleJudgement,
+  sha256: string,
+  path: string,
+  examination: Examination,
+): Choice[] {
   const { material, slot } = map;
-  const sha256 = map.sha256!;
-  const path = map.path ?? map.reference;
   const { evidence, confidence } = judged;
   const out: Choice['steps'][number] = { kind: 'unlink-map', schema: 1, material, slot };
   const stay: Choice = { id: 'stay', label: 'Leave it as it is', steps: [], confidence: 1 - confidence, evidence: [] };
   const isBound = slot !== 'bump' && slot !== 'specular';
   if (judged.role === 'height') {
-    const { depthMm, texelMm } = proposeDepth(map, examination);
+    const { depthMm, texelMm } = proposeDepth(map, sha256, examination);
     return [
       {
         id: 'height-to-normal',
@@ -126,12 +127,13 @@ function listWays(map: MapLine, judged: RoleJudgement, examination: Examination)
 }
 
 /** Millimetres, by the model's proposed size and the material's layout. */
-function proposeDepth(map: MapLine, examination: Examination): { depthMm: number; texelMm: number } {
+function proposeDepth(map: MapLine, sha256: string, examination: Examination): { depthMm: number; texelMm: number } {
   const metres = examination.size[0]?.factor ?? 1;
   const longest = Math.max(...(examination.uprightSize ?? [1])) * metres;
   const depthMm = Number((longest * 1000 * DEPTH_SHARE).toPrecision(2));
   const [, layout] = [...examination.layouts].find(([material]) => material?.getName() === map.material) ?? [];
-  const side = Math.max(map.width ?? 0, map.height ?? 0);
+  const seen = examination.facts.get(sha256);
+  const side = Math.max(seen?.width ?? 0, seen?.height ?? 0);
   const texelMm = layout?.density && side > 0 ? (metres * 1000) / (layout.density.median * side) : TEXEL_MM_UNKNOWN;
   return { depthMm: Math.max(0.01, depthMm), texelMm: Math.max(1e-6, texelMm) };
 }

@@ -10,11 +10,11 @@ const SIDES = [4096, 2048, 1024];
 
 /** What the maps cost on the card, how fine they lie on the surface, and what smaller ones would give. */
 export function checkMapSizes(examination: Examination): Finding[] {
-  const { maps, facts, layouts, size } = examination;
+  const { settled, facts, layouts, size } = examination;
   const metres = size[0]?.factor ?? null;
   const pictures = new Map<string, [number, number]>();
-  for (const map of maps) {
-    const seen = map.sha256 ? facts.get(map.sha256) : null;
+  for (const { sha256 } of settled) {
+    const seen = facts.get(sha256);
     if (seen && seen.width > 0) pictures.set(seen.sha256, [seen.width, seen.height]);
   }
   if (pictures.size === 0) return [];
@@ -82,13 +82,14 @@ function sumMemory(sizes: readonly [number, number][], side: number): number {
 
 /** Texels a metre of each material's colour map, the coarsest first. */
 function listDensities(
-  { maps, facts, layouts }: Examination,
+  { settled, facts, layouts }: Examination,
   metres: number,
 ): { material: string; low: number; median: number }[] {
   return [...layouts]
     .flatMap(([material, layout]) => {
-      const map = material && maps.find((one) => one.material === material.getName() && one.slot === 'baseColour');
-      const seen = map?.sha256 ? facts.get(map.sha256) : null;
+      const colour =
+        material && settled.find(({ map }) => map.material === material.getName() && map.slot === 'baseColour');
+      const seen = colour && facts.get(colour.sha256);
       if (!material || !seen || !layout.density) return [];
       const whole = computeTexelDensity(layout.uvArea, layout.surfaceArea * metres * metres, [seen.width, seen.height]);
       if (whole === null) return [];

@@ -9,6 +9,7 @@ import type { MapLines } from '../../textures/map-lines';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
+import { takesOwnPlace } from '../own-place';
 
 /** Maps that are where they should be, elsewhere, or nowhere; and pictures that nobody asked for. */
 export function checkMaps(examination: Examination): Finding[] {
@@ -63,7 +64,7 @@ function relink(
       kind: 'relink-map',
       schema: 1,
       material: map.material,
-      slot: map.slot,
+      slot: judged && takesOwnPlace(map.slot, judged) ? 'glossiness' : map.slot,
       sha256,
       path,
       ...(isPacked && isMeasured ? { packing } : {}),

@@ -1,6 +1,7 @@
 import type { Material } from '@gltf-transform/core';
 import type { PBRSpecularGlossiness } from '@gltf-transform/extensions';
 import type { Choice, Finding } from '@haveld/contract/finding';
+import type { TextureSlot } from '@haveld/contract/step';
 import { guessMatter } from '../../textures/guess-matter';
 import { chooseAlphaByShares } from '../../textures/choose-alpha-mode';
 import { getSlotTexture, SHOWN_SLOTS } from '../../textures/slot-texture';
@@ -215,20 +216,18 @@ const describeFactors = ({
     .join(', ');
 
 /** Colour maps with holes in them that are shown solid, and solid ones that are blended for nothing. */
-function checkAlpha({ document, maps, facts }: Examination): Finding[] {
+function checkAlpha({ document, settled, facts }: Examination): Finding[] {
   return document
     .getRoot()
     .listMaterials()
     .flatMap((material) => {
-      const map = maps.find(
-        (one) => one.material === material.getName() && one.slot === 'baseColour' && one.sha256 !== null,
-      );
-      const measures = map?.sha256 ? facts.get(map.sha256)?.measures : null;
+      const map = settled.find((one) => one.map.material === material.getName() && one.map.slot === 'baseColour');
+      const measures = map && facts.get(map.sha256)?.measures;
       if (!map || !measures) return [];
       const now = material.getAlphaMode();
       const { alphaMode } = chooseAlphaByShares(measures.clear, measures.solid);
       if (now === alphaMode || material.getBaseColorFactor()[3] < 1) return [];
-      const { matter, word } = guessMatter(material.getName(), map.path ?? map.reference);
+      const { matter, word } = guessMatter(material.getName(), map.path);
       const isLeaf = matter.id === 'leaf';
       const percent = (share: number): string => `${Math.round(share * 100)} %`;
       const evidence = [
@@ -281,22 +280,25 @@ function checkAlpha({ document, maps, facts }: Examination): Finding[] {
 }
 
 /** Maps of one colour take memory for a figure. */
-function checkConstants({ maps, facts }: Examination): Finding[] {
-  return maps.flatMap((map) => {
-    const seen = map.sha256 ? facts.get(map.sha256) : null;
-    const canFold = ['baseColour', 'metallicRoughness', 'emissive', 'occlusion', 'normal'].includes(map.slot);
-    if (!seen?.measures?.constant || !canFold || seen.width * seen.height < 64 || map.status === 'elsewhere') return [];
+function checkConstants({ settled, facts }: Examination): Finding[] {
+  return settled.flatMap(({ map, sha256 }) => {
+    const seen = facts.get(sha256);
+    const slot = FOLDED[map.slot];
+    if (!seen?.measures?.constant || !slot || seen.width * seen.height < 64) return [];
     const colour = seen.measures.mean.map((value) => Math.round(value * 255)).join(', ');
     const choice: Choice = {
       id: 'fold',
       label: 'Make it a figure',
-      steps: [{ kind: 'fold-constant', schema: 1, material: map.material, slot: map.slot }],
+      steps: [{ kind: 'fold-constant', schema: 1, material: map.material, slot }],
       confidence: 0.95,
       evidence: [
         { text: `every texel is (${colour})`, figure: `${seen.width} × ${seen.height}` },
         { text: 'looks the same as a factor, and takes no memory' },
       ],
     };
+    // roughness and metallic share a picture: it is one colour only where both are
+    const shares = settled.filter((one) => one.map.material === map.material && FOLDED[one.map.slot] === slot);
+    if (shares.some((one) => !facts.get(one.sha256)?.measures?.constant)) return [];
     return [
       makeFinding({
         key: `constant:${map.material}:${map.slot}`,
@@ -311,6 +313,18 @@ function checkConstants({ maps, facts }: Examination): Finding[] {
     ];
   });
 }
+
+/** Where a map of one colour lies once it is bound; slots without a figure are left out. */
+const FOLDED: Partial<Record<TextureSlot, TextureSlot>> = {
+  baseColour: 'baseColour',
+  metallicRoughness: 'metallicRoughness',
+  roughness: 'metallicRoughness',
+  metallic: 'metallicRoughness',
+  glossiness: 'metallicRoughness',
+  emissive: 'emissive',
+  occlusion: 'occlusion',
+  normal: 'normal',
+};
 
 function checkBareFaces({ layouts }: Examination): Finding[] {
   const bare = layouts.get(null);

@@ -41,6 +41,17 @@ export interface OfferedMap {
   judged: RoleJudgement | null;
 }
 
+/** Which picture a person took for a name before. */
+export interface RememberedMap {
+  /** File name, folded. */
+  wanted: string;
+  slot: TextureSlot;
+  takenStem: string;
+  takenSha256: string;
+  /** Who, and for what. */
+  words: string;
+}
+
 export interface MapMatch {
   offered: OfferedMap;
   /** 0 to 1. */
@@ -84,14 +95,17 @@ interface Pair extends MapMatch {
  * Finds the maps of a whole model at once: no picture stands for two names, a set renamed by one pattern is seen as one, and
  * what has two answers is asked.
  * @param habit words its source is known to use
+ * @param remembered what was decided for the same author before
  */
 export function matchReferences(
   wanted: readonly WantedMap[],
   offered: readonly OfferedMap[],
   habit: Readonly<Record<string, TextureRole>> = {},
+  remembered: readonly RememberedMap[] = [],
 ): MapDecision[] {
   const pairs = listPairs(wanted, offered, habit);
   raisePatterns(pairs, wanted, offered, habit);
+  raiseRemembered(pairs, wanted, offered, remembered);
   const taken = assign(pairs, wanted);
   return wanted.map((one, i) => decide(one, pairs[i], taken.get(i) ?? null, pairs, i));
 }
@@ -161,6 +175,9 @@ function fitRole(slot: TextureSlot, judged: RoleJudgement | null): number | null
   if (slot === 'normal') wanted.push('height');
   if (slot === 'metallicRoughness' || slot === 'occlusion') wanted.push('packed', 'roughness');
   if (slot === 'specular') wanted.push('glossiness');
+  // one is the other turned over
+  if (slot === 'roughness') wanted.push('glossiness');
+  if (slot === 'glossiness') wanted.push('roughness');
   if (slot === 'opacity') wanted.push('base-colour', 'mask');
   return judged.shares.filter(({ role }) => wanted.includes(role)).reduce((sum, { share }) => sum + share, 0);
 }
@@ -266,23 +283,53 @@ function raisePatterns(
   for (const row of pairs) row.sort((a, b) => b.confidence - a.confidence);
 }
 
+/** What a person took for the same name of the same author before is as good as named, and likelier than all else. */
+function raiseRemembered(
+  pairs: Pair[][],
+  wanted: readonly WantedMap[],
+  offered: readonly OfferedMap[],
+  remembered: readonly RememberedMap[],
+): void {
+  if (remembered.length === 0) return;
+  const stems = offered.map(({ path }) => readNameParts(path).stem);
+  wanted.forEach((one, i) => {
+    const names = one.references.map((reference) => readNameParts(reference).name);
+    const memory = remembered.find((known) => known.slot === one.slot && names.includes(known.wanted));
+    if (!memory) return;
+    const same = offered.findIndex(({ sha256 }) => sha256 === memory.takenSha256);
+    const at = same >= 0 ? same : stems.indexOf(memory.takenStem);
+    if (at < 0 || stems.lastIndexOf(memory.takenStem) !== stems.indexOf(memory.takenStem)) return;
+    const known = pairs[i].find(({ offeredIndex }) => offeredIndex === at);
+    const pair = known ?? describePair(one, offered[at], 'none', i, at);
+    pair.confidence = 0.97;
+    pair.independent = Math.max(2, pair.independent + 1);
+    pair.evidence.unshift({ text: `decided before: ${memory.words}` });
+    pairs[i] = [
+      pair,
+      ...pairs[i]
+        .filter((other) => other !== pair)
+        .map((other) => ({ ...other, confidence: Math.min(other.confidence, 0.8) })),
+    ];
+  });
+}
+
 /** The best for all together: each picture for one name, though many materials may use that name. */
 function assign(pairs: readonly Pair[][], wanted: readonly WantedMap[]): Map<number, Pair> {
   const nameOf = (i: number): string => `${wanted[i].references[0]}|${wanted[i].slot}`;
   const names = [...new Set(wanted.map((_, i) => nameOf(i)))];
   const taken = new Map<number, Pair>();
   for (const group of listComponents(pairs, names, nameOf)) {
-    const contents = [...new Set(group.flatMap((i) => pairs[i].map(({ offered }) => offered.sha256)))];
+    // a picture under two names is two files: each name takes its own
+    const files = [...new Set(group.flatMap((i) => pairs[i].map(({ offeredIndex }) => offeredIndex)))];
     const rows = [...new Set(group.map(nameOf))];
-    if (contents.length === 0) continue;
-    const matrix = rows.map(() => new Array<number>(contents.length).fill(0));
+    if (files.length === 0) continue;
+    const matrix = rows.map(() => new Array<number>(files.length).fill(0));
     for (const i of group)
-      for (const pair of pairs[i])
-        matrix[rows.indexOf(nameOf(i))][contents.indexOf(pair.offered.sha256)] = pair.confidence;
+      for (const pair of pairs[i]) matrix[rows.indexOf(nameOf(i))][files.indexOf(pair.offeredIndex)] = pair.confidence;
     const { rowAssignments } = linearSumAssignment(matrix, { maximaze: true });
     for (const i of group) {
-      const column = rowAssignments[rows.indexOf(nameOf(i))];
-      const pair = pairs[i].find(({ offered }) => offered.sha256 === contents[column]);
+      const file = files[rowAssignments[rows.indexOf(nameOf(i))]];
+      const pair = pairs[i].find(({ offeredIndex }) => offeredIndex === file);
       if (pair) taken.set(i, pair);
     }
   }
@@ -300,10 +347,10 @@ function listComponents(pairs: readonly Pair[][], names: readonly string[], name
   };
   for (const name of names) parent.set(`n${name}`, `n${name}`);
   pairs.forEach((row, i) => {
-    for (const { offered } of row) {
-      const content = `c${offered.sha256}`;
-      if (!parent.has(content)) parent.set(content, content);
-      parent.set(find(`n${nameOf(i)}`), find(content));
+    for (const { offeredIndex } of row) {
+      const file = `f${offeredIndex}`;
+      if (!parent.has(file)) parent.set(file, file);
+      parent.set(find(`n${nameOf(i)}`), find(file));
     }
   });
   const groups = new Map<string, number[]>();
@@ -352,5 +399,5 @@ function findDoubt(row: readonly Pair[], taken: Pair, pairs: readonly Pair[][], 
 /** A rival that another name wants more is none. */
 const isClaimed = (rival: Pair, pairs: readonly Pair[][], index: number): boolean =>
   pairs.some(
-    (row, i) => i !== index && row[0]?.offered.sha256 === rival.offered.sha256 && row[0].confidence > rival.confidence,
+    (row, i) => i !== index && row[0]?.offeredIndex === rival.offeredIndex && row[0].confidence > rival.confidence,
   );

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useNavigate } from 'react-router';
 import type { Sheet, SheetFinding } from '@haveld/contract/bench';
 import { HEADINGS, type Heading } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
@@ -40,6 +41,8 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
     const next = ordered[Math.max(0, Math.min(ordered.length - 1, at + by))];
     if (next) setChosen(next.key);
   };
+  const navigate = useNavigate();
+  useHotkeys('m', () => void navigate(`/bench/${sheet.id}/maps`));
   useHotkeys('j', () => step(1));
   useHotkeys('k', () => step(-1));
   useHotkeys('enter', (event) => {
@@ -67,6 +70,11 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
               <span className="quiet small">
                 {open > 0 ? `${open} open` : heading === 'rights' ? 'settled' : 'holds'}
               </span>
+              {heading === 'textures' && (
+                <Link to={`/bench/${sheet.id}/maps`} className="condition-more">
+                  All maps on one sheet (m)
+                </Link>
+              )}
             </div>
             {findings.map((finding) => (
               <FindingRow

@@ -13,7 +13,7 @@ import { CompareView } from '../../view3d/compare-view';
 import type { Side } from '../../view3d/stage';
 import { TimeBar } from '../../view3d/time-bar';
 import { usePlaying } from '../../view3d/use-playing';
-import { useTreated } from '../../view3d/use-treated';
+import { listShownCopies, useTreated } from '../../view3d/use-treated';
 import { CatalogueDialog } from './catalogue-dialog';
 import { ConditionSheet } from './condition-sheet';
 import { FiguresRow } from './figures-row';
@@ -32,7 +32,7 @@ const ONLY: (Side | null)[] = [null, 'treated', 'received'];
 
 function SheetView({ sheet }: { sheet: Sheet }) {
   const steps = useMemo(() => sheet.steps.filter((row) => row.enabled).map((row) => row.step), [sheet.steps]);
-  const treated = useTreated(sheet.documentSha256, steps);
+  const treated = useTreated(sheet.documentSha256, steps, listShownCopies(sheet));
   const received = useQuery({
     queryKey: ['bytes', sheet.documentSha256],
     queryFn: async ({ signal }) => (await fetch(bytesUrl(sheet.documentSha256, 'glb'), { signal })).arrayBuffer(),

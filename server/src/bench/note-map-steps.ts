@@ -1,0 +1,44 @@
+import type { PoolConnection } from 'mysql2/promise';
+import type { Finding } from '@haveld/contract/finding';
+import type { Person } from '@haveld/contract/people';
+import type { Step } from '@haveld/contract/step';
+import { rememberMap } from '../maps/memory';
+import { getProvenance, listFurtherWorks, saveWork } from '../rights/provenance';
+
+/** A map that comes from elsewhere adds its line to the provenance; which picture was taken for a name is remembered. */
+export async function noteMapSteps(
+  tx: PoolConnection,
+  assetId: string,
+  finding: Finding | null,
+  steps: readonly Step[],
+  person: Person,
+): Promise<void> {
+  const relinks = steps.filter((step) => step.kind === 'relink-map');
+  if (relinks.length === 0) return;
+  const { author } = await getProvenance(tx, assetId);
+  for (const step of relinks) {
+    const wanted = finding?.key.startsWith('map:') ? finding.evidence[0]?.figure : undefined;
+    if (wanted) await rememberMap(tx, { author, wanted, step, assetId, personId: person.id });
+    if (!step.work) continue;
+    const { work } = step;
+    const known = (await listFurtherWorks(tx, [assetId])).get(assetId) ?? [];
+    if (known.some((one) => one.part === 'maps' && one.title === work.title && one.author === work.author)) continue;
+    await saveWork(
+      tx,
+      assetId,
+      null,
+      {
+        part: 'maps',
+        title: work.title,
+        author: work.author,
+        authorUnknown: false,
+        authorUrl: '',
+        licenceId: work.licence === '' ? 'LicenseRef-unknown' : work.licence,
+        source: '',
+        pageUrl: work.url,
+      },
+      `its map ${step.path.split('/').pop()} was taken for this one`,
+      person,
+    );
+  }
+}

@@ -1,0 +1,10 @@
+CREATE TABLE house_material (
+  id CHAR(36) NOT NULL PRIMARY KEY,
+  name VARCHAR(120) NOT NULL,
+  factors LONGTEXT NOT NULL,
+  maps LONGTEXT NOT NULL,
+  person_id CHAR(36) NOT NULL,
+  at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
+  UNIQUE KEY (name),
+  FOREIGN KEY (person_id) REFERENCES person (id)
+);

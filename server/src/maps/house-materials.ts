@@ -1,0 +1,27 @@
+import { randomUUID } from 'node:crypto';
+import { DomainError } from '@haveld/contract/error';
+import type { HouseMaterial } from '@haveld/contract/house-materials';
+import type { Person } from '@haveld/contract/people';
+import { bumpRevision, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import * as queries from './queries';
+
+export const listHouseMaterials = (db: Executor): Promise<HouseMaterial[]> => queries.listHouseMaterials(db);
+
+/** Keeps a material under its name; one of that name is replaced, what it was used for is not. */
+export async function saveHouseMaterial(
+  { pool }: Dependencies,
+  material: Omit<HouseMaterial, 'id' | 'personName'>,
+  person: Person,
+): Promise<HouseMaterial[]> {
+  await queries.upsertHouseMaterial(pool, { id: randomUUID(), ...material }, person.id);
+  await bumpRevision(pool);
+  return queries.listHouseMaterials(pool);
+}
+
+export async function deleteHouseMaterial({ pool }: Dependencies, id: string): Promise<HouseMaterial[]> {
+  if (!(await queries.deleteHouseMaterial(pool, id)))
+    throw new DomainError('not-found', 'There is no such house material any more.');
+  await bumpRevision(pool);
+  return queries.listHouseMaterials(pool);
+}

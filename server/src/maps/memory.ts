@@ -1,0 +1,39 @@
+import type { Step } from '@haveld/contract/step';
+import { foldName, readNameParts } from '@haveld/core/textures/relink/name-parts';
+import type { RememberedMap } from '@haveld/core/textures/relink/match-references';
+import type { Executor } from '../database/pool';
+import { formatAccession } from '../accession';
+import * as queries from './queries';
+
+/** Writes down which picture a person took for a name, so that the next delivery of the same author is not asked about it. */
+export async function rememberMap(
+  tx: Executor,
+  given: {
+    author: string;
+    wanted: string;
+    step: Extract<Step, { kind: 'relink-map' }>;
+    assetId: string;
+    personId: string;
+  },
+): Promise<void> {
+  if (given.author === '' || given.wanted === '') return;
+  await queries.upsertMemory(tx, {
+    author: given.author,
+    wanted: readNameParts(given.wanted).name.slice(0, 300),
+    slot: given.step.slot,
+    takenStem: readNameParts(given.step.path).stem.slice(0, 300),
+    takenSha256: given.step.sha256,
+    assetId: given.assetId,
+    personId: given.personId,
+  });
+}
+
+/** What was decided for names of this author before. */
+export async function listRemembered(db: Executor, author: string, lost: readonly string[]): Promise<RememberedMap[]> {
+  if (author === '' || lost.length === 0) return [];
+  const names = [...new Set(lost.map((name) => foldName(readNameParts(name).name).slice(0, 300)))];
+  return (await queries.listMemories(db, author, names)).map(({ accession, personName, ...memory }) => ({
+    ...memory,
+    words: `${personName} took it so for ${formatAccession(accession)}`,
+  }));
+}

@@ -1,0 +1,118 @@
+import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import type { MapLine } from '@haveld/contract/report';
+import type { MaterialLook } from '@haveld/core/textures/describe-materials';
+import { chooseSlot, COLUMNS, composeMapSheet, findNextOpen } from './compose-map-sheet';
+
+const line = (material: string, slot: MapLine['slot'], status: MapLine['status'] = 'found'): MapLine => ({
+  material,
+  slot,
+  reference: 'x.png',
+  status,
+  path: 'x.png',
+  sha256: 'a'.repeat(64),
+  width: 4,
+  height: 4,
+  colourSpace: 'srgb',
+  picture: null,
+  judged: null,
+});
+const finding = (key: string, over: Partial<SheetFinding> = {}): SheetFinding => ({
+  key,
+  heading: 'textures',
+  mark: 'look',
+  title: '',
+  detail: '',
+  evidence: [],
+  choices: [],
+  sure: false,
+  after: [],
+  answer: null,
+  settled: false,
+  ...over,
+});
+const look = (name: string, slots: MaterialLook['slots'] = {}): MaterialLook => ({
+  name,
+  slots,
+  triangles: 2,
+  parts: [],
+  factors: {
+    baseColour: [1, 1, 1, 1],
+    metallic: 0,
+    roughness: 1,
+    emissive: [0, 0, 0],
+    alphaMode: 'OPAQUE',
+    doubleSided: false,
+  },
+});
+const sheet = (over: Partial<Pick<Sheet, 'maps' | 'spare' | 'findings' | 'steps'>>) => ({
+  maps: [],
+  spare: [],
+  findings: [],
+  steps: [],
+  ...over,
+});
+const state = (rows: ReturnType<typeof composeMapSheet>, row: number, id: string) =>
+  rows[row].cells.find((cell) => cell.column.id === id)!.state;
+
+test('a material without maps is a row of empty cells', () => {
+  const [row] = composeMapSheet(sheet({}), [look('oak')]);
+  expect(row.cells.map((cell) => cell.state)).toEqual(COLUMNS.map(() => 'empty'));
+});
+
+test('what is bound holds, what is lost blocks, what is asked is open, what a step touched is changed', () => {
+  const rows = composeMapSheet(
+    sheet({
+      maps: [line('oak', 'baseColour'), line('oak', 'roughness', 'missing'), line('oak', 'normal')],
+      findings: [finding('map:oak:roughness', { mark: 'blocks' }), finding(`green:${'a'.repeat(16)}`)],
+      steps: [
+        {
+          id: '1',
+          title: '',
+          enabled: true,
+          findingKey: null,
+          personName: '',
+          step: { kind: 'fold-constant', schema: 1, material: 'oak', slot: 'occlusion' },
+        },
+      ],
+    }),
+    [look('oak', { baseColour: 'k', normal: 'n' })],
+  );
+  expect(['colour', 'normal', 'surface', 'occlusion'].map((id) => state(rows, 0, id))).toEqual([
+    'holds',
+    'open',
+    'lost',
+    'changed',
+  ]);
+});
+
+test('a material that was merged away has no row; while nothing is worked out all have one', () => {
+  const given = sheet({ maps: [line('oak', 'baseColour'), line('oak.001', 'baseColour')] });
+  expect(composeMapSheet(given, [look('oak')]).map(({ material }) => material)).toEqual(['oak']);
+  expect(composeMapSheet(given, []).map(({ material }) => material)).toEqual(['oak', 'oak.001']);
+});
+
+test('the next open place goes round, past settled ones, and a material itself comes before its cells', () => {
+  const rows = composeMapSheet(
+    sheet({
+      maps: [line('a', 'baseColour'), line('b', 'normal', 'missing')],
+      findings: [
+        finding('map:b:normal', { mark: 'blocks' }),
+        finding('alpha:b'),
+        finding('alpha:a', { settled: true }),
+      ],
+    }),
+    [look('a'), look('b')],
+  );
+  expect(findNextOpen(rows, { row: 0, column: 0 }, 1)).toEqual({ row: 1, column: -1 });
+  expect(findNextOpen(rows, { row: 1, column: -1 }, 1)).toEqual({ row: 1, column: 1 });
+  expect(findNextOpen(rows, { row: 1, column: 1 }, 1)).toEqual({ row: 1, column: -1 });
+  expect(findNextOpen(rows, { row: 1, column: 1 }, -1)).toEqual({ row: 1, column: -1 });
+  expect(findNextOpen(composeMapSheet(sheet({}), [look('a')]), { row: 0, column: 0 }, 1)).toBeNull();
+});
+
+test('a picture goes where its role belongs within the column', () => {
+  const surface = COLUMNS.find(({ id }) => id === 'surface')!;
+  expect(chooseSlot(surface, 'metallic')).toBe('metallic');
+  expect(chooseSlot(surface, 'normal')).toBe('metallicRoughness');
+  expect(chooseSlot(COLUMNS[0], undefined)).toBe('baseColour');
+});

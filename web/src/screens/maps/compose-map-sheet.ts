@@ -1,0 +1,189 @@
+import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import type { MapJudgement, MapLine } from '@haveld/contract/report';
+import type { Step, TextureSlot } from '@haveld/contract/step';
+import type { MaterialLook, ShownSlot } from '@haveld/core/textures/describe-materials';
+
+/** A column of the sheet: what glTF keeps in one picture stands in one column. */
+export interface MapColumn {
+  id: string;
+  words: string;
+  /** Where the treated model shows it; null for what glTF has no place for. */
+  shown: ShownSlot | null;
+  slots: TextureSlot[];
+}
+
+export const COLUMNS: MapColumn[] = [
+  { id: 'colour', words: 'Base colour', shown: 'baseColour', slots: ['baseColour', 'opacity'] },
+  { id: 'normal', words: 'Normal', shown: 'normal', slots: ['normal'] },
+  {
+    id: 'surface',
+    words: 'Roughness, metallic',
+    shown: 'metallicRoughness',
+    slots: ['metallicRoughness', 'roughness', 'glossiness', 'metallic'],
+  },
+  { id: 'occlusion', words: 'Occlusion', shown: 'occlusion', slots: ['occlusion'] },
+  { id: 'emissive', words: 'Emissive', shown: 'emissive', slots: ['emissive'] },
+  { id: 'unplaced', words: 'Height, specular', shown: null, slots: ['bump', 'specular'] },
+];
+
+/** `open`: a person has to look. `lost`: a map is not here. `changed`: a step touched it. `holds`, `empty`. */
+export type CellState = 'lost' | 'open' | 'changed' | 'holds' | 'empty';
+
+export interface MapCell {
+  material: string;
+  column: MapColumn;
+  state: CellState;
+  /** Key of the picture the treated model shows there. */
+  pictureKey: string | null;
+  /** What the file binds there. */
+  lines: MapLine[];
+  /** What was seen about it, the open ones first. */
+  findings: SheetFinding[];
+  judged: MapJudgement | null;
+  /** Small picture of what is proposed for it. */
+  proposedThumb: string | null;
+  /** Steps that made it what it is. */
+  stepIds: string[];
+}
+
+export interface MapRow {
+  material: string;
+  look: MaterialLook | null;
+  cells: MapCell[];
+  /** What was seen about the material as a whole. */
+  findings: SheetFinding[];
+}
+
+type ShownSheet = Pick<Sheet, 'maps' | 'spare' | 'findings' | 'steps'>;
+
+/** Findings about a material as a whole, by what their keys begin with. */
+const OF_MATERIAL = ['alpha:', 'twins:', 'shine:'];
+
+/**
+ * Puts a sheet into rows of materials and columns of slots: what the treated model shows, what the file says, what is open.
+ * @param looks materials of the treated model; empty while it is worked out
+ */
+export function composeMapSheet(sheet: ShownSheet, looks: readonly MaterialLook[]): MapRow[] {
+  const names = [...new Set([...looks.map(({ name }) => name), ...sheet.maps.map(({ material }) => material)])];
+  const gone =
+    looks.length > 0 ? new Set(names.filter((name) => !looks.some((look) => look.name === name))) : new Set();
+  return names
+    .filter((name) => !gone.has(name))
+    .map((material): MapRow => {
+      const look = looks.find(({ name }) => name === material) ?? null;
+      return {
+        material,
+        look,
+        cells: COLUMNS.map((column) => composeCell(sheet, look, material, column)),
+        findings: sheet.findings.filter(
+          (finding) => OF_MATERIAL.some((start) => finding.key.startsWith(start)) && concerns(finding, material),
+        ),
+      };
+    });
+}
+
+function composeCell(sheet: ShownSheet, look: MaterialLook | null, material: string, column: MapColumn): MapCell {
+  const lines = sheet.maps.filter((map) => map.material === material && column.slots.includes(map.slot));
+  const keys = new Set([
+    ...column.slots.flatMap((slot) =>
+      ['map', 'offer', 'role', 'constant'].map((kind) => `${kind}:${material}:${slot}`),
+    ),
+    ...(column.id === 'normal' ? lines.flatMap(({ sha256 }) => (sha256 ? [`green:${sha256.slice(0, 16)}`] : [])) : []),
+  ]);
+  const findings = sheet.findings
+    .filter((finding) => keys.has(finding.key))
+    .sort((a, b) => Number(a.settled) - Number(b.settled));
+  const pictureKey = (column.shown && look?.slots[column.shown]) ?? null;
+  const stepIds = sheet.steps
+    .filter(({ step, enabled }) => enabled && touches(step, material, column))
+    .map(({ id }) => id);
+  const open = findings.filter((finding) => !finding.settled);
+  const isLost = lines.some(({ status }) => status !== 'found' && status !== 'embedded');
+  const state: CellState = open.some(({ mark }) => mark === 'blocks')
+    ? 'lost'
+    : open.length > 0
+      ? 'open'
+      : stepIds.length > 0
+        ? 'changed'
+        : pictureKey || (column.shown === null && lines.length > 0 && !isLost)
+          ? 'holds'
+          : 'empty';
+  return {
+    material,
+    column,
+    state,
+    pictureKey,
+    lines,
+    findings,
+    judged: lines.find((line) => line.judged)?.judged ?? null,
+    proposedThumb: findProposedThumb(sheet, open),
+    stepIds,
+  };
+}
+
+/** What the first open question proposes, where that is a picture of its own. */
+function findProposedThumb({ maps, spare }: ShownSheet, open: readonly SheetFinding[]): string | null {
+  const steps = open[0]?.choices[0]?.steps ?? [];
+  const relink = steps.find((step) => step.kind === 'relink-map');
+  const known = relink && [...spare, ...maps].find(({ sha256 }) => sha256 === relink.sha256);
+  return known?.picture?.thumbSha256 ?? null;
+}
+
+function touches(step: Step, material: string, column: MapColumn): boolean {
+  switch (step.kind) {
+    case 'relink-map':
+    case 'unlink-map':
+    case 'fold-constant':
+      return step.material === material && column.slots.includes(step.slot);
+    case 'change-map':
+      return step.materials.includes(material) && column.slots.includes(step.slot);
+    case 'height-to-normal':
+      return step.material === material && column.id === 'normal';
+    case 'convert-specular':
+      return step.materials.includes(material) && (column.id === 'colour' || column.id === 'surface');
+    default:
+      return false;
+  }
+}
+
+const concerns = (finding: SheetFinding, material: string): boolean =>
+  finding.key.endsWith(`:${material}`) ||
+  finding.choices.some(({ steps }) =>
+    steps.some(
+      (step) =>
+        (step.kind === 'set-material' && step.materials.includes(material)) ||
+        (step.kind === 'merge-materials' && (step.into === material || step.from.includes(material))),
+    ),
+  );
+
+/** Where the next thing to look at is, row by row; null where nothing is. `column` −1 stands for the material itself. */
+export function findNextOpen(
+  rows: readonly MapRow[],
+  from: { row: number; column: number },
+  by: 1 | -1,
+): { row: number; column: number } | null {
+  const places = rows.flatMap((row, r) => [
+    ...(row.findings.some((finding) => !finding.settled) ? [{ row: r, column: -1 }] : []),
+    ...row.cells.flatMap((cell, c) => (cell.state === 'open' || cell.state === 'lost' ? [{ row: r, column: c }] : [])),
+  ]);
+  if (places.length === 0) return null;
+  const order = ({ row, column }: { row: number; column: number }): number => row * 100 + column;
+  const at = order(from);
+  if (by > 0) return places.find((place) => order(place) > at) ?? places[0];
+  return [...places].reverse().find((place) => order(place) < at) ?? places[places.length - 1];
+}
+
+/** The slot a picture taken by hand goes to: that of its role where it belongs into the column, else the column's first. */
+export function chooseSlot(column: MapColumn, role: MapJudgement['role'] | undefined): TextureSlot {
+  const byRole: Partial<Record<string, TextureSlot>> = {
+    roughness: 'roughness',
+    glossiness: 'glossiness',
+    metallic: 'metallic',
+    packed: 'metallicRoughness',
+    opacity: 'opacity',
+    height: 'bump',
+    specular: 'specular',
+  };
+  const wanted = role && byRole[role];
+  return wanted && column.slots.includes(wanted) ? wanted : column.slots[0];
+}

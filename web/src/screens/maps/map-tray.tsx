@@ -1,0 +1,46 @@
+import { useDraggable } from '@dnd-kit/core';
+import type { SpareMap } from '@haveld/contract/report';
+import { ROLES } from '@haveld/core/textures/roles';
+import { bytesUrl } from '../../api/client';
+
+/** Pictures that came and that nobody uses: each can be drawn onto a cell. */
+export function MapTray({ spare }: { spare: readonly SpareMap[] }) {
+  return (
+    <section className="map-tray" aria-label="Pictures nobody uses">
+      <h2>
+        {spare.length === 0
+          ? 'Every picture is used'
+          : `${spare.length} ${spare.length === 1 ? 'picture' : 'pictures'} nobody uses`}
+      </h2>
+      {spare.length === 0 ? (
+        <p className="quiet small">What comes with a model and belongs to no material stands here.</p>
+      ) : (
+        <ul>
+          {spare.map((picture) => (
+            <TrayPicture key={picture.sha256} picture={picture} />
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function TrayPicture({ picture }: { picture: SpareMap }) {
+  const { setNodeRef, listeners, attributes, isDragging } = useDraggable({ id: picture.sha256, data: { picture } });
+  const name = picture.path.split('/').pop()!;
+  return (
+    <li ref={setNodeRef} className={isDragging ? 'drawn' : ''} {...listeners} {...attributes} title={picture.path}>
+      {picture.picture?.thumbSha256 ? (
+        <img src={bytesUrl(picture.picture.thumbSha256, 'png')} alt="" draggable={false} />
+      ) : (
+        <span className="map-blank" />
+      )}
+      <span className="map-tray-name">{name}</span>
+      {picture.judged && (
+        <span className="quiet small">
+          {ROLES[picture.judged.role].words}, {Math.round(picture.judged.confidence * 100)} %
+        </span>
+      )}
+    </li>
+  );
+}
