@@ -15,9 +15,9 @@ export function getSpecialReader(kind: PictureKind | null): ((bytes: Uint8Array)
   return kind && WITH_MAGICK.includes(kind) ? readWithMagick : null;
 }
 
-let magick: Promise<typeof import('@imagemagick/magick-wasm')> | null = null;
+let magick: ReturnType<typeof loadMagick> | null = null;
 
-async function loadMagick(): Promise<typeof import('@imagemagick/magick-wasm')> {
+async function loadMagick() {
   const library = await import('@imagemagick/magick-wasm');
   const folder = dirname(createRequire(import.meta.url).resolve('@imagemagick/magick-wasm'));
   await library.initializeImageMagick(await readFile(join(folder, 'x86/magick.wasm')));

@@ -1,11 +1,11 @@
 import {
   CanvasTexture,
   DoubleSide,
-  Mesh,
   MeshStandardMaterial,
   RepeatWrapping,
   SRGBColorSpace,
   type Material,
+  type Mesh,
   type Object3D,
 } from 'three';
 

@@ -22,6 +22,8 @@ export interface CompareViewProps {
   moment?: Moment | null;
   /** What its surfaces show. */
   surface?: Surface;
+  /** True leaves out measures and the person. */
+  isPlain?: boolean;
 }
 
 const NUDGE = 0.14;
@@ -38,6 +40,7 @@ export function CompareView({
   frameKey,
   moment = null,
   surface = 'own',
+  isPlain = false,
 }: CompareViewProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const host = useRef<HTMLDivElement>(null);
@@ -73,7 +76,7 @@ export function CompareView({
   useEffect(() => stage.current?.setOnly(shownOnly), [shownOnly]);
   useEffect(() => stage.current?.setWipe(wipe), [wipe]);
   useEffect(() => stage.current?.setLight(light, strength), [light, strength]);
-  useEffect(() => stage.current?.setPerson(person && hasSize), [person, hasSize]);
+  useEffect(() => stage.current?.setPerson(person && hasSize && !isPlain), [person, hasSize, isPlain]);
   useEffect(() => stage.current?.frame(), [frameKey]);
   useEffect(() => stage.current?.setMoment(moment), [moment]);
   useEffect(() => stage.current?.setSurface(surface), [surface]);
@@ -152,7 +155,7 @@ export function CompareView({
           />
         </>
       )}
-      {hasSize && overlay && shownOnly !== 'received' && (
+      {hasSize && !isPlain && overlay && shownOnly !== 'received' && (
         <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />
       )}
       {hasSize && overlay?.person && <Tag x={overlay.person.x} y={overlay.person.y + 16} words="1.70 m" soft />}

@@ -26,6 +26,10 @@ const PRIOR: Partial<Record<TextureRole, number>> = {
   preview: 0.02,
 };
 const RARE = 0.003;
+/** How sure at most a map is that something speaks against. */
+const CONTRADICTED = 0.85;
+/** A picture this many times less likely speaks against a role. */
+const AGAINST = 0.1;
 
 /** What maps bound in a slot are. From memory: ours, of what files bind where. */
 const BOUND: Record<TextureSlot, Partial<Record<TextureRole, number>>> = {
@@ -99,13 +103,24 @@ export function judgeMapRole({ path, measures, slot, habit }: RoleClues): RoleJu
   ];
   return {
     role,
-    confidence: share,
+    confidence: capContradicted({ path, measures, slot, habit }, role, share),
     shares,
     packing: role === 'packed' ? (name?.packing ?? (slot === 'metallicRoughness' ? GLTF_PACKING : null)) : null,
     green: name?.green ?? null,
     evidence,
     independent: speaks.filter(Boolean).length,
   };
+}
+
+/**
+ * What one of a map's clues speaks against plainly is asked, whatever the others say.
+ * @returns how sure a role is then
+ */
+export function capContradicted({ path, measures, habit }: RoleClues, role: TextureRole, share: number): number {
+  const name = readMapName(path, habit);
+  const byName = name !== null && (name.means[name.role] ?? 0) > 0.8 && (name.means[role] ?? 0) < 0.1;
+  const byPicture = measures !== null && weighRoleByPicture(judgePictureClass(measures), role) < AGAINST;
+  return byName || byPicture ? Math.min(share, CONTRADICTED) : share;
 }
 
 /** glTF 2.0, 3.9.2: roughness in green, metallic in blue; red and alpha are not read. */

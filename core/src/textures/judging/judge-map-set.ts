@@ -1,7 +1,7 @@
 import { TEXTURE_ROLES, type TextureRole } from '@haveld/contract/texture-role';
 import { ROLES } from '../roles';
 import { judgePictureClass, weighRoleByPicture } from './judge-picture';
-import { judgeMapRole, type RoleClues, type RoleJudgement } from './judge-map-role';
+import { capContradicted, judgeMapRole, type RoleClues, type RoleJudgement } from './judge-map-role';
 import { dropCopyMarks, fileStem, readMapName, splitName } from './read-map-name';
 
 /** Tails of one source say one thing: each further map adds, but not as one that was seen by itself. Ours. */
@@ -127,7 +127,8 @@ function normalise(member: Member): void {
   member.weights = member.weights.map((weight) => weight / total);
 }
 
-function describe({ alone, weights, tail, set, measures }: Member, count: number): RoleJudgement {
+function describe(member: Member, count: number): RoleJudgement {
+  const { alone, weights, tail, set, measures } = member;
   const shares = TEXTURE_ROLES.map((role, i) => ({ role, share: weights[i] }))
     .sort((a, b) => b.share - a.share)
     .filter(({ share }, i) => i === 0 || share > 0.01);
@@ -145,7 +146,7 @@ function describe({ alone, weights, tail, set, measures }: Member, count: number
   return {
     ...alone,
     role,
-    confidence: shares[0].share,
+    confidence: capContradicted(member, role, shares[0].share),
     shares,
     evidence,
     independent,

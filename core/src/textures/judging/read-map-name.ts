@@ -18,6 +18,7 @@ export interface MapNameReading {
 /** Splits a file's stem at separators and changes of case. */
 export function splitName(stem: string): string[] {
   return stem
+    .replace(/(\d)K(?![a-z])/g, '$1k')
     .replace(/([\p{Ll}\p{N}])(\p{Lu})/gu, '$1 $2')
     .toLowerCase()
     .split(/[^\p{L}\p{N}]+/u)

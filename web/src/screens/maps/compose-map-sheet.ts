@@ -40,10 +40,10 @@ export interface MapCell {
   /** What was seen about it, the open ones first. */
   findings: SheetFinding[];
   judged: MapJudgement | null;
-  /** Small picture of what is proposed for it. */
+  /** Small picture of what is proposed for it, or was taken and is not worked out yet. */
   proposedThumb: string | null;
-  /** Steps that made it what it is. */
-  stepIds: string[];
+  /** A map of one colour that was made a figure. */
+  isFigure: boolean;
 }
 
 export interface MapRow {
@@ -94,16 +94,15 @@ function composeCell(sheet: ShownSheet, look: MaterialLook | null, material: str
     .filter((finding) => keys.has(finding.key))
     .sort((a, b) => Number(a.settled) - Number(b.settled));
   const pictureKey = (column.shown && look?.slots[column.shown]) ?? null;
-  const stepIds = sheet.steps
-    .filter(({ step, enabled }) => enabled && touches(step, material, column))
-    .map(({ id }) => id);
+  const touching = sheet.steps.filter(({ step, enabled }) => enabled && touches(step, material, column));
+  const taken = touching.map(({ step }) => step);
   const open = findings.filter((finding) => !finding.settled);
   const isLost = lines.some(({ status }) => status !== 'found' && status !== 'embedded');
   const state: CellState = open.some(({ mark }) => mark === 'blocks')
     ? 'lost'
     : open.length > 0
       ? 'open'
-      : stepIds.length > 0
+      : taken.length > 0
         ? 'changed'
         : pictureKey || (column.shown === null && lines.length > 0 && !isLost)
           ? 'holds'
@@ -116,14 +115,13 @@ function composeCell(sheet: ShownSheet, look: MaterialLook | null, material: str
     lines,
     findings,
     judged: lines.find((line) => line.judged)?.judged ?? null,
-    proposedThumb: findProposedThumb(sheet, open),
-    stepIds,
+    proposedThumb: findThumb(sheet, open[0]?.choices[0]?.steps ?? taken),
+    isFigure: taken.some(({ kind }) => kind === 'fold-constant'),
   };
 }
 
-/** What the first open question proposes, where that is a picture of its own. */
-function findProposedThumb({ maps, spare }: ShownSheet, open: readonly SheetFinding[]): string | null {
-  const steps = open[0]?.choices[0]?.steps ?? [];
+/** The picture steps take, where the sheet has a small one of it. */
+function findThumb({ maps, spare }: ShownSheet, steps: readonly Step[]): string | null {
   const relink = steps.find((step) => step.kind === 'relink-map');
   const known = relink && [...spare, ...maps].find(({ sha256 }) => sha256 === relink.sha256);
   return known?.picture?.thumbSha256 ?? null;

@@ -67,9 +67,9 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   );
   const own = useOwnSteps(sheet.id);
   const [open] = (cell ?? row)?.findings.filter((finding) => !finding.settled) ?? [];
-  const takeChoice = (index: number): void => {
+  const takeChoice = (index: number, from = 0): void => {
     const choice = open?.choices[index];
-    if (open && choice) answer.mutate({ finding: open, choiceId: choice.id });
+    if (open && choice && choice.confidence >= from) answer.mutate({ finding: open, choiceId: choice.id });
   };
   const move = (byRow: number, byColumn: number): void =>
     setPlace({
@@ -83,7 +83,8 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   useHotkeys('right', () => move(0, 1), ofTable);
   useHotkeys('j', () => setPlace(findNextOpen(rows, inHand, 1)));
   useHotkeys('k', () => setPlace(findNextOpen(rows, inHand, -1)));
-  useHotkeys('enter', () => takeChoice(0), { ignoreEventWhen: (event) => isElsewhere(event.target) });
+  // what is hardly a proposal is taken by its number, not by the way
+  useHotkeys('enter', () => takeChoice(0, PROPOSED_FROM), { ignoreEventWhen: (event) => isElsewhere(event.target) });
   useHotkeys('1,2,3,4,5,6,7,8,9', (event) => takeChoice(Number(event.key) - 1));
   useHotkeys('a', () => sureOnes.length > 0 && sure.mutate(undefined));
   useHotkeys('f', () => setFrame((now) => now + 1));
@@ -143,6 +144,7 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
             only="treated"
             frameKey={frame}
             surface={surface}
+            isPlain
           />
           <div className="map-surfaces" role="group" aria-label="What the model shows">
             {SURFACES.map(({ id, words }) => (
@@ -180,6 +182,9 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   );
 }
 
+/** Below this a choice is a guess among others. */
+const PROPOSED_FROM = 0.5;
+
 /** Before the first place. */
 const START: Place = { row: 0, column: -2 };
 
@@ -214,7 +219,7 @@ function Head({
       <span className="grow" />
       <span className="small">
         {asked > 0 ? (
-          <span className="says-look">{asked} to look at, one by one with j and Enter</span>
+          <span className="says-look">{asked} to look at, by j and Enter, or a number</span>
         ) : sure > 0 ? (
           <span className="quiet">nothing to ask</span>
         ) : (

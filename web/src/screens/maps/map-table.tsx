@@ -121,8 +121,9 @@ function PictureCell({
   const [open] = cell.findings.filter((finding) => !finding.settled);
   const kept = cell.column.shown === null ? (line?.picture?.thumbSha256 ?? null) : null;
   const isProposed = !picture && cell.proposedThumb !== null;
-  const url = picture?.url ?? toUrl(cell.proposedThumb ?? kept);
-  const size = picture ?? (line?.width ? { width: line.width, height: line.height! } : null);
+  const url = picture?.url ?? toUrl(cell.isFigure ? null : (cell.proposedThumb ?? kept));
+  const size =
+    picture ?? (line?.width && cell.state !== 'changed' ? { width: line.width, height: line.height! } : null);
   return (
     <td
       ref={setNodeRef}
@@ -133,7 +134,9 @@ function PictureCell({
         {url ? (
           <img src={url} alt="" draggable={false} className={isProposed ? 'proposed' : undefined} />
         ) : (
-          <span className="map-blank">{cell.state === 'lost' ? 'not here' : cell.state === 'open' ? '?' : '–'}</span>
+          <span className="map-blank">
+            {cell.state === 'lost' ? 'not here' : cell.state === 'open' ? '?' : cell.isFigure ? 'a figure' : '–'}
+          </span>
         )}
         <span className="map-foot">
           {cell.state !== 'empty' && cell.state !== 'changed' && (
