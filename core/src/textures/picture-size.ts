@@ -9,6 +9,8 @@ export function readPictureSize(bytes: Uint8Array): [number, number] | null {
     case 'png':
     case 'jpeg':
     case 'webp': {
+      // shorter than the shortest header of the three
+      if (bytes.length < 24) return null;
       const size = ImageUtils.getSize(bytes as Uint8Array<ArrayBuffer>, `image/${kind}`);
       return size ? [size[0], size[1]] : null;
     }

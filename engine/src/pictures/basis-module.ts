@@ -1,6 +1,4 @@
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import { pathToFileURL } from 'node:url';
+import * as encoder from 'ktx2-encoder';
 
 interface Ktx2File {
   isValid(): boolean;
@@ -21,22 +19,15 @@ interface Ktx2File {
 }
 
 interface BasisModule {
-  initializeBasis(): void;
   KTX2File: new (bytes: Uint8Array) => Ktx2File;
 }
 
+/** What the package exports in Node; its types are those of a browser. */
+const { NodeBasisEncoder } = encoder as unknown as { NodeBasisEncoder: new () => { init(): Promise<BasisModule> } };
+
 let opened: Promise<BasisModule> | null = null;
 
-/** The WebAssembly module that reads KTX2; it lies in the package that writes it. */
+/** The WebAssembly module that reads KTX2: the one that writes it, of which the package types the writing alone. */
 export function openBasis(): Promise<BasisModule> {
-  return (opened ??= load());
-}
-
-async function load(): Promise<BasisModule> {
-  const entry = createRequire(import.meta.url).resolve('ktx2-encoder/gltf-transform');
-  const path = join(dirname(dirname(entry)), 'basis/basis_encoder.js');
-  const { default: create } = (await import(pathToFileURL(path).href)) as { default: () => Promise<BasisModule> };
-  const basis = await create();
-  basis.initializeBasis();
-  return basis;
+  return (opened ??= new NodeBasisEncoder().init());
 }

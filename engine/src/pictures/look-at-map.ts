@@ -97,9 +97,27 @@ async function decodeForMeasuring(bytes: Uint8Array, kind: PictureKind | null, f
   });
 }
 
-async function shrink({ width, height, data }: Picture, side: number): Promise<Uint8Array> {
+async function shrink(picture: Picture, side: number): Promise<Uint8Array> {
+  const { width, height, data } = thin(picture, side * THINNED_TO);
   const image = sharp(data, { raw: { width, height, channels: 4 }, limitInputPixels: MAX_PIXELS });
   if (Math.max(width, height) > side) image.resize(side, side, { fit: 'inside', kernel: 'cubic' });
   const png = await image.png({ compressionLevel: 4 }).toBuffer();
   return new Uint8Array(png.buffer, png.byteOffset, png.byteLength);
+}
+
+/** Before it is made small, a picture is thinned to this many times the size wanted: no eye sees it. */
+const THINNED_TO = 3;
+
+/** Every so manieth texel of every so manieth row; the picture itself where it is not that large. */
+function thin(picture: Picture, side: number): Picture {
+  const step = Math.floor(Math.max(picture.width, picture.height) / side);
+  if (step < 2) return picture;
+  const width = Math.ceil(picture.width / step);
+  const height = Math.ceil(picture.height / step);
+  const aligned = picture.data.byteOffset % 4 === 0 ? picture.data : picture.data.slice();
+  const src = new Uint32Array(aligned.buffer, aligned.byteOffset, aligned.byteLength / 4);
+  const dst = new Uint32Array(width * height);
+  for (let y = 0, o = 0; y < height; y++)
+    for (let x = 0, from = y * step * picture.width; x < width; x++, from += step) dst[o++] = src[from];
+  return { width, height, data: new Uint8Array(dst.buffer) };
 }

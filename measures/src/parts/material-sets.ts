@@ -37,7 +37,7 @@ export const MATERIAL_SETS: MaterialSet[] = [
     use: 'tuning',
     truth: 'suffixes its engine reads',
     list: (folder) =>
-      listBySuffix(folder, 'nexuiz-textures', {
+      listBySuffix(join(folder, 'pk3'), 'nexuiz-textures', {
         _norm: ['normal'],
         _bump: ['height'],
         _gloss: ['specular', 'glossiness'],
@@ -52,7 +52,7 @@ export const MATERIAL_SETS: MaterialSet[] = [
     use: 'tuning',
     truth: 'suffixes its engine reads',
     list: (folder) =>
-      listBySuffix(folder, 'ufoai-textures', {
+      listBySuffix(join(folder, 'pk3'), 'ufoai-textures', {
         _nm: ['normal'],
         _sm: ['specular', 'glossiness'],
         _gm: ['emissive'],
@@ -177,28 +177,29 @@ function listDiceThemes(folder: string): SetMap[] {
 /** `texture n "author/wall_n.png"`: c and 0 colour, n normal, s specular, z height, g glow. */
 function listTextureSlots(folder: string): SetMap[] {
   const data = join(folder, 'usr/share/games/redeclipse/data');
-  const slots: Record<string, TextureRole> = {
-    c: 'base-colour',
-    '0': 'base-colour',
-    n: 'normal',
-    s: 'specular',
-    z: 'height',
-    g: 'emissive',
+  // its engine has one slot for what shines: specular and glossiness go there alike
+  const slots: Record<string, TextureRole[]> = {
+    c: ['base-colour'],
+    '0': ['base-colour'],
+    n: ['normal'],
+    s: ['specular', 'glossiness'],
+    z: ['height'],
+    g: ['emissive'],
   };
   const found = new Map<string, SetMap>();
   for (const config of listFiles(data).filter((file) => basename(file) === 'textures.cfg')) {
     let material = '';
     for (const line of readFileSync(config, 'utf8').split(/\r?\n/)) {
       const [, slot, quoted, bare] = /^\s*texture\s+"?([a-z0-9])"?\s+(?:"([^"]+)"|(\S+))/.exec(line) ?? [];
-      const role = slots[slot];
-      if (!role) continue;
+      const roles = slots[slot];
+      if (!roles) continue;
       const path = (quoted ?? bare).replace(/<[^>]*>/g, '');
       if (slot === 'c' || slot === '0') material = path;
       const file = join(data, path);
       if (!existsSync(file) || !PICTURE.test(path)) continue;
       const known = found.get(file);
-      if (known) known.roles = [...new Set([...known.roles, role])];
-      else found.set(file, { set: 'redeclipse-data', file, path, roles: [role], material });
+      if (known) known.roles = [...new Set([...known.roles, ...roles])];
+      else found.set(file, { set: 'redeclipse-data', file, path, roles: [...roles], material });
     }
   }
   return [...found.values()];

@@ -15,6 +15,8 @@ export function reducePicture(src: Picture, width: number, height: number, as: R
       `reducePicture: from ${src.width} × ${src.height} to 1 or more and no more, got ${width} × ${height}`,
     );
   if (width === src.width && height === src.height) return src;
+  if (src.width % width === 0 && src.height % height === 0 && as !== 'normal' && isSolid(src.data))
+    return reduceWhole(src, width, height, as);
   const data = new Uint8Array(width * height * 4);
   const columns = listSpans(src.width, width);
   const rows = listSpans(src.height, height);
@@ -27,6 +29,47 @@ export function reducePicture(src: Picture, width: number, height: number, as: R
   }
   return { ...src, width, height, data };
 }
+
+function isSolid(data: Uint8Array): boolean {
+  for (let o = 3; o < data.length; o += 4) if (data[o] !== 255) return false;
+  return true;
+}
+
+/** The common case, several times as fast: whole texels into one, nothing see-through. */
+function reduceWhole(src: Picture, width: number, height: number, as: 'colour' | 'data'): Picture {
+  const [across, down] = [src.width / width, src.height / height];
+  const data = new Uint8Array(width * height * 4);
+  const table = as === 'colour' ? LIGHT_OF_BYTE : BYTE_AS_IT_IS;
+  const share = 1 / (across * down);
+  const stride = src.width * 4;
+  const from = src.data;
+  for (let y = 0, o = 0; y < height; y++) {
+    for (let x = 0; x < width; x++, o += 4) {
+      let r = 0;
+      let g = 0;
+      let b = 0;
+      for (let j = 0, row = y * down * stride + x * across * 4; j < down; j++, row += stride)
+        for (let k = 0, at = row; k < across; k++, at += 4) {
+          r += table[from[at]];
+          g += table[from[at + 1]];
+          b += table[from[at + 2]];
+        }
+      if (as === 'colour') {
+        data[o] = byteOfLight(r * share);
+        data[o + 1] = byteOfLight(g * share);
+        data[o + 2] = byteOfLight(b * share);
+      } else {
+        data[o] = Math.round(r * share);
+        data[o + 1] = Math.round(g * share);
+        data[o + 2] = Math.round(b * share);
+      }
+      data[o + 3] = 255;
+    }
+  }
+  return { ...src, width, height, data };
+}
+
+const BYTE_AS_IT_IS: Float32Array = Float32Array.from({ length: 256 }, (_, i) => i);
 
 interface Span {
   from: number;

@@ -9,13 +9,12 @@ export const toSrgb = (value: number): number =>
 /** Light of each of the 256 steps of an 8-bit sRGB channel. */
 export const LIGHT_OF_BYTE: Float32Array = Float32Array.from({ length: 256 }, (_, i) => toLinear(i / 255));
 
-/** The byte of light in steps of 1/4095; finer than one step of sRGB but for the darkest. */
-const BYTE_OF_LIGHT: Uint8Array = Uint8Array.from({ length: 4096 }, (_, i) => Math.round(toSrgb(i / 4095) * 255));
+/** Fine enough for the steepest part, near black: a fifth of a byte a step. */
+const STEPS = 16383;
+const BYTE_OF_LIGHT: Uint8Array = Uint8Array.from({ length: STEPS + 1 }, (_, i) => Math.round(toSrgb(i / STEPS) * 255));
 
-/** @param light 0 to 1 @returns the 8-bit sRGB value nearest to it */
+/** @param light 0 to 1; cut to it @returns the 8-bit sRGB value nearest to it */
 export function byteOfLight(light: number): number {
-  if (light <= 0) return 0;
-  if (light >= 1) return 255;
-  // the straight part near black is steeper than the table's steps
-  return light < 0.02 ? Math.round(toSrgb(light) * 255) : BYTE_OF_LIGHT[Math.round(light * 4095)];
+  if (!(light > 0)) return 0;
+  return light >= 1 ? 255 : BYTE_OF_LIGHT[(light * STEPS + 0.5) | 0];
 }

@@ -3,6 +3,8 @@ import type { Picture } from '../picture-codec';
 
 /** Tiles the picture is judged in, a side. */
 const TILES = 8;
+/** At most about so many rows are judged, spread over the picture. */
+const ROWS = 256;
 /** A slope steeper than this is a seam or no surface: it says nothing of the convention. */
 const STEEPEST = 4;
 /**
@@ -27,6 +29,13 @@ export interface GreenJudgement {
   judged: number;
 }
 
+interface Tile {
+  ab: number;
+  aa: number;
+  bb: number;
+  n: number;
+}
+
 /**
  * Which way the green of a tangent-space normal map points. The slopes of a surface z(x, y) are the gradient of z, so
  * ∂(∂z/∂x)/∂y = ∂(∂z/∂y)/∂x: the sign of green for which this holds better is right. It settles green against red only;
@@ -38,27 +47,18 @@ export function judgeGreen(picture: Picture, inside?: Uint8Array): GreenJudgemen
   const { width, height } = picture;
   const undecided = { green: null, fit: 0, margin: 0, judged: 0 };
   if (width < 16 || height < 16) return undecided;
-  const tiles = Array.from({ length: TILES * TILES }, () => ({ ab: 0, aa: 0, bb: 0, n: 0 }));
+  const tiles = Array.from({ length: TILES * TILES }, (): Tile => ({ ab: 0, aa: 0, bb: 0, n: 0 }));
   const slopes = [new Float32Array(width * 2), new Float32Array(width * 2), new Float32Array(width * 2)];
-  const stepY = Math.max(1, Math.floor(height / 1024));
+  const stepY = Math.max(1, Math.floor(height / ROWS));
   let [looked, judged] = [0, 0];
   for (let y = 1; y + 1 < height; y += stepY) {
     for (let row = 0; row < 3; row++) fillSlopes(picture, y - 1 + row, slopes[row], inside);
-    const [above, here, below] = slopes;
     const tileRow = Math.floor((y * TILES) / height) * TILES;
-    for (let x = 1; x + 1 < width; x++) {
-      looked++;
-      // the change of the slope along x with y, and of the slope along y with x, each averaged over three texels
-      const a = below[x * 2 - 2] + below[x * 2] + below[x * 2 + 2] - above[x * 2 - 2] - above[x * 2] - above[x * 2 + 2];
-      const b =
-        above[x * 2 + 3] + here[x * 2 + 3] + below[x * 2 + 3] - above[x * 2 - 1] - here[x * 2 - 1] - below[x * 2 - 1];
-      if (!(Math.abs(a) < STEEPEST && Math.abs(b) < STEEPEST)) continue;
-      judged++;
-      const tile = tiles[tileRow + Math.floor((x * TILES) / width)];
-      tile.ab += a * b;
-      tile.aa += a * a;
-      tile.bb += b * b;
-      tile.n++;
+    for (let column = 0; column < TILES; column++) {
+      const from = Math.max(1, Math.floor((column * width) / TILES));
+      const to = Math.min(width - 1, Math.floor(((column + 1) * width) / TILES));
+      judged += addRow(tiles[tileRow + column], slopes, from, to);
+      looked += to - from;
     }
   }
   if (judged === 0) return undecided;
@@ -76,17 +76,39 @@ export function judgeGreen(picture: Picture, inside?: Uint8Array): GreenJudgemen
   return { green: isDecided ? (fit > 0 ? 'up' : 'down') : null, fit, margin, judged: judged / looked };
 }
 
+/** @returns how many texels of a piece of a row could be judged */
+function addRow(tile: Tile, [above, here, below]: readonly Float32Array[], from: number, to: number): number {
+  let ab = 0;
+  let aa = 0;
+  let bb = 0;
+  let n = 0;
+  for (let x = from, k = from * 2; x < to; x++, k += 2) {
+    // the change of the slope along x with y, and of the slope along y with x, each averaged over three texels
+    const a = below[k - 2] + below[k] + below[k + 2] - above[k - 2] - above[k] - above[k + 2];
+    const b = above[k + 3] + here[k + 3] + below[k + 3] - above[k - 1] - here[k - 1] - below[k - 1];
+    if (!(a < STEEPEST && a > -STEEPEST && b < STEEPEST && b > -STEEPEST)) continue;
+    ab += a * b;
+    aa += a * a;
+    bb += b * b;
+    n++;
+  }
+  tile.ab += ab;
+  tile.aa += aa;
+  tile.bb += bb;
+  tile.n += n;
+  return n;
+}
+
+/** The part of a vector a byte stands for, and one over it; NaN where it does not point out of the surface. */
+const PART: Float32Array = Float32Array.from({ length: 256 }, (_, byte) => byte / 127.5 - 1);
+const ONE_OVER: Float32Array = PART.map((part) => (part < 0.15 ? NaN : 1 / part));
+
 /** ∂z/∂x and ∂z/∂y of a surface whose normals have green up, y counted downwards; NaN where there is no surface. */
 function fillSlopes({ width, data }: Picture, y: number, slopes: Float32Array, inside?: Uint8Array): void {
   for (let x = 0, o = y * width * 4; x < width; x++, o += 4) {
-    const z = data[o + 2] / 127.5 - 1;
-    if (z < 0.15 || (inside && inside[y * width + x] === 0)) {
-      slopes[x * 2] = NaN;
-      slopes[x * 2 + 1] = NaN;
-      continue;
-    }
-    slopes[x * 2] = -(data[o] / 127.5 - 1) / z;
-    slopes[x * 2 + 1] = (data[o + 1] / 127.5 - 1) / z;
+    const scale = inside && inside[y * width + x] === 0 ? NaN : ONE_OVER[data[o + 2]];
+    slopes[x * 2] = -PART[data[o]] * scale;
+    slopes[x * 2 + 1] = PART[data[o + 1]] * scale;
   }
 }
 
