@@ -78,6 +78,11 @@ for (const colours of ['light', 'dark'] as const) {
     await expect(page.locator('.finding.in-hand')).toBeVisible();
     await expect(page.locator('.stage-bar').first()).toBeVisible();
     expect(await listFaults(page), 'bench sheet').toEqual([]);
+    await page.goto('/bench');
+    await page.getByRole('link', { name: /Lamp room shelf/ }).click();
+    await page.getByRole('link', { name: /All maps on one sheet/ }).click();
+    await expect(page.locator('.map-cell img').first()).toBeVisible();
+    expect(await listFaults(page), 'sheet of maps').toEqual([]);
     await page.goto('/catalogue');
     await page.getByRole('link', { name: 'Bell buoy, red' }).click();
     await expect(page.locator('.stage-bar')).toBeVisible();

@@ -94,7 +94,7 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
           ))}
         </ul>
       )}
-      <OwnChoice cell={cell} sheet={sheet} onDone={onAnswered} />
+      <OwnChoice cell={cell} sheet={sheet} />
     </section>
   );
 }
@@ -123,8 +123,8 @@ interface Other {
 }
 
 /** Another picture for this place, or none; green or values turned over by hand. */
-function OwnChoice({ cell, sheet, onDone }: { cell: MapCell; sheet: Sheet; onDone: () => void }) {
-  const own = useOwnSteps(sheet.id, onDone);
+function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
+  const own = useOwnSteps(sheet.id);
   const { material, column } = cell;
   const [question] = cell.findings.filter(({ key }) => key.startsWith('map:') || key.startsWith('offer:'));
   const others: Other[] = [

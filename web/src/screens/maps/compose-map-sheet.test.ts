@@ -103,11 +103,12 @@ test('the next open place goes round, past settled ones, and a material itself c
     }),
     [look('a'), look('b')],
   );
-  expect(findNextOpen(rows, { row: 0, column: 0 }, 1)).toEqual({ row: 1, column: -1 });
-  expect(findNextOpen(rows, { row: 1, column: -1 }, 1)).toEqual({ row: 1, column: 1 });
-  expect(findNextOpen(rows, { row: 1, column: 1 }, 1)).toEqual({ row: 1, column: -1 });
-  expect(findNextOpen(rows, { row: 1, column: 1 }, -1)).toEqual({ row: 1, column: -1 });
-  expect(findNextOpen(composeMapSheet(sheet({}), [look('a')]), { row: 0, column: 0 }, 1)).toBeNull();
+  expect(findNextOpen(rows, null, 1)).toEqual({ material: 'b', column: -1 });
+  expect(findNextOpen(rows, { material: 'a', column: 0 }, 1)).toEqual({ material: 'b', column: -1 });
+  expect(findNextOpen(rows, { material: 'b', column: -1 }, 1)).toEqual({ material: 'b', column: 1 });
+  expect(findNextOpen(rows, { material: 'b', column: 1 }, 1)).toEqual({ material: 'b', column: -1 });
+  expect(findNextOpen(rows, { material: 'b', column: 1 }, -1)).toEqual({ material: 'b', column: -1 });
+  expect(findNextOpen(composeMapSheet(sheet({}), [look('a')]), null, 1)).toBeNull();
 });
 
 test('a picture goes where its role belongs within the column', () => {

@@ -154,21 +154,28 @@ const concerns = (finding: SheetFinding, material: string): boolean =>
     ),
   );
 
-/** Where the next thing to look at is, row by row; null where nothing is. `column` −1 stands for the material itself. */
-export function findNextOpen(
-  rows: readonly MapRow[],
-  from: { row: number; column: number },
-  by: 1 | -1,
-): { row: number; column: number } | null {
+/** A cell, or a material itself where `column` is −1. Materials are named: rows come and go while a model is treated. */
+export interface Place {
+  material: string;
+  column: number;
+}
+
+/** Where the next thing to look at is, row by row and round again; null where nothing is. */
+export function findNextOpen(rows: readonly MapRow[], from: Place | null, by: 1 | -1): Place | null {
   const places = rows.flatMap((row, r) => [
     ...(row.findings.some((finding) => !finding.settled) ? [{ row: r, column: -1 }] : []),
     ...row.cells.flatMap((cell, c) => (cell.state === 'open' || cell.state === 'lost' ? [{ row: r, column: c }] : [])),
   ]);
   if (places.length === 0) return null;
   const order = ({ row, column }: { row: number; column: number }): number => row * 100 + column;
-  const at = order(from);
-  if (by > 0) return places.find((place) => order(place) > at) ?? places[0];
-  return [...places].reverse().find((place) => order(place) < at) ?? places[places.length - 1];
+  const at = from
+    ? order({ row: rows.findIndex(({ material }) => material === from.material), column: from.column })
+    : -2;
+  const found =
+    by > 0
+      ? (places.find((place) => order(place) > at) ?? places[0])
+      : ([...places].reverse().find((place) => order(place) < at) ?? places[places.length - 1]);
+  return { material: rows[found.row].material, column: found.column };
 }
 
 /** The slot a picture taken by hand goes to: that of its role where it belongs into the column, else the column's first. */

@@ -16,8 +16,8 @@ import { CompareView } from '../../view3d/compare-view';
 import type { Surface } from '../../view3d/stage';
 import { listShownCopies, useTreated, useTreatedPictures } from '../../view3d/use-treated';
 import { CellCard } from './cell-card';
-import { chooseSlot, COLUMNS, composeMapSheet, findNextOpen, type MapRow } from './compose-map-sheet';
-import { MapTable, type Place } from './map-table';
+import { chooseSlot, COLUMNS, composeMapSheet, findNextOpen, type MapRow, type Place } from './compose-map-sheet';
+import { MapTable } from './map-table';
 import { MapTray } from './map-tray';
 import { MaterialCard } from './material-card';
 import { useOwnSteps } from './use-own-steps';
@@ -46,10 +46,17 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   const [place, setPlace] = useState<Place | null>(null);
   const [surface, setSurface] = useState<Surface>('own');
   const [frame, setFrame] = useState(0);
-  const inHand = place && rows[place.row] ? place : (findNextOpen(rows, START, 1) ?? { row: 0, column: 0 });
-  const row: MapRow | undefined = rows[inHand.row];
+  const known = place && rows.some(({ material }) => material === place.material) ? place : null;
+  const [last, setLast] = useState<Place | null>(null);
+  const inHand = known ?? findNextOpen(rows, null, 1) ?? last ?? { material: rows[0]?.material ?? '', column: 0 };
+  const at = rows.findIndex(({ material }) => material === inHand.material);
+  const row: MapRow | undefined = rows[at];
   const cell = inHand.column >= 0 ? row?.cells[inHand.column] : undefined;
-  const goOn = (): void => setPlace(null);
+  /** To the next thing that is open; where none is, it stays where it was. */
+  const goOn = (): void => {
+    setLast(inHand);
+    setPlace(null);
+  };
 
   const textures = sheet.findings.filter(({ heading }) => heading === 'textures');
   const sureOnes = textures.filter((finding) => finding.sure && !finding.settled);
@@ -73,7 +80,7 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   };
   const move = (byRow: number, byColumn: number): void =>
     setPlace({
-      row: Math.max(0, Math.min(rows.length - 1, inHand.row + byRow)),
+      material: rows[Math.max(0, Math.min(rows.length - 1, at + byRow))]?.material ?? '',
       column: Math.max(-1, Math.min(COLUMNS.length - 1, inHand.column + byColumn)),
     });
   const ofTable = { ignoreEventWhen: (event: KeyboardEvent) => isElsewhere(event.target), preventDefault: true };
@@ -98,10 +105,10 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
     const target = over?.data.current as { material: string; column: string } | undefined;
     const column = COLUMNS.find(({ id }) => id === target?.column);
     if (!picture || !target || !column) return;
-    const at = rows
+    const there = rows
       .find(({ material }) => material === target.material)
       ?.cells.find((one) => one.column.id === column.id);
-    const question = at?.findings.find(({ key }) => key.startsWith('map:') || key.startsWith('offer:'));
+    const question = there?.findings.find(({ key }) => key.startsWith('map:') || key.startsWith('offer:'));
     own.mutate({
       about: `${target.material}:${column.id}`,
       finding: question,
@@ -111,7 +118,7 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
           kind: 'relink-map',
           schema: 1,
           material: target.material,
-          slot: question && at?.lines[0] ? at.lines[0].slot : chooseSlot(column, picture.judged?.role),
+          slot: question && there?.lines[0] ? there.lines[0].slot : chooseSlot(column, picture.judged?.role),
           sha256: picture.sha256,
           path: picture.path,
         },
@@ -184,9 +191,6 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
 
 /** Below this a choice is a guess among others. */
 const PROPOSED_FROM = 0.5;
-
-/** Before the first place. */
-const START: Place = { row: 0, column: -2 };
 
 const sizeOf = (line: Sheet['maps'][number] | undefined): { width: number; height: number } | null =>
   line?.width && line.height ? { width: line.width, height: line.height } : null;

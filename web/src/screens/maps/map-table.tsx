@@ -5,13 +5,7 @@ import { bytesUrl } from '../../api/client';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import type { ShownPicture } from '../../view3d/treat.worker';
-import { COLUMNS, type CellState, type MapCell, type MapRow } from './compose-map-sheet';
-
-export interface Place {
-  row: number;
-  /** −1 is the material itself. */
-  column: number;
-}
+import { COLUMNS, type CellState, type MapCell, type MapRow, type Place } from './compose-map-sheet';
 
 export interface MapTableProps {
   rows: readonly MapRow[];
@@ -39,20 +33,20 @@ export function MapTable({ rows, pictures, inHand, onHold }: MapTableProps) {
         </tr>
       </thead>
       <tbody>
-        {rows.map((row, r) => (
+        {rows.map((row) => (
           <tr key={row.material}>
             <MaterialCell
               row={row}
-              isInHand={inHand.row === r && inHand.column === -1}
-              onHold={() => onHold({ row: r, column: -1 })}
+              isInHand={inHand.material === row.material && inHand.column === -1}
+              onHold={() => onHold({ material: row.material, column: -1 })}
             />
             {row.cells.map((cell, c) => (
               <PictureCell
                 key={cell.column.id}
                 cell={cell}
                 picture={cell.pictureKey ? pictures.get(cell.pictureKey) : undefined}
-                isInHand={inHand.row === r && inHand.column === c}
-                onHold={() => onHold({ row: r, column: c })}
+                isInHand={inHand.material === row.material && inHand.column === c}
+                onHold={() => onHold({ material: row.material, column: c })}
               />
             ))}
           </tr>
@@ -130,15 +124,16 @@ function PictureCell({
       aria-selected={isInHand}
       className={['map-cell', cell.state, isInHand ? 'in-hand' : '', isOver ? 'over' : ''].join(' ')}
     >
-      <button type="button" onClick={onHold} tabIndex={isInHand ? 0 : -1} aria-label={describeCell(cell)}>
+      <button type="button" onClick={onHold} tabIndex={isInHand ? 0 : -1}>
+        <span className="visually-hidden">{describeCell(cell)}</span>
         {url ? (
           <img src={url} alt="" draggable={false} className={isProposed ? 'proposed' : undefined} />
         ) : (
-          <span className="map-blank">
+          <span className="map-blank" aria-hidden="true">
             {cell.state === 'lost' ? 'not here' : cell.state === 'open' ? '?' : cell.isFigure ? 'a figure' : '–'}
           </span>
         )}
-        <span className="map-foot">
+        <span className="map-foot" aria-hidden="true">
           {cell.state !== 'empty' && cell.state !== 'changed' && (
             <Mark mark={cell.state === 'lost' ? 'blocks' : cell.state === 'open' ? 'look' : 'holds'} />
           )}

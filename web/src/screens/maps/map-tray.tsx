@@ -29,18 +29,26 @@ function TrayPicture({ picture }: { picture: SpareMap }) {
   const { setNodeRef, listeners, attributes, isDragging } = useDraggable({ id: picture.sha256, data: { picture } });
   const name = picture.path.split('/').pop()!;
   return (
-    <li ref={setNodeRef} className={isDragging ? 'drawn' : ''} {...listeners} {...attributes} title={picture.path}>
-      {picture.picture?.thumbSha256 ? (
-        <img src={bytesUrl(picture.picture.thumbSha256, 'png')} alt="" draggable={false} />
-      ) : (
-        <span className="map-blank" />
-      )}
-      <span className="map-tray-name">{name}</span>
-      {picture.judged && (
-        <span className="quiet small">
-          {ROLES[picture.judged.role].words}, {Math.round(picture.judged.confidence * 100)} %
-        </span>
-      )}
+    <li>
+      <div
+        ref={setNodeRef}
+        className={isDragging ? 'map-spare drawn' : 'map-spare'}
+        {...listeners}
+        {...attributes}
+        title={picture.path}
+      >
+        {picture.picture?.thumbSha256 ? (
+          <img src={bytesUrl(picture.picture.thumbSha256, 'png')} alt="" draggable={false} />
+        ) : (
+          <span className="map-blank" />
+        )}
+        <span className="map-tray-name">{name}</span>
+        {picture.judged && (
+          <span className="quiet small">
+            {ROLES[picture.judged.role].words}, {Math.round(picture.judged.confidence * 100)} %
+          </span>
+        )}
+      </div>
     </li>
   );
 }

@@ -14,15 +14,13 @@ export interface OwnChange {
 }
 
 /** A person's own change to a map or a material: the answer to what is asked there, or steps under a key of their own. */
-export function useOwnSteps(assetId: string, onDone?: () => void) {
-  return useChange(
-    ({ about, steps, words, finding }: OwnChange) =>
-      finding
-        ? call(answerFinding, {
-            params: { id: assetId },
-            body: { key: finding.key, answer: { kind: 'own', steps, words } },
-          })
-        : call(setOwnSteps, { params: { id: assetId }, body: { key: `own:${about}`.slice(0, 150), steps } }),
-    { onDone },
+export function useOwnSteps(assetId: string) {
+  return useChange(({ about, steps, words, finding }: OwnChange) =>
+    finding
+      ? call(answerFinding, {
+          params: { id: assetId },
+          body: { key: finding.key, answer: { kind: 'own', steps, words } },
+        })
+      : call(setOwnSteps, { params: { id: assetId }, body: { key: `own:${about}`.slice(0, 150), steps } }),
   );
 }

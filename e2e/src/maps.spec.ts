@@ -1,0 +1,89 @@
+import { expect, test, type Page } from '@playwright/test';
+import { signIn } from './library';
+
+/** Opens the sheet of maps of the lamp room's shelf: twenty materials, each with a trouble of its own. */
+async function openMaps(page: Page): Promise<void> {
+  await signIn(page);
+  await page.goto('/bench');
+  await page.getByRole('link', { name: /Lamp room shelf/ }).click();
+  await expect(page.getByRole('region', { name: 'Condition' })).toBeVisible();
+  await page.keyboard.press('m');
+  await expect(page.getByRole('grid', { name: 'Materials and their maps' })).toBeVisible();
+}
+
+const cell = (page: Page, name: RegExp) => page.getByRole('button', { name });
+
+test('every map of twenty materials is checked and put right with the keyboard alone', async ({ page }) => {
+  await openMaps(page);
+  await expect(page.getByRole('row')).toHaveCount(21);
+  await expect(cell(page, /^oak_floor, Normal: not here/)).toBeVisible();
+
+  // a map that has two contents is asked; a number takes the second
+  await page.keyboard.press('a');
+  await expect(page.getByText(/to look at, by j and Enter/)).toBeVisible();
+  await expect(cell(page, /^oak_floor, Normal: changed/)).toBeVisible();
+  const hand = page.getByRole('complementary');
+  for (let i = 0; i < 12 && (await page.getByText('all settled').count()) === 0; i++) {
+    const title = await hand.locator('.in-hand .finding-title').first().innerText();
+    if (title.startsWith('painted_door')) {
+      // nothing that came is the door's: it goes without
+      await page.keyboard.press('s');
+      await page.keyboard.type('it never came');
+      await page.keyboard.press('Enter');
+    } else if (title.startsWith('oil_can')) await page.keyboard.press('2');
+    else await page.keyboard.press('Enter');
+    await expect(hand.locator('.in-hand .finding-title', { hasText: title })).toHaveCount(0);
+  }
+  await expect(page.getByText('all settled')).toBeVisible();
+
+  // twins became one row, the height map shows as normals, the model wears its maps
+  await expect(page.getByRole('row')).toHaveCount(19);
+  await expect(cell(page, /^plaster_wall, Normal: changed/)).toBeVisible();
+  await expect(page.locator('.map-cell.changed img').first()).toBeVisible();
+
+  // one more change by hand, and back again
+  await cell(page, /^oak_shelf, Normal/).click();
+  await page.keyboard.press('i');
+  await expect(hand.getByRole('button', { name: 'Take my change back' })).toBeVisible();
+  await hand.getByRole('button', { name: 'Take my change back' }).click();
+  await expect(hand.getByRole('button', { name: 'Take my change back' })).toHaveCount(0);
+});
+
+test('a picture nobody uses is drawn onto a cell', async ({ page }) => {
+  await openMaps(page);
+  const tray = page.getByRole('region', { name: 'Pictures nobody uses' });
+  const preview = tray.getByText('lamp_room_preview.png');
+  const target = cell(page, /^rug, Emissive/);
+  await target.scrollIntoViewIfNeeded();
+  const from = (await preview.boundingBox())!;
+  const to = (await target.boundingBox())!;
+  await page.mouse.move(from.x + 20, from.y + 4);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 40, from.y - 30, { steps: 4 });
+  await page.mouse.move(to.x + 30, to.y + 20, { steps: 8 });
+  await page.mouse.up();
+  await expect(cell(page, /^rug, Emissive: changed/)).toBeVisible();
+  await expect(preview).toHaveCount(0);
+});
+
+test('a material is given another matter, kept as the house’s own and put in place elsewhere', async ({ page }) => {
+  await openMaps(page);
+  const hand = page.getByRole('complementary');
+  await page
+    .getByRole('rowheader', { name: /^chart_paper/ })
+    .getByRole('button')
+    .click();
+  await hand.getByRole('button', { name: 'cloth' }).click();
+  await expect(hand.getByText('0.90')).toBeVisible();
+  await hand.getByRole('button', { name: 'Keep as a house material …' }).click();
+  await hand.getByLabel('Its name in the house').fill('Waxed paper');
+  await hand.getByRole('button', { name: 'Keep it' }).click();
+  await page
+    .getByRole('rowheader', { name: /^drum_paper/ })
+    .getByRole('button')
+    .click();
+  await hand.getByLabel('A house material instead').click();
+  await page.getByRole('option', { name: 'Waxed paper' }).click();
+  await hand.getByRole('button', { name: 'Put it in place' }).click();
+  await expect(hand.getByText('0.90')).toBeVisible();
+});
