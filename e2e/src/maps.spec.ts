@@ -32,7 +32,14 @@ test('every map of twenty materials is checked and put right with the keyboard a
       await page.keyboard.press('Enter');
     } else if (title.startsWith('oil_can')) await page.keyboard.press('2');
     else await page.keyboard.press('Enter');
-    await expect(hand.locator('.in-hand .finding-title', { hasText: title })).toHaveCount(0);
+    // the last one that is answered stays in hand
+    await expect
+      .poll(
+        async () =>
+          (await page.getByText('all settled').count()) > 0 ||
+          (await hand.locator('.in-hand .finding-title', { hasText: title }).count()) === 0,
+      )
+      .toBe(true);
   }
   await expect(page.getByText('all settled')).toBeVisible();
 

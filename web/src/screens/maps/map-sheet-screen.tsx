@@ -83,7 +83,10 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
       material: rows[Math.max(0, Math.min(rows.length - 1, at + byRow))]?.material ?? '',
       column: Math.max(-1, Math.min(COLUMNS.length - 1, inHand.column + byColumn)),
     });
-  const ofTable = { ignoreEventWhen: (event: KeyboardEvent) => isElsewhere(event.target), preventDefault: true };
+  const ofTable = {
+    ignoreEventWhen: (event: KeyboardEvent) => isWithin(event.target, TAKES_ARROWS),
+    preventDefault: true,
+  };
   useHotkeys('up', () => move(-1, 0), ofTable);
   useHotkeys('down', () => move(1, 0), ofTable);
   useHotkeys('left', () => move(0, -1), ofTable);
@@ -91,7 +94,11 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   useHotkeys('j', () => setPlace(findNextOpen(rows, inHand, 1)));
   useHotkeys('k', () => setPlace(findNextOpen(rows, inHand, -1)));
   // what is hardly a proposal is taken by its number, not by the way
-  useHotkeys('enter', () => takeChoice(0, PROPOSED_FROM), { ignoreEventWhen: (event) => isElsewhere(event.target) });
+  useHotkeys('enter', () => takeChoice(0, PROPOSED_FROM), {
+    enableOnFormTags: true,
+    ignoreEventWhen: (event) => isWithin(event.target, TAKES_ENTER),
+    preventDefault: true,
+  });
   useHotkeys('1,2,3,4,5,6,7,8,9', (event) => takeChoice(Number(event.key) - 1));
   useHotkeys('a', () => sureOnes.length > 0 && sure.mutate(undefined));
   useHotkeys('f', () => setFrame((now) => now + 1));
@@ -196,9 +203,13 @@ const sizeOf = (line: Sheet['maps'][number] | undefined): { width: number; heigh
   line?.width && line.height ? { width: line.width, height: line.height } : null;
 
 /** Keys of the table do not count where something else takes them: a field, a list, the view of the model. */
-const isElsewhere = (target: EventTarget | null): boolean =>
-  target instanceof Element &&
-  target.closest('input, textarea, select, [role="listbox"], [role="slider"], .stage-hand, .map-hand') !== null;
+const TAKES_ARROWS = 'input, textarea, select, [role="listbox"], [role="combobox"], [role="slider"], .stage-hand';
+/** A choice that is picked is taken by Enter all the same. */
+const TAKES_ENTER =
+  'input:not([type="radio"]), textarea, select, [role="listbox"], [role="combobox"], .map-hand button, a';
+
+const isWithin = (target: EventTarget | null, selector: string): boolean =>
+  target instanceof Element && target.closest(selector) !== null;
 
 const isUsed = (sheet: Sheet, sha256: string): boolean =>
   sheet.steps.some(({ step, enabled }) => enabled && 'sha256' in step && step.sha256 === sha256);
