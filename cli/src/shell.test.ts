@@ -114,9 +114,9 @@ test('an archive with a heap of trouble: the map is relinked, what is not sure s
       reference: 'C:\\work\\oak_basecolor.png',
       file: 'chair.zip/chair/maps/oak_basecolor.png',
       status: 'found',
-      role: 'baseColour',
+      role: 'base-colour',
       colourSpace: 'srgb',
-      confidence: 0.97,
+      confidence: expect.closeTo(0.991, 3) as number,
     },
   ]);
   expect(model.open.map((question) => question.key)).toEqual(expect.arrayContaining(['rights:licence', 'up']));
