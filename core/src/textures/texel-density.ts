@@ -43,7 +43,8 @@ export function computeSurface(instance: MeshInstance, primitive: Primitive): { 
   return { uvArea, surfaceArea };
 }
 
-function triangleArea(p: Float64Array, a: number, b: number, c: number): number {
+/** Area of a triangle of a list of xyz; the corners are places in the list. */
+export function triangleArea(p: Float64Array, a: number, b: number, c: number): number {
   const ux = p[b] - p[a];
   const uy = p[b + 1] - p[a + 1];
   const uz = p[b + 2] - p[a + 2];

@@ -1,6 +1,7 @@
 import type { Document, Material, Primitive } from '@gltf-transform/core';
 import { listMeshInstances, countTriangles, type MeshInstance } from '../scene/traverse';
 import { computeWorldPositions } from '../scene/world-positions';
+import { triangleArea } from './texel-density';
 
 /** Rows and columns the layout is drawn into to find what lies on what. */
 const GRID = 512;
@@ -108,12 +109,6 @@ const signedArea = (uv: Float32Array, a: number, b: number, d: number): number =
   ((uv[b * 2] - uv[a * 2]) * (uv[d * 2 + 1] - uv[a * 2 + 1]) -
     (uv[d * 2] - uv[a * 2]) * (uv[b * 2 + 1] - uv[a * 2 + 1])) /
   2;
-
-function triangleArea(p: Float64Array, a: number, b: number, c: number): number {
-  const [ux, uy, uz] = [p[b] - p[a], p[b + 1] - p[a + 1], p[b + 2] - p[a + 2]];
-  const [vx, vy, vz] = [p[c] - p[a], p[c + 1] - p[a + 1], p[c + 2] - p[a + 2]];
-  return Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 2;
-}
 
 function addTriangle(sums: Sums, uv: Float32Array, corners: number[], signed: number, surface: number): void {
   const area = Math.abs(signed);

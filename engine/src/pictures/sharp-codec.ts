@@ -2,6 +2,7 @@ import { decode as decodeBmp } from 'bmp-ts';
 import sharp from 'sharp';
 import { TGALoader } from 'three/examples/jsm/loaders/TGALoader.js';
 import { DomainError } from '@haveld/contract/error';
+import { isSolid } from '@haveld/core/textures/convert/is-solid';
 import { identifyPicture } from '@haveld/core/textures/identify-picture';
 import type { DeepChannel, Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
 import { checkPictureSize } from './picture-limits';
@@ -31,7 +32,7 @@ export const sharpCodec: PictureCodec = {
   async encodePng({ width, height, data }: Picture): Promise<Uint8Array> {
     const image = sharp(data, { raw: { width, height, channels: 4 } });
     // a fourth channel that says nothing costs a third more
-    if (isSolid(data)) image.removeAlpha();
+    if (isSolid({ data })) image.removeAlpha();
     const png = await image.png({ compressionLevel: 6, adaptiveFiltering: true }).toBuffer();
     return new Uint8Array(png.buffer, png.byteOffset, png.byteLength);
   },
@@ -60,11 +61,6 @@ export async function reading<T>(bytes: Uint8Array, read: () => Promise<T>): Pro
       { cause: error },
     );
   }
-}
-
-function isSolid(data: Uint8Array): boolean {
-  for (let o = 3; o < data.length; o += 4) if (data[o] !== 255) return false;
-  return true;
 }
 
 async function decodePicture(bytes: Uint8Array): Promise<Picture> {

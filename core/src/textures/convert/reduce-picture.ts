@@ -1,4 +1,5 @@
 import type { Picture } from '../picture-codec';
+import { isSolid } from './is-solid';
 import { byteOfLight, LIGHT_OF_BYTE } from './srgb';
 
 /** `colour`: averaged as light. `normal`: averaged as vectors and made unit length again. `data`: averaged as they are. */
@@ -15,7 +16,7 @@ export function reducePicture(src: Picture, width: number, height: number, as: R
       `reducePicture: from ${src.width} × ${src.height} to 1 or more and no more, got ${width} × ${height}`,
     );
   if (width === src.width && height === src.height) return src;
-  if (src.width % width === 0 && src.height % height === 0 && as !== 'normal' && isSolid(src.data))
+  if (src.width % width === 0 && src.height % height === 0 && as !== 'normal' && isSolid(src))
     return reduceWhole(src, width, height, as);
   const data = new Uint8Array(width * height * 4);
   const columns = listSpans(src.width, width);
@@ -28,11 +29,6 @@ export function reducePicture(src: Picture, width: number, height: number, as: R
     writeRow(sums, data, y * width * 4, as);
   }
   return { ...src, width, height, data };
-}
-
-function isSolid(data: Uint8Array): boolean {
-  for (let o = 3; o < data.length; o += 4) if (data[o] !== 255) return false;
-  return true;
 }
 
 /** The common case, several times as fast: whole texels into one, nothing see-through. */
