@@ -135,7 +135,9 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
     const isBareMetal = metallic > 0.5;
     if (!isMirror && !isBareMetal) continue;
     const colour = mapped.find(({ slot }) => slot === 'baseColour');
-    const { matter, word } = guessMatter(material.getName(), colour?.path ?? colour?.reference ?? '');
+    // figures without any map were given on purpose
+    if (!colour) continue;
+    const { matter, word } = guessMatter(material.getName(), colour.path ?? colour.reference);
     // what is called metal and shines as one is what it says
     if (matter.id === 'metal' && isBareMetal && !isMirror) continue;
     if (matter.id === 'glass' && isMirror && !isBareMetal) continue;
@@ -150,7 +152,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
       factors: matter.factors,
       choice: {
         id: matter.id,
-        label: word ? `Give them what ${matter.words} has` : 'Give them a plain, dull surface',
+        label: word ? `As ${matter.words} shines` : 'A plain, dull surface',
         confidence: word ? 0.9 : 0.82,
         evidence: [
           {
@@ -179,7 +181,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
     };
     const stay: Choice = {
       id: 'stay',
-      label: 'Leave them as they came',
+      label: 'As they came',
       steps: [],
       confidence: 1 - choice.confidence,
       evidence: [],

@@ -28,9 +28,10 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
   const { material, column, lines, judged } = cell;
   const shown = useTreatedPicture(cell.pictureKey);
   const [open] = cell.findings.filter((finding) => !finding.settled);
-  const offered = open?.choices[0]?.id;
+  // what is proposed is what is looked at, not what lay nearest
+  const offered = open?.choices.map(({ id }) => id).find((id) => /^[0-9a-f]{64}$/.test(id));
   const line = lines[0];
-  const source = shown.data ?? pictureOf(sheet, cell.pictureKey ? null : (line?.sha256 ?? offered ?? null));
+  const source = shown.data ?? pictureOf(sheet, cell.pictureKey ? null : (offered ?? line?.sha256 ?? null));
   const name = line?.path?.split('/').pop() ?? line?.reference ?? '';
   return (
     <section className="cell-card" aria-label="The map in hand">
