@@ -84,7 +84,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
                 checked={picked === option.id}
                 onChange={() => setPicked(option.id)}
               />
-              <span>{option.label}</span>
+              <span title={option.label}>{shortenPath(option.label)}</span>
               <span className="bar" aria-hidden="true">
                 <span style={{ width: `${option.confidence * 100}%` }} />
               </span>
@@ -129,6 +129,9 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
     </div>
   );
 }
+
+/** Of a path its file and the folder that holds it; other words as they are. */
+const shortenPath = (label: string): string => label.split('/').slice(-2).join('/');
 
 const formatShare = (share: number): string =>
   share >= 0.995 ? '> 99 %' : share < 0.01 ? '< 1 %' : `${Math.round(share * 100)} %`;
