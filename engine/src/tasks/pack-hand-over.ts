@@ -15,6 +15,9 @@ import { composeCredit, type Credit } from '@haveld/core/rights/credits';
 import { PART_WORDS } from '@haveld/core/rights/judge-use';
 import { writeSidecar } from '@haveld/core/rights/reuse-sidecar';
 import { writeCreditsInto } from '@haveld/core/rights/write-xmp';
+import { reduceTextures } from '@haveld/core/textures/reduce-textures';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
+import { sharpCodec } from '../pictures/sharp-codec';
 import { createReadingContext } from '../reading-context';
 import { checkWritten, requireHolding } from './make-version';
 import type { TaskContext } from './task';
@@ -55,6 +58,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   const document = await readGlb(bytes);
   // what is kept in the library in full goes out as every engine reads it
   const influences = reduceInfluences(document);
+  const reduced = await reduceTextures(document, HOUSE_RULES.handedOverMapSide, sharpCodec);
   const expected = computeFigures(document);
   progress(1, 4, 'stage');
   const { files, checks } =
@@ -67,6 +71,9 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
     model: `${input.name}.${input.format}`,
     intendedUse: input.intendedUse,
     ...(influences > 4 ? { influences: `4 of up to ${influences} a vertex, the heaviest` } : {}),
+    ...(reduced > 0
+      ? { maps: `${reduced} reduced to ${HOUSE_RULES.handedOverMapSide} texels a side, as the house hands over` }
+      : {}),
     checks,
   };
   const text = (content: string): Uint8Array => new TextEncoder().encode(content);

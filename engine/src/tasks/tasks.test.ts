@@ -1,5 +1,5 @@
 import type { Step } from '@haveld/contract/step';
-import { readGlb } from '@haveld/core/scene/document-io';
+import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import yauzl from 'yauzl';
 import { sharpCodec } from '../pictures/sharp-codec';
@@ -133,11 +133,11 @@ const CREDITS = listCredits(
   ['set upright'],
 );
 
-async function pack(format: 'glb' | 'obj') {
-  const { made } = await makeCrate();
+async function pack(format: 'glb' | 'obj', given?: string) {
+  const modelSha256 = given ?? (await makeCrate()).made.modelSha256;
   const packed = await packHandOver(
     {
-      modelSha256: made.modelSha256,
+      modelSha256,
       name: 'crate',
       accession: 'HV-000001',
       versionNumber: 1,
@@ -193,6 +193,20 @@ test('a GLB is handed over valid, without anything of ours in it, with credits a
   expect(document.getRoot().getAsset().copyright).toBe(composeCredit(CREDITS[0]));
   expect(files.get('crate/LICENSES/CC-BY-4.0.txt')!.toString()).toContain('Attribution 4.0 International');
   expect(packed.checks.every((check) => check.holds)).toBe(true);
+});
+
+test('maps go out at the size the house hands over, and that is said; the library keeps them as they came', async () => {
+  const document = await readGlb(await scratch.store.get((await makeCrate()).made.modelSha256));
+  const [texture] = document.getRoot().listTextures();
+  const large = await sharpCodec.encodePng({ width: 4096, height: 8, data: new Uint8Array(4096 * 8 * 4).fill(255) });
+  texture.setImage(large as Uint8Array<ArrayBuffer>);
+  const { sha256 } = await scratch.store.put(await writeGlb(document));
+  const { files } = await pack('glb', sha256);
+  const handed = await readGlb(new Uint8Array(files.get('crate/crate.glb')!));
+  expect(handed.getRoot().listTextures()[0].getSize()).toEqual([2048, 4]);
+  expect(files.get('crate/READ-BACK.json')!.toString()).toContain('1 reduced to 2048 texels a side');
+  const kept = await readGlb(await scratch.store.get(sha256));
+  expect(kept.getRoot().listTextures()[0].getSize()).toEqual([4096, 8]);
 });
 
 test('the XMP of a handed-over GLB is read by another reader of JSON-LD, by its full names', async () => {
