@@ -203,7 +203,7 @@ export const ROLE_WORDS: RoleWord[] = [
     means: { preview: 0.92 },
   },
   {
-    words: ['orm', 'occlusionroughnessmetallic', 'aorm', 'aoroughmetal', 'arm', 'aorm'],
+    words: ['orm', 'occlusionroughnessmetallic', 'aorm', 'aoroughmetal', 'arm'],
     means: { packed: 0.96 },
     packing: pack('occlusion', 'roughness', 'metallic'),
   },
