@@ -84,7 +84,7 @@ function listWays(
         evidence: [
           ...evidence,
           { text: 'a texel on the surface', figure: `${Number(texelMm.toPrecision(2))} mm` },
-          { text: 'depth proposed: a four-hundredth of the longest side', figure: `${depthMm} mm` },
+          { text: 'depth proposed: 0.4 % of the longest side', figure: `${depthMm} mm` },
         ],
       },
       stay,
