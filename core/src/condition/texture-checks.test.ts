@@ -175,7 +175,7 @@ test('colour alone on a metal by default is named, with what its name says it is
     change: (material) => material.setMetallicFactor(1).setRoughnessFactor(1),
   });
   expect(get(findings, 'shine')).toMatchObject({
-    title: 'Colour only: “oak” would shine like a mirror',
+    title: 'Colour only: “oak” would shine like bare metal',
     choices: [{ id: 'wood' }, { id: 'stay' }],
   });
 });

@@ -2,7 +2,7 @@ import type { TextureRole } from '@haveld/contract/texture-role';
 import type { TextureSlot } from '@haveld/contract/step';
 
 export interface SlotFacts {
-  /** glTF 2.0, 3.9.2 and 3.9.3: base colour and emissive are sRGB, all else is linear. */
+  /** glTF 2.0, 3.9.2 and 3.9.3, KHR_materials_specular and KHR_materials_sheen: colours are sRGB, all else is linear. */
   colourSpace: 'srgb' | 'linear';
   /** In a sentence. */
   words: string;

@@ -5,6 +5,7 @@ import { createPartRef } from '../scene/part-ref';
 import { listShownNodes } from '../scene/traverse';
 import { addBox, createBoxDocument, createMemoryCodec } from '../testing/documents';
 import { describeMaterials } from '../textures/describe-materials';
+import { placeHouseMaterial } from '../textures/place-house-material';
 import { shadeHouseMaterial } from '../textures/shade-house-material';
 import { applyTreatment } from './apply-treatment';
 
@@ -199,6 +200,41 @@ test('factors are set, what is not given stays, and maps that go are taken out',
     parts: [{ name: 'box' }],
   });
   expect(material.getBaseColorTexture()).toBeNull();
+});
+
+test('a house material brings its own maps, and those that were there go', async () => {
+  const { document, material } = await createPainted();
+  const house = {
+    name: 'Tar',
+    factors: { roughness: 0.6, metallic: 0 },
+    maps: [{ slot: 'baseColour' as const, sha256: HASH.grey, path: 'tar.png' }],
+  };
+  await apply(document, ...placeHouseMaterial(house, describeMaterials(document).materials[0]));
+  expect(await texelOf(material.getBaseColorTexture()?.getImage())).toEqual([40, 40, 40, 255]);
+  expect([material.getNormalTexture(), material.getMetallicRoughnessTexture()]).toEqual([null, null]);
+  expect(material.getRoughnessFactor()).toBe(0.6);
+});
+
+test('a map moved within the picture roughness and metallic share stays bound, and the other channel is let go', async () => {
+  const { document, material } = await createPainted();
+  await apply(
+    document,
+    { kind: 'unlink-map', schema: 1, material: 'oak', slot: 'metallic' },
+    { kind: 'relink-map', schema: 1, material: 'oak', slot: 'roughness', sha256: HASH.grey, path: 'r.png' },
+  );
+  expect((await texelOf(material.getMetallicRoughnessTexture()?.getImage())).slice(1, 3)).toEqual([40, 255]);
+  expect(material.getMetallicFactor()).toBe(0);
+});
+
+test('what is not one colour any more is not made a figure', async () => {
+  const { document, material } = await createPainted();
+  const halves = Uint8Array.from({ length: 16 * 4 }, (_, i) => (i < 32 ? 0 : 255));
+  material
+    .getBaseColorTexture()!
+    .setImage((await codec.encodePng({ width: 4, height: 4, data: halves })) as Uint8Array<ArrayBuffer>);
+  const [outcome] = await apply(document, { kind: 'fold-constant', schema: 1, material: 'oak', slot: 'baseColour' });
+  expect(outcome.changed).toBe('oak: left, it is not one colour');
+  expect(material.getBaseColorTexture()).not.toBeNull();
 });
 
 test('copies become one, and what is not there is said', async () => {

@@ -1,5 +1,5 @@
 import type { Step } from '@haveld/contract/step';
-import { foldName, readNameParts } from '@haveld/core/textures/relink/name-parts';
+import { readNameParts } from '@haveld/core/textures/relink/name-parts';
 import type { RememberedMap } from '@haveld/core/textures/relink/match-references';
 import type { Executor } from '../database/pool';
 import { formatAccession } from '../accession';
@@ -31,7 +31,7 @@ export async function rememberMap(
 /** What was decided for names of this author before. */
 export async function listRemembered(db: Executor, author: string, lost: readonly string[]): Promise<RememberedMap[]> {
   if (author === '' || lost.length === 0) return [];
-  const names = [...new Set(lost.map((name) => foldName(readNameParts(name).name).slice(0, 300)))];
+  const names = [...new Set(lost.map((name) => readNameParts(name).name.slice(0, 300)))];
   return (await queries.listMemories(db, author, names)).map(({ accession, personName, ...memory }) => ({
     ...memory,
     words: `${personName} took it so for ${formatAccession(accession)}`,

@@ -123,7 +123,10 @@ function checkTwins({ document }: Examination): Finding[] {
 
 /** A colour map and nothing that says how the surface shines: glTF's defaults make a metal of it. */
 function checkColourOnly({ document, maps }: Examination): Finding[] {
-  const groups = new Map<string, { materials: string[]; choice: Omit<Choice, 'steps'>; factors: object }>();
+  const groups = new Map<
+    string,
+    { materials: string[]; isMirror: boolean; choice: Omit<Choice, 'steps'>; factors: object }
+  >();
   for (const material of document.getRoot().listMaterials()) {
     const mapped = maps.filter((map) => map.material === material.getName());
     const hasShine = mapped.some(({ slot }) =>
@@ -149,6 +152,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
     }
     groups.set(key, {
       materials: [material.getName()],
+      isMirror,
       factors: matter.factors,
       choice: {
         id: matter.id,
@@ -164,7 +168,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
       },
     });
   }
-  return [...groups.entries()].map(([id, { materials, choice, factors }]) => {
+  return [...groups.entries()].map(([id, { materials, isMirror, choice, factors }]) => {
     const names = [...new Set(materials)];
     const taken: Choice = {
       ...choice,
@@ -190,7 +194,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
       key: `shine:${id}`,
       heading: 'textures',
       mark: 'look',
-      title: `Colour only: ${names.length === 1 ? `“${names[0]}”` : count(names.length, 'material')} would shine like ${'a mirror'}`,
+      title: `Colour only: ${names.length === 1 ? `“${names[0]}”` : count(names.length, 'material')} would shine like ${isMirror ? 'a mirror' : 'bare metal'}`,
       detail:
         names.length > 1 ? names.slice(0, 8).join(', ') : 'There is no map that says how rough or how metallic it is.',
       evidence: choice.evidence,
@@ -217,6 +221,8 @@ const describeFactors = ({
     .filter((part) => part !== '')
     .join(', ');
 
+const ALPHA_WORDS = { OPAQUE: 'solid', MASK: 'cut out', BLEND: 'see-through' };
+
 /** Colour maps with holes in them that are shown solid, and solid ones that are blended for nothing. */
 function checkAlpha({ document, settled, facts }: Examination): Finding[] {
   return document
@@ -239,7 +245,7 @@ function checkAlpha({ document, settled, facts }: Examination): Finding[] {
         },
         ...(isLeaf ? [{ text: `“${word}” in its name says ${matter.words}` }] : []),
       ];
-      const words = { OPAQUE: 'solid', MASK: 'cut out', BLEND: 'see-through' }[alphaMode];
+      const words = ALPHA_WORDS[alphaMode];
       const choice: Choice = {
         id: alphaMode,
         label: `Show it ${words}`,
@@ -261,11 +267,7 @@ function checkAlpha({ document, settled, facts }: Examination): Finding[] {
           key: `alpha:${material.getName()}`,
           heading: 'textures',
           mark: 'look',
-          title:
-            `“${material.getName()}” has holes in its colour map and is shown ${now === 'OPAQUE' ? 'solid' : now === 'MASK' ? 'cut out' : 'blended'}`.replace(
-              'has holes in its colour map and is shown',
-              alphaMode === 'OPAQUE' ? 'is solid and is shown' : 'has holes in its colour map and is shown',
-            ),
+          title: `“${material.getName()}” ${alphaMode === 'OPAQUE' ? 'is solid' : 'has holes in its colour map'} and is shown ${ALPHA_WORDS[now]}`,
           detail:
             alphaMode === 'MASK'
               ? 'Nearly all of it is clear or solid: leaves, wire, lettering. Both sides are shown then.'

@@ -44,7 +44,8 @@ const COPY_MARKS = [
 export const dropCopyMarks = (stem: string): string =>
   COPY_MARKS.reduce((text, mark) => text.replace(mark, ''), stem) || stem;
 
-const RESOLUTION = /^(\d{1,2}k|\d{3,5}x\d{3,5}|256|512|1024|2048|4096|8192|16384)$/;
+/** A word that says how large a picture is: `2k`, `1024`, `512x512`. */
+export const RESOLUTION = /^(\d{1,2}k|\d{3,5}x\d{3,5}|256|512|1024|2048|4096|8192|16384)$/;
 const GLUED_RESOLUTION = /(\d{1,2}k|1024|2048|4096)$/;
 
 const WORDS = indexWords(ROLE_WORDS);

@@ -97,17 +97,11 @@ export function listAddedWords(wanted: NameParts, there: NameParts): string | nu
 
 const sameNumbers = (a: NameParts, b: NameParts): boolean => a.numbers.join(' ') === b.numbers.join(' ');
 
-/** Roles that names mix up. Common practice, no source. */
-const ALIKE: TextureRole[][] = [
-  ['specular', 'glossiness', 'roughness'],
-  ['height', 'normal'],
+/** Roles names are given one for the other. Common practice, no source. */
+const MIXED_UP: TextureRole[][] = [
+  ['specular', 'glossiness'],
   ['opacity', 'mask'],
 ];
-/** Names one for the other, a person calls both the same. */
-function areAlike(a: TextureRole, b: TextureRole): boolean {
-  return (
-    a === b ||
-    (a !== 'roughness' && b !== 'roughness' && ALIKE[0].includes(a) && ALIKE[0].includes(b)) ||
-    (ALIKE[2].includes(a) && ALIKE[2].includes(b))
-  );
-}
+
+const areAlike = (a: TextureRole, b: TextureRole): boolean =>
+  a === b || MIXED_UP.some((roles) => roles.includes(a) && roles.includes(b));

@@ -1,5 +1,5 @@
 import type { TextureRole } from '@haveld/contract/texture-role';
-import { dropCopyMarks, fileStem, readMapName, splitName } from '../judging/read-map-name';
+import { dropCopyMarks, fileStem, readMapName, RESOLUTION, splitName } from '../judging/read-map-name';
 
 /** A map's name, taken apart. */
 export interface NameParts {
@@ -18,7 +18,6 @@ export interface NameParts {
 }
 
 const TILE = /[._-](1[0-9]{3}|<udim>|%28udim%29|u\d+_v\d+)$/i;
-const RESOLUTION = /^(\d{1,2}k|256|512|1024|2048|4096|8192)$/;
 
 /** Folds case and Unicode form: names that a person would take for the same. */
 export const foldName = (name: string): string => name.normalize('NFKC').toLowerCase();

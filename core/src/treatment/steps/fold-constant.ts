@@ -1,5 +1,6 @@
 import { listNamedMaterials } from '../../textures/list-named-materials';
 import { LIGHT_OF_BYTE } from '../../textures/convert/srgb';
+import { measurePicture } from '../../textures/judging/picture-measures';
 import { getSlotTexture, setSlotTexture } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
 import type { StepDefinition } from '../step-definition';
@@ -19,7 +20,11 @@ export const foldConstant: StepDefinition<'fold-constant'> = {
     for (const material of materials) {
       const image = getSlotTexture(material, step.slot)?.getImage();
       if (!image) continue;
-      const { data } = await codec.decode(image);
+      const picture = await codec.decode(image);
+      // another picture may have been put there since: only what is one colour becomes a figure
+      if (!measurePicture(picture).constant)
+        return { changed: `${step.material}: left, it is not one colour`, unmatched: [] };
+      const { data } = picture;
       const [r, g, b] = [LIGHT_OF_BYTE[data[0]], LIGHT_OF_BYTE[data[1]], LIGHT_OF_BYTE[data[2]]];
       const factor = material.getBaseColorFactor();
       if (step.slot === 'baseColour')

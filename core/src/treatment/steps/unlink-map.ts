@@ -7,7 +7,8 @@ import type { StepDefinition } from '../step-definition';
 export const unlinkMap: StepDefinition<'unlink-map'> = {
   kind: 'unlink-map',
   phase: 'textures',
-  order: 1,
+  // as relinking: the two run as they were taken, so that a map can be moved within one picture
+  order: 0,
   codeVersion: 1,
   topology: 'keeps',
   title: (step) => `${capital(SLOTS[step.slot].words)} map taken out`,

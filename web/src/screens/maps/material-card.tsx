@@ -13,6 +13,7 @@ import type { Box } from '@haveld/contract/report';
 import type { MaterialLook } from '@haveld/core/textures/describe-materials';
 import { MATTERS } from '@haveld/core/textures/material-presets';
 import { SHOWN_SLOTS } from '@haveld/core/textures/slot-texture';
+import { placeHouseMaterial } from '@haveld/core/textures/place-house-material';
 import { shadeHouseMaterial } from '@haveld/core/textures/shade-house-material';
 import { call } from '../../api/client';
 import { houseMaterialsQuery } from '../../api/queries';
@@ -168,21 +169,7 @@ function HousePicker({
   const material = house.data?.find(({ id }) => id === chosen);
   const take = (one: HouseMaterial): void => {
     const shaded = shadeHouseMaterial(one, { darker, tint });
-    const words = `house material “${shaded.name}”`;
-    onTake(
-      [
-        {
-          kind: 'set-material',
-          schema: 1,
-          materials: [row.material],
-          factors: shaded.factors,
-          words,
-          without: [...SHOWN_SLOTS],
-        },
-        ...shaded.maps.map((map): Step => ({ kind: 'relink-map', schema: 1, material: row.material, ...map })),
-      ],
-      words,
-    );
+    onTake(placeHouseMaterial(shaded, row.look!), `house material “${shaded.name}”`);
   };
   return (
     <div className="house-picker">
@@ -201,7 +188,7 @@ function HousePicker({
               </MenuItem>
             ))}
           </TextField>
-          {material && (
+          {material && row.look && (
             <div className="own-acts">
               <label className="factor">
                 <span>darker</span>
