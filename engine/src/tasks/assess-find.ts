@@ -11,7 +11,7 @@ import { readGlb } from '@haveld/core/scene/document-io';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
 import { describeSpare } from '@haveld/core/textures/map-lines';
-import type { RememberedMap } from '@haveld/core/textures/relink/match-references';
+import type { RememberedMap } from '@haveld/core/textures/relink/map-match';
 import { measureLook } from '../pictures/measure-look';
 import type { TaskContext } from './task';
 

@@ -1,6 +1,6 @@
 import type { Step } from '@haveld/contract/step';
 import { readNameParts } from '@haveld/core/textures/relink/name-parts';
-import type { RememberedMap } from '@haveld/core/textures/relink/match-references';
+import type { RememberedMap } from '@haveld/core/textures/relink/map-match';
 import type { Executor } from '../database/pool';
 import { formatAccession } from '../accession';
 import * as queries from './queries';

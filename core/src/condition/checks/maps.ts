@@ -1,6 +1,7 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import type { MapLine } from '@haveld/contract/report';
-import type { MapDecision, MapMatch } from '../../textures/relink/match-references';
+import type { MapMatch } from '../../textures/relink/map-match';
+import type { MapDecision } from '../../textures/relink/match-references';
 import { fileStem, splitName } from '../../textures/judging/read-map-name';
 import { readNameParts } from '../../textures/relink/name-parts';
 import { ROLES } from '../../textures/roles';

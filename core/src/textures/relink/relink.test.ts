@@ -2,7 +2,8 @@ import { judgeMapSet } from '../judging/judge-map-set';
 import { createBrokenLayouts, LATER_KINDS, LAYOUT_KINDS } from './broken-layouts';
 import { isLetterApart, listAddedWords } from './compare-names';
 import { scoreLayout, scoreLayouts } from './judge-layouts';
-import { matchReferences, type OfferedMap, type WantedMap } from './match-references';
+import type { OfferedMap, WantedMap } from './map-match';
+import { matchReferences } from './match-references';
 import { readNameParts } from './name-parts';
 
 const SEED = 20261126;
