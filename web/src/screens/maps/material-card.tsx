@@ -12,7 +12,7 @@ import type { MaterialFactors, Step } from '@haveld/contract/step';
 import type { Box } from '@haveld/contract/report';
 import type { MaterialLook } from '@haveld/core/textures/describe-materials';
 import { MATTERS } from '@haveld/core/textures/material-presets';
-import { SHOWN_SLOTS } from '@haveld/core/textures/slot-texture';
+import type { SHOWN_SLOTS } from '@haveld/core/textures/slot-texture';
 import { placeHouseMaterial } from '@haveld/core/textures/place-house-material';
 import { shadeHouseMaterial } from '@haveld/core/textures/shade-house-material';
 import { call } from '../../api/client';
