@@ -12,7 +12,6 @@ import type { MaterialFactors, Step } from '@haveld/contract/step';
 import type { Box } from '@haveld/contract/report';
 import type { MaterialLook } from '@haveld/core/textures/describe-materials';
 import { MATTERS } from '@haveld/core/textures/material-presets';
-import type { SHOWN_SLOTS } from '@haveld/core/textures/slot-texture';
 import { placeHouseMaterial } from '@haveld/core/textures/place-house-material';
 import { shadeHouseMaterial } from '@haveld/core/textures/shade-house-material';
 import { call } from '../../api/client';
@@ -35,11 +34,11 @@ export function MaterialCard({ row, sheet, treatedBox, onAnswered }: MaterialCar
   const own = useOwnSteps(sheet.id);
   const { material, look } = row;
   const [open] = row.findings.filter((finding) => !finding.settled);
-  const set = (factors: MaterialFactors, words: string, without: (typeof SHOWN_SLOTS)[number][] = []): void =>
+  const set = (factors: MaterialFactors, words: string): void =>
     own.mutate({
       about: material,
       words,
-      steps: [{ kind: 'set-material', schema: 1, materials: [material], factors, words, without: [...without] }],
+      steps: [{ kind: 'set-material', schema: 1, materials: [material], factors, words, without: [] }],
     });
   const isOwn = sheet.steps.some(({ findingKey }) => findingKey === `own:${material}`);
   return (
