@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { mkdir, rm } from 'node:fs/promises';
+import { availableParallelism } from 'node:os';
 import { join, resolve } from 'node:path';
 import { buildAll } from './steps/build.mjs';
 import { startDatabase } from './steps/database.mjs';
@@ -99,7 +100,8 @@ const PARTS = {
       'demo',
     ]),
   },
-  unit: { run: jest('unit', []), built: true },
+  // Jest would leave one of two cores alone
+  unit: { run: jest('unit', ['--maxWorkers', String(availableParallelism())]), built: true },
   api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true },
   e2e: { run: playwright, built: true, database: true },
 };

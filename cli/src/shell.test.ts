@@ -7,7 +7,7 @@ import { PreparedReportSchema, type PreparedModel, type PreparedReport } from '@
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { createBoxDocument, createPng } from '@haveld/core/testing/documents';
-import { validateGlb } from '@haveld/engine/validate-glb';
+import { validateGlb } from '@haveld/engine/validate-gltf';
 import { writeRawZip } from '@haveld/engine/testing/raw-zip';
 
 const ENTRY = join(import.meta.dirname, '../../dist/shell/haveld.js');

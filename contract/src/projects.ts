@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MapFileSchema, ModelFileSchema, takesMapFile } from './hand-over-shape';
 import { CardSchema, AssetUseSchema } from './catalogue';
 import { endpoint } from './endpoint';
 import { DutySchema, IntendedUseSchema, VerdictSchema } from './licence';
@@ -89,7 +90,16 @@ export const handOver = endpoint({
   summary: 'Packs assets for the project and writes the use down',
   params: Id,
   query: Nothing,
-  body: z.object({ assetIds: z.array(z.string()).min(1).max(200), format: z.enum(['glb', 'obj']) }),
+  body: z
+    .object({
+      assetIds: z.array(z.string()).min(1).max(200),
+      format: ModelFileSchema,
+      maps: MapFileSchema.default('as-they-are'),
+    })
+    .refine(({ format, maps }) => takesMapFile(format, maps), {
+      path: ['maps'],
+      message: 'OBJ takes its maps as PNG or JPEG: WebP and KTX2 are extensions of glTF.',
+    }),
   response: ProjectSchema,
 });
 

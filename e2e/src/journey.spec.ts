@@ -94,7 +94,7 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   );
   expect(names.some((name) => name.startsWith('bookcase_small/maps/'))).toBe(true);
   await page.getByRole('link', { name: 'Rights and credits' }).click();
-  await expect(page.getByLabel('Credits', { exact: true })).toContainText('by LucaPresidente');
+  await expect(page.getByRole('region', { name: 'Credits as text' })).toContainText('by LucaPresidente');
   await page.getByRole('link', { name: 'To the project' }).click();
 
   // and it stands on the asset's page

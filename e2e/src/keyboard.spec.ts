@@ -48,7 +48,7 @@ test('the whole journey goes with the keyboard alone', async ({ page }) => {
   await page.reload();
   await tabTo(page, /Drop archives/);
   await page.keyboard.press('Enter');
-  const find = page.getByRole('region', { name: 'pantry.zip' }).getByRole('article');
+  const find = page.getByRole('region', { name: 'pantry.zip' }).first().getByRole('article');
   await expect(find.getByRole('button', { name: /^To the bench/ })).toBeVisible();
   const findName = (await find.getAttribute('aria-label'))!;
   await tabTo(page, new RegExp(`To the bench: ${findName}`));
@@ -65,6 +65,8 @@ test('the whole journey goes with the keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await tabTo(page, /^Licence/);
   await page.keyboard.type('Free Art License 1.3');
+  // the list of licences may still be on its way; without it Enter would choose nothing
+  await expect(page.getByRole('option', { name: /Free Art License 1\.3/ })).toBeVisible();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await tabTo(page, /^Keep it$/);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 
@@ -13,6 +13,16 @@ export async function signIn(page: Page): Promise<void> {
   await page.getByLabel('Password').fill(PERSON.password);
   await page.getByRole('button', { name: 'Come in' }).click();
   await expect(page.getByRole('navigation', { name: 'The way of a model' })).toBeVisible();
+}
+
+/** Scrolls down until something is there: long lists draw only what is near the window. */
+export async function scrollTo(page: Page, wanted: Locator): Promise<Locator> {
+  await page.mouse.move(640, 500);
+  await expect(async () => {
+    if (!(await wanted.first().isVisible())) await page.mouse.wheel(0, 500);
+    await expect(wanted.first()).toBeVisible({ timeout: 300 });
+  }).toPass({ timeout: 20_000 });
+  return wanted;
 }
 
 const FURNITURE = join(import.meta.dirname, '../../engine/src/outside/testdata/open-furniture');

@@ -28,7 +28,7 @@ test('what may not stand in a live project is first, by its clause; its project 
   await expect(page.getByText(/done, Maja Lindqvist/)).toBeVisible();
   await page.getByLabel('As', { exact: true }).click();
   await page.getByRole('option', { name: 'a table (CSV)' }).click();
-  await expect(page.getByLabel('Credits', { exact: true })).toContainText('title,author,author page');
+  await expect(page.getByRole('region', { name: 'Credits as text' })).toContainText('title,author,author page');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Credits as a file' }).click(),

@@ -3,11 +3,11 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { signIn } from './library';
+import { scrollTo, signIn } from './library';
 
 test('a kit is seen at one scale, picked from, and answered as one job', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }).click();
+  await (await scrollTo(page, page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }))).click();
   const pieces = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
   await expect(pieces).toHaveCount(12);
   await expect(pieces.locator('img')).toHaveCount(12);
@@ -31,7 +31,7 @@ test('a kit is seen at one scale, picked from, and answered as one job', async (
 
 test('what is here already is shown side by side; a person decides, and nothing is removed', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('link', { name: 'Compare: Boje' }).click();
+  await (await scrollTo(page, page.getByRole('link', { name: 'Compare: Boje' }))).click();
   const pair = page.getByRole('region', { name: /Boje and Bell buoy/ });
   await expect(pair).toContainText('100 times smaller');
   await expect(pair.getByRole('link', { name: /^HV-/ })).toBeVisible();
@@ -39,13 +39,13 @@ test('what is here already is shown side by side; a person decides, and nothing 
   await expect(pair).toContainText('decided: the same');
   await page.getByRole('link', { name: 'Back to the arrivals' }).click();
   const arrival = page.getByRole('region', { name: 'buoy_export.zip' });
-  await arrival.scrollIntoViewIfNeeded();
+  await scrollTo(page, arrival);
   await expect(arrival).toContainText('The same as “Bell buoy red”, which is here.');
 });
 
 test('a question is answered on the card', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('button', { name: 'an asset each: Signal flag' }).click();
+  await (await scrollTo(page, page.getByRole('button', { name: 'an asset each: Signal flag' }))).click();
   const arrival = page.getByRole('region', { name: 'signal_flags.zip' });
   await expect(arrival.getByRole('article')).toHaveCount(3);
   await expect(arrival.getByRole('button', { name: /^To the bench/ })).toHaveCount(3);

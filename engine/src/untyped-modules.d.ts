@@ -13,6 +13,11 @@ declare module 'gltf-validator' {
   }
   export function validateBytes(
     bytes: Uint8Array,
-    options?: { maxIssues?: number; ignoredIssues?: string[] },
+    options?: {
+      maxIssues?: number;
+      ignoredIssues?: string[];
+      format?: 'glb' | 'gltf';
+      externalResourceFunction?: (uri: string) => Promise<Uint8Array>;
+    },
   ): Promise<{ issues: { numErrors: number; numWarnings: number; messages: Issue[] }; info: unknown }>;
 }

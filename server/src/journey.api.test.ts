@@ -89,6 +89,19 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
   );
   expect(done.handOvers[0]).toMatchObject({ state: 'packed', versionNumber: 1, format: 'obj' });
   expect(done.handOvers[0].checks.every((check) => check.holds)).toBe(true);
+  // the maps in another format: what the model takes, and not what it does not
+  const shape = (format: 'obj' | 'gltf') =>
+    client.call(handOver, { params: { id: project.id }, body: { assetIds: [assetId], format, maps: 'webp' } });
+  await expect(shape('obj')).rejects.toThrow('OBJ takes its maps as PNG or JPEG');
+  await shape('gltf');
+  const loose = await waitFor(
+    () => client.call(getProject, { params: { id: project.id } }),
+    ({ handOvers }) => handOvers.every(({ state }) => state !== 'packing'),
+  );
+  expect(loose.handOvers.map(({ state, format }) => `${format} ${state}`).sort()).toEqual([
+    'gltf packed',
+    'obj packed',
+  ]);
   const credits = await client.call(getProjectCredits, { params: { id: project.id }, query: {} });
   expect(credits.text).toContain('“Crate” by Ines Falkenrot');
   expect(credits.text).toContain('scaled to real size');
@@ -101,7 +114,8 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
       .toString(),
   ).toBe('PK');
   const page = await client.call(getAsset, { params });
-  expect(page.uses).toMatchObject([{ projectName: 'Tide House', versionNumber: 1, state: 'packed' }]);
+  expect(page.uses).toHaveLength(2);
+  expect(page.uses[0]).toMatchObject({ projectName: 'Tide House', versionNumber: 1, state: 'packed' });
   expect(page.versions[0].checks[0]).toMatchObject({ what: 'valid glTF 2.0', holds: true });
   expect(page.card.uses).toBe(1);
 });

@@ -1,4 +1,4 @@
-import { Document, Format, Logger, WebIO, type JSONDocument, type GLTF } from '@gltf-transform/core';
+import { Document, Format, ImageUtils, Logger, WebIO, type JSONDocument, type GLTF } from '@gltf-transform/core';
 import { ALL_EXTENSIONS } from '@gltf-transform/extensions';
 import { packGlb } from './pack-glb';
 import { HaveldPolygons } from './polygon-data';
@@ -39,6 +39,23 @@ export async function writeGlb(document: Document): Promise<Uint8Array<ArrayBuff
   } finally {
     layout.dispose();
   }
+}
+
+/** Writes glTF with its numbers and maps as files of their own: `maps/` by the names the textures have. The model is first. */
+export async function writeGltf(
+  document: Document,
+  name: string,
+): Promise<{ path: string; bytes: Uint8Array<ArrayBuffer> }[]> {
+  const root = document.getRoot();
+  root.getAsset().generator = GENERATOR;
+  for (const buffer of root.listBuffers()) buffer.setURI(`${name}.bin`);
+  for (const texture of root.listTextures())
+    texture.setURI(`maps/${texture.getName()}.${ImageUtils.mimeTypeToExtension(texture.getMimeType())}`);
+  const { json, resources } = await createIo({}).writeJSON(document, { format: Format.GLTF });
+  return [
+    { path: `${name}.gltf`, bytes: new TextEncoder().encode(JSON.stringify(json)) },
+    ...Object.entries(resources).map(([path, bytes]) => ({ path, bytes })),
+  ];
 }
 
 /** Reads a GLB that Haveld wrote itself; foreign files go through formats/. */

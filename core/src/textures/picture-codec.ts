@@ -1,3 +1,5 @@
+import type { ReduceAs } from './convert/reduce-picture';
+
 /** Decoded pixels: RGBA, 8 bits a channel, rows from the top. */
 export interface Picture {
   width: number;
@@ -23,4 +25,15 @@ export interface PictureCodec {
   encodePng(picture: Picture): Promise<Uint8Array>;
   /** Without alpha. @param quality 1 to 100 */
   encodeJpeg(picture: Picture, quality: number): Promise<Uint8Array>;
+}
+
+/** Writes what only hand-overs need. */
+export interface MapFileCodec extends PictureCodec {
+  /** @param quality 1 to 100; null writes without loss */
+  encodeWebp(picture: Picture, quality: number | null): Promise<Uint8Array>;
+  /**
+   * Basis Universal (UASTC, Zstandard) with its smaller copies, in the colour space of what it is.
+   * @param picture width and height multiples of 4
+   */
+  encodeKtx2(picture: Picture, as: ReduceAs): Promise<Uint8Array>;
 }

@@ -5,7 +5,7 @@ import type { FileSource } from '@haveld/core/formats/reading';
 import { writeGlb } from '@haveld/core/scene/document-io';
 import { createReadingContext } from '../reading-context';
 import { writeRawZip } from '../testing/raw-zip';
-import { validateGlb } from '../validate-glb';
+import { validateGlb } from '../validate-gltf';
 import { createRandom, mutate } from './mutate';
 
 // Open models of Debian's assimp-testmodels, damaged in 300 ways each format

@@ -18,8 +18,27 @@ interface Ktx2File {
   delete(): void;
 }
 
+interface BasisEncoder {
+  setStatusOutput(value: boolean): void;
+  setCreateKTX2File(value: boolean): void;
+  setUASTC(value: boolean): void;
+  /** 0, fast, to 4. */
+  setPackUASTCFlags(effort: number): void;
+  /** Zstandard over the blocks. */
+  setKTX2UASTCSupercompression(value: boolean): void;
+  /** Weighs errors as eyes do, averages smaller copies as light, and declares the colours sRGB; otherwise all three linear. */
+  setSRGBOptions(value: boolean): void;
+  setNormalMapPreset(): void;
+  setMipGen(value: boolean): void;
+  setSliceSourceImage(slice: number, rgba: Uint8Array, width: number, height: number, type: number): boolean;
+  /** @returns length of what was written; 0 where it failed */
+  encode(dst: Uint8Array): number;
+  delete(): void;
+}
+
 interface BasisModule {
   KTX2File: new (bytes: Uint8Array) => Ktx2File;
+  BasisEncoder: new () => BasisEncoder;
 }
 
 /** What the package exports in Node; its types are those of a browser. */
@@ -27,7 +46,7 @@ const { NodeBasisEncoder } = encoder as unknown as { NodeBasisEncoder: new () =>
 
 let opened: Promise<BasisModule> | null = null;
 
-/** The WebAssembly module that reads KTX2: the one that writes it, of which the package types the writing alone. */
+/** The WebAssembly module that reads and writes KTX2; the package types neither, and its own call prints what it does. */
 export function openBasis(): Promise<BasisModule> {
   return (opened ??= new NodeBasisEncoder().init());
 }

@@ -4,7 +4,7 @@ import { TGALoader } from 'three/examples/jsm/loaders/TGALoader.js';
 import { DomainError } from '@haveld/contract/error';
 import { isSolid } from '@haveld/core/textures/convert/is-solid';
 import { identifyPicture } from '@haveld/core/textures/identify-picture';
-import type { DeepChannel, Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
+import type { DeepChannel, MapFileCodec, Picture } from '@haveld/core/textures/picture-codec';
 import { checkPictureSize } from './picture-limits';
 import { getSpecialReader } from './read-special';
 
@@ -18,7 +18,7 @@ sharp.cache(false);
  * Reads pictures with sharp; what it refuses (TGA, BMP, PSD, EXR, HDR, DDS, KTX2) with readers of their own. The same pixels
  * give the same PNG.
  */
-export const sharpCodec: PictureCodec = {
+export const sharpCodec: MapFileCodec = {
   decode: (bytes) => reading(bytes, () => decodePicture(bytes)),
 
   decodeDeep: (bytes) =>
@@ -41,6 +41,21 @@ export const sharpCodec: PictureCodec = {
     const image = sharp(data, { raw: { width, height, channels: 4 } }).removeAlpha();
     const jpeg = await image.jpeg({ quality, chromaSubsampling: '4:4:4' }).toBuffer();
     return new Uint8Array(jpeg.buffer, jpeg.byteOffset, jpeg.byteLength);
+  },
+
+  async encodeWebp({ width, height, data }: Picture, quality: number | null): Promise<Uint8Array> {
+    const image = sharp(data, { raw: { width, height, channels: 4 } });
+    if (isSolid({ data })) image.removeAlpha();
+    // exact: colours under what is see-through are kept, as every other format here keeps them
+    const webp = await image
+      .webp(quality === null ? { lossless: true, exact: true } : { quality, exact: true, smartSubsample: true })
+      .toBuffer();
+    return new Uint8Array(webp.buffer, webp.byteOffset, webp.byteLength);
+  },
+
+  async encodeKtx2(picture, as) {
+    const { encodeKtx2 } = await import('./encode-ktx2');
+    return encodeKtx2(picture, as);
   },
 };
 

@@ -7,7 +7,7 @@ import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { sharpCodec } from '../pictures/sharp-codec';
-import { validateGlb } from '../validate-glb';
+import { toCheckLine, validateGlb } from '../validate-gltf';
 import type { TaskContext } from './task';
 
 export interface MakeInput {
@@ -67,14 +67,7 @@ export async function makeVersion(
 
 /** Valid by the reference validator, and the same when read back. */
 export async function checkWritten(bytes: Uint8Array, expected: Figures): Promise<CheckLine[]> {
-  const { errors, messages } = await validateGlb(bytes);
-  const validity: CheckLine = {
-    what: 'valid glTF 2.0',
-    expected: 'no errors',
-    found: errors === 0 ? 'no errors' : messages.join('; '),
-    holds: errors === 0,
-  };
-  return [validity, ...compareFigures(expected, computeFigures(await readGlb(bytes)))];
+  return [toCheckLine(await validateGlb(bytes)), ...compareFigures(expected, computeFigures(await readGlb(bytes)))];
 }
 
 /** @throws {DomainError} `broken` where a check does not hold: what was written is not what was meant */

@@ -1,10 +1,11 @@
 import type { Step } from '@haveld/contract/step';
+import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import yauzl from 'yauzl';
 import { sharpCodec } from '../pictures/sharp-codec';
 import { createScratchStore } from '../testing/scratch-store';
-import { validateGlb } from '../validate-glb';
+import { validateGlb } from '../validate-gltf';
 import { assessFind } from './assess-find';
 import { makeVersion } from './make-version';
 import { packHandOver } from './pack-hand-over';
@@ -133,7 +134,7 @@ const CREDITS = listCredits(
   ['set upright'],
 );
 
-async function pack(format: 'glb' | 'obj', given?: string) {
+async function pack(format: ModelFile, given?: string, maps: MapFile = 'as-they-are') {
   const modelSha256 = given ?? (await makeCrate()).made.modelSha256;
   const packed = await packHandOver(
     {
@@ -142,6 +143,7 @@ async function pack(format: 'glb' | 'obj', given?: string) {
       accession: 'HV-000001',
       versionNumber: 1,
       format,
+      maps,
       credits: CREDITS,
       licences: [{ id: 'CC-BY-4.0', text: getLicenceTexts()['CC-BY-4.0'] }],
       house: 'Tide House',
@@ -231,17 +233,17 @@ test('an OBJ is handed over with its quads, its map loose beside it, and the res
   expect([...files.keys()]).toEqual([
     'crate/crate.obj',
     'crate/crate.mtl',
-    'crate/maps/wood_col.png',
+    'crate/maps/crate_wood_base_colour.png',
     'crate/crate.obj.license',
     'crate/crate.mtl.license',
-    'crate/maps/wood_col.png.license',
+    'crate/maps/crate_wood_base_colour.png.license',
     'crate/CREDITS.txt',
     'crate/LICENSES/CC-BY-4.0.txt',
     'crate/READ-BACK.json',
   ]);
   const obj = files.get('crate/crate.obj')!.toString();
   expect(obj.match(/^f( \S+){4}$/gm)).toHaveLength(6);
-  expect(files.get('crate/crate.mtl')!.toString()).toContain('map_Kd maps/wood_col.png');
+  expect(files.get('crate/crate.mtl')!.toString()).toContain('map_Kd maps/crate_wood_base_colour.png');
   const readBack = JSON.parse(files.get('crate/READ-BACK.json')!.toString()) as {
     intendedUse: string;
     checks: { what: string; holds: boolean }[];
@@ -249,6 +251,68 @@ test('an OBJ is handed over with its quads, its map loose beside it, and the res
   expect(readBack.checks.map((check) => check.what)).toEqual(['box', 'triangles', 'polygons', 'materials', 'maps']);
   expect(readBack.intendedUse).toBe('commercial');
   expect(readBack.checks.every((check) => check.holds)).toBe(true);
+});
+
+test('glTF goes out with its maps beside it under the house’s names, by relative paths, valid and read back', async () => {
+  const { files, packed } = await pack('gltf');
+  expect([...files.keys()].slice(0, 3)).toEqual([
+    'crate/crate.gltf',
+    'crate/maps/crate_wood_base_colour.png',
+    'crate/crate.bin',
+  ]);
+  const json = JSON.parse(files.get('crate/crate.gltf')!.toString()) as { images: { uri: string }[] };
+  expect(json.images.map(({ uri }) => uri)).toEqual(['maps/crate_wood_base_colour.png']);
+  expect(packed.checks.map(({ what }) => what)).toContain('valid glTF 2.0');
+  expect(packed.checks.every((check) => check.holds)).toBe(true);
+});
+
+test.each([
+  ['webp', 'image/webp', 'EXT_texture_webp'],
+  ['ktx2', 'image/ktx2', 'KHR_texture_basisu'],
+] as const)(
+  'maps go out as %s under the extension of glTF, and show what they showed',
+  async (file, type, extension) => {
+    const document = await readGlb(await scratch.store.get((await makeCrate()).made.modelSha256));
+    const side = 64;
+    const picture = {
+      width: side,
+      height: side,
+      data: Uint8Array.from({ length: side * side * 4 }, (_, i) => (i % 4 === 3 ? 255 : (i >> 3) % 200)),
+    };
+    const [texture] = document.getRoot().listTextures();
+    texture.setImage((await sharpCodec.encodePng(picture)) as Uint8Array<ArrayBuffer>);
+    const { sha256 } = await scratch.store.put(await writeGlb(document));
+    const { files, packed } = await pack('glb', sha256, file);
+    expect(packed.checks.every((check) => check.holds)).toBe(true);
+    // beside a glTF they are read back by the reader of what arrives from outside
+    const loose = await pack('gltf', sha256, file);
+    expect(loose.packed.checks.every((check) => check.holds)).toBe(true);
+    expect([...loose.files.keys()]).toContain(`crate/maps/crate_wood_base_colour.${file}`);
+    const handed = await readGlb(new Uint8Array(files.get('crate/crate.glb')!));
+    const [written] = handed.getRoot().listTextures();
+    expect(written.getMimeType()).toBe(type);
+    expect(
+      handed
+        .getRoot()
+        .listExtensionsRequired()
+        .map(({ extensionName }) => extensionName),
+    ).toEqual([extension]);
+    const back = await sharpCodec.decode(written.getImage()!);
+    const furthest = picture.data.reduce((most, value, i) => Math.max(most, Math.abs(value - back.data[i])), 0);
+    expect(furthest).toBeLessThan(24);
+    expect(files.get('crate/READ-BACK.json')!.toString()).toContain(`1 written as ${file.toUpperCase()}`);
+  },
+);
+
+test('what JPEG cannot hold stays PNG, and that is said', async () => {
+  const document = await readGlb(await scratch.store.get((await makeCrate()).made.modelSha256));
+  const [texture] = document.getRoot().listTextures();
+  const glass = await sharpCodec.encodePng({ width: 8, height: 8, data: new Uint8Array(256).fill(100) });
+  texture.setImage(glass as Uint8Array<ArrayBuffer>);
+  const { sha256 } = await scratch.store.put(await writeGlb(document));
+  const { files } = await pack('obj', sha256, 'jpeg');
+  expect(files.has('crate/maps/crate_wood_base_colour.png')).toBe(true);
+  expect(files.get('crate/READ-BACK.json')!.toString()).toContain('as PNG, for JPEG cannot hold what is in there');
 });
 
 test('the same version packs to the same bytes', async () => {

@@ -94,7 +94,12 @@ async function openProjects(dependencies: Dependencies, assetIds: string[], pers
     if ((await listProjects(dependencies.pool)).some((project) => project.name === given.name)) continue;
     const project = await createProject(dependencies, { ...given, use: { ...given.use, uses: [...given.use.uses] } });
     if (uses === 0) continue;
-    await handOver(dependencies, project.id, { assetIds: assetIds.slice(0, uses), format: 'glb' }, person);
+    await handOver(
+      dependencies,
+      project.id,
+      { assetIds: assetIds.slice(0, uses), format: 'glb', maps: 'as-they-are' },
+      person,
+    );
     await until(async () =>
       (await getProject(dependencies.pool, project.id)).handOvers.every((use) => use.state !== 'packing'),
     );

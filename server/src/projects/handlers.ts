@@ -37,6 +37,7 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
             accession: formatAccession(card.accession),
             versionNumber: version.number,
             format: row.format,
+            maps: row.maps,
             credits,
             licences: listLicenceFiles(house, credits),
             house: house.rules.houseName,

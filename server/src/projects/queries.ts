@@ -1,3 +1,4 @@
+import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import { DUTY_KINDS, type IntendedUse, type Verdict } from '@haveld/contract/licence';
 import type { NewProject } from '@haveld/contract/projects';
 import type { CheckLine } from '@haveld/contract/report';
@@ -81,7 +82,8 @@ export interface HandOverRow {
   assetId: string;
   versionId: string;
   versionNumber: number;
-  format: 'glb' | 'obj';
+  format: ModelFile;
+  maps: MapFile;
   state: 'packing' | 'packed' | 'failed';
   message: string | null;
   credit: string;
@@ -96,7 +98,7 @@ export interface HandOverRow {
 type StoredHandOver = Omit<HandOverRow, 'verdict' | 'checks'> & { verdict: string; checks: string | null };
 
 const HAND_OVER = `SELECT hand_over.id, hand_over.project_id AS projectId, project.name AS projectName, hand_over.asset_id AS assetId, hand_over.version_id AS versionId,
-  version.number AS versionNumber, hand_over.format, hand_over.state, hand_over.message, hand_over.credit, hand_over.verdict, hand_over.zip_sha256 AS zipSha256,
+  version.number AS versionNumber, hand_over.format, hand_over.maps, hand_over.state, hand_over.message, hand_over.credit, hand_over.verdict, hand_over.zip_sha256 AS zipSha256,
   hand_over.size_bytes AS sizeBytes, hand_over.checks, person.name AS personName, hand_over.created_at AS createdAt
   FROM hand_over JOIN project ON project.id = hand_over.project_id JOIN version ON version.id = hand_over.version_id JOIN person ON person.id = hand_over.person_id`;
 
@@ -169,7 +171,8 @@ export async function insertHandOver(
     projectId: string;
     assetId: string;
     versionId: string;
-    format: string;
+    format: ModelFile;
+    maps: MapFile;
     credit: string;
     verdict: Verdict;
     personId: string;
@@ -177,13 +180,14 @@ export async function insertHandOver(
 ): Promise<void> {
   await run(
     tx,
-    "INSERT INTO hand_over (id, project_id, asset_id, version_id, format, state, credit, verdict, person_id) VALUES (?, ?, ?, ?, ?, 'packing', ?, ?, ?)",
+    "INSERT INTO hand_over (id, project_id, asset_id, version_id, format, maps, state, credit, verdict, person_id) VALUES (?, ?, ?, ?, ?, ?, 'packing', ?, ?, ?)",
     [
       row.id,
       row.projectId,
       row.assetId,
       row.versionId,
       row.format,
+      row.maps,
       row.credit,
       JSON.stringify(row.verdict),
       row.personId,

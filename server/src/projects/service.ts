@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { AssetUse } from '@haveld/contract/catalogue';
 import { DomainError } from '@haveld/contract/error';
+import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import type { Person } from '@haveld/contract/people';
 import type { NewProject, Project, ProjectRow, ProjectUse } from '@haveld/contract/projects';
 import { composeCredit, listCredits, type Credit } from '@haveld/core/rights/credits';
@@ -142,7 +143,7 @@ export const creditOf = (credits: readonly Credit[]): string =>
 export async function handOver(
   { pool }: Dependencies,
   projectId: string,
-  given: { assetIds: string[]; format: 'glb' | 'obj' },
+  given: { assetIds: string[]; format: ModelFile; maps: MapFile },
   person: Person,
 ): Promise<Project> {
   const judged = await judgeForProject(pool, projectId, given.assetIds);
@@ -162,6 +163,7 @@ export async function handOver(
         assetId: row.id,
         versionId: row.versionId!,
         format: given.format,
+        maps: given.maps,
         credit: creditOf(credits),
         verdict,
         personId: person.id,

@@ -1,4 +1,4 @@
-import { reduceTextures } from '../../textures/reduce-textures';
+import { reduceTextures } from '../../textures/rewrite-textures';
 import type { StepDefinition } from '../step-definition';
 
 export const reduceMaps: StepDefinition<'reduce-maps'> = {

@@ -12,6 +12,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Card } from '@haveld/contract/catalogue';
+import { MapFileSchema, takesMapFile, type MapFile, type ModelFile } from '@haveld/contract/hand-over-shape';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { handOver, judgeForProject } from '@haveld/contract/projects';
 import { call } from '../../api/client';
 import { projectsQuery } from '../../api/queries';
@@ -22,6 +24,25 @@ import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { ProjectForm } from './project-form';
 
 const NEW = 'new';
+
+const SIDE = HOUSE_RULES.handedOverMapSide;
+
+const MODEL_WORDS: Record<ModelFile, string> = {
+  glb: 'GLB: one file, maps inside',
+  gltf: 'glTF: maps loose beside it',
+  obj: 'OBJ and MTL: polygons as they came, maps loose beside it',
+};
+
+const MAP_WORDS: Record<MapFile, { name: string; beside: string }> = {
+  'as-they-are': { name: 'As they are', beside: `At most ${SIDE} texels a side, as the house hands over.` },
+  png: { name: 'PNG', beside: 'Nothing is lost; large.' },
+  jpeg: { name: 'JPEG', beside: 'Small; what is see-through stays PNG.' },
+  webp: { name: 'WebP', beside: 'Smaller than both; the program that opens it must know EXT_texture_webp.' },
+  ktx2: {
+    name: 'KTX2 (Basis)',
+    beside: 'Small on the card as well; some five seconds for a map of 2K, and KHR_texture_basisu is needed.',
+  },
+};
 
 /** Hands assets to a project: the verdict and its reason first, then the shape, then the packing. */
 export function HandOverDialog({
@@ -36,7 +57,9 @@ export function HandOverDialog({
   const projects = useQuery(projectsQuery);
   const navigate = useNavigate();
   const [picked, setPicked] = useState<string | null>(null);
-  const [format, setFormat] = useState<'glb' | 'obj'>('glb');
+  const [format, setFormat] = useState<ModelFile>('glb');
+  const [mapsPicked, setMaps] = useState<MapFile>('as-they-are');
+  const maps = takesMapFile(format, mapsPicked) ? mapsPicked : 'as-they-are';
   const projectId = picked ?? projects.data?.[0]?.id ?? (projects.data ? NEW : '');
   const ids = cards.map((card) => card.id);
   const verdicts = useQuery({
@@ -44,7 +67,7 @@ export function HandOverDialog({
     queryFn: ({ signal }) => call(judgeForProject, { params: { id: projectId }, body: { assetIds: ids }, signal }),
     enabled: projectId !== '' && projectId !== NEW,
   });
-  const pack = useChange(() => call(handOver, { params: { id: projectId }, body: { assetIds: ids, format } }), {
+  const pack = useChange(() => call(handOver, { params: { id: projectId }, body: { assetIds: ids, format, maps } }), {
     onDone: () => {
       onDone();
       void navigate(`/projects/${projectId}`);
@@ -101,14 +124,30 @@ export function HandOverDialog({
           );
         })}
         {projectId !== NEW && verdicts.data && refused.length === 0 && (
-          <RadioGroup aria-label="Shape" value={format} onChange={(_, value) => setFormat(value as 'glb' | 'obj')}>
-            <FormControlLabel value="glb" control={<Radio size="small" />} label="GLB: one file, maps inside" />
-            <FormControlLabel
-              value="obj"
-              control={<Radio size="small" />}
-              label="OBJ and MTL: polygons as they came, maps loose beside it"
-            />
-          </RadioGroup>
+          <>
+            <RadioGroup aria-label="Shape" value={format} onChange={(_, value) => setFormat(value as ModelFile)}>
+              {Object.entries(MODEL_WORDS).map(([value, words]) => (
+                <FormControlLabel key={value} value={value} control={<Radio size="small" />} label={words} />
+              ))}
+            </RadioGroup>
+            <TextField
+              id="hand-over-maps"
+              select
+              label="Maps"
+              value={maps}
+              onChange={(event) => setMaps(event.target.value as MapFile)}
+              helperText={MAP_WORDS[maps].beside}
+              fullWidth
+            >
+              {MapFileSchema.options
+                .filter((file) => takesMapFile(format, file))
+                .map((file) => (
+                  <MenuItem key={file} value={file}>
+                    {MAP_WORDS[file].name}
+                  </MenuItem>
+                ))}
+            </TextField>
+          </>
         )}
         <p className="quiet small">A help to decide, not legal advice.</p>
       </DialogContent>

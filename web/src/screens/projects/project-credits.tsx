@@ -84,7 +84,7 @@ export function ProjectCredits({ id, count }: { id: string; count: number }) {
         </Button>
       </div>
       {credits.error && <p className="says-blocks">{credits.error.message}</p>}
-      <pre className="sheet credits-text" tabIndex={0} aria-label="Credits">
+      <pre className="sheet credits-text" role="region" tabIndex={0} aria-label="Credits as text">
         {credits.data?.text ?? ' '}
       </pre>
     </section>
