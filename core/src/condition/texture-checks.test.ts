@@ -134,6 +134,19 @@ test('a height map in its own slot is offered as normals, and asked', () => {
   expect(finding).toMatchObject({ sure: false, title: 'oak_height.png holds heights: nothing shows of it yet' });
 });
 
+test('a map of Phong’s model is offered as the colour of reflections, which is where glTF keeps it', () => {
+  const finding = get(
+    look({ maps: [bound('specular', 'oak_specular.png')], pictures: { 'oak_specular.png': PICTURES.grey } }),
+    'specular',
+  );
+  expect(finding).toMatchObject({
+    choices: [
+      { id: 'reflections', steps: [{ kind: 'relink-map', material: 'oak', slot: 'specular' }] },
+      { id: 'stay', steps: [] },
+    ],
+  });
+});
+
 test('maps that are what they are bound as say nothing', () => {
   const findings = look({
     maps: [bound('baseColour', 'oak_diff.png'), bound('roughness', 'oak_rough.png'), bound('normal', 'oak_nrm.png')],

@@ -62,14 +62,10 @@ export async function bindReferences(
     const bytes = embedded ?? (location?.where === 'here' ? await context.files.read(location.path) : null);
     if (bytes) {
       try {
-        const shows = await bindMap(
-          document,
-          material,
-          slot,
-          bytes,
-          fileStem(location?.path ?? kept.reference),
-          context.codec,
-        );
+        // what Phong calls specular is no map of metallic–roughness: binding it is proposed, and done as a step
+        const shows =
+          slot !== 'specular' &&
+          (await bindMap(document, material, slot, bytes, fileStem(location?.path ?? kept.reference), context.codec));
         kept.status = embedded ? 'embedded' : 'found';
         if (shows && found.layout) layMap(document, material, slot, found.layout);
       } catch (error) {

@@ -133,3 +133,28 @@ function crc32(bytes: Buffer): number {
 export function noInflate(): Uint8Array {
   throw new Error('noInflate: nothing is packed here');
 }
+
+/** Two triangles of one metre square, laid out as given; `shift` moves a copy of it. */
+export function createLaidSquare(uv: number[], copies = 1): Document {
+  const document = createDocument();
+  const buffer = document.getRoot().listBuffers()[0] ?? document.createBuffer();
+  const accessor = (array: Float32Array | Uint16Array, type: 'VEC2' | 'VEC3' | 'SCALAR') =>
+    document
+      .createAccessor()
+      .setType(type)
+      .setArray(array as Float32Array<ArrayBuffer>)
+      .setBuffer(buffer);
+  const material = document.createMaterial('oak').setDoubleSided(false);
+  const points = Array.from({ length: copies }, (_, k) => [0, 0, k, 1, 0, k, 1, 1, k, 0, 1, k]).flat();
+  const corners = Array.from({ length: copies }, (_, k) => [0, 1, 2, 0, 2, 3].map((i) => i + k * 4)).flat();
+  const primitive = document
+    .createPrimitive()
+    .setMaterial(material)
+    .setAttribute('POSITION', accessor(Float32Array.from(points), 'VEC3'))
+    .setAttribute('TEXCOORD_0', accessor(Float32Array.from(uv), 'VEC2'))
+    .setIndices(accessor(Uint16Array.from(corners), 'SCALAR'));
+  getShownScene(document).addChild(
+    document.createNode('square').setMesh(document.createMesh().addPrimitive(primitive)),
+  );
+  return document;
+}

@@ -12,7 +12,8 @@ import { SLOTS } from './slots';
 /**
  * Binds a picture to a slot of a material. Slots glTF does not have are put where glTF keeps them: roughness in the green
  * channel and metallic in the blue one of one map (glTF 2.0, 3.9.2), glossiness turned over into roughness, opacity in the alpha
- * of the base colour. Height and specular maps have no place and stay unbound; their reference is kept.
+ * of the base colour, specular in KHR_materials_specular as the colour of reflections. Heights have no place and stay unbound;
+ * their reference is kept.
  * @returns whether the map shows now
  */
 export async function bindMap(
@@ -41,7 +42,6 @@ export async function bindMap(
       await packOpacity(document, material, await codec.decode(bytes), name, codec);
       return true;
     case 'bump':
-    case 'specular':
       return false;
     default:
       setSlotTexture(document, material, slot, await createTexture(document, bytes, name, slot, codec));

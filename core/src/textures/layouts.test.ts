@@ -1,41 +1,17 @@
 import type { Document } from '@gltf-transform/core';
-import { createDocument } from '../scene/document-io';
 import { getShownScene } from '../scene/traverse';
-import { createBoxDocument } from '../testing/documents';
+import { createBoxDocument, createLaidSquare } from '../testing/documents';
+import { drawLayout } from './draw-layout';
 import { guessMatter } from './guess-matter';
 import { listOpenSheets } from './open-sheets';
 import { describeLayouts } from './uv-layout';
 
-/** Two triangles of one metre square, laid out as given; `shift` moves a copy of it. */
-function createSquare(uv: number[], copies = 1): Document {
-  const document = createDocument();
-  const buffer = document.getRoot().listBuffers()[0] ?? document.createBuffer();
-  const accessor = (array: Float32Array | Uint16Array, type: 'VEC2' | 'VEC3' | 'SCALAR') =>
-    document
-      .createAccessor()
-      .setType(type)
-      .setArray(array as Float32Array<ArrayBuffer>)
-      .setBuffer(buffer);
-  const material = document.createMaterial('oak').setDoubleSided(false);
-  const points = Array.from({ length: copies }, (_, k) => [0, 0, k, 1, 0, k, 1, 1, k, 0, 1, k]).flat();
-  const corners = Array.from({ length: copies }, (_, k) => [0, 1, 2, 0, 2, 3].map((i) => i + k * 4)).flat();
-  const primitive = document
-    .createPrimitive()
-    .setMaterial(material)
-    .setAttribute('POSITION', accessor(Float32Array.from(points), 'VEC3'))
-    .setAttribute('TEXCOORD_0', accessor(Float32Array.from(uv), 'VEC2'))
-    .setIndices(accessor(Uint16Array.from(corners), 'SCALAR'));
-  getShownScene(document).addChild(
-    document.createNode('square').setMesh(document.createMesh().addPrimitive(primitive)),
-  );
-  return document;
-}
 const layoutOf = (document: Document) => [...describeLayouts(document).values()][0];
 // v runs down a picture
 const WHOLE = [0, 1, 1, 1, 1, 0, 0, 0];
 
 test('a square over the whole tile: one tile a square metre, nothing wrong with it', () => {
-  expect(layoutOf(createSquare(WHOLE))).toMatchObject({
+  expect(layoutOf(createLaidSquare(WHOLE))).toMatchObject({
     triangles: 2,
     bare: 0,
     surfaceArea: 1,
@@ -50,32 +26,32 @@ test('a square over the whole tile: one tile a square metre, nothing wrong with 
 });
 
 test('mirrored, smeared and far out are seen', () => {
-  expect(layoutOf(createSquare([1, 1, 0, 1, 0, 0, 1, 0])).flipped).toBe(1);
-  expect(layoutOf(createSquare([0, 0, 1, 0, 1, 0, 0, 0]))).toMatchObject({ degenerate: 1, density: null });
-  expect(layoutOf(createSquare(WHOLE.map((value) => value + 2)))).toMatchObject({ outside: 1, tiles: ['2,2'] });
+  expect(layoutOf(createLaidSquare([1, 1, 0, 1, 0, 0, 1, 0])).flipped).toBe(1);
+  expect(layoutOf(createLaidSquare([0, 0, 1, 0, 1, 0, 0, 0]))).toMatchObject({ degenerate: 1, density: null });
+  expect(layoutOf(createLaidSquare(WHOLE.map((value) => value + 2)))).toMatchObject({ outside: 1, tiles: ['2,2'] });
 });
 
 test('two squares on one place overlap wholly, side by side not at all', () => {
   const half = (shift: number): number[] => WHOLE.map((value, i) => (i % 2 === 0 ? value / 2 + shift : value));
-  expect(layoutOf(createSquare([...WHOLE, ...WHOLE], 2)).overlapping).toBeGreaterThan(0.98);
-  expect(layoutOf(createSquare([...half(0), ...half(0.5)], 2)).overlapping).toBeLessThan(0.01);
+  expect(layoutOf(createLaidSquare([...WHOLE, ...WHOLE], 2)).overlapping).toBeGreaterThan(0.98);
+  expect(layoutOf(createLaidSquare([...half(0), ...half(0.5)], 2)).overlapping).toBeLessThan(0.01);
 });
 
 test('a mesh that stands in two places lies on its texels once', () => {
-  const document = createSquare(WHOLE);
+  const document = createLaidSquare(WHOLE);
   const [node] = getShownScene(document).listChildren();
   getShownScene(document).addChild(document.createNode('again').setMesh(node.getMesh()));
   expect(layoutOf(document)).toMatchObject({ surfaceArea: 2, overlapping: 0 });
 });
 
 test('a square is an open sheet, a box is none', () => {
-  const [sheet] = listOpenSheets(createSquare(WHOLE));
+  const [sheet] = listOpenSheets(createLaidSquare(WHOLE));
   expect(sheet).toMatchObject({ open: 0.8, edges: 5 });
   const box = createBoxDocument([0, 0, 0], [1, 1, 1]);
   box.getRoot().listMeshes()[0].listPrimitives()[0].setMaterial(box.createMaterial('iron'));
   expect(listOpenSheets(box)).toEqual([]);
   sheet.material.setDoubleSided(true);
-  expect(listOpenSheets(createSquare(WHOLE)).length).toBe(1);
+  expect(listOpenSheets(createLaidSquare(WHOLE)).length).toBe(1);
 });
 
 test.each([
@@ -85,4 +61,38 @@ test.each([
   ['part 3', 'plain', null],
 ])('“%s” is %s', (name, id, word) => {
   expect(guessMatter(name)).toMatchObject({ matter: { id }, word });
+});
+
+describe('the picture of a layout', () => {
+  const COLOURS = {
+    ground: [0, 0, 0],
+    once: [1, 0, 0],
+    twice: [2, 0, 0],
+    mirrored: [3, 0, 0],
+    edge: [4, 0, 0],
+    tile: [5, 0, 0],
+  } as const satisfies Record<string, readonly [number, number, number]>;
+  const draw = (document: Document, side = 32) =>
+    drawLayout(document, 'oak', side, COLOURS as unknown as Parameters<typeof drawLayout>[3]);
+  const shareOf = (drawn: ReturnType<typeof draw>, red: number): number => {
+    const { data } = drawn!.picture;
+    return data.reduce((count, value, i) => count + (i % 4 === 0 && value === red ? 1 : 0), 0) / (data.length / 4);
+  };
+
+  test('what lies once, on itself, mirrored, and where nothing lies', () => {
+    const quarter = WHOLE.map((value) => value / 2);
+    expect(shareOf(draw(createLaidSquare(WHOLE)), 1)).toBe(1);
+    const once = draw(createLaidSquare(quarter));
+    expect(shareOf(once, 0)).toBeCloseTo(0.75, 2);
+    expect(shareOf(once, 1) + shareOf(once, 4)).toBeCloseTo(0.25, 2);
+    expect(shareOf(draw(createLaidSquare([...WHOLE, ...WHOLE], 2)), 2)).toBe(1);
+    expect(shareOf(draw(createLaidSquare([1, 1, 0, 1, 0, 0, 1, 0])), 3)).toBe(1);
+  });
+
+  test('what reaches out of the tile is shown with its tiles, at most four a side', () => {
+    expect(draw(createLaidSquare(WHOLE.map((value) => value * 3)))).toMatchObject({ tiles: 3, u: 0, v: 0 });
+    expect(draw(createLaidSquare(WHOLE.map((value) => value - 1)))).toMatchObject({ tiles: 1, u: -1, v: -1 });
+    expect(draw(createLaidSquare(WHOLE.map((value) => value * 90)))!.tiles).toBe(4);
+    expect(draw(createBoxDocument([0, 0, 0], [1, 1, 1]))).toBeNull();
+  });
 });

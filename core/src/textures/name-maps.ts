@@ -15,6 +15,7 @@ const ROLE_NAMES: Record<(typeof SHOWN_SLOTS)[number], string> = {
   metallicRoughness: 'roughness_metallic',
   occlusion: 'occlusion',
   emissive: 'emissive',
+  specular: 'specular',
   sheen: 'sheen',
   clearCoat: 'clear_coat',
   transmission: 'transmission',

@@ -2,10 +2,12 @@ import type { Document, Material, Texture, TextureInfo } from '@gltf-transform/c
 import {
   KHRMaterialsClearcoat,
   KHRMaterialsSheen,
+  KHRMaterialsSpecular,
   KHRMaterialsTransmission,
   KHRMaterialsVolume,
   type Clearcoat,
   type Sheen,
+  type Specular,
   type Transmission,
   type Volume,
 } from '@gltf-transform/extensions';
@@ -13,6 +15,7 @@ import type { TextureSlot } from '@haveld/contract/step';
 
 const getClearcoat = (material: Material) => material.getExtension<Clearcoat>('KHR_materials_clearcoat');
 const getSheen = (material: Material) => material.getExtension<Sheen>('KHR_materials_sheen');
+const getSpecular = (material: Material) => material.getExtension<Specular>('KHR_materials_specular');
 const getTransmission = (material: Material) => material.getExtension<Transmission>('KHR_materials_transmission');
 const getVolume = (material: Material) => material.getExtension<Volume>('KHR_materials_volume');
 
@@ -41,8 +44,9 @@ export function getSlotTexture(material: Material, slot: TextureSlot): Texture |
       return getTransmission(material)?.getTransmissionTexture() ?? null;
     case 'thickness':
       return getVolume(material)?.getThicknessTexture() ?? null;
-    case 'bump':
     case 'specular':
+      return getSpecular(material)?.getSpecularColorTexture() ?? null;
+    case 'bump':
       return null;
   }
 }
@@ -72,8 +76,9 @@ export function getSlotTextureInfo(material: Material, slot: TextureSlot): Textu
       return getTransmission(material)?.getTransmissionTextureInfo() ?? null;
     case 'thickness':
       return getVolume(material)?.getThicknessTextureInfo() ?? null;
-    case 'bump':
     case 'specular':
+      return getSpecular(material)?.getSpecularColorTextureInfo() ?? null;
+    case 'bump':
       return null;
   }
 }
@@ -131,8 +136,12 @@ export function setSlotTexture(
       if (texture && volume.getThicknessFactor() === 0) volume.setThicknessFactor(1);
       return;
     }
+    case 'specular': {
+      const specular = getSpecular(material) ?? document.createExtension(KHRMaterialsSpecular).createSpecular();
+      material.setExtension('KHR_materials_specular', specular.setSpecularColorTexture(texture));
+      return;
+    }
     case 'bump':
-    case 'specular':
   }
 }
 
@@ -143,6 +152,7 @@ export const SHOWN_SLOTS = [
   'metallicRoughness',
   'occlusion',
   'emissive',
+  'specular',
   'sheen',
   'clearCoat',
   'transmission',

@@ -133,7 +133,7 @@ test.each([
   expect(chooseAlphaMode({ data }).alphaMode).toBe(mode);
 });
 
-test('height and specular maps have no place and are not bound', async () => {
+test('a height map has no place and is not bound', async () => {
   const document = createDocument();
   expect(
     await bindMap(document, document.createMaterial('m'), 'bump', createPng([0, 0, 0, 255]), 'b', createMemoryCodec()),

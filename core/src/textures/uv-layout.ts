@@ -2,9 +2,10 @@ import type { Document, Material, Primitive } from '@gltf-transform/core';
 import { listMeshInstances, countTriangles, type MeshInstance } from '../scene/traverse';
 import { computeWorldPositions } from '../scene/world-positions';
 import { triangleArea } from './texel-density';
+import { coverTriangle, createCover, readUvs, signedUvArea } from './uv-cover';
 
 /** Rows and columns the layout is drawn into to find what lies on what. */
-const GRID = 512;
+const COVER_SIDE = 512;
 /** UVs this far outside the tile are a seam's rounding. */
 const EDGE = 1e-3;
 
@@ -54,7 +55,7 @@ interface Sums {
 
 function describeLayout(used: readonly { instance: MeshInstance; primitive: Primitive }[]): UvLayout {
   const sums: Sums = { bare: 0, degenerate: 0, flipped: 0, outside: 0, tiles: new Map(), densities: [] };
-  const cover = new Uint8Array(GRID * GRID);
+  const cover = createCover(COVER_SIDE);
   const drawn = new Set<Primitive>();
   let [triangles, surfaceArea, uvArea] = [0, 0, 0];
   for (const { instance, primitive } of used) {
@@ -74,14 +75,14 @@ function describeLayout(used: readonly { instance: MeshInstance; primitive: Prim
         sums.bare++;
         continue;
       }
-      const signed = signedArea(uv, a, b, d);
+      const signed = signedUvArea(uv, a, b, d);
       uvArea += Math.abs(signed);
       addTriangle(sums, uv, [a, b, d], signed, surface);
-      if (isFirst) cover512(cover, uv, a, b, d);
+      if (isFirst) coverTriangle(cover, uv, a, b, d);
     }
   }
-  const covered = cover.reduce((count, times) => count + (times > 0 ? 1 : 0), 0);
-  const twice = cover.reduce((count, times) => count + (times > 1 ? 1 : 0), 0);
+  const covered = cover.times.reduce((count, times) => count + (times > 0 ? 1 : 0), 0);
+  const twice = cover.times.reduce((count, times) => count + (times > 1 ? 1 : 0), 0);
   return {
     triangles,
     bare: sums.bare,
@@ -95,20 +96,6 @@ function describeLayout(used: readonly { instance: MeshInstance; primitive: Prim
     density: describeDensity(sums.densities),
   };
 }
-
-function readUvs(primitive: Primitive): Float32Array | null {
-  const accessor = primitive.getAttribute('TEXCOORD_0');
-  if (!accessor) return null;
-  const uvs = new Float32Array(accessor.getCount() * 2);
-  const element = [0, 0];
-  for (let i = 0; i < accessor.getCount(); i++) uvs.set(accessor.getElement(i, element), i * 2);
-  return uvs;
-}
-
-const signedArea = (uv: Float32Array, a: number, b: number, d: number): number =>
-  ((uv[b * 2] - uv[a * 2]) * (uv[d * 2 + 1] - uv[a * 2 + 1]) -
-    (uv[d * 2] - uv[a * 2]) * (uv[b * 2 + 1] - uv[a * 2 + 1])) /
-  2;
 
 function addTriangle(sums: Sums, uv: Float32Array, corners: number[], signed: number, surface: number): void {
   const area = Math.abs(signed);
@@ -136,26 +123,4 @@ function describeDensity(all: { density: number; area: number }[]): UvLayout['de
     return sorted[sorted.length - 1].density;
   };
   return { low: at(0.05), median: at(0.5), high: at(0.95) };
-}
-
-/** Marks the middles of the grid's cells a triangle covers; neighbours share edges, so middles alone count. */
-function cover512(cover: Uint8Array, uv: Float32Array, a: number, b: number, d: number): void {
-  const x = [uv[a * 2] * GRID, uv[b * 2] * GRID, uv[d * 2] * GRID];
-  const y = [uv[a * 2 + 1] * GRID, uv[b * 2 + 1] * GRID, uv[d * 2 + 1] * GRID];
-  const from = Math.max(0, Math.floor(Math.min(...y)));
-  const to = Math.min(GRID - 1, Math.floor(Math.max(...y)));
-  const left = Math.max(0, Math.floor(Math.min(...x)));
-  const right = Math.min(GRID - 1, Math.floor(Math.max(...x)));
-  const area = (x[1] - x[0]) * (y[2] - y[0]) - (x[2] - x[0]) * (y[1] - y[0]);
-  if (area === 0) return;
-  for (let row = from; row <= to; row++) {
-    for (let column = left; column <= right; column++) {
-      const [px, py] = [column + 0.5, row + 0.5];
-      const w0 = ((x[1] - px) * (y[2] - py) - (x[2] - px) * (y[1] - py)) / area;
-      const w1 = ((x[2] - px) * (y[0] - py) - (x[0] - px) * (y[2] - py)) / area;
-      if (w0 <= 0 || w1 <= 0 || w0 + w1 >= 1) continue;
-      const at = row * GRID + column;
-      if (cover[at] < 255) cover[at]++;
-    }
-  }
 }

@@ -1,5 +1,5 @@
 import type { Document, Material } from '@gltf-transform/core';
-import { KHRMaterialsPBRSpecularGlossiness } from '@gltf-transform/extensions';
+import { KHRMaterialsPBRSpecularGlossiness, type Specular } from '@gltf-transform/extensions';
 import type { Step } from '@haveld/contract/step';
 import { createPartRef } from '../scene/part-ref';
 import { listShownNodes } from '../scene/traverse';
@@ -114,6 +114,21 @@ test.each([
   await apply(document, step);
   expect((await texelOf(material.getMetallicRoughnessTexture()?.getImage())).slice(0, 3)).toEqual([r, g, b]);
   if (packing.r === 'occlusion') expect(material.getOcclusionTexture()).toBe(material.getMetallicRoughnessTexture());
+});
+
+test('a specular map becomes the colour of reflections of KHR_materials_specular, whose factors stay 1', async () => {
+  const { document, material } = await createPainted();
+  await apply(document, {
+    kind: 'relink-map',
+    schema: 1,
+    material: 'oak',
+    slot: 'specular',
+    sha256: HASH.grey,
+    path: 's.png',
+  });
+  const specular = material.getExtension<Specular>('KHR_materials_specular')!;
+  expect(await texelOf(specular.getSpecularColorTexture()?.getImage())).toEqual([40, 40, 40, 255]);
+  expect([specular.getSpecularFactor(), ...specular.getSpecularColorFactor()]).toEqual([1, 1, 1, 1]);
 });
 
 test('normals are made of heights and bound', async () => {

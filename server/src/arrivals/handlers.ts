@@ -71,7 +71,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
           author,
         });
         const hashes = [...read.maps, ...pictures.map(({ sha256 }) => sha256)];
-        const facts = await lookAtPictures(dependencies, tasks, hashes, options);
+        const facts = await lookAtPictures(dependencies, tasks, hashes, read.documentSha256, options);
         const {
           shape,
           pictures: looks,

@@ -49,7 +49,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             name: find?.name ?? asset.name,
             log: reading.log,
             pictures,
-            facts: await lookAtPictures(dependencies, tasks, hashes, options),
+            facts: await lookAtPictures(dependencies, tasks, hashes, reading.documentSha256, options),
             remembered: await listRemembered(pool, author, lost),
             belonging,
             stated: reading.stated,

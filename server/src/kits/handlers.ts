@@ -123,6 +123,7 @@ async function readPiece(
         dependencies,
         tasks,
         [...reading.maps.flatMap(({ sha256 }) => sha256 ?? []), ...pictures.map(({ sha256 }) => sha256)],
+        taken.documentSha256,
         silent,
       ),
       belonging: [],

@@ -14,11 +14,12 @@ const MOST_ELSEWHERE = 120;
 /** Pictures opened side by side; each lane is a process of its own. */
 const LANES = 2;
 
-/** Looks at pictures nobody has looked at, and gives what was seen of all. */
+/** Looks at pictures nobody has looked at, and gives what was seen of all. @param documentSha256 a document that shows some */
 export async function lookAtPictures(
   { pool }: Dependencies,
   tasks: TaskRunner,
   hashes: readonly string[],
+  documentSha256: string,
   options: TaskOptions,
 ): Promise<MapFacts[]> {
   const wanted = [...new Set(hashes)];
@@ -31,7 +32,7 @@ export async function lookAtPictures(
     await Promise.all(
       lanes
         .filter((pictures) => pictures.length > 0)
-        .map((pictures) => tasks.run('look-at-maps', { pictures }, silent)),
+        .map((pictures) => tasks.run('look-at-maps', { pictures, documentSha256 }, silent)),
     )
   ).flat();
   await queries.saveFacts(pool, seen, LOOK_VERSION);

@@ -4,6 +4,7 @@ import type { Step } from '@haveld/contract/step';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { describeMaterials, type HeldPicture, type MaterialLook } from '@haveld/core/textures/describe-materials';
+import { drawLayout, type LayoutColours } from '@haveld/core/textures/draw-layout';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { browserCodec } from './browser-codec';
 
@@ -23,6 +24,7 @@ export interface Treated {
 }
 
 const THUMB_SIDE = 160;
+const LAYOUT_SIDE = 512;
 /** Pictures kept at hand beside those of the model on the bench. */
 const MOST_HELD = 300;
 
@@ -89,6 +91,18 @@ const treating = {
       }
     });
     return (await Promise.all(made)).flat();
+  },
+
+  /** How a material of the document as received lies on its pictures, RGBA from the top; null where it has no layout. */
+  async drawLayout(
+    documentSha256: string,
+    material: string,
+    colours: LayoutColours,
+  ): Promise<{ pixels: Uint8ClampedArray<ArrayBuffer>; side: number; tiles: number } | null> {
+    const drawn = drawLayout(await readGlb(await fetchBytes(documentSha256)), material, LAYOUT_SIDE, colours);
+    if (!drawn) return null;
+    const pixels = new Uint8ClampedArray(drawn.picture.data);
+    return transfer({ pixels, side: drawn.picture.width, tiles: drawn.tiles }, [pixels.buffer]);
   },
 
   /** A whole picture of what was treated last. */

@@ -1,7 +1,8 @@
 import { wrap, type Remote } from 'comlink';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import type { Sheet } from '@haveld/contract/bench';
 import type { Step } from '@haveld/contract/step';
+import type { LayoutColours } from '@haveld/core/textures/draw-layout';
 import type { ShownPicture, Treated, Treating } from './treat.worker';
 
 let worker: Remote<Treating> | null = null;
@@ -70,3 +71,28 @@ export function useTreatedPicture(key: string | null) {
     gcTime: 60_000,
   });
 }
+
+/** Our own colours for layouts, the same by day and by night: a picture beside pictures. */
+const LAYOUT_COLOURS: LayoutColours = {
+  ground: [250, 248, 243],
+  once: [190, 214, 208],
+  twice: [217, 162, 74],
+  mirrored: [150, 168, 196],
+  edge: [23, 98, 91],
+  tile: [200, 194, 180],
+};
+
+export const LAYOUT_KEY = [
+  { colour: LAYOUT_COLOURS.once, words: 'once' },
+  { colour: LAYOUT_COLOURS.twice, words: 'on itself' },
+  { colour: LAYOUT_COLOURS.mirrored, words: 'mirrored' },
+];
+
+/** How a material of the document as received lies on its pictures; null where it has no layout. */
+export const drawnLayout = (documentSha256: string, material: string) =>
+  queryOptions({
+    queryKey: ['layout', documentSha256, material],
+    queryFn: () => getWorker().drawLayout(documentSha256, material, LAYOUT_COLOURS),
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });

@@ -5,6 +5,8 @@ import { DECIDED_FROM, type RoleJudgement } from '../../textures/judging/judge-m
 import { ROLES } from '../../textures/roles';
 import { SLOTS } from '../../textures/slots';
 import type { Examination, SettledMap } from '../examination';
+import { listNamedMaterials } from '../../textures/list-named-materials';
+import { getSlotTexture } from '../../textures/slot-texture';
 import { takesOwnPlace } from '../own-place';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -33,6 +35,7 @@ function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examinati
   const fits = FITS[map.slot] ?? [SLOTS[map.slot].role];
   const share = judged.shares.filter(({ role }) => fits.includes(role)).reduce((sum, one) => sum + one.share, 0);
   const isHeight = map.slot === 'bump' && judged.role === 'height';
+  if (isUnboundSpecular(map, judged, isBound, examination)) return proposeSpecular(map, judged, sha256, path);
   if (!isHeight && (fits.includes(judged.role) || judged.confidence < ASKED_FROM || share > 0.35)) return null;
   const name = path.split('/').pop()!;
   // what is taken for a lost map goes straight to where it belongs
@@ -54,6 +57,43 @@ function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examinati
     evidence: judged.evidence,
     choices,
     sure: !isHeight && judged.confidence >= DECIDED_FROM && isSure(choices[0], judged.independent),
+  });
+}
+
+/** A Phong map that is what it is called, and shows nowhere yet. */
+const isUnboundSpecular = (
+  map: MapLine,
+  { role, confidence }: RoleJudgement,
+  isBound: boolean,
+  { document }: Examination,
+): boolean =>
+  map.slot === 'specular' &&
+  role === 'specular' &&
+  isBound &&
+  confidence >= ASKED_FROM &&
+  !listNamedMaterials(document, [map.material]).some((material) => getSlotTexture(material, 'specular'));
+
+/** Shininess became roughness when the file was read; the map says where and in which colour it shines. */
+function proposeSpecular({ material }: MapLine, judged: RoleJudgement, sha256: string, path: string): Finding {
+  const choices: Choice[] = [
+    {
+      id: 'reflections',
+      label: 'Show it as the colour of reflections',
+      steps: [{ kind: 'relink-map', schema: 1, material, slot: 'specular', sha256, path }],
+      confidence: judged.confidence,
+      evidence: judged.evidence,
+    },
+    { id: 'stay', label: 'Leave it out', steps: [], confidence: 1 - judged.confidence, evidence: [] },
+  ];
+  return makeFinding({
+    key: `specular:${material}`,
+    heading: 'textures',
+    mark: 'look',
+    title: `${path.split('/').pop()} says where it shines: nothing shows of it yet`,
+    detail: `“${material}”: a map of Phong’s model. glTF keeps it under KHR_materials_specular, as the colour of what is reflected; the roughness comes from the file’s shininess.`,
+    evidence: judged.evidence,
+    choices,
+    sure: judged.confidence >= DECIDED_FROM && isSure(choices[0], judged.independent),
   });
 }
 

@@ -198,7 +198,7 @@ function placeSpare(
   offered: ReadonlySet<string>,
 ): Offer | null {
   const { slot } = ROLES[judged.role];
-  if (!slot || slot === 'bump' || slot === 'specular' || judged.confidence < OFFERED_FROM) return null;
+  if (!slot || slot === 'bump' || judged.confidence < OFFERED_FROM) return null;
   if (judged.role === 'packed' && judged.packing === null) return null;
   const isTaken = (material: string): boolean =>
     maps.some((map) => map.material === material && sharesPlace(map.slot, slot)) ||

@@ -12,6 +12,9 @@ interface Trouble {
   measure: (layout: UvLayout, isMapped: boolean) => string | null;
 }
 
+/** What faces without a material are called in evidence. */
+export const WITHOUT_MATERIAL = 'faces without a material';
+
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** What can be wrong with a layout, from where on, and what it means. Thresholds are ours. */
@@ -62,7 +65,7 @@ export function checkUv({ layouts, maps }: Examination): Finding[] {
     const found = [...layouts].flatMap(([material, layout]) => {
       const name = material?.getName() ?? '';
       const figure = measure(layout, mapped.has(name));
-      return figure === null ? [] : [{ name: name || 'faces without a material', figure }];
+      return figure === null ? [] : [{ name: name || WITHOUT_MATERIAL, figure }];
     });
     if (found.length === 0) return [];
     const isHarm = id === 'none' || id === 'flat';

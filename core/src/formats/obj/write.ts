@@ -1,3 +1,4 @@
+import { getSlotTexture } from '../../textures/slot-texture';
 import type { Document, Material, Primitive, Texture } from '@gltf-transform/core';
 import { computePolygonOutline } from '../../geometry/polygon-outline';
 import { getPolygonData } from '../../scene/polygon-data';
@@ -196,6 +197,7 @@ function describeMaterial(material: Material | null, label: string, maps: MapNam
     ['map_Kd', material.getBaseColorTexture(), 'colour'],
     ['norm', material.getNormalTexture(), 'normal'],
     ['map_Ke', material.getEmissiveTexture(), 'emissive'],
+    ['map_Ks', getSlotTexture(material, 'specular'), 'specular'],
   ];
   for (const [statement, texture, stem] of slots)
     if (texture?.getImage()) lines.push(`${statement} ${maps.pathOf(texture, `${label}_${stem}`)}`);

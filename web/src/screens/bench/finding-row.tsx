@@ -6,10 +6,15 @@ import type { Sheet, SheetFinding } from '@haveld/contract/bench';
 import type { Answer, Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import { Mark } from '../../parts/mark';
+import { WITHOUT_MATERIAL } from '@haveld/core/condition/checks/uv';
+import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
 import { KnownSize } from './known-size';
 import { QuarterTurns } from './quarter-turns';
 import { RightsForm } from './rights-form';
 import { useAnswer } from './use-answer';
+
+/** Layouts drawn beside a finding. */
+const MOST_LAYOUTS = 4;
 
 export interface FindingRowProps {
   finding: SheetFinding;
@@ -93,6 +98,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           ))}
         </fieldset>
       )}
+      {finding.key.startsWith('uv:') && <Layouts finding={finding} sheet={sheet} />}
       {finding.key === 'up' && <QuarterTurns sheet={sheet} onAnswered={() => undefined} />}
       {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {aside ? (
@@ -126,6 +132,22 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           )}
         </div>
       )}
+    </div>
+  );
+}
+
+/** The layouts a finding is about, drawn; the first few of many. */
+function Layouts({ finding, sheet }: { finding: SheetFinding; sheet: Sheet }) {
+  return (
+    <div className="layouts">
+      {finding.evidence.slice(0, MOST_LAYOUTS).map(({ text }) => (
+        <LayoutPicture
+          key={text}
+          documentSha256={sheet.documentSha256}
+          material={text === WITHOUT_MATERIAL ? '' : text}
+        />
+      ))}
+      <LayoutLegend />
     </div>
   );
 }

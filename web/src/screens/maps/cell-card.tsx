@@ -12,6 +12,7 @@ import { bytesUrl } from '../../api/client';
 import { useTreatedPicture } from '../../view3d/use-treated';
 import { FindingRow } from '../bench/finding-row';
 import { chooseSlot, type MapCell } from './compose-map-sheet';
+import { HeightDepth } from './height-depth';
 import { PictureView } from './picture-view';
 import { useOwnSteps } from './use-own-steps';
 
@@ -95,6 +96,7 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
           ))}
         </ul>
       )}
+      {(column.id === 'normal' || column.id === 'further') && <HeightDepth material={material} sheet={sheet} />}
       <OwnChoice cell={cell} sheet={sheet} />
     </section>
   );

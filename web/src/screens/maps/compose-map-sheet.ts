@@ -7,8 +7,8 @@ import type { MaterialLook, ShownSlot } from '@haveld/core/textures/describe-mat
 export interface MapColumn {
   id: string;
   words: string;
-  /** Where the treated model shows it; null for what glTF has no place for. */
-  shown: ShownSlot | null;
+  /** Where the treated model shows it; for heights glTF has no place. */
+  shown: ShownSlot;
   slots: TextureSlot[];
 }
 
@@ -23,7 +23,7 @@ export const COLUMNS: MapColumn[] = [
   },
   { id: 'occlusion', words: 'Occlusion', shown: 'occlusion', slots: ['occlusion'] },
   { id: 'emissive', words: 'Emissive', shown: 'emissive', slots: ['emissive'] },
-  { id: 'unplaced', words: 'Height, specular', shown: null, slots: ['bump', 'specular'] },
+  { id: 'further', words: 'Specular, height', shown: 'specular', slots: ['specular', 'bump'] },
 ];
 
 /** `open`: a person has to look. `lost`: a map is not here. `changed`: a step touched it. `holds`, `empty`. */
@@ -88,12 +88,13 @@ function composeCell(sheet: ShownSheet, look: MaterialLook | null, material: str
     ...column.slots.flatMap((slot) =>
       ['map', 'offer', 'role', 'constant'].map((kind) => `${kind}:${material}:${slot}`),
     ),
+    ...(column.id === 'further' ? [`specular:${material}`] : []),
     ...(column.id === 'normal' ? lines.flatMap(({ sha256 }) => (sha256 ? [`green:${sha256.slice(0, 16)}`] : [])) : []),
   ]);
   const findings = sheet.findings
     .filter((finding) => keys.has(finding.key))
     .sort((a, b) => Number(a.settled) - Number(b.settled));
-  const pictureKey = (column.shown && look?.slots[column.shown]) ?? null;
+  const pictureKey = look?.slots[column.shown] ?? null;
   const touching = sheet.steps.filter(({ step, enabled }) => enabled && touches(step, material, column));
   const taken = touching.map(({ step }) => step);
   const open = findings.filter((finding) => !finding.settled);
@@ -104,7 +105,7 @@ function composeCell(sheet: ShownSheet, look: MaterialLook | null, material: str
       ? 'open'
       : taken.length > 0
         ? 'changed'
-        : pictureKey || (column.shown === null && lines.length > 0 && !isLost)
+        : pictureKey || (column.id === 'further' && lines.length > 0 && !isLost)
           ? 'holds'
           : 'empty';
   return {

@@ -113,7 +113,7 @@ function PictureCell({
   });
   const line = cell.lines[0];
   const [open] = cell.findings.filter((finding) => !finding.settled);
-  const kept = cell.column.shown === null ? (line?.picture?.thumbSha256 ?? null) : null;
+  const kept = cell.column.id === 'further' && !cell.pictureKey ? (line?.picture?.thumbSha256 ?? null) : null;
   const isProposed = !picture && cell.proposedThumb !== null;
   const url = picture?.url ?? toUrl(cell.isFigure ? null : (cell.proposedThumb ?? kept));
   const size =

@@ -1,0 +1,44 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { drawnLayout, LAYOUT_KEY } from './use-treated';
+
+/** How a material lies on its pictures, drawn: once, on itself, mirrored, and where the tiles end. */
+export function LayoutPicture({ documentSha256, material }: { documentSha256: string; material: string }) {
+  const drawn = useQuery(drawnLayout(documentSha256, material));
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    if (!canvas.current || !drawn.data) return;
+    const { pixels, side } = drawn.data;
+    canvas.current.width = canvas.current.height = side;
+    canvas.current.getContext('2d')!.putImageData(new ImageData(pixels, side, side), 0, 0);
+  }, [drawn.data]);
+  if (drawn.isPending) return <p className="small quiet">Drawing how “{material}” lies …</p>;
+  if (!drawn.data) return <p className="small quiet">“{material}” has no layout to draw.</p>;
+  const { tiles } = drawn.data;
+  return (
+    <figure className="layout-picture">
+      <canvas ref={canvas} role="img" aria-label={`How “${material}” lies on its pictures`} />
+      <figcaption className="small">
+        {material || 'faces without a material'}
+        {tiles > 1 && (
+          <span className="quiet">
+            , {tiles} × {tiles} tiles
+          </span>
+        )}
+      </figcaption>
+    </figure>
+  );
+}
+
+/** What the colours mean, once for all pictures beside it. */
+export function LayoutLegend() {
+  return (
+    <p className="layout-legend small">
+      {LAYOUT_KEY.map(({ colour, words }) => (
+        <span key={words}>
+          <i style={{ background: `rgb(${colour.join(' ')})` }} /> {words}
+        </span>
+      ))}
+    </p>
+  );
+}
