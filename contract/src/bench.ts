@@ -136,6 +136,16 @@ export const setOwnSteps = endpoint({
   response: SheetSchema,
 });
 
+export const lookAgain = endpoint({
+  method: 'post',
+  path: '/api/bench/:id/look-again',
+  summary: 'Works the condition of an asset out anew; answers and steps stay',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: SheetSchema,
+});
+
 export const changeProvenance = endpoint({
   method: 'put',
   path: '/api/bench/:id/provenance',

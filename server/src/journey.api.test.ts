@@ -117,7 +117,7 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
   expect(page.uses).toHaveLength(2);
   expect(page.uses[0]).toMatchObject({ projectName: 'Tide House', versionNumber: 1, state: 'packed' });
   expect(page.versions[0].checks[0]).toMatchObject({ what: 'valid glTF 2.0', holds: true });
-  expect(page.card.uses).toBe(1);
+  expect(page.card.uses).toBe(2);
 });
 
 test('free of charge is no grant: without a licence nothing is catalogued, with a word of a person it is, and who said it is kept', async () => {

@@ -13,6 +13,7 @@ import { getDocumentSource, getMaterialSource, type DocumentSource } from '../sc
 import { listMeshInstances } from '../scene/traverse';
 import { NO_HABIT, type SourceHabit } from '../finds/habits';
 import { listStrangers, type Stranger } from '../structure/strangers';
+import type { StepOf } from '@haveld/contract/step';
 import type { TextureRole } from '@haveld/contract/texture-role';
 import type { RoleJudgement } from '../textures/judging/judge-map-role';
 import type { CandidatePicture, MapFacts } from '../textures/map-facts';
@@ -40,7 +41,7 @@ export interface Examination {
   facts: ReadonlyMap<string, MapFacts>;
   /** For each map that is not where its file says, in the order of `maps`: what it may be. */
   decisions: MapDecision[];
-  /** What each map will be once sure proposals are taken, in the order of `maps`: bound, or surely found again. */
+  /** What each map will be once sure proposals are taken, in the order of `maps`: bound, taken by a person, or surely found again. */
   settled: SettledMap[];
   layouts: Map<Material | null, UvLayout>;
   strangers: Stranger[];
@@ -64,7 +65,7 @@ export interface SettledMap {
   sha256: string;
   path: string;
   judged: RoleJudgement;
-  /** False where it is only proposed yet. */
+  /** False where it is only proposed yet; what a person took is bound. */
   isBound: boolean;
 }
 
@@ -83,7 +84,12 @@ export interface ExaminationInput {
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
   remembered?: readonly RememberedMap[];
+  /** What a person took for maps of this model that are lost. */
+  taken?: readonly TakenMap[];
 }
+
+/** A picture a person took for a place of a material. */
+export type TakenMap = Pick<StepOf<'relink-map'>, 'material' | 'slot' | 'sha256' | 'path'>;
 
 /** The key a stranger is asked about under. */
 export const strangerKey = (stranger: Stranger): string => `stranger:${stranger.kind}:${stranger.node.getName()}`;
@@ -99,6 +105,7 @@ export function examine({
   stated,
   habit = NO_HABIT,
   remembered = [],
+  taken = [],
 }: ExaminationInput): Examination {
   const source = getDocumentSource(document);
   const strangers = listStrangers(document, habit.hidden);
@@ -141,7 +148,7 @@ export function examine({
     spare,
     facts,
     decisions,
-    settled: listSettled(maps, judged, decisions),
+    settled: listSettled({ maps, judged, spare }, decisions, taken),
     layouts: describeLayouts(document, instances),
     strangers,
     modelBox,
@@ -168,11 +175,16 @@ export function examine({
 const wordsOf = ({ roles }: SourceHabit): Record<string, TextureRole> =>
   Object.fromEntries(Object.entries(roles).map(([word, slot]) => [word, SLOTS[slot].role]));
 
+/** Bound, taken by a person, or surely found again, in this order. */
 function listSettled(
-  maps: readonly MapLine[],
-  judged: MapLines['judged'],
+  { maps, judged, spare }: MapLines,
   decisions: readonly MapDecision[],
+  taken: readonly TakenMap[],
 ): SettledMap[] {
+  const roleOf = (sha256: string): RoleJudgement | null =>
+    spare.find(({ picture }) => picture.sha256 === sha256)?.judged ??
+    judged[maps.findIndex((map) => map.sha256 === sha256)] ??
+    null;
   let next = 0;
   return maps.flatMap((map, i): SettledMap[] => {
     const isBound = isAtHand(map);
@@ -183,6 +195,9 @@ function listSettled(
         ? [{ map, sha256: map.sha256, path: map.path ?? map.reference, judged: role, isBound }]
         : [];
     }
+    const own = taken.find(({ material, slot }) => material === map.material && slot === map.slot);
+    const role = own && roleOf(own.sha256);
+    if (own && role) return [{ map, sha256: own.sha256, path: own.path, judged: role, isBound: true }];
     const offered = decision?.sure ? decision.matches[0].offered : null;
     return offered?.judged
       ? [{ map, sha256: offered.sha256, path: offered.path, judged: offered.judged, isBound }]

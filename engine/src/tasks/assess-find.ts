@@ -2,7 +2,7 @@ import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
 import type { Figures, LogEntry, MapLine, SpareMap } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
-import { examine } from '@haveld/core/condition/examination';
+import { examine, type TakenMap } from '@haveld/core/condition/examination';
 import type { SourceHabit } from '@haveld/core/finds/habits';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { listSurfaces } from '@haveld/core/scene/list-surfaces';
@@ -29,6 +29,8 @@ export interface AssessInput {
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
   remembered?: RememberedMap[];
+  /** What a person took for maps that are lost. */
+  taken?: TakenMap[];
 }
 
 export interface AssessResult {
@@ -55,6 +57,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     stated: input.stated,
     habit: input.habit,
     remembered: input.remembered,
+    taken: input.taken,
   });
   return {
     findings: assess(examination),

@@ -96,3 +96,17 @@ export async function upsertReading(db: Executor, reading: ReadingRow, readerVer
     [reading.id, reading.findId, readerVersion, reading.documentSha256, reading.portraitSha256, ...json],
   );
 }
+
+/** What maps are, seen anew; the document and what was read stay. */
+export async function setReadingMaps(
+  db: Executor,
+  id: string,
+  maps: readonly MapLine[],
+  spare: readonly SpareMap[],
+): Promise<void> {
+  await run(db, 'UPDATE reading SET maps = ?, spare = ? WHERE id = ?', [
+    JSON.stringify(maps),
+    JSON.stringify(spare),
+    id,
+  ]);
+}

@@ -2,6 +2,7 @@ import type { Dependencies } from '../dependencies';
 import { listFindFiles, getFind, getReading } from '../arrivals/service';
 import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { listPictures } from '../arrivals/handlers';
+import { setReadingMaps } from '../arrivals/reading-queries';
 import { listRemembered } from '../maps/memory';
 import { listCandidates, lookAtPictures } from '../maps/service';
 import { getProvenance } from '../rights/provenance';
@@ -13,7 +14,7 @@ import * as queries from './queries';
 /** States of a map that is not where its file says. */
 const LOST = ['missing', 'elsewhere'];
 
-/** Jobs of this feature: looking again once a part was said to belong or not, and making versions. */
+/** Jobs of this feature: looking again where an answer or a newer Haveld changes what is seen, and making versions. */
 export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
   const { pool } = dependencies;
   return {
@@ -42,7 +43,8 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
           author,
         });
         const hashes = [...reading.maps.flatMap(({ sha256 }) => sha256 ?? []), ...pictures.map(({ sha256 }) => sha256)];
-        const { findings } = await tasks.run(
+        const steps = await queries.listSteps(pool, asset.id);
+        const { findings, maps, spare } = await tasks.run(
           'assess-find',
           {
             documentSha256: reading.documentSha256,
@@ -51,13 +53,17 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             pictures,
             facts: await lookAtPictures(dependencies, tasks, hashes, reading.documentSha256, options),
             remembered: await listRemembered(pool, author, lost),
+            taken: steps.flatMap(({ step, enabled }) => (enabled && step.kind === 'relink-map' ? [step] : [])),
             belonging,
             stated: reading.stated,
             habit: find ? await getHabitOfFind(dependencies, find.arrivalId, files) : undefined,
           },
           options,
         );
-        await queries.setFindings(pool, asset.id, findings);
+        await transact(pool, async (tx) => {
+          await queries.setFindings(tx, asset.id, findings);
+          await setReadingMaps(tx, reading.id, maps, spare);
+        });
       },
       fail: () => Promise.resolve(),
     },

@@ -19,6 +19,7 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.setOwnSteps, ({ params, body, person }) =>
     service.setOwnSteps(dependencies, params.id, body, person),
   );
+  serveEndpoint(app, contract.lookAgain, ({ params }) => service.lookAgain(dependencies, params.id));
   serveEndpoint(app, contract.changeProvenance, ({ params, body, person }) =>
     service.changeProvenance(dependencies, params.id, body, person),
   );

@@ -202,8 +202,28 @@ async function applyAnswer(
     await noteMapSteps(tx, asset.id, finding, steps, person);
     if (callsForBaking(asset.findings, steps)) await ensureBaked(tx, asset, person);
   }
-  if (finding.key.startsWith('stranger:'))
+  if (finding.key.startsWith('stranger:') || isChosenMap(finding, answer)) await assessAgain(tx, asset);
+}
+
+/** Another picture than the one surely proposed: what follows from it is not known yet. */
+const isChosenMap = (finding: Finding, answer: Answer | null): boolean =>
+  finding.key.startsWith('map:') && (answer?.kind === 'own' || (answer?.kind === 'taken' && !finding.sure));
+
+async function assessAgain(tx: PoolConnection, asset: queries.AssetRow): Promise<void> {
+  const open = await findOpenJob(tx, 'assess-asset', asset.id);
+  if (open?.state !== 'waiting')
     await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
+}
+
+/** Works its condition out anew, with what Haveld knows today; answers and steps stay. */
+export async function lookAgain({ pool }: Dependencies, id: string): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    await assessAgain(tx, asset);
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
 }
 
 /** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */

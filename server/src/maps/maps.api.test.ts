@@ -1,9 +1,17 @@
 import sharp from 'sharp';
 import { takeToBench } from '@haveld/contract/arrivals';
-import { answerFinding, getSheet, setOwnSteps, switchStep, takeSure, type Sheet } from '@haveld/contract/bench';
+import {
+  answerFinding,
+  getSheet,
+  lookAgain,
+  setOwnSteps,
+  switchStep,
+  takeSure,
+  type Sheet,
+} from '@haveld/contract/bench';
 import { deleteHouseMaterial, listHouseMaterials, saveHouseMaterial } from '@haveld/contract/house-materials';
 import { bring } from '../testing/bring';
-import { TestLibrary, type TestClient } from '../testing/test-library';
+import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
 
 let library: TestLibrary;
 let client: TestClient;
@@ -58,6 +66,34 @@ test('a map that was moved is sure, with what its picture is; taking all sure of
   const after = await client.call(takeSure, { params: { id: sheet.id }, body: { heading: 'textures' } });
   expect(after.steps.map(({ step }) => step.kind)).toEqual(['relink-map']);
   expect(get(after, 'map:plank:baseColour')).toMatchObject({ settled: true });
+});
+
+test('what follows from a picture a person chose is worked out, and looking again keeps answers and steps', async () => {
+  const gloss = await picture(60, 60, 60);
+  const sheet = await bringBoard('chosen', 'Ines Falkenrot', ['map_Pr lost_one.png'], {
+    'maps/plank_glossiness.png': gloss,
+    'maps/other_roughness.png': await picture(120, 120, 120),
+  });
+  const { sha256, path } = sheet.spare.find((spare) => spare.path.endsWith('plank_glossiness.png'))!;
+  expect(get(sheet, 'role:plank:roughness')).toBeUndefined();
+  await client.call(answerFinding, {
+    params: { id: sheet.id },
+    body: {
+      key: 'map:plank:roughness',
+      answer: {
+        kind: 'own',
+        words: 'plank_glossiness.png',
+        steps: [{ kind: 'relink-map', schema: 1, material: 'plank', slot: 'roughness', sha256, path }],
+      },
+    },
+  });
+  const seen = () => client.call(getSheet, { params: { id: sheet.id } });
+  const after = await waitFor(seen, ({ busy }) => busy === null);
+  expect(get(after, 'role:plank:roughness')).toMatchObject({ choices: [{ id: 'invert' }, { id: 'stay' }] });
+  await client.call(lookAgain, { params: { id: sheet.id } });
+  const again = await waitFor(seen, ({ busy }) => busy === null);
+  expect(again.steps).toEqual(after.steps);
+  expect(again.findings).toEqual(after.findings);
 });
 
 test('what a person took for a name is taken again for the next delivery of the same author, and of no other', async () => {

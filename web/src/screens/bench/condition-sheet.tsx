@@ -1,9 +1,12 @@
+import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
-import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import { lookAgain, type Sheet, type SheetFinding } from '@haveld/contract/bench';
 import { HEADINGS, type Heading } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
+import { call } from '../../api/client';
+import { useChange } from '../../api/use-change';
 import { FindingRow } from './finding-row';
 import { SourceCard } from './source-card';
 import { useAnswer } from './use-answer';
@@ -35,6 +38,7 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
         : findNext(ordered);
   const list = useRef<HTMLElement>(null);
   const answer = useAnswer(sheet.id, () => setChosen(null));
+  const again = useChange(() => call(lookAgain, { params: { id: sheet.id } }));
 
   const step = (by: number): void => {
     const at = ordered.findIndex((finding) => finding.key === inHand);
@@ -90,6 +94,17 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
           </div>
         );
       })}
+      <p className="condition-foot">
+        <Button
+          size="small"
+          onClick={() => again.mutate(undefined)}
+          loading={again.isPending}
+          disabled={sheet.busy !== null}
+        >
+          Look at it again
+        </Button>
+        <span className="quiet small">Its condition, with what Haveld knows today. Answers and steps stay.</span>
+      </p>
     </section>
   );
 }
