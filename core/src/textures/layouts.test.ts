@@ -63,6 +63,31 @@ test.each([
   expect(guessMatter(name)).toMatchObject({ matter: { id }, word });
 });
 
+test('a sheet with another material’s faces behind it has a back of its own', () => {
+  const document = createLaidSquare(WHOLE);
+  const [mesh] = document.getRoot().listMeshes();
+  const [front] = mesh.listPrimitives();
+  const back = front
+    .clone()
+    .setMaterial(document.createMaterial('paper'))
+    .setIndices(
+      front
+        .getIndices()!
+        .clone()
+        .setArray(Uint16Array.from([2, 1, 0, 3, 2, 0])),
+    );
+  mesh.addPrimitive(back);
+  expect(listOpenSheets(document).map(({ material, back: behind }) => [material.getName(), behind?.getName()])).toEqual(
+    [
+      ['oak', 'paper'],
+      ['paper', 'oak'],
+    ],
+  );
+  // the same way round is the same side
+  back.setIndices(front.getIndices());
+  expect(listOpenSheets(document).every(({ back: behind }) => behind === null)).toBe(true);
+});
+
 describe('the picture of a layout', () => {
   const COLOURS = {
     ground: [0, 0, 0],

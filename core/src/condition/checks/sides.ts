@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { guessMatter } from '../../textures/guess-matter';
-import { listOpenSheets } from '../../textures/open-sheets';
+import { listOpenSheets, type OpenSheet } from '../../textures/open-sheets';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
@@ -11,7 +11,31 @@ const MOST_TRIANGLES = 400_000;
 /** Thin open sheets shown from one side: leaves, flags and sails that vanish when walked round. */
 export function checkSides({ document, figures, maps }: Examination): Finding[] {
   if (figures.triangles > MOST_TRIANGLES) return [];
-  const sheets = listOpenSheets(document);
+  const all = listOpenSheets(document);
+  const sheets = all.filter(({ back }) => back === null);
+  return [...checkBacks(all), ...askForBothSides(sheets, maps)];
+}
+
+/** Two surfaces back to back with two pictures stay two: shown from both sides, each would shimmer through the other. */
+function checkBacks(sheets: readonly OpenSheet[]): Finding[] {
+  const backed = sheets.filter(({ back }) => back !== null);
+  if (backed.length === 0) return [];
+  return [
+    makeFinding({
+      key: 'backs',
+      heading: 'textures',
+      mark: 'holds',
+      title: `Another material behind a thin sheet, kept as a second surface: ${count(backed.length, 'material')}`,
+      detail: 'Front and back are surfaces of their own, each seen from its side.',
+      evidence: backed.slice(0, 10).map(({ material, back }) => ({
+        text: material.getName(),
+        figure: `behind it ${back!.getName()}`,
+      })),
+    }),
+  ];
+}
+
+function askForBothSides(sheets: readonly OpenSheet[], maps: Examination['maps']): Finding[] {
   if (sheets.length === 0) return [];
   const names = [...new Set(sheets.map(({ material }) => material.getName()))];
   const said = names.filter((name) => {
