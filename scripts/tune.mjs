@@ -3,10 +3,19 @@ import { bundleForNode } from './steps/build.mjs';
 import { installDependencies } from './steps/install.mjs';
 import { run } from './steps/run.mjs';
 
-/** Fits the weights by which pictures are judged to the open sets that are for that; fetches them, about 0.8 GB, the first time. */
+/** What is fitted, by what, and where it is written. Pictures fetch their sets, about 0.8 GB, the first time. */
+const FITS = {
+  pictures: { by: 'train-picture-weights', writes: 'core/src/textures/judging/picture-weights.ts' },
+  stance: { by: 'train-stance-weights', writes: 'core/src/placement/stance/stance-weights.ts' },
+};
+
 const root = resolve(import.meta.dirname, '..');
 await installDependencies(root);
 const outdir = join(root, 'dist/tuning');
-await bundleForNode({ 'train-picture-weights': join(root, 'measures/tuning/train-picture-weights.ts') }, outdir);
-await run(process.execPath, [join(outdir, 'train-picture-weights.js')], { cwd: root });
-await run('npx', ['prettier', '--write', 'core/src/textures/judging/picture-weights.ts'], { cwd: root });
+const wanted = process.argv.slice(2);
+for (const [name, { by, writes }] of Object.entries(FITS)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  await bundleForNode({ [by]: join(root, `measures/tuning/${by}.ts`) }, outdir);
+  await run(process.execPath, [join(outdir, `${by}.js`)], { cwd: root });
+  await run('npx', ['prettier', '--write', writes], { cwd: root });
+}

@@ -4,7 +4,8 @@ import type { UpCandidate } from '../placement/judge-up';
 import { judgeUp } from '../placement/judge-up';
 import { judgeSize, type SizeCandidate } from '../placement/judge-size';
 import type { StatedSize } from '../placement/stated-size';
-import { computeContact } from '../placement/contact';
+import { listStanceFeatures } from '../placement/stance/stance-features';
+import { measureSurface } from '../placement/stance/surface-measures';
 import { turnBox } from '../placement/turn-box';
 import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
 import { boxSize, computeBounds } from '../scene/bounds';
@@ -115,19 +116,17 @@ export function examine({
   const instances = listMeshInstances(document).filter((instance) => !apart.has(instance.node));
   const modelBox = computeBounds(document, instances);
   const typical = findTypicalSize(name);
-  const size = modelBox ? boxSize(modelBox) : null;
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
-  const up =
-    size && modelBox
-      ? judgeUp({
-          size,
-          declaredUp: source.declaredUp ?? null,
-          habitUp: habit.up,
-          typical,
-          floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
-          contact: computeContact(instances, modelBox),
-        })
-      : [];
+  const surface = modelBox && measureSurface(instances, modelBox);
+  const up = modelBox
+    ? judgeUp({
+        declaredUp: source.declaredUp ?? null,
+        habitUp: habit.up,
+        typical,
+        floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
+        stance: surface && listStanceFeatures(surface, typical),
+      })
+    : [];
   const uprightBox = modelBox && turnBox(modelBox, up[0]?.turn ?? null);
   const uprightSize = uprightBox && boxSize(uprightBox);
   const root = document.getRoot();

@@ -8,6 +8,9 @@ export function makeFinding(given: Given): Finding {
   return { detail: '', evidence: [], choices: [], sure: false, after: [], ...given };
 }
 
+/** So many evidences have to agree. */
+export const SURE_INDEPENDENT = 2;
+
 /** Sure means: two independent evidences agree, none contradicts, and the confidence is above the house's threshold. */
 export const isSure = (choice: Choice | undefined, independent: number): boolean =>
-  choice !== undefined && independent >= 2 && choice.confidence >= HOUSE_RULES.sureFrom;
+  choice !== undefined && independent >= SURE_INDEPENDENT && choice.confidence >= HOUSE_RULES.sureFrom;

@@ -1,7 +1,8 @@
 import type { Evidence } from '@haveld/contract/finding';
-import { formatLength, UNITS } from './units';
+import { judgeRoundness } from './roundness';
 import type { StatedSize } from './stated-size';
 import type { TypicalSize } from './typical-sizes';
+import { formatLength, UNITS } from './units';
 
 export interface SizeCandidate {
   /** `mm`, `cm` … or `none` for "has no real size". */
@@ -29,17 +30,47 @@ export interface SizeQuestion {
   stated: readonly StatedSize[];
 }
 
-/** How often each unit is meant where a file declares none, and how often a declared metre is a slip. Ours, from the habits of downloads. */
-const PRIOR_UNDECLARED: Record<string, number> = { mm: 0.14, cm: 0.35, dm: 0.02, m: 0.38, in: 0.08, ft: 0.03 };
-const PRIOR_DECLARED_METRE: Record<string, number> = { mm: 0.02, cm: 0.05, dm: 0.003, m: 0.92, in: 0.004, ft: 0.003 };
+/** How often each unit is meant where a file declares none. Ours, from the habits of downloads. */
+const PRIOR_UNDECLARED: Record<string, number> = {
+  mm: 0.14,
+  cm: 0.35,
+  dm: 0.01,
+  m: 0.36,
+  km: 0.0005,
+  in: 0.09,
+  ft: 0.03,
+  yd: 0.003,
+};
+/** How often a declared metre is a slip: × 0.01 and × 0.001 are the usual ones. Common practice, no source. */
+const PRIOR_DECLARED_METRE: Record<string, number> = {
+  mm: 0.02,
+  cm: 0.05,
+  dm: 0.003,
+  m: 0.92,
+  km: 0.0001,
+  in: 0.004,
+  ft: 0.003,
+  yd: 0.0005,
+};
+/** A unit so common where none is declared speaks for itself. */
+const COMMON = 0.3;
 const DECLARED_ELSEWHERE = 0.85;
-/** Longest side of things people make models of, metres. Common practice, no source. */
-const PLAUSIBLE = { min: 0.03, max: 25 };
-const PRIOR_NO_SIZE = 0.02;
+const PRIOR_NO_SIZE = 0.004;
+/** How often a model is at a scale that is no unit at all. Ours: one in five of the open furniture's tuning authors'. */
+const OWN_SCALE = { undeclared: 0.2, metre: 0.06, elsewhere: 0.04 };
+
+/** Longest side of things people make models of, where a name says nothing. Ours. */
+const ANYTHING = { min: 0.06, max: 12 };
+/** What nobody knows: even over ten thousand times, as a density of the logarithm. */
+const EVEN = 1 / Math.log(1e4);
+/** How often a thing is outside what things of its kind usually are. Ours. */
+const ODD = 0.04;
 
 /**
- * Which unit does a file mean?
- * @returns every unit with its confidence (together with "no real size" they sum to 1), most likely first; empty for a model without extent
+ * Which unit does a file mean? What the file declares, how big things of that name are, whether its sides are measures people
+ * use, and what is said beside it, against the possibility that it has a scale of its own.
+ * @returns every unit with its confidence, most likely first. With the share of a scale of its own, which no unit can name, they
+ * sum to 1. Empty for a model without extent
  */
 export function judgeSize({
   size,
@@ -51,21 +82,19 @@ export function judgeSize({
 }: SizeQuestion): SizeCandidate[] {
   const longest = Math.max(...size);
   if (!(longest > 0) || !Number.isFinite(longest)) return [];
-  const prior = declaredUnit === 'm' ? PRIOR_DECLARED_METRE : PRIOR_UNDECLARED;
   const units: { id: string; words: string; metres: number }[] = [...UNITS];
   if (declaredUnit !== null && declaredMetres && !units.some((unit) => unit.id === declaredUnit))
     units.push({ id: declaredUnit, words: `unit of ${declaredUnit}`, metres: declaredMetres });
   const candidates = units.map(({ id, words, metres }): SizeCandidate => {
     const evidence: Evidence[] = [];
-    let weight =
-      declaredUnit !== null && declaredUnit !== 'm'
-        ? declaredUnit === id
-          ? DECLARED_ELSEWHERE
-          : (prior[id] ?? 0) * (1 - DECLARED_ELSEWHERE)
-        : (prior[id] ?? 0);
+    let weight = priorOf(id, declaredUnit);
     let independent = 0;
     if (declaredUnit === id) {
       evidence.push({ text: 'the file declares its unit', figure: words });
+      independent++;
+    }
+    if (declaredUnit === null && typical && weight >= COMMON) {
+      evidence.push({ text: 'files without a unit are mostly in centimetres or metres' });
       independent++;
     }
     if (habitUnit) {
@@ -75,73 +104,63 @@ export function judgeSize({
         independent++;
       }
     }
-    if (typical) {
-      const measured = (typical.of === 'height' ? size[1] : longest) * metres;
-      const fits = measured >= typical.min && measured <= typical.max;
-      weight *= fits ? 1 : Math.max(0.004, Math.exp(-(logDistance(measured, typical) ** 2) / (2 * 0.4 ** 2)));
-      evidence.push({
-        text: `${typical.plural} are ${formatLength(typical.min)} to ${formatLength(typical.max)} ${typical.of === 'height' ? 'high' : 'long'}`,
-        figure: formatLength(measured),
-      });
-      if (fits) independent++;
-    } else {
-      const plausible = logDistance(longest * metres, PLAUSIBLE) === 0;
-      weight *= Math.max(1e-6, Math.exp(-(logDistance(longest * metres, PLAUSIBLE) ** 2) / (2 * 1.2 ** 2)));
-      evidence.push({
-        text: plausible ? 'a size things usually have' : 'hardly any single thing has this size',
-        figure: formatLength(longest * metres),
-      });
-      if (plausible && declaredUnit === id) independent++;
-    }
+    const measured = (typical?.of === 'height' ? size[1] : longest) * metres;
+    const usual = typical ?? ANYTHING;
+    const fits = measured >= usual.min && measured <= usual.max;
+    weight *= (1 - ODD) * usualDensity(measured, usual) + ODD * EVEN;
+    evidence.push({
+      text: typical
+        ? `${typical.plural} are ${formatLength(typical.min)} to ${formatLength(typical.max)} ${typical.of === 'height' ? 'high' : 'long'}`
+        : fits
+          ? 'a size things usually have'
+          : 'hardly any single thing has this size',
+      figure: formatLength(measured),
+    });
+    if (fits && (typical || declaredUnit === id)) independent++;
     for (const { along, metres: told, evidence: where } of stated) {
       const side = { height: size[1], width: size[0], depth: size[2], longest }[along] * metres;
       const agrees = Math.abs(side / told - 1) < 0.03;
-      weight *= agrees ? 8 : 0.5;
+      weight *= agrees ? 20 : 0.3;
       if (!agrees) continue;
       evidence.push({ ...where, figure: formatLength(side) });
       independent++;
     }
-    const round = describeRoundness(size, id);
-    if (round) {
-      weight *= 1.6;
-      evidence.push(round);
+    const round = judgeRoundness(size.map((side) => side * metres));
+    weight *= round.ratio;
+    if (round.evidence) {
+      evidence.push(round.evidence);
       independent++;
     }
+    // what things of its name never are is not sure, whatever else agrees
+    if (typical && !fits && declaredUnit !== id) independent = 0;
     return { id, words, factor: metres, confidence: weight, evidence, independent };
   });
   candidates.push({
     id: 'none',
     words: 'no real size',
     factor: 1,
-    confidence: PRIOR_NO_SIZE * 0.2,
+    confidence: PRIOR_NO_SIZE * EVEN,
     evidence: [],
     independent: 0,
   });
-  const sum = candidates.reduce((total, candidate) => total + candidate.confidence, 0);
+  const own = ownScaleOf(declaredUnit) * EVEN;
+  const sum = candidates.reduce((total, candidate) => total + candidate.confidence, own);
   for (const candidate of candidates) candidate.confidence /= sum;
   return candidates.sort((a, b) => b.confidence - a.confidence);
 }
 
-/** @returns how far outside a range a measure lies, as the logarithm of a ratio; 0 inside */
-function logDistance(measured: number, { min, max }: { min: number; max: number }): number {
-  return Math.log(Math.max(1, min / measured, measured / max));
+function priorOf(id: string, declaredUnit: string | null): number {
+  if (declaredUnit === null) return PRIOR_UNDECLARED[id] ?? 0;
+  if (declaredUnit === 'm') return PRIOR_DECLARED_METRE[id] ?? 0;
+  return declaredUnit === id ? DECLARED_ELSEWHERE : (PRIOR_UNDECLARED[id] ?? 0) * (1 - DECLARED_ELSEWHERE);
 }
 
-/** Made things are measured in whole half-centimetres or half-inches; said only where all three sides are, and not by chance. */
-function describeRoundness(size: readonly [number, number, number], unit: string): Evidence | null {
-  const step = { mm: 5, cm: 0.5, m: 0.005, in: 0.5 }[unit];
-  if (step === undefined) return null;
-  const sides = size.filter((side) => side > 0);
-  const isRound = sides.every(
-    (side) =>
-      Math.abs(side / step - Math.round(side / step)) < 0.002 * Math.max(1, 1 / step) &&
-      side / step >= 2 &&
-      side / step < 1200,
-  );
-  return isRound && sides.length === 3
-    ? {
-        text: `measures are round in ${unit === 'in' ? 'inches' : unit}`,
-        figure: size.map((v) => Number(v.toPrecision(4))).join(' × '),
-      }
-    : null;
+const ownScaleOf = (declaredUnit: string | null): number =>
+  declaredUnit === null ? OWN_SCALE.undeclared : declaredUnit === 'm' ? OWN_SCALE.metre : OWN_SCALE.elsewhere;
+
+/** Density of the logarithm of a size: a bell of which the usual range holds nineteen in twenty. */
+function usualDensity(measured: number, { min, max }: { min: number; max: number }): number {
+  const spread = Math.max(0.15, Math.log(max / min) / 3.92);
+  const z = (Math.log(measured) - Math.log(min * max) / 2) / spread;
+  return Math.exp(-(z * z) / 2) / (spread * Math.sqrt(2 * Math.PI));
 }

@@ -1,6 +1,7 @@
 import type { Evidence } from '@haveld/contract/finding';
 import type { Axis } from '@haveld/contract/step';
-import type { Contact } from './contact';
+import type { StanceFeatures } from './stance/stance-features';
+import { STANCE_WEIGHTS } from './stance/stance-weights';
 import type { TypicalSize } from './typical-sizes';
 
 export interface UpCandidate {
@@ -15,112 +16,105 @@ export interface UpCandidate {
 }
 
 export interface UpQuestion {
-  /** Along x, y, z of the file. */
-  size: readonly [number, number, number];
   declaredUp: string | null;
   /** Up as its source is known to mean it. */
   habitUp?: string | null;
   typical: TypicalSize | null;
   /** Axis a display floor is thin along (0 to 2) and whether the model stands on its greater side; null without one. */
   floor: { axis: number; below: boolean } | null;
-  /** How much of the box's ends is covered by flat faces. */
-  contact: Contact;
+  /** What speaks for standing on each end: lower and upper along x, y, z; null where there is no surface. */
+  stance: readonly StanceFeatures[] | null;
 }
 
-/**
- * Shape speaks louder for Y than for Z: backs of cupboards and wall-hung things are flat too. Weighed on open-furniture, where
- * equal weights turned 36 of 139 upright models over and these turn none; what is not sure is asked.
- */
-const FLAT_WEIGHT = { y: 3, z: 0.6 };
-const ENDS_WEIGHT = { y: 3, z: 1.4 };
+interface Stance {
+  id: UpCandidate['up'];
+  words: string;
+  turn: UpCandidate['turn'];
+  /** The end of the box it stands on. */
+  end: number;
+}
 
-const prior = (declaredUp: string | null): { y: number; z: number; down: number } =>
-  declaredUp === 'y'
-    ? { y: 0.96, z: 0.035, down: 0.005 }
-    : declaredUp === 'z'
-      ? { y: 0.035, z: 0.96, down: 0.005 }
-      : { y: 0.78, z: 0.21, down: 0.01 };
+const STANCES: Stance[] = [
+  { id: 'y', words: 'Y is up', turn: null, end: 2 },
+  { id: 'z', words: 'Z is up', turn: { axis: 'x', degrees: -90 }, end: 4 },
+  { id: '-y', words: 'it stands on its head', turn: { axis: 'x', degrees: 180 }, end: 3 },
+  { id: '-z', words: 'Z is down', turn: { axis: 'x', degrees: 90 }, end: 5 },
+  { id: 'x', words: 'X is up', turn: { axis: 'z', degrees: 90 }, end: 0 },
+  { id: '-x', words: 'X is down', turn: { axis: 'z', degrees: -90 }, end: 1 },
+];
+
+/** How often each is up, by what a file or its format says. Ours, from the habits of downloads. */
+const PRIOR: Record<string, Record<string, number>> = {
+  none: { y: 0.76, z: 0.22, '-y': 0.004, '-z': 0.008, x: 0.004, '-x': 0.004 },
+  y: { y: 0.96, z: 0.033, '-y': 0.003, '-z': 0.002, x: 0.001, '-x': 0.001 },
+  z: { y: 0.033, z: 0.96, '-y': 0.002, '-z': 0.003, x: 0.001, '-x': 0.001 },
+  x: { y: 0.1, z: 0.06, '-y': 0.002, '-z': 0.002, x: 0.83, '-x': 0.006 },
+};
+/** What a habit of its source, and a display floor, weigh. Ours. */
+const BY_HABIT = 12;
+const BY_FLOOR = 60;
+/** A shape speaks for a stance by itself where it makes it this many times likelier than the next. */
+const SPEAKS = 2.5;
 
 /**
- * Which axis is up?
- * @returns Y, Z and upside down with their confidence, most likely first; they sum to 1
+ * Which way is up?
+ * @returns all six with their confidence, most likely first; they sum to 1
  */
-export function judgeUp({ size, declaredUp, habitUp, typical, floor, contact }: UpQuestion): UpCandidate[] {
-  const base = prior(declaredUp);
-  const y: UpCandidate = {
-    id: 'y',
-    up: 'y',
-    words: 'Y is up',
-    turn: null,
-    confidence: base.y,
-    evidence: [],
-    independent: 0,
-  };
-  const z: UpCandidate = {
-    id: 'z',
-    up: 'z',
-    words: 'Z is up',
-    turn: { axis: 'x', degrees: -90 },
-    confidence: base.z,
-    evidence: [],
-    independent: 0,
-  };
-  const down: UpCandidate = {
-    id: '-y',
-    up: '-y',
-    words: 'it stands on its head',
-    turn: { axis: 'x', degrees: 180 },
-    confidence: base.down,
-    evidence: [],
-    independent: 0,
-  };
-  const speak = (candidate: UpCandidate, weight: number, evidence: Evidence): void => {
-    candidate.confidence *= weight;
-    candidate.evidence.push(evidence);
-    candidate.independent++;
-  };
-  if (declaredUp === 'y') speak(y, 1, { text: 'the file or its format declares Y up' });
-  if (declaredUp === 'z') speak(z, 1, { text: 'the file or its format declares Z up' });
-  if (habitUp === 'y' || habitUp === 'z')
-    speak(habitUp === 'y' ? y : z, 12, { text: `a habit of its source: ${habitUp.toUpperCase()} up` });
-  if (floor?.axis === 1)
-    speak(floor.below ? y : down, 40, { text: 'a display floor lies under it', figure: 'across y' });
-  if (floor?.axis === 2) speak(z, 40, { text: 'a display floor lies under it', figure: 'across z' });
-  if (typical?.shape === 'tall') {
-    const [, height, depth] = size;
-    if (height > depth * 1.4) speak(y, 6, { text: `${typical.plural} are tall`, figure: 'longest along y' });
-    if (depth > height * 1.4) speak(z, 6, { text: `${typical.plural} are tall`, figure: 'longest along z' });
-  }
-  const percent = (share: number): string => `${Math.round(Math.min(1, share) * 100)} %`;
-  const lead = contact.y.lower - contact.z.lower;
-  if (Math.abs(lead) > 0.15) {
-    speak(lead > 0 ? y : z, 1 + FLAT_WEIGHT[lead > 0 ? 'y' : 'z'] * Math.min(1, Math.abs(lead)), {
-      text: 'it rests flat on this side',
-      figure: `${percent(Math.max(contact.y.lower, contact.z.lower))} of its base`,
-    });
-  }
-  // foot and head of a thing differ; its front and back are more alike
-  const [alongY, alongZ] = [Math.abs(contact.y.upper - contact.y.lower), Math.abs(contact.z.upper - contact.z.lower)];
-  if (Math.abs(alongY - alongZ) > 0.25) {
-    const [candidate, ends, axis] = alongY > alongZ ? ([y, contact.y, 'y'] as const) : ([z, contact.z, 'z'] as const);
-    speak(candidate, ENDS_WEIGHT[axis], {
-      text: `foot and head differ along ${axis}`,
-      figure: `${percent(ends.lower)}, ${percent(ends.upper)} flat`,
-    });
-  }
-  const candidates = declaredUp === 'x' ? [y, z, down, createSideways()] : [y, z, down];
+export function judgeUp({ declaredUp, habitUp, typical, floor, stance }: UpQuestion): UpCandidate[] {
+  const prior = PRIOR[declaredUp ?? 'none'] ?? PRIOR.none;
+  const scores = stance?.map(scoreStance) ?? new Array<number>(STANCES.length).fill(0);
+  const candidates = STANCES.map(({ id, words, turn, end }): UpCandidate => {
+    const candidate: UpCandidate = {
+      id,
+      up: id,
+      words,
+      turn,
+      confidence: prior[id] * Math.exp(scores[end]),
+      evidence: [],
+      independent: 0,
+    };
+    const speak = (factor: number, evidence: Evidence): void => {
+      candidate.confidence *= factor;
+      candidate.evidence.push(evidence);
+      candidate.independent++;
+    };
+    if (declaredUp === id) speak(1, { text: `the file or its format declares ${id.toUpperCase()} up` });
+    if (habitUp === id) speak(BY_HABIT, { text: `a habit of its source: ${id.toUpperCase()} up` });
+    if (floor && floor.axis * 2 + (floor.below ? 0 : 1) === end)
+      speak(BY_FLOOR, { text: 'a display floor lies under it', figure: `across ${'xyz'[floor.axis]}` });
+    if (stance) {
+      const others = STANCES.filter((other) => other.end >> 1 !== end >> 1).map((other) => scores[other.end]);
+      if (scores[end] - Math.max(...others) > Math.log(SPEAKS)) candidate.independent++;
+      candidate.evidence.push(...describeStance(stance[end], typical));
+    }
+    return candidate;
+  });
   const sum = candidates.reduce((total, candidate) => total + candidate.confidence, 0);
   for (const candidate of candidates) candidate.confidence /= sum;
   return candidates.sort((a, b) => b.confidence - a.confidence);
 }
 
-/** Only a declaration says so: nothing in a shape speaks for it. */
-const createSideways = (): UpCandidate => ({
-  id: 'x',
-  up: 'x',
-  words: 'X is up',
-  turn: { axis: 'z', degrees: 90 },
-  confidence: 2,
-  evidence: [{ text: 'the file declares X up' }],
-  independent: 1,
-});
+function scoreStance(features: StanceFeatures): number {
+  let sum = 0;
+  for (const name of Object.keys(STANCE_WEIGHTS) as (keyof StanceFeatures)[])
+    sum += features[name] * STANCE_WEIGHTS[name];
+  return sum;
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** What of a shape a person can check with their eyes. */
+function describeStance(features: StanceFeatures, typical: TypicalSize | null): Evidence[] {
+  const { support, balance, square, mirror, slender } = features;
+  const evidence: Evidence[] = [
+    { text: 'what it would stand on spans of its base', figure: percent(support) },
+    balance > 0
+      ? { text: 'its middle lies over that' }
+      : { text: 'its middle does not lie over that: it would tip over' },
+    { text: 'faces that would be level', figure: percent(square) },
+  ];
+  if (mirror < 0.7) evidence.push({ text: 'foot and head differ', figure: `${percent(mirror)} alike` });
+  if (typical?.shape === 'tall' && slender > 0.2) evidence.push({ text: `${typical.plural} are tall` });
+  if (typical?.shape === 'flat' && slender < -0.5) evidence.push({ text: `${typical.plural} are flat` });
+  return evidence;
+}

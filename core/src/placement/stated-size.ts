@@ -62,6 +62,11 @@ const UNIT_NAMES: Record<string, UnitId> = {
   foot: 'ft',
   feet: 'ft',
   ft: 'ft',
+  yard: 'yd',
+  yd: 'yd',
+  kilometre: 'km',
+  kilometer: 'km',
+  km: 'km',
 };
 
 /** @returns the unit a header comment declares: `units: centimetres`, `1 unit = 1 mm`; null where none does */

@@ -1,11 +1,13 @@
-/** Units a file may mean, in metres. Inch and foot: International yard and pound agreement, 1959. */
+/** Units a file may mean, in metres. Inch, foot and yard: International yard and pound agreement, 1959. */
 export const UNITS = [
   { id: 'mm', words: 'millimetre', metres: 0.001 },
   { id: 'cm', words: 'centimetre', metres: 0.01 },
   { id: 'dm', words: 'decimetre', metres: 0.1 },
   { id: 'm', words: 'metre', metres: 1 },
+  { id: 'km', words: 'kilometre', metres: 1000 },
   { id: 'in', words: 'inch', metres: 0.0254 },
   { id: 'ft', words: 'foot', metres: 0.3048 },
+  { id: 'yd', words: 'yard', metres: 0.9144 },
 ] as const;
 export type UnitId = (typeof UNITS)[number]['id'];
 

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Document } from '@gltf-transform/core';
-import { computeContact } from '@haveld/core/placement/contact';
+import { listStanceFeatures } from '@haveld/core/placement/stance/stance-features';
+import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { judgeUp } from '@haveld/core/placement/judge-up';
 import { judgeSize } from '@haveld/core/placement/judge-size';
 import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
@@ -86,12 +87,13 @@ function judgeStance(
   stance: { upright: number; wrong: number; sureWrong: number; of: number },
 ): void {
   const box = computeBounds(document)!;
+  const typical = findTypicalSize(`${row.name} ${row.model}`);
+  const surface = measureSurface(listMeshInstances(document), box);
   const [best] = judgeUp({
-    size: boxSize(box),
     declaredUp: null,
-    typical: findTypicalSize(`${row.name} ${row.model}`),
+    typical,
     floor: null,
-    contact: computeContact(listMeshInstances(document), box),
+    stance: surface && listStanceFeatures(surface, typical),
   });
   stance.of++;
   if (best.id === 'y') stance.upright++;

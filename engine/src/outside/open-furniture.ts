@@ -9,7 +9,8 @@ import type { PictureCodec } from '@haveld/core/textures/picture-codec';
 import { createReadingContext } from '../reading-context';
 
 // 153 community models with a table of their own boxes: testdata/open-furniture/README.md (Free Art License 1.3)
-export const FURNITURE_FOLDER = join(import.meta.dirname, 'testdata/open-furniture');
+// found from the project's folder: measures run it bundled elsewhere
+export const FURNITURE_FOLDER = join(process.cwd(), 'engine/src/outside/testdata/open-furniture');
 
 export interface FurnitureRow {
   id: string;
@@ -19,7 +20,10 @@ export interface FurnitureRow {
   author: string;
   rotation: string;
   box: number[];
+  category: string;
+  width_cm: number;
   height_cm: number;
+  depth_cm: number;
   unit: string;
 }
 
@@ -39,7 +43,10 @@ export function readFurnitureTable(): FurnitureRow[] {
       author: get('author'),
       rotation: get('rotation'),
       unit: get('unit').trim(),
+      category: get('category'),
+      width_cm: Number(get('width_cm')),
       height_cm: Number(get('height_cm')),
+      depth_cm: Number(get('depth_cm')),
       box: ['file_x', 'file_y', 'file_z'].map((name) => Number(get(name))),
     };
   });

@@ -1,8 +1,7 @@
 import type { Dependencies } from '../dependencies';
-import { listFindFiles, getFind, getReading } from '../arrivals/service';
+import { listFindFiles, getFind, getReading, setReadingMaps } from '../arrivals/service';
 import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { listPictures } from '../arrivals/handlers';
-import { setReadingMaps } from '../arrivals/reading-queries';
 import { listRemembered } from '../maps/memory';
 import { listCandidates, lookAtPictures } from '../maps/service';
 import { getProvenance } from '../rights/provenance';
