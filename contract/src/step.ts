@@ -38,7 +38,20 @@ export type TextureSlot = z.infer<typeof TextureSlotSchema>;
 export const AxisSchema = z.enum(['x', 'y', 'z']);
 export type Axis = z.infer<typeof AxisSchema>;
 
-export const PIVOTS = ['kept', 'base-centre', 'box-centre', 'balance-point'] as const;
+/**
+ * Where a model turns about. `corner`: of the base, for modules. `wall`: the middle of its back. `hinge`: the foot of its left
+ * edge. `point`: one that was picked.
+ */
+export const PIVOTS = [
+  'kept',
+  'base-centre',
+  'box-centre',
+  'balance-point',
+  'corner',
+  'wall',
+  'hinge',
+  'point',
+] as const;
 export const PivotSchema = z.enum(PIVOTS);
 export type Pivot = z.infer<typeof PivotSchema>;
 
@@ -158,7 +171,14 @@ export const StepSchema = z.discriminatedUnion('kind', [
     degrees: z.union([z.literal(-90), z.literal(90), z.literal(180)]),
   }),
   z.object({ kind: z.literal('bake'), schema: z.literal(1) }),
-  z.object({ kind: z.literal('set-pivot'), schema: z.literal(1), at: PivotSchema, onGround: z.boolean() }),
+  z.object({
+    kind: z.literal('set-pivot'),
+    schema: z.literal(1),
+    at: PivotSchema,
+    onGround: z.boolean(),
+    /** For `point`: shares of the model's box from its lower ends on; outside of 0 to 1 it lies beside it. */
+    point: z.tuple([z.number(), z.number(), z.number()]).optional(),
+  }),
   z.object({
     kind: z.literal('set-normals'),
     schema: z.literal(1),

@@ -95,6 +95,24 @@ test('a pivot off the base centre is told with its distance, at the size it will
   expect(finding.choices[0].steps).toEqual([{ kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true }]);
 });
 
+test.each([
+  ['wall module', [0, 0, 0], [200, 300, 20], 'corner of the base'],
+  ['cottage door', [0, 0, -5], [90, 200, 5], 'foot of the left edge'],
+  ['oval mirror', [-30, 110, 0], [30, 190, 4], null],
+] as const)('a good pivot that arrived is kept: %s', (name, min, max, words) => {
+  const finding = get(look(createBoxDocument([...min], [...max]), { name }), 'pivot');
+  if (words === null) expect(finding.mark).toBe('look');
+  else {
+    expect(finding).toMatchObject({ mark: 'holds', title: `Pivot at the ${words}, as it came: kept` });
+    expect(finding.choices[0]).toMatchObject({ id: 'kept', steps: [] });
+  }
+});
+
+test('how far the balance point runs round is told, and of what it is the balance', () => {
+  const finding = get(look(createBoxDocument([0, 0, 0], [120, 78, 80]), { name: 'table' }), 'pivot');
+  expect(finding.evidence.find(({ text }) => text.includes('of the volume'))?.figure).toBe('0.72 m');
+});
+
 test('an empty document is told as such and nothing throws', () => {
   const findings = look(createDocument());
   expect(get(findings, 'size').title).toBe('It has no extent');

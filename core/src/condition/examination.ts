@@ -5,6 +5,7 @@ import { judgeUp } from '../placement/judge-up';
 import { judgeSize, type SizeCandidate } from '../placement/judge-size';
 import type { StatedSize } from '../placement/stated-size';
 import { listStanceFeatures } from '../placement/stance/stance-features';
+import { computeMoments, type Moments } from '../placement/moments';
 import { measureSurface } from '../placement/stance/surface-measures';
 import { turnBox } from '../placement/turn-box';
 import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
@@ -54,6 +55,8 @@ export interface Examination {
   size: SizeCandidate[];
   /** That box set upright by the first of `up`. */
   uprightBox: Box | null;
+  /** Its balance point there, the pivot at the origin; null without surface. */
+  uprightBalance: Pick<Moments, 'balance' | 'by'> | null;
   /** Its width, height, depth, in the file's unit. */
   uprightSize: [number, number, number] | null;
   isMoving: boolean;
@@ -128,6 +131,11 @@ export function examine({
       })
     : [];
   const uprightBox = modelBox && turnBox(modelBox, up[0]?.turn ?? null);
+  const moments = surface && computeMoments(document, instances);
+  const uprightBalance = moments && {
+    by: moments.by,
+    balance: turnBox({ min: moments.balance, max: moments.balance }, up[0]?.turn ?? null).min,
+  };
   const uprightSize = uprightBox && boxSize(uprightBox);
   const root = document.getRoot();
   const facts = new Map(
@@ -164,6 +172,7 @@ export function examine({
         })
       : [],
     uprightBox,
+    uprightBalance,
     uprightSize,
     habit,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,

@@ -2,11 +2,18 @@ import fc from 'fast-check';
 import type { Document } from '@gltf-transform/core';
 import { computeHull2d, computeHullArea, measureInside } from '../geometry/convex-hull-2d';
 import { listMeshInstances } from '../scene/traverse';
-import { addBox, createBoxDocument } from '../testing/documents';
+import {
+  addBox,
+  createBoxDocument,
+  createLaidSquare,
+  createMeshDocument,
+  createSphereDocument,
+} from '../testing/documents';
 import { boxCentre, computeBounds } from '../scene/bounds';
 import { quarterTurnMatrix } from '../scene/matrix';
 import { computePivotShift } from '../treatment/steps/set-pivot';
-import { computeBalancePoint } from './balance-point';
+import { judgePivotPlace } from './judge-pivot';
+import { computeMoments } from './moments';
 import { judgeSize } from './judge-size';
 import { judgeUp } from './judge-up';
 import { findDeclaredUnit, listStatedSizes } from './stated-size';
@@ -132,17 +139,80 @@ test('−90° about X carries +Z to +Y', () => {
 test('a box with its centre at (0.5, 0.25, −0.5) gets a centred pivot by (−0.5, −0.25, +0.5)', () => {
   const document = createBoxDocument([0, 0, -1], [1, 0.5, 0]);
   expect(boxCentre(computeBounds(document)!)).toEqual([0.5, 0.25, -0.5]);
-  expect(computePivotShift(document, 'box-centre', false)).toEqual([-0.5, -0.25, 0.5]);
+  expect(computePivotShift(document, { at: 'box-centre', onGround: false })).toEqual([-0.5, -0.25, 0.5]);
 });
 
 test('the base centre lies under the middle, on the ground', () => {
-  expect(computePivotShift(createBoxDocument([0, 2, 0], [2, 4, 4]), 'base-centre', true)).toEqual([-1, -2, -2]);
+  expect(computePivotShift(createBoxDocument([0, 2, 0], [2, 4, 4]), { at: 'base-centre', onGround: true })).toEqual([
+    -1, -2, -2,
+  ]);
 });
 
-test('the balance point of a box is its centre', () => {
-  computeBalancePoint(createBoxDocument([0, 0, 0], [2, 4, 6]))!.forEach((v, i) =>
-    expect(v).toBeCloseTo([1, 2, 3][i], 6),
-  );
+test.each([
+  ['corner', [0, -2, 0]],
+  ['wall', [-1, -3, 0]],
+  ['hinge', [0, -2, -2]],
+] as const)('the pivot at the %s of a box is reached by %j', (at, shift) => {
+  const document = createBoxDocument([0, 2, 0], [2, 4, 4]);
+  expect(computePivotShift(document, { at, onGround: false })!.map((v) => v + 0)).toEqual(shift);
+});
+
+test('a picked point is met to 1e-6 of the size, beside the model too', () => {
+  const document = createBoxDocument([0, 2, 0], [2, 4, 4]);
+  const shift = computePivotShift(document, { at: 'point', onGround: false, point: [0.25, 1.5, 0.123456789] })!;
+  [-0.5, -5, -0.493827156].forEach((v, axis) => expect(Math.abs(shift[axis] - v)).toBeLessThan(4e-6));
+});
+
+describe('moments', () => {
+  // handbook: V = w·h·d, centre in the middle
+  test('a closed box is weighed by its volume, wherever it stands', () => {
+    const far = createBoxDocument([1e5, 0, 0], [1e5 + 2, 4, 6]);
+    const { volume, area, balance, by } = computeMoments(far)!;
+    expect(by).toBe('volume');
+    expect(volume).toBeCloseTo(48, 4);
+    expect(area).toBeCloseTo(88, 4);
+    [1e5 + 1, 2, 3].forEach((v, axis) => expect(balance[axis]).toBeCloseTo(v, 4));
+  });
+
+  // handbook: a pyramid holds a third of its box, its centre a quarter above its base
+  test('a pyramid holds a third, its balance point a quarter of the way up', () => {
+    const document = createMeshDocument(
+      [0, 0, 0, 2, 0, 0, 2, 0, 2, 0, 0, 2, 1, 3, 1],
+      [0, 1, 2, 0, 2, 3, 0, 4, 1, 1, 4, 2, 2, 4, 3, 3, 4, 0],
+    );
+    const { volume, balance, by } = computeMoments(document)!;
+    expect(by).toBe('volume');
+    expect(volume).toBeCloseTo(4, 6);
+    [1, 0.75, 1].forEach((v, axis) => expect(balance[axis]).toBeCloseTo(v, 6));
+  });
+
+  // handbook: V = 4/3·π·r³; the polyhedron of n rings lies below by its facets
+  test('a sphere of many faces comes near its formula, a half one balances three eighths up', () => {
+    const whole = computeMoments(createSphereDocument(1, 96))!;
+    expect(whole.volume / ((4 / 3) * Math.PI)).toBeCloseTo(1, 2);
+    expect(Math.hypot(...whole.balance)).toBeLessThan(1e-6);
+    const half = computeMoments(createSphereDocument(1, 96, 0.5))!;
+    expect(half.by).toBe('volume');
+    expect(half.balance[1]).toBeCloseTo(3 / 8, 2);
+  });
+
+  test('an open surface is weighed as one, and that is said', () => {
+    const open = computeMoments(createLaidSquare([0, 1, 1, 1, 1, 0, 0, 0]))!;
+    expect(open).toMatchObject({ by: 'surface', volume: 0, area: 1 });
+    expect(computeMoments(createBoxDocument([0, 0, 0], [0, 0, 0]))).toBeNull();
+  });
+});
+
+test.each([
+  [[-1, 0, -1], [1, 2, 1], 'base-centre'],
+  [[-1, -1, -1], [1, 1, 1], 'box-centre'],
+  [[0, 0, 0], [2, 3, 2], 'corner'],
+  [[-1, -0.5, 0], [1, 1.5, 0.2], 'wall'],
+  [[0, 0, -0.05], [0.9, 2, 0.05], 'hinge'],
+  [[0.4, 0, 0.3], [2, 3, 2], null],
+  [[5, 0, 5], [6, 1, 6], null],
+] as const)('with its box from %j to %j the pivot lies at: %s', (min, max, place) => {
+  expect(judgePivotPlace({ min: [...min], max: [...max] }, null)).toBe(place);
 });
 
 test('a declared unit without a name of its own is a candidate', () => {

@@ -158,3 +158,51 @@ export function createLaidSquare(uv: number[], copies = 1): Document {
   );
   return document;
 }
+
+/** One mesh of plain triangles. */
+export function createMeshDocument(points: readonly number[], corners: readonly number[]): Document {
+  const document = createDocument();
+  const buffer = document.getRoot().listBuffers()[0] ?? document.createBuffer();
+  const primitive = document
+    .createPrimitive()
+    .setAttribute(
+      'POSITION',
+      document.createAccessor().setType('VEC3').setArray(Float32Array.from(points)).setBuffer(buffer),
+    )
+    .setIndices(document.createAccessor().setType('SCALAR').setArray(Uint32Array.from(corners)).setBuffer(buffer));
+  getShownScene(document).addChild(
+    document.createNode('mesh').setMesh(document.createMesh('mesh').addPrimitive(primitive)),
+  );
+  return document;
+}
+
+/** A closed ball of rings about Y, or the upper share of one with a flat base. */
+export function createSphereDocument(radius: number, rings: number, share = 1): Document {
+  const points: number[] = [];
+  const corners: number[] = [];
+  const around = rings * 2;
+  const at = (ring: number, k: number): number => ring * around + (k % around);
+  for (let ring = 0; ring <= rings; ring++) {
+    const polar = (ring / rings) * Math.PI * share;
+    for (let k = 0; k < around; k++) {
+      const turn = (k / around) * 2 * Math.PI;
+      const r = ring === 0 || (ring === rings && share === 1) ? 0 : Math.sin(polar);
+      points.push(radius * r * Math.cos(turn), radius * Math.cos(polar), radius * r * Math.sin(turn));
+      if (ring < rings)
+        corners.push(
+          at(ring, k),
+          at(ring, k + 1),
+          at(ring + 1, k),
+          at(ring, k + 1),
+          at(ring + 1, k + 1),
+          at(ring + 1, k),
+        );
+    }
+  }
+  if (share < 1) {
+    const centre = points.length / 3;
+    points.push(0, radius * Math.cos(Math.PI * share), 0);
+    for (let k = 0; k < around; k++) corners.push(at(rings, k), at(rings, k + 1), centre);
+  }
+  return createMeshDocument(points, corners);
+}

@@ -1,8 +1,9 @@
-import type { vec3 } from '@gltf-transform/core';
-import type { Pivot } from '@haveld/contract/step';
-import { boxCentre, computeBounds } from '../../scene/bounds';
+import type { Document, vec3 } from '@gltf-transform/core';
+import type { Pivot, StepOf } from '@haveld/contract/step';
+import { boxSize, computeBounds } from '../../scene/bounds';
 import { isLinearIdentity } from '../../scene/matrix';
-import { computeBalancePoint } from '../../placement/balance-point';
+import { findPivotPlace } from '../../placement/judge-pivot';
+import { computeMoments } from '../../placement/moments';
 import { shiftChildren } from '../../placement/shift';
 import { formatLength } from '../../placement/units';
 import { getPlacementRoot } from '../placement-root';
@@ -13,19 +14,23 @@ export const PIVOT_WORDS: Record<Pivot, string> = {
   'base-centre': 'base centre',
   'box-centre': 'box centre',
   'balance-point': 'balance point',
+  corner: 'corner of the base',
+  wall: 'middle of the back',
+  hinge: 'foot of the left edge',
+  point: 'picked point',
 };
 
 export const setPivot: StepDefinition<'set-pivot'> = {
   kind: 'set-pivot',
   phase: 'size-and-stance',
   order: 3,
-  codeVersion: 1,
+  codeVersion: 2,
   topology: 'keeps',
   title: (step) => (step.at === 'kept' ? 'Set on the ground' : `Pivot to ${PIVOT_WORDS[step.at]}`),
   credit: () => null,
   adaptation: () => null,
   apply(document, step) {
-    const delta = computePivotShift(document, step.at, step.onGround);
+    const delta = computePivotShift(document, step);
     if (!delta) return { changed: 'nothing to place', unmatched: [] };
     const root = getPlacementRoot(document);
     if (
@@ -49,23 +54,16 @@ export const setPivot: StepDefinition<'set-pivot'> = {
 
 /** @returns the translation that brings the chosen pivot to the origin; null for a document without extent */
 export function computePivotShift(
-  document: Parameters<typeof computeBounds>[0],
-  at: Pivot,
-  onGround: boolean,
+  document: Document,
+  { at, onGround, point }: Pick<StepOf<'set-pivot'>, 'at' | 'onGround' | 'point'>,
 ): vec3 | null {
   const box = computeBounds(document);
   if (!box) return null;
-  const centre = boxCentre(box);
-  switch (at) {
-    case 'kept':
-      return [0, onGround ? -box.min[1] : 0, 0];
-    case 'base-centre':
-      return [-centre[0], -box.min[1], -centre[2]];
-    case 'box-centre':
-      return [-centre[0], -centre[1], -centre[2]];
-    case 'balance-point': {
-      const point = computeBalancePoint(document) ?? centre;
-      return [-point[0], -point[1], -point[2]];
-    }
+  if (at === 'kept' || (at === 'point' && !point)) return [0, onGround ? -box.min[1] : 0, 0];
+  if (at === 'point') {
+    const size = boxSize(box);
+    return size.map((side, axis) => -(box.min[axis] + side * point![axis])) as vec3;
   }
+  const balance = at === 'balance-point' ? (computeMoments(document)?.balance ?? null) : null;
+  return findPivotPlace(box, at, balance).map((value) => -value) as vec3;
 }
