@@ -86,31 +86,10 @@ class MeshBaker {
     const key = `${this.#idOf(src)}:${semantic}`;
     const known = cache.get(key);
     if (known) return known;
-    const width = src.getElementSize();
-    const count = src.getCount();
-    const array = new Float32Array(count * width);
-    const m =
-      semantic === 'POSITION' ? linearPart(world) : semantic === 'NORMAL' ? normalMatrix(world) : linearPart(world);
-    const isUnit = semantic === 'NORMAL' || semantic === 'TANGENT';
-    const element: number[] = [0, 0, 0, 0];
-    for (let i = 0; i < count; i++) {
-      src.getElement(i, element);
-      const [x, y, z] = element;
-      let a = m[0] * x + m[3] * y + m[6] * z;
-      let b = m[1] * x + m[4] * y + m[7] * z;
-      let c = m[2] * x + m[5] * y + m[8] * z;
-      if (isUnit) {
-        const length = Math.hypot(a, b, c) || 1;
-        const sign = semantic === 'NORMAL' && mirrors ? -1 : 1;
-        a = (a / length) * sign;
-        b = (b / length) * sign;
-        c = (c / length) * sign;
-      }
-      array[i * width] = a;
-      array[i * width + 1] = b;
-      array[i * width + 2] = c;
-      if (width === 4) array[i * width + 3] = mirrors ? -element[3] : element[3];
-    }
+    const m = semantic === 'NORMAL' ? normalMatrix(world) : linearPart(world);
+    const array = transformVectors(readNumbers(src), src.getElementSize(), m);
+    if (semantic === 'NORMAL' || semantic === 'TANGENT')
+      makeUnit(array, src.getElementSize(), semantic === 'NORMAL' && mirrors ? -1 : 1, mirrors ? -1 : 1);
     const dst = src.clone().setNormalized(false).setArray(array);
     cache.set(key, dst);
     return dst;
@@ -147,6 +126,48 @@ class MeshBaker {
       this.#indices.set(src, dst);
     }
     primitive.setIndices(dst);
+  }
+}
+
+/** Numbers of an accessor as they count; its own array where that is plain. */
+function readNumbers(src: Accessor): ArrayLike<number> {
+  const plain = src.getArray();
+  if (plain && !src.getNormalized()) return plain;
+  const width = src.getElementSize();
+  const numbers = new Float32Array(src.getCount() * width);
+  const element: number[] = [0, 0, 0, 0];
+  for (let i = 0; i < src.getCount(); i++) {
+    src.getElement(i, element);
+    for (let k = 0; k < width; k++) numbers[i * width + k] = element[k];
+  }
+  return numbers;
+}
+
+/** The first three of each `width` numbers times a 3 × 3 matrix; a fourth stays. */
+function transformVectors(src: ArrayLike<number>, width: number, m: readonly number[]): Float32Array<ArrayBuffer> {
+  const dst = new Float32Array(src.length);
+  const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = m;
+  for (let o = 0; o < src.length; o += width) {
+    const x = src[o];
+    const y = src[o + 1];
+    const z = src[o + 2];
+    dst[o] = m0 * x + m3 * y + m6 * z;
+    dst[o + 1] = m1 * x + m4 * y + m7 * z;
+    dst[o + 2] = m2 * x + m5 * y + m8 * z;
+    if (width === 4) dst[o + 3] = src[o + 3];
+  }
+  return dst;
+}
+
+/** Makes vectors unit length, times `sign`; a tangent's fourth number times `flip`. */
+function makeUnit(array: Float32Array, width: number, sign: 1 | -1, flip: 1 | -1): void {
+  for (let o = 0; o < array.length; o += width) {
+    const length = Math.sqrt(array[o] * array[o] + array[o + 1] * array[o + 1] + array[o + 2] * array[o + 2]);
+    const by = sign / (length || 1);
+    array[o] *= by;
+    array[o + 1] *= by;
+    array[o + 2] *= by;
+    if (width === 4) array[o + 3] *= flip;
   }
 }
 

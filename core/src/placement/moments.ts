@@ -31,7 +31,9 @@ export function computeMoments(
   let isClosed = true;
   for (const instance of instances) {
     const whole = [0, 0, 0];
-    let own = 0;
+    // the faces of a closed surface add up to nothing
+    const faces = [0, 0, 0];
+    let [own, twiceArea] = [0, 0];
     const edges = new EdgeCount();
     for (const primitive of instance.mesh.listPrimitives()) {
       if (!isTriangles(primitive)) continue;
@@ -45,15 +47,25 @@ export function computeMoments(
         const a = (indices ? indices[i] : i) * 3;
         const b = (indices ? indices[i + 1] : i + 1) * 3;
         const c = (indices ? indices[i + 2] : i + 2) * 3;
-        const [ax, ay, az] = [p[a] - ox, p[a + 1] - oy, p[a + 2] - oz];
-        const [bx, by, bz] = [p[b] - ox, p[b + 1] - oy, p[b + 2] - oz];
-        const [cx, cy, cz] = [p[c] - ox, p[c + 1] - oy, p[c + 2] - oz];
+        const ax = p[a] - ox;
+        const ay = p[a + 1] - oy;
+        const az = p[a + 2] - oz;
+        const bx = p[b] - ox;
+        const by = p[b + 1] - oy;
+        const bz = p[b + 2] - oz;
+        const cx = p[c] - ox;
+        const cy = p[c + 1] - oy;
+        const cz = p[c + 2] - oz;
         const nx = (by - ay) * (cz - az) - (bz - az) * (cy - ay);
         const ny = (bz - az) * (cx - ax) - (bx - ax) * (cz - az);
         const nz = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
         const twice = Math.sqrt(nx * nx + ny * ny + nz * nz);
         if (!(twice > 0)) continue;
         area += twice / 2;
+        twiceArea += twice;
+        faces[0] += nx;
+        faces[1] += ny;
+        faces[2] += nz;
         const sixfold = ax * nx + ay * ny + az * nz;
         own += sixfold / 6;
         const weight = twice / 6;
@@ -66,7 +78,8 @@ export function computeMoments(
       }
     }
     if (edges.triangles === 0) continue;
-    isClosed &&= edges.isClosed();
+    const cancels = Math.hypot(faces[0], faces[1], faces[2]) < twiceArea * 1e-4;
+    isClosed &&= cancels && (edges.triangles > MOST_COUNTED || edges.isClosed());
     // a mirrored or inside-out part encloses as much
     const sign = own < 0 ? -1 : 1;
     volume += own * sign;
@@ -100,7 +113,6 @@ class EdgeCount {
       length += positions.length;
       return (length - positions.length) / 3;
     });
-    if (this.triangles > MOST_COUNTED) return this.#cancels(all, starts);
     const { corners: points } = mergePoints(all);
     const walked = new Map<number, number>();
     this.#parts.forEach(({ indices, corners }, k) => {
@@ -126,22 +138,5 @@ class EdgeCount {
         if (value > high) high = value;
       }
     return [low, high];
-  }
-
-  /** The faces of a closed surface add up to nothing. */
-  #cancels(all: Float32Array, starts: readonly number[]): boolean {
-    const sum = [0, 0, 0];
-    let total = 0;
-    this.#parts.forEach(({ indices, corners }, k) => {
-      for (let i = 0; i + 2 < corners; i += 3) {
-        const [a, b, c] = [0, 1, 2].map((side) => (starts[k] + (indices ? indices[i + side] : i + side)) * 3);
-        const u = [all[b] - all[a], all[b + 1] - all[a + 1], all[b + 2] - all[a + 2]];
-        const v = [all[c] - all[a], all[c + 1] - all[a + 1], all[c + 2] - all[a + 2]];
-        const n = [u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]];
-        for (let axis = 0; axis < 3; axis++) sum[axis] += n[axis];
-        total += Math.hypot(n[0], n[1], n[2]);
-      }
-    });
-    return Math.hypot(sum[0], sum[1], sum[2]) < total * 1e-4;
   }
 }

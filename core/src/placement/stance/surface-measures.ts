@@ -87,7 +87,9 @@ function addPart(
     if (!(area > 0)) continue;
     sums.area += area;
     for (let axis = 0; axis < 3; axis++) {
-      const [pa, pb, pc] = [p[a + axis], p[b + axis], p[c + axis]];
+      const pa = p[a + axis];
+      const pb = p[b + axis];
+      const pc = p[c + axis];
       sums.centre[axis] += (area * (pa + pb + pc)) / 3;
       const along = normal[axis];
       if (Math.abs(along) > area * 0.99) sums.square[axis] += area;
@@ -107,9 +109,16 @@ function samplePoints(parts: readonly Part[], total: number): Float64Array {
       const a = (indices ? indices[i] : i) * 3;
       const b = (indices ? indices[i + 1] : i + 1) * 3;
       const c = (indices ? indices[i + 2] : i + 2) * 3;
-      const [ux, uy, uz] = [p[b] - p[a], p[b + 1] - p[a + 1], p[b + 2] - p[a + 2]];
-      const [vx, vy, vz] = [p[c] - p[a], p[c + 1] - p[a + 1], p[c + 2] - p[a + 2]];
-      sum += Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 2;
+      const ux = p[b] - p[a];
+      const uy = p[b + 1] - p[a + 1];
+      const uz = p[b + 2] - p[a + 2];
+      const vx = p[c] - p[a];
+      const vy = p[c + 1] - p[a + 1];
+      const vz = p[c + 2] - p[a + 2];
+      const nx = uy * vz - uz * vy;
+      const ny = uz * vx - ux * vz;
+      const nz = ux * vy - uy * vx;
+      sum += Math.sqrt(nx * nx + ny * ny + nz * nz) / 2;
       while (next < sum && count < SAMPLES) {
         // R2: M. Roberts' generalised golden ratio in two dimensions (from memory)
         let s = (count * 0.7548776662466927) % 1;
