@@ -54,7 +54,7 @@ export function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
 /** A turn or a scale lies in the root until it is baked; what moves keeps it there (it has no finding about baking). */
 export const callsForBaking = (findings: readonly Finding[], steps: readonly Step[]): boolean =>
   steps.some((step) => step.kind === 'scale' || step.kind === 'turn') &&
-  findings.some((finding) => finding.key === 'bake');
+  findings.some((finding) => finding.key === 'bake' || finding.key === 'motion');
 
 /**
  * Answers every sure proposal with its first choice, as a person who takes them all would.

@@ -16,7 +16,7 @@ export function getPlacementRoot(document: Document): Node {
   return root;
 }
 
-/** Skins and clips are placed by their joints and tracks: their vertices are not baked yet. */
+/** Skins and clips are placed by their joints and tracks: these follow where size and stance are baked. */
 export function isMoving(document: Document): boolean {
   const root = document.getRoot();
   return root.listSkins().length > 0 || root.listAnimations().length > 0;

@@ -178,7 +178,7 @@ test('one named root remains', async () => {
   ).toEqual(['harbour_post']);
 });
 
-test('a moving model is placed by its root and not baked', async () => {
+test('a moving model is baked through its places and tracks', async () => {
   const document = createTangle();
   const animation = document.createAnimation('swing');
   const times = document
@@ -202,9 +202,10 @@ test('a moving model is placed by its root and not baked', async () => {
         .setSampler(sampler),
     );
   const [, outcome] = await apply(document, { kind: 'scale', schema: 1, factor: 0.5, words: '' }, bake);
-  expect(outcome.changed).toContain('left as they are');
-  expect(find(document, 'post 1').getTranslation()).toEqual([5, 0, 0]);
-  expect(getShownScene(document).listChildren()[0].getScale()).toEqual([0.5, 0.5, 0.5]);
+  expect(outcome.changed).toBe('size and stance, through joints and clips');
+  expect(find(document, 'post 1').getTranslation()).toEqual([2.5, 0, 0]);
+  expect(getShownScene(document).listChildren()[0].getScale()).toEqual([1, 1, 1]);
+  expect([...animation.listChannels()[0].getSampler()!.getOutput()!.getArray()!]).toEqual([0, 0, 0, 0, 0.5, 0]);
 });
 
 test('the same document and steps give the same bytes', async () => {

@@ -18,9 +18,13 @@ export function checkBaking(examination: Examination): Finding[] {
         key: 'motion',
         heading: 'size-and-stance',
         mark: 'holds',
-        title: 'Joints or clips: size and stance lie in the root',
+        title: 'Joints or clips: they follow size and stance',
         detail:
-          'Baking skinned and animated models waits; the root carries the turn and the scale, and everything moves as it did.',
+          'Turns and scales of its joints belong to its motion and stay. A turn or a scale that is taken above goes into places, vertices, bind matrices and clips, and everything moves as it did.',
+        choices: willTurn
+          ? [{ id: 'bake', label: 'Bake them', steps: [{ kind: 'bake', schema: 1 }], confidence: 0.97, evidence: [] }]
+          : [],
+        sure: willTurn,
       }),
     ];
   }

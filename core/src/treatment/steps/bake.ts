@@ -1,19 +1,27 @@
 import { bakeTransforms } from '../../placement/bake';
-import { isMoving } from '../placement-root';
+import { bakeMovingRoot } from '../../placement/bake-moving';
+import { getPlacementRoot, isMoving } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
 
 export const bake: StepDefinition<'bake'> = {
   kind: 'bake',
   phase: 'size-and-stance',
   order: 2,
-  codeVersion: 1,
+  codeVersion: 2,
   topology: 'permutes',
   title: () => 'Turns and scales baked',
   credit: () => null,
   adaptation: () => null,
   apply(document) {
-    if (isMoving(document))
-      return { changed: 'left as they are: joints and clips are placed by the root', unmatched: [] };
+    if (isMoving(document)) {
+      const isBaked = bakeMovingRoot(document, getPlacementRoot(document));
+      return {
+        changed: isBaked
+          ? 'size and stance, through joints and clips'
+          : 'left as they are: the root stretches, mirrors or moves itself',
+        unmatched: [],
+      };
+    }
     const nodes = bakeTransforms(document);
     return { changed: nodes === 1 ? '1 node' : `${nodes} nodes`, unmatched: [] };
   },
