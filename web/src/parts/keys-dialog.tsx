@@ -13,6 +13,7 @@ const KEYS: [string, string][] = [
   ['Ctrl or ⌘  a', 'pick every piece of a kit that is shown'],
   ['p', 'play or stop the clip'],
   ['l', 'turn the light'],
+  ['t', 'turn test: the model turns about its pivot'],
   ['m', 'from a condition to its maps; there, another picture for the one in hand'],
   ['← → ↑ ↓', 'from map to map, on the sheet of maps'],
   ['1 … 9', 'take the first to ninth choice there'],

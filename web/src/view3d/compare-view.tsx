@@ -4,6 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { chooseBarLength, formatBarLength } from '@haveld/core/picture/ruled-bar';
 import { formatLength } from '@haveld/core/placement/units';
 import type { Moment } from './clip-player';
+import { usePicking } from './use-picking';
 import { Stage, type Overlay, type Side, type Surface } from './stage';
 
 export interface CompareViewProps {
@@ -26,6 +27,12 @@ export interface CompareViewProps {
   isPlain?: boolean;
 }
 
+/** What is asked for a distance, by how many places are picked. */
+const ASKS = [
+  'Click two places whose distance you know.',
+  'Now the other end.',
+  'Write how far apart they are beside “Known size”.',
+];
 const NUDGE = 0.14;
 /** A twelfth of a turn. */
 const LIGHT_STEP = Math.PI / 6;
@@ -51,6 +58,9 @@ export function CompareView({
   const [strength, setStrength] = useState(1);
   const [person, setPerson] = useState(true);
   const [problem, setProblem] = useState<string | null>(null);
+  const [isTurning, setTurning] = useState(false);
+  const picking = usePicking();
+  const pressedAt = useRef<{ x: number; y: number } | null>(null);
 
   useEffect(() => {
     let made: Stage;
@@ -80,6 +90,10 @@ export function CompareView({
   useEffect(() => stage.current?.frame(), [frameKey]);
   useEffect(() => stage.current?.setMoment(moment), [moment]);
   useEffect(() => stage.current?.setSurface(surface), [surface]);
+  useEffect(() => stage.current?.setPicked(picking.points), [picking.points, treated]);
+  useEffect(() => stage.current?.setTurning(isTurning), [isTurning, treated]);
+  useHotkeys('t', () => setTurning((now) => !now), { enabled: !isPlain });
+  useHotkeys('escape', () => picking.ask(null), { enabled: picking.wanted !== null });
   useHotkeys('l', () =>
     setLight((now) => (now + LIGHT_STEP > Math.PI ? now + LIGHT_STEP - 2 * Math.PI : now + LIGHT_STEP)),
   );
@@ -101,6 +115,16 @@ export function CompareView({
     else stage.current?.pan(event.movementX / clientWidth, event.movementY / clientHeight);
   };
 
+  // a click picks, a drag turns
+  const onPointerUp = (event: PointerEvent<HTMLDivElement>): void => {
+    const from = pressedAt.current;
+    pressedAt.current = null;
+    if (!picking.wanted || !from || Math.hypot(event.clientX - from.x, event.clientY - from.y) > 4) return;
+    const { left, top } = event.currentTarget.getBoundingClientRect();
+    const picked = stage.current?.pick(event.clientX - left, event.clientY - top);
+    if (picked) picking.pick([picked.point.x, picked.point.y, picked.point.z]);
+  };
+
   const onKeyDown = (event: KeyboardEvent): void => {
     const acts: Record<string, () => void> = {
       ArrowLeft: () => stage.current?.turn(-NUDGE, 0),
@@ -119,11 +143,15 @@ export function CompareView({
   return (
     <div className="stage" ref={host}>
       <div
-        className="stage-hand"
+        className={picking.wanted ? 'stage-hand picking' : 'stage-hand'}
         tabIndex={0}
         role="application"
         aria-label="The model: arrows turn it, plus and minus come nearer and go farther"
-        onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          pressedAt.current = { x: event.clientX, y: event.clientY };
+        }}
+        onPointerUp={onPointerUp}
         onPointerMove={onPointerMove}
         onContextMenu={(event) => event.preventDefault()}
         onKeyDown={onKeyDown}
@@ -159,9 +187,33 @@ export function CompareView({
         <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />
       )}
       {hasSize && overlay?.person && <Tag x={overlay.person.x} y={overlay.person.y + 16} words="1.70 m" soft />}
+      {picking.wanted && (
+        <p className="stage-asks" role="status">
+          {picking.wanted === 'pivot'
+            ? 'Click the place it should turn about: a corner, an edge or a face.'
+            : ASKS[picking.points.length]}{' '}
+          <button type="button" onClick={() => picking.ask(null)}>
+            Leave it (Esc)
+          </button>
+        </p>
+      )}
+      {overlay?.picked && overlay.picked.distance !== null && (
+        <Tag x={overlay.picked.x} y={overlay.picked.y} words={formatLength(overlay.picked.distance)} />
+      )}
       {overlay?.bars.received && shownOnly !== 'treated' && <RuledBar bar={overlay.bars.received} side="left" isTrue />}
       {overlay?.bars.treated && shownOnly !== 'received' && (
         <RuledBar bar={overlay.bars.treated} side="right" isTrue={hasSize} />
+      )}
+      {!isPlain && treated && (
+        <button
+          type="button"
+          className="stage-turn"
+          aria-pressed={isTurning}
+          title="t"
+          onClick={() => setTurning(!isTurning)}
+        >
+          {isTurning ? 'Stand still' : 'Turn test'}
+        </button>
       )}
       <details className="stage-light">
         <summary>Light</summary>

@@ -90,3 +90,19 @@ export function createPerson(): Group {
   );
   return person;
 }
+
+/** Our mark of what was picked: a line between two small crosses, seen through everything. */
+export function createPickMark(points: readonly Vector3[], size: number): Group {
+  const mark = new Group();
+  const material = new LineBasicMaterial({ color: new Color(0xb97b12), depthTest: false, transparent: true });
+  const add = (ends: Vector3[]): void => {
+    const line = new Line(new BufferGeometry().setFromPoints(ends), material);
+    line.renderOrder = 6;
+    mark.add(line);
+  };
+  for (const point of points)
+    for (const axis of [new Vector3(size, 0, 0), new Vector3(0, size, 0), new Vector3(0, 0, size)])
+      add([point.clone().sub(axis), point.clone().add(axis)]);
+  if (points.length === 2) add([...points]);
+  return mark;
+}

@@ -21,7 +21,8 @@ import { RoomEnvironment } from 'three/examples/jsm/environments/RoomEnvironment
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
 import { ClipPlayer, type Moment } from './clip-player';
 import { CheckerSurface } from './checker-surface';
-import { createPerson, createPivotMark, disposeAll, PERSON_M } from './stage-props';
+import { pickPoint, type Picked } from './pick-point';
+import { createPerson, createPickMark, createPivotMark, disposeAll, PERSON_M } from './stage-props';
 
 export type Side = 'received' | 'treated';
 
@@ -34,6 +35,8 @@ export interface Overlay {
   /** Ends of the treated box's edges, for its measures. */
   measures: { x: number; y: number; size: number; axis: 'width' | 'height' | 'depth' }[];
   person: { x: number; y: number } | null;
+  /** Middle of what was picked, and how far apart two points are. */
+  picked: { x: number; y: number; distance: number | null } | null;
 }
 
 interface Standing {
@@ -47,6 +50,8 @@ interface Standing {
 }
 
 const FIELD_OF_VIEW = 24;
+/** Radians a second. */
+const TURN_SPEED = 0.9;
 
 /** Draws one model, or two side by side with a wipe between them, each framed by its own size. Draws only when something changed. */
 export class Stage {
@@ -54,6 +59,10 @@ export class Stage {
   readonly #environment: Texture;
   readonly #sides: Record<Side, Standing>;
   readonly #person: Group;
+  readonly #picks = new Group();
+  #picked: Vector3[] = [];
+  /** When the turn test began, milliseconds; null while the model stands. */
+  #turningSince: number | null = null;
   readonly #onOverlay: (overlay: Overlay) => void;
   #yaw = 0.52;
   #pitch = 0.28;
@@ -85,7 +94,7 @@ export class Stage {
     generator.dispose();
     this.#sides = { received: this.#createStanding(), treated: this.#createStanding() };
     this.#person = createPerson();
-    this.#sides.treated.scene.add(this.#person);
+    this.#sides.treated.scene.add(this.#person, this.#picks);
   }
 
   #createStanding(): Standing {
@@ -247,6 +256,32 @@ export class Stage {
     this.draw();
   }
 
+  /** @param x,y pixels of the view @returns what of the treated model lies there; null where nothing does, or the other side is */
+  pick(x: number, y: number): Picked | null {
+    const cut = this.#only === 'received' ? this.#width : this.#only === 'treated' ? 0 : this.#width * this.#wipe;
+    const { holder, camera, box } = this.#sides.treated;
+    const [model] = holder.children;
+    return !model || box.isEmpty() || x < cut ? null : pickPoint(model, camera, x, y, this.#width, this.#height);
+  }
+
+  /** Marks points of the treated model. */
+  setPicked(points: readonly (readonly [number, number, number])[]): void {
+    this.#picked = points.map(([x, y, z]) => new Vector3(x, y, z));
+    disposeAll(this.#picks);
+    this.#picks.clear();
+    const { box } = this.#sides.treated;
+    if (points.length > 0 && !box.isEmpty())
+      this.#picks.add(createPickMark(this.#picked, box.getSize(new Vector3()).length() * 0.012));
+    this.draw();
+  }
+
+  /** The turn test: the treated model turns about its pivot until it is told to stand. */
+  setTurning(isTurning: boolean): void {
+    this.#turningSince = isTurning ? performance.now() : null;
+    if (!isTurning) this.#sides.treated.holder.rotation.y = 0;
+    this.draw();
+  }
+
   /** Poses both sides as a clip has them; null puts them to rest. */
   setMoment(moment: Moment | null): void {
     this.#moment = moment;
@@ -264,6 +299,8 @@ export class Stage {
   }
 
   #drawNow(): void {
+    if (this.#turningSince !== null)
+      this.#sides.treated.holder.rotation.y = ((performance.now() - this.#turningSince) / 1000) * TURN_SPEED;
     const renderer = this.#renderer;
     renderer.setScissorTest(false);
     renderer.clear();
@@ -276,7 +313,16 @@ export class Stage {
       bars,
       measures: cut < this.#width ? this.#projectMeasures() : [],
       person: this.#projectPerson(),
+      picked: this.#projectPicked(),
     });
+    if (this.#turningSince !== null) this.draw();
+  }
+
+  #projectPicked(): Overlay['picked'] {
+    const [a, b] = this.#picked;
+    if (!a) return null;
+    const middle = b ? a.clone().add(b).multiplyScalar(0.5) : a;
+    return { ...this.#toPixels(middle), distance: b ? a.distanceTo(b) : null };
   }
 
   #drawSide(side: Side, left: number, width: number): Overlay['bars'][Side] {
@@ -343,6 +389,7 @@ export class Stage {
   dispose(): void {
     cancelAnimationFrame(this.#wanted);
     for (const { holder } of Object.values(this.#sides)) disposeAll(holder);
+    disposeAll(this.#picks);
     this.#checker.dispose();
     this.#environment.dispose();
     this.#renderer.dispose();

@@ -9,6 +9,7 @@ import { Mark } from '../../parts/mark';
 import { WITHOUT_MATERIAL } from '@haveld/core/condition/checks/uv';
 import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
 import { KnownSize } from './known-size';
+import { PickPivot } from './pick-pivot';
 import { QuarterTurns } from './quarter-turns';
 import { RightsForm } from './rights-form';
 import { useAnswer } from './use-answer';
@@ -101,6 +102,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
       {finding.key.startsWith('uv:') && <Layouts finding={finding} sheet={sheet} />}
       {finding.key === 'up' && <QuarterTurns sheet={sheet} onAnswered={() => undefined} />}
       {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
+      {finding.key === 'pivot' && <PickPivot sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {aside ? (
         <SetAside
           onDone={(reason) => answer.mutate({ key: finding.key, answer: { kind: 'set-aside', reason } })}

@@ -6,8 +6,11 @@ import type { Sheet } from '@haveld/contract/bench';
 import type { Box } from '@haveld/contract/report';
 import { formatLength, formatSize, parseLength } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/bounds';
+import { usePicking } from '../../view3d/use-picking';
 import { useAnswer } from './use-answer';
 
+/** Measured on the model. */
+const PICKED = 'picked';
 const SIDES = ['width', 'height', 'depth'] as const;
 
 /** One known measure settles the size: "78 cm high". */
@@ -24,8 +27,11 @@ export function KnownSize({
   const [text, setText] = useState('');
   const answer = useAnswer(sheet.id, onAnswered);
   const metres = parseLength(text);
+  const picking = usePicking();
   const size = treatedBox && boxSize(treatedBox);
-  const shown = size ? size[SIDES.indexOf(side)] : 0;
+  const [a, b] = picking.points;
+  const distance = a && b ? Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]) : null;
+  const shown = distance ?? (size ? size[SIDES.indexOf(side)] : 0);
   const before = sheet.steps.find((row) => row.enabled && row.step.kind === 'scale')?.step;
   const factor = metres && shown > 0 ? (metres / shown) * (before?.kind === 'scale' ? before.factor : 1) : null;
   const take = (): void => {
@@ -36,10 +42,11 @@ export function KnownSize({
       key: 'size',
       answer: {
         kind: 'own',
-        words: `${side} ${formatLength(metres)}`,
+        words: `${distance === null ? side : 'measured'} ${formatLength(metres)}`,
         steps: [{ kind: 'scale', schema: 1, factor, words }],
       },
     });
+    picking.ask(null);
   };
   const unreadable = text !== '' && metres === null;
   return (
@@ -54,14 +61,18 @@ export function KnownSize({
         id="known-side"
         select
         label="Known size"
-        value={side}
-        onChange={(event) => setSide(event.target.value as typeof side)}
+        value={distance === null ? side : PICKED}
+        onChange={(event) => {
+          picking.ask(event.target.value === PICKED ? 'distance' : null);
+          if (event.target.value !== PICKED) setSide(event.target.value as typeof side);
+        }}
       >
         {SIDES.map((name) => (
           <MenuItem key={name} value={name}>
             {name}
           </MenuItem>
         ))}
+        <MenuItem value={PICKED}>two places</MenuItem>
       </TextField>
       <TextField
         id="known-length"

@@ -14,6 +14,7 @@ import type { Side } from '../../view3d/stage';
 import { TimeBar } from '../../view3d/time-bar';
 import { usePlaying } from '../../view3d/use-playing';
 import { listShownCopies, useTreated } from '../../view3d/use-treated';
+import { PickingContext, type Picking, type PickingFor, type Point } from '../../view3d/use-picking';
 import { CatalogueDialog } from './catalogue-dialog';
 import { ConditionSheet } from './condition-sheet';
 import { FiguresRow } from './figures-row';
@@ -50,30 +51,47 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const size = sheet.findings.find((finding) => finding.key === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
   const glb = treated.data?.glb.buffer ?? null;
+  const [wanted, setWanted] = useState<PickingFor | null>(null);
+  const [points, setPoints] = useState<Point[]>([]);
+  const picking = useMemo(
+    (): Picking => ({
+      wanted,
+      points,
+      ask: (next) => {
+        setWanted(next);
+        setPoints([]);
+      },
+      // a third point begins anew
+      pick: (point) => setPoints((known) => (known.length === 2 ? [point] : [...known, point])),
+    }),
+    [wanted, points],
+  );
   return (
-    <div className="sheet-screen">
-      <Head
-        sheet={sheet}
-        onSure={() => sure.mutate(undefined)}
-        isTaking={sure.isPending}
-        onCatalogue={() => setCataloguing(true)}
-      />
-      <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
-      <div className="view-pane">
-        <CompareView
-          received={received.data ?? null}
-          treated={glb}
-          hasSize={hasSize}
-          only={ONLY[only]}
-          frameKey={frame}
-          moment={playing.moment}
+    <PickingContext value={picking}>
+      <div className="sheet-screen">
+        <Head
+          sheet={sheet}
+          onSure={() => sure.mutate(undefined)}
+          isTaking={sure.isPending}
+          onCatalogue={() => setCataloguing(true)}
         />
-        {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
-        <FiguresRow sheet={sheet} treated={treated.data?.figures ?? null} hasSize={hasSize} problem={treated.error} />
+        <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
+        <div className="view-pane">
+          <CompareView
+            received={received.data ?? null}
+            treated={glb}
+            hasSize={hasSize}
+            only={ONLY[only]}
+            frameKey={frame}
+            moment={playing.moment}
+          />
+          {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
+          <FiguresRow sheet={sheet} treated={treated.data?.figures ?? null} hasSize={hasSize} problem={treated.error} />
+        </div>
+        <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
+        {cataloguing && <CatalogueDialog sheet={sheet} onClose={() => setCataloguing(false)} />}
       </div>
-      <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
-      {cataloguing && <CatalogueDialog sheet={sheet} onClose={() => setCataloguing(false)} />}
-    </div>
+    </PickingContext>
   );
 }
 

@@ -1,0 +1,55 @@
+import Button from '@mui/material/Button';
+import { useEffect, useRef } from 'react';
+import type { Sheet } from '@haveld/contract/bench';
+import type { Box } from '@haveld/contract/report';
+import { boxSize } from '@haveld/core/scene/bounds';
+import { usePicking, type Point } from '../../view3d/use-picking';
+import { useAnswer } from './use-answer';
+
+/** The pivot at a corner, an edge or a face that is clicked on the model. */
+export function PickPivot({
+  sheet,
+  treatedBox,
+  onAnswered,
+}: {
+  sheet: Sheet;
+  treatedBox: Box | null;
+  onAnswered: () => void;
+}) {
+  const picking = usePicking();
+  const answer = useAnswer(sheet.id, onAnswered);
+  const asked = useRef(false);
+  const [picked] = picking.points;
+  useEffect(() => {
+    if (picking.wanted !== 'pivot') asked.current = false;
+    if (picking.wanted !== 'pivot' || !picked || !treatedBox || asked.current) return;
+    asked.current = true;
+    answer.mutate({
+      key: 'pivot',
+      answer: {
+        kind: 'own',
+        words: 'pivot picked on the model',
+        steps: [{ kind: 'set-pivot', schema: 1, at: 'point', onGround: false, point: toShares(picked, treatedBox) }],
+      },
+    });
+    picking.ask(null);
+  }, [picking, picked, treatedBox, answer]);
+  return (
+    <div className="finding-acts">
+      <Button
+        size="small"
+        variant="outlined"
+        loading={answer.isPending}
+        onClick={() => picking.ask(picking.wanted === 'pivot' ? null : 'pivot')}
+      >
+        {picking.wanted === 'pivot' ? 'Not now' : 'Pick it on the model'}
+      </Button>
+    </div>
+  );
+}
+
+/** Shares of the box: they stay the same wherever the model stands and however large it is. */
+function toShares(point: Point, box: Box): Point {
+  const size = boxSize(box);
+  return point.map((value, axis) => (size[axis] > 0 ? (value - box.min[axis]) / size[axis] : 0)) as Point;
+}
