@@ -93,10 +93,7 @@ export function judgeSize({
       evidence.push({ text: 'the file declares its unit', figure: words });
       independent++;
     }
-    if (declaredUnit === null && typical && weight >= COMMON) {
-      evidence.push({ text: 'files without a unit are mostly in centimetres or metres' });
-      independent++;
-    }
+    const isCommon = declaredUnit === null && typical !== null && weight >= COMMON;
     if (habitUnit) {
       weight *= habitUnit === id ? 12 : 0.5;
       if (habitUnit === id) {
@@ -129,6 +126,10 @@ export function judgeSize({
     weight *= round.ratio;
     if (round.evidence) {
       evidence.push(round.evidence);
+      independent++;
+    }
+    if (isCommon) {
+      evidence.push({ text: 'files without a unit are mostly in centimetres or metres' });
       independent++;
     }
     // what things of its name never are is not sure, whatever else agrees

@@ -61,7 +61,7 @@ export function KnownSize({
         id="known-side"
         select
         label="Known size"
-        value={distance === null ? side : PICKED}
+        value={picking.wanted === 'distance' ? PICKED : side}
         onChange={(event) => {
           picking.ask(event.target.value === PICKED ? 'distance' : null);
           if (event.target.value !== PICKED) setSide(event.target.value as typeof side);
