@@ -16,6 +16,9 @@ export const CLUTTER_HABITS = {
 export const STRANGER_HABITS = {
   floor: /\b(floor|ground|backdrop|stage|studio|plane|cyclorama|base ?plate|shadow ?catcher|display)\b/i,
   figure: /\b(human|man|woman|person|people|figure|scale ?(ref|reference|guide|figure)|mannequin|dummy ?man|bob)\b/i,
+  wall: /\b(wall|back ?wall|background|back ?drop|cyclorama|screen)\b/i,
+  turntable: /\b(turn ?table|pedestal|podium|platform|rotating ?base|disc|disk)\b/i,
+  plate: /\b(name ?plate|label|caption|title|signature|credit|watermark|logo|text)\b/i,
   startUp: /^(cube|box|default ?cube|defaultmesh)([ _.-]?\d+)?$/i,
 } as const;
 

@@ -6,10 +6,12 @@ import { getNodeSource } from '../scene/source-data';
 import { countTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { STRANGER_HABITS, wordsOf } from './habits';
 
+export type StrangerKind = 'floor' | 'wall' | 'turntable' | 'figure' | 'start-up' | 'name-plate' | 'stray' | 'hidden';
+
 /** A part that stands with the model and is probably not it. */
 export interface Stranger {
   node: Node;
-  kind: 'floor' | 'figure' | 'start-up' | 'hidden';
+  kind: StrangerKind;
   confidence: number;
   evidence: Evidence[];
   /** For a floor: the axis it is thin along, and whether the model stands on its greater side. */
@@ -25,6 +27,10 @@ interface Boxed {
 type Judge = (instance: MeshInstance, box: Box, rest: Box) => Stranger | null;
 
 const AXES = ['x', 'y', 'z'];
+/** A back wall may stand so many lengths of the rest behind it. Ours. */
+const WALL_REACH = 4;
+/** A part so many lengths of the rest away does not stand with it. Ours. */
+const STRAY_FROM = 5;
 
 /**
  * @param hidden words by which its source marks parts that are not meant to be seen
@@ -34,53 +40,139 @@ export function listStrangers(document: Document, hidden: readonly string[] = []
   const parts = listMeshInstances(document).map((instance) => ({ instance, box: computeBounds(document, [instance]) }));
   const boxed = parts.filter((part): part is Boxed => part.box !== null);
   if (boxed.length < 2) return [];
-  const restOf = (part: Boxed, among: readonly Boxed[]): Box | null => {
-    const others = among.filter((other) => other !== part);
-    return others.length > 0 ? unionBoxes(others.map((other) => other.box)) : null;
-  };
-  const judge = (parts: readonly Boxed[], judges: Judge[]): Stranger[] =>
-    parts.flatMap((part) => {
-      const rest = restOf(part, parts);
-      return (
-        (rest && judges.map((one) => one(part.instance, part.box, rest)).find((stranger) => stranger !== null)) ?? []
-      );
-    });
-  // a floor lies under everything: what stands on it is judged without it
-  const floors = judge(boxed, [judgeFloor]);
-  const standing = boxed.filter((part) => !floors.some((floor) => floor.node === part.instance.node));
-  const found = [...floors, ...judge(standing, [judgeFigure, judgeBlock, (instance) => judgeHidden(instance, hidden)])];
+  // planes are wider than all that is no plane: a floor says nothing of a wall beside it
+  const solid = boxed.filter((part) => !isPlane(part.box));
+  const planes = boxed.flatMap((part) => {
+    const rest = solid.filter((other) => other !== part);
+    return rest.length === 0 || !isPlane(part.box)
+      ? []
+      : (judgePlane(part.instance, part.box, unionBoxes(rest.map(({ box }) => box))) ?? []);
+  });
+  const grounds = tellFloorsFromWalls(planes);
+  const standing = boxed.filter((part) => !grounds.some((plane) => plane.node === part.instance.node));
+  const judges: Judge[] = [
+    judgeTurntable,
+    judgeFigure,
+    judgeBlock,
+    judgePlate,
+    judgeStray,
+    (instance) => judgeHidden(instance, hidden),
+  ];
+  const found = [
+    ...grounds,
+    ...standing.flatMap((part) => {
+      const others = standing.filter((other) => other !== part);
+      if (others.length === 0) return [];
+      const rest = unionBoxes(others.map((other) => other.box));
+      return judges.map((one) => one(part.instance, part.box, rest)).find((stranger) => stranger !== null) ?? [];
+    }),
+  ];
   // where everything looks strange, nothing is: the model is made of such parts
   return found.length < boxed.length ? found : [];
 }
 
-function judgeFloor({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {
+/** Thin along one axis, and wide along both others: a staff is thin both ways. */
+function isPlane(box: Box): boolean {
+  const sides = [...boxSize(box)].sort((a, b) => a - b);
+  return sides[2] > 0 && sides[0] <= sides[2] * 0.04 && sides[1] >= sides[2] * 0.15;
+}
+
+function judgePlane({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {
   const size = boxSize(box);
   const restSize = boxSize(rest);
   const thin = size.indexOf(Math.min(...size));
   const others = [0, 1, 2].filter((axis) => axis !== thin);
-  const largest = Math.max(...size);
-  // a staff is thin both ways; a floor is not
-  if (largest === 0 || size[thin] > largest * 0.04 || Math.min(...others.map((axis) => size[axis])) < largest * 0.15)
-    return null;
   const spread = Math.min(...others.map((axis) => size[axis] / Math.max(restSize[axis], 1e-12)));
   const triangles = mesh.listPrimitives().reduce((sum, primitive) => sum + countTriangles(primitive), 0);
   const gapBelow = Math.abs(rest.min[thin] - box.max[thin]);
   const gapAbove = Math.abs(box.min[thin] - rest.max[thin]);
   const near = Math.max(restSize[thin], 1e-12) * 0.06 + size[thin];
-  const named = STRANGER_HABITS.floor.test(wordsOf(node.getName()));
-  if (spread < (named ? 1 : 1.25) || Math.min(gapBelow, gapAbove) > near || triangles > 400) return null;
+  const words = wordsOf(node.getName());
+  const isWall = STRANGER_HABITS.wall.test(words);
+  const named = isWall || STRANGER_HABITS.floor.test(words);
+  // a wall may stand well behind what it is the background of
+  const reach = isWall ? Math.max(...restSize) * WALL_REACH : near;
+  if (spread < (named ? 1 : 1.25) || Math.min(gapBelow, gapAbove) > reach || triangles > 400) return null;
   const evidence: Evidence[] = [
     { text: `flat along ${AXES[thin]}, and wider than all the rest`, figure: `× ${spread.toFixed(1)}` },
-    { text: 'the rest stands on it', figure: `${triangles} triangles` },
+    { text: isWall ? 'the rest stands before it' : 'the rest stands on it', figure: `${triangles} triangles` },
   ];
   if (named) evidence.push({ text: `its name says so: “${node.getName()}”` });
   return {
     node,
-    kind: 'floor',
+    kind: isWall ? 'wall' : 'floor',
     confidence: named ? 0.96 : 0.85,
     evidence,
     thinAxis: thin,
     below: gapBelow <= gapAbove,
+  };
+}
+
+/** Of several planes one at most is the floor: the one that is called so. Which is under the rest is not known where none is. */
+function tellFloorsFromWalls(planes: readonly Stranger[]): Stranger[] {
+  const unnamed = planes.filter(({ kind }) => kind === 'floor');
+  if (unnamed.length < 2) return [...planes];
+  const called = unnamed.filter(({ node }) => STRANGER_HABITS.floor.test(wordsOf(node.getName())));
+  return planes.map((plane) =>
+    plane.kind === 'floor' && !(called.length === 1 && called[0] === plane) ? { ...plane, kind: 'wall' } : plane,
+  );
+}
+
+/** A low round disc under the rest, called so. */
+function judgeTurntable({ node }: MeshInstance, box: Box, rest: Box): Stranger | null {
+  if (!STRANGER_HABITS.turntable.test(wordsOf(node.getName()))) return null;
+  const size = boxSize(box);
+  const thin = size.indexOf(Math.min(...size));
+  const [a, b] = [0, 1, 2].filter((axis) => axis !== thin).map((axis) => size[axis]);
+  const touches =
+    Math.min(Math.abs(box.max[thin] - rest.min[thin]), Math.abs(box.min[thin] - rest.max[thin])) < size[thin] * 0.6;
+  if (Math.abs(a - b) > Math.max(a, b) * 0.05 || size[thin] > a * 0.35 || !touches) return null;
+  return {
+    node,
+    kind: 'turntable',
+    confidence: 0.92,
+    evidence: [
+      { text: `its name says so: “${node.getName()}”` },
+      { text: 'low, as wide as it is deep, and the rest stands on it', figure: `× ${(a / size[thin]).toFixed(1)}` },
+    ],
+    thinAxis: null,
+    below: false,
+  };
+}
+
+/** Lettering beside the model, called so. */
+function judgePlate({ node }: MeshInstance, box: Box, rest: Box): Stranger | null {
+  // what lies on the model is its own label
+  const isApart = measureGap(box, rest) > Math.hypot(...boxSize(rest)) * 0.02;
+  if (!STRANGER_HABITS.plate.test(wordsOf(node.getName())) || !isApart) return null;
+  const sides = [...boxSize(box)].sort((a, b) => a - b);
+  if (sides[0] > sides[2] * 0.2) return null;
+  return {
+    node,
+    kind: 'name-plate',
+    confidence: 0.9,
+    evidence: [{ text: `its name says so: “${node.getName()}”` }, { text: 'flat, and beside the rest' }],
+    thinAxis: null,
+    below: false,
+  };
+}
+
+/** Something small and very far away: the whole would be measured by the emptiness between. */
+function judgeStray({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {
+  const far = measureGap(box, rest);
+  const [own, reach] = [box, rest].map((one) => Math.hypot(...boxSize(one)));
+  if (!(far > reach * STRAY_FROM) || own > reach) return null;
+  const triangles = mesh.listPrimitives().reduce((sum, primitive) => sum + countTriangles(primitive), 0);
+  return {
+    node,
+    kind: 'stray',
+    confidence: 0.88,
+    evidence: [
+      { text: 'far from all the rest, in lengths of it', figure: `× ${(far / Math.max(reach, 1e-12)).toFixed(0)}` },
+      { text: 'and smaller than the rest', figure: `${triangles} triangles` },
+    ],
+    thinAxis: null,
+    below: false,
   };
 }
 
@@ -135,6 +227,10 @@ function judgeBlock({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger
     ],
   };
 }
+
+/** How far two boxes lie apart; 0 where they touch. */
+const measureGap = (a: Box, b: Box): number =>
+  Math.hypot(...[0, 1, 2].map((axis) => Math.max(0, a.min[axis] - b.max[axis], b.min[axis] - a.max[axis])));
 
 /** True where two boxes share no space. */
 function standApart(a: Box, b: Box): boolean {

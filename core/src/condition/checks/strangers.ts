@@ -1,14 +1,19 @@
 import type { Finding } from '@haveld/contract/finding';
 import { createPartRef } from '../../scene/part-ref';
+import type { StrangerKind } from '../../structure/strangers';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
-const WORDS = {
+const WORDS: Record<StrangerKind, string> = {
   floor: 'display floor',
+  wall: 'back wall',
+  turntable: 'turntable',
   figure: 'scale figure',
   'start-up': 'start-up block',
+  'name-plate': 'name plate',
+  stray: 'stray part',
   hidden: 'hidden part',
-} as const;
+};
 
 /** Parts that stand with the model and are probably not it: asked before anything is measured. */
 export function checkStrangers({ document, strangers }: Examination): Finding[] {
