@@ -170,6 +170,15 @@ export const StepSchema = z.discriminatedUnion('kind', [
     /** Counter-clockwise seen from the axis' tip. */
     degrees: z.union([z.literal(-90), z.literal(90), z.literal(180)]),
   }),
+  z.object({
+    kind: z.literal('straighten'),
+    schema: z.literal(1),
+    /** A unit quaternion xyzw. */
+    turn: z.tuple([z.number(), z.number(), z.number(), z.number()]),
+    /** How far it leant, and where to. */
+    degrees: z.number().min(0).max(90),
+    words: z.string(),
+  }),
   z.object({ kind: z.literal('bake'), schema: z.literal(1) }),
   z.object({
     kind: z.literal('set-pivot'),

@@ -53,7 +53,7 @@ export function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
 
 /** A turn or a scale lies in the root until it is baked; what moves keeps it there (it has no finding about baking). */
 export const callsForBaking = (findings: readonly Finding[], steps: readonly Step[]): boolean =>
-  steps.some((step) => step.kind === 'scale' || step.kind === 'turn') &&
+  steps.some((step) => step.kind === 'scale' || step.kind === 'turn' || step.kind === 'straighten') &&
   findings.some((finding) => finding.key === 'bake' || finding.key === 'motion');
 
 /**

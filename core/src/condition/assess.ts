@@ -3,6 +3,7 @@ import { checkBaking } from './checks/baking';
 import { checkClutter, checkWrappers } from './checks/clutter';
 import { checkGeometry } from './checks/geometry';
 import { checkGreen } from './checks/map-green';
+import { checkLean } from './checks/lean';
 import { checkMapRoles } from './checks/map-roles';
 import { checkMapSizes } from './checks/map-sizes';
 import { checkMaps } from './checks/maps';
@@ -29,6 +30,7 @@ const CHECKS: ((examination: Examination) => Finding[])[] = [
   checkStrangers,
   checkSize,
   checkUp,
+  checkLean,
   checkPivot,
   checkBaking,
   checkClutter,

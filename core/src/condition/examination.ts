@@ -4,6 +4,7 @@ import type { UpCandidate } from '../placement/judge-up';
 import { judgeUp } from '../placement/judge-up';
 import { judgeSize, type SizeCandidate } from '../placement/judge-size';
 import type { StatedSize } from '../placement/stated-size';
+import { judgeLean, type Lean } from '../placement/stance/judge-lean';
 import { listStanceFeatures } from '../placement/stance/stance-features';
 import { computeMoments, type Moments } from '../placement/moments';
 import { measureSurface } from '../placement/stance/surface-measures';
@@ -51,6 +52,8 @@ export interface Examination {
   modelBox: Box | null;
   typical: TypicalSize | null;
   up: UpCandidate[];
+  /** Null where it rests as it stands once upright, and where it moves. */
+  lean: Lean | null;
   /** In the order of likelihood, for the model set upright by the first of `up`. */
   size: SizeCandidate[];
   /** That box set upright by the first of `up`. */
@@ -130,6 +133,7 @@ export function examine({
         stance: surface && listStanceFeatures(surface, typical),
       })
     : [];
+  const lean = surface && judgeLean(surface, instances, up[0]?.turn ?? null);
   const uprightBox = modelBox && turnBox(modelBox, up[0]?.turn ?? null);
   const moments = surface && computeMoments(document, instances);
   const uprightBalance = moments && {
@@ -171,6 +175,7 @@ export function examine({
           stated,
         })
       : [],
+    lean,
     uprightBox,
     uprightBalance,
     uprightSize,

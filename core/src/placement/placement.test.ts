@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import type { Document } from '@gltf-transform/core';
 import { computeHull2d, computeHullArea, measureInside } from '../geometry/convex-hull-2d';
-import { listMeshInstances } from '../scene/traverse';
+import { getShownScene, listMeshInstances } from '../scene/traverse';
+import { applyTreatment } from '../treatment/apply-treatment';
 import {
   addBox,
   createBoxDocument,
   createLaidSquare,
+  createMemoryCodec,
   createMeshDocument,
   createSphereDocument,
 } from '../testing/documents';
@@ -18,6 +20,7 @@ import { judgeSize } from './judge-size';
 import { judgeUp } from './judge-up';
 import { findDeclaredUnit, listStatedSizes } from './stated-size';
 import { judgeRoundness } from './roundness';
+import { judgeLean } from './stance/judge-lean';
 import { listStanceFeatures } from './stance/stance-features';
 import { measureSurface } from './stance/surface-measures';
 import { findTypicalSize, TYPICAL_SIZES } from './typical-sizes';
@@ -264,6 +267,44 @@ describe('what a shape says of its stance', () => {
     expect(foot.mirror).toBeLessThan(0.7);
     expect(left.mirror).toBeGreaterThan(0.9);
     expect(head.height).toBeCloseTo(1 - foot.height, 6);
+  });
+
+  test.each([
+    ['z', 2.3, 'left'],
+    ['z', -4, 'right'],
+    ['x', 1.2, 'front'],
+    ['x', -1.2, 'back'],
+  ] as const)(
+    'a table turned about %s by %s° leans %s, and is set straight to 1e-6 of its size',
+    async (axis, degrees, towards) => {
+      const document = createTable();
+      const half = (degrees * Math.PI) / 360;
+      const root = document.createNode('leaning');
+      for (const child of getShownScene(document).listChildren()) root.addChild(child);
+      getShownScene(document).addChild(root);
+      root.setRotation(axis === 'z' ? [0, 0, Math.sin(half), Math.cos(half)] : [Math.sin(half), 0, 0, Math.cos(half)]);
+      const lean = judgeLean(look(document), listMeshInstances(document), null)!;
+      expect(lean.degrees).toBeCloseTo(Math.abs(degrees), 3);
+      expect(lean.towards).toBe(towards);
+      await applyTreatment(
+        document,
+        [
+          { kind: 'straighten', schema: 1, turn: lean.turn, degrees: lean.degrees, words: '' },
+          { kind: 'bake', schema: 1 },
+        ],
+        { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no map is read')) },
+      );
+      const feet = listMeshInstances(document)
+        .filter(({ node }) => node.getName() === 'leg')
+        .map((instance) => computeBounds(document, [instance])!.min[1]);
+      expect(Math.max(...feet) - Math.min(...feet)).toBeLessThan(1.2e-6);
+      expect(judgeLean(look(document), listMeshInstances(document), null)).toBeNull();
+    },
+  );
+
+  test('what rests as it stands does not lean, and a ball rests nowhere', () => {
+    for (const document of [createTable(), createBoxDocument([0, 0, 0], [1, 2, 1]), createSphereDocument(1, 24)])
+      expect(judgeLean(look(document), listMeshInstances(document), null)).toBeNull();
   });
 
   test('a model without surface says nothing', () => {

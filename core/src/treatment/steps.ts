@@ -15,6 +15,7 @@ import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
 import { setPivot } from './steps/set-pivot';
 import { splitMaterial } from './steps/split-material';
+import { straighten } from './steps/straighten';
 import { turn } from './steps/turn';
 import { unlinkMap } from './steps/unlink-map';
 import { PHASES, type StepDefinition } from './step-definition';
@@ -35,6 +36,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'reduce-maps': reduceMaps,
   scale: scale,
   turn: turn,
+  straighten: straighten,
   bake: bake,
   'set-pivot': setPivot,
   'set-normals': setNormals,

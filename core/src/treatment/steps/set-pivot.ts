@@ -23,7 +23,7 @@ export const PIVOT_WORDS: Record<Pivot, string> = {
 export const setPivot: StepDefinition<'set-pivot'> = {
   kind: 'set-pivot',
   phase: 'size-and-stance',
-  order: 3,
+  order: 4,
   codeVersion: 2,
   topology: 'keeps',
   title: (step) => (step.at === 'kept' ? 'Set on the ground' : `Pivot to ${PIVOT_WORDS[step.at]}`),
