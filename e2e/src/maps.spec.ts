@@ -48,6 +48,15 @@ test('every map of twenty materials is checked and put right with the keyboard a
   await expect(cell(page, /^plaster_wall, Normal: changed/)).toBeVisible();
   await expect(page.locator('.map-cell.changed img').first()).toBeVisible();
 
+  // how deep it is shows at once, in the picture too
+  await cell(page, /^plaster_wall, Normal/).click();
+  const pixels = () => hand.locator('.picture-view canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+  await expect(hand.locator('.picture-view canvas')).toBeVisible();
+  const shallow = await pixels();
+  await hand.getByRole('slider').focus();
+  await page.keyboard.press('End');
+  await expect.poll(pixels).not.toBe(shallow);
+
   // one more change by hand, and back again
   await cell(page, /^oak_shelf, Normal/).click();
   await page.keyboard.press('i');

@@ -329,14 +329,21 @@ test('points on a line, and none, have no hull to stand on', () => {
 });
 
 test.each([
-  [[0.45, 0.8, 0.4875], 'half-centimetres'],
-  [[0.254, 0.6096, 0.3302], 'half-inches'],
-  [[0.0823, 0.0451, 0.0317], null],
+  [[0.45, 0.8, 0.487456], '2 of 3 sides are round measures'],
+  [[0.254, 0.6096, 0.3302], 'its sides are round in inches'],
+  [[0.0823, 0.0451, 0.0317], 'its sides are round measures'],
   [[0.61155, 0.478597, 0.015983], null],
-])('sides of %j m are whole %s', (sides, words) => {
-  const { evidence, ratio } = judgeRoundness(sides);
-  if (words === null) expect(ratio).toBeLessThan(2.5);
-  else expect(evidence?.text).toContain(words);
+])('of sides of %j m is said: %s', (sides, words) => {
+  expect(judgeRoundness(sides).evidence?.text ?? null).toBe(words);
+});
+
+test('a factor of ten makes nothing rounder', () => {
+  const ratio = (factor: number): number => judgeRoundness([0.5, 0.35, 0.4].map((side) => side * factor)).ratio;
+  expect(ratio(0.01)).toBeCloseTo(ratio(1), 6);
+  // a crate that declares metres is in metres
+  const crate = ask([0.5, 0.35, 0.4], { declaredUnit: 'm', typical: findTypicalSize('crate_small') });
+  expect(crate[0]).toMatchObject({ id: 'm' });
+  expect(crate[0].confidence).toBeGreaterThan(0.97);
 });
 
 test('an arbitrary scale that looks like no unit is never sure', () => {

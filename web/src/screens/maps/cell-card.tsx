@@ -42,7 +42,11 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
       </header>
       <div className="cell-seen">
         {source ? (
-          <PictureView source={source} name={name || column.words} />
+          <PictureView
+            source={source}
+            id={typeof source === 'string' ? source : cell.pictureKey!}
+            name={name || column.words}
+          />
         ) : (
           <p className="picture-none">
             {line ? `${name} is not here.` : 'No map. The factors of the material count alone.'}

@@ -4,6 +4,8 @@ import { useQuery } from '@tanstack/react-query';
 export interface PictureViewProps {
   /** Bytes of the picture, or where they are fetched. */
   source: Blob | string;
+  /** Tells one picture from another: bytes alone cannot be compared. */
+  id: string;
   name: string;
 }
 
@@ -15,10 +17,10 @@ type ShownChannel = (typeof CHANNELS)[number];
 const WORDS: Record<ShownChannel, string> = { all: 'all', r: 'red', g: 'green', b: 'blue', a: 'alpha' };
 
 /** A picture with its channels one by one, and how its brightness is spread. */
-export function PictureView({ source, name }: PictureViewProps) {
+export function PictureView({ source, id, name }: PictureViewProps) {
   const [channel, setChannel] = useState<ShownChannel>('all');
   const pixels = useQuery({
-    queryKey: ['pixels', source],
+    queryKey: ['pixels', id],
     queryFn: () => readPixels(source),
     staleTime: Infinity,
     gcTime: 20_000,
