@@ -1,5 +1,6 @@
 import { computeMoments } from '@haveld/core/placement/moments';
 import { bakeTransforms } from '@haveld/core/placement/bake';
+import { judgeLean } from '@haveld/core/placement/stance/judge-lean';
 import { listStanceFeatures } from '@haveld/core/placement/stance/stance-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { judgeSize } from '@haveld/core/placement/judge-size';
@@ -31,7 +32,8 @@ for (let run = 0; run < RUNS; run++) {
   const instances = listMeshInstances(document);
   const box = computeBounds(document, instances)!;
   const surface = measureSurface(instances, box)!;
-  judgeUp({ declaredUp: null, typical: null, floor: null, stance: listStanceFeatures(surface, null) });
+  const [up] = judgeUp({ declaredUp: null, typical: null, floor: null, stance: listStanceFeatures(surface, null) });
+  judgeLean(surface, instances, up.turn);
   judgeSize({ size: boxSize(box), declaredUnit: null, typical: null, stated: [] });
   computeMoments(document, instances);
   judging.push(performance.now() - start);

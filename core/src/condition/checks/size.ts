@@ -4,6 +4,9 @@ import type { SizeCandidate } from '../../placement/judge-size';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
+/** A unit less likely than this is not offered. */
+const OFFERED_FROM = 0.01;
+
 /** How big is it really? Holds only where the file's own declaration and the thing's kind agree on metres. */
 export function checkSize({ size, uprightSize, source, strangers }: Examination): Finding[] {
   if (!uprightSize || size.length === 0) {
@@ -19,7 +22,7 @@ export function checkSize({ size, uprightSize, source, strangers }: Examination)
     ];
   }
   const choices = size
-    .filter((candidate) => candidate.confidence >= 0.005 || candidate.id === 'none')
+    .filter((candidate) => candidate.confidence >= OFFERED_FROM || candidate.id === 'none')
     .map((candidate) => toChoice(candidate, uprightSize));
   const [best] = size;
   const sure = isSure(choices[0], best.independent);
