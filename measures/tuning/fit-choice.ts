@@ -3,7 +3,6 @@ export interface Choice {
   options: number[][];
   /** Which of them is right. */
   chosen: number;
-  weight: number;
 }
 
 const ROUNDS = 4000;
@@ -14,16 +13,15 @@ const DECAY = 0.01;
 export function fitChoice(choices: readonly Choice[]): number[] {
   const width = choices[0].options[0].length;
   const weights = new Array<number>(width).fill(0);
-  const total = choices.reduce((sum, { weight }) => sum + weight, 0);
   for (let round = 0; round < ROUNDS; round++) {
     const slope = weights.map((weight) => DECAY * weight);
-    for (const { options, chosen, weight } of choices) {
+    for (const { options, chosen } of choices) {
       const scores = options.map((option) => option.reduce((sum, value, k) => sum + value * weights[k], 0));
       const top = Math.max(...scores);
       const powers = scores.map((score) => Math.exp(score - top));
       const sum = powers.reduce((all, power) => all + power, 0);
       options.forEach((option, i) => {
-        const error = ((powers[i] / sum - (i === chosen ? 1 : 0)) * weight) / total;
+        const error = (powers[i] / sum - (i === chosen ? 1 : 0)) / choices.length;
         for (let k = 0; k < width; k++) slope[k] += error * option[k];
       });
     }

@@ -19,8 +19,6 @@ for await (const { row, document, foot } of readAllFurniture('tuning')) {
     choices.push({
       options: listStanceFeatures(surface, typical).map((features) => STANCE_FEATURES.map((name) => features[name])),
       chosen: foot,
-      // one author's many alike count less each
-      weight: 1,
     });
 }
 const weights = fitChoice(choices);

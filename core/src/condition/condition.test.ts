@@ -108,6 +108,12 @@ test.each([
   }
 });
 
+test('a pivot that is off by one evidence alone is asked, whatever figures stand beside it', () => {
+  // off the centre, and inside the model, on the ground
+  const finding = get(look(createBoxDocument([-30, 0, -40], [90, 78, 40]), { name: 'table' }), 'pivot');
+  expect(finding).toMatchObject({ mark: 'look', sure: false });
+});
+
 test('how far the balance point runs round is told, and of what it is the balance', () => {
   const finding = get(look(createBoxDocument([0, 0, 0], [120, 78, 80]), { name: 'table' }), 'pivot');
   expect(finding.evidence.find(({ text }) => text.includes('of the volume'))?.figure).toBe('0.72 m');

@@ -307,6 +307,15 @@ describe('what a shape says of its stance', () => {
       expect(judgeLean(look(document), listMeshInstances(document), null)).toBeNull();
   });
 
+  test('of very many vertices at an end a share is kept from all of it, not the first of them', () => {
+    const side = 200;
+    const points = Array.from({ length: side * side }, (_, i) => [i % side, 0, Math.floor(i / side)]).flat();
+    const corners = Array.from({ length: side - 1 }, (_, i) => [i, i + side, i + 1]).flat();
+    const [u, v] = [0, 1].map((k) => look(createMeshDocument(points, corners)).near[2].filter((_, i) => i % 2 === k));
+    expect(u.length).toBeLessThan(20_001);
+    for (const values of [u, v]) expect(Math.max(...values)).toBeGreaterThan(side * 0.9);
+  });
+
   test('a model without surface says nothing', () => {
     expect(measureSurface([], { min: [0, 0, 0], max: [1, 1, 1] })).toBeNull();
   });

@@ -134,7 +134,7 @@ export function noInflate(): Uint8Array {
   throw new Error('noInflate: nothing is packed here');
 }
 
-/** Two triangles of one metre square, laid out as given; `shift` moves a copy of it. */
+/** Two triangles of one metre square, laid out as given; further copies lie behind it, a metre apart. */
 export function createLaidSquare(uv: number[], copies = 1): Document {
   const document = createDocument();
   const buffer = document.getRoot().listBuffers()[0] ?? document.createBuffer();

@@ -23,7 +23,8 @@ const ROLE_NAMES: Record<(typeof SHOWN_SLOTS)[number], string> = {
 };
 
 /**
- * Names every map of a document by the house's pattern, each once. A map of several materials leaves the material out.
+ * Names every map of a document by the house's pattern, each once: their names become files. A map of several materials leaves
+ * the material out; one in a place Haveld has no name for is called `map`.
  * @param asset name of the asset
  * @returns how many got another name than they had
  */
@@ -53,5 +54,7 @@ function listUses(document: Document): Map<Texture, MapUse> {
       use.materials.add(material.getName() || 'plain');
       if (!use.roles.includes(ROLE_NAMES[slot])) use.roles.push(ROLE_NAMES[slot]);
     }
+  for (const texture of document.getRoot().listTextures())
+    if (!uses.has(texture)) uses.set(texture, { materials: new Set(), roles: ['map'] });
   return uses;
 }

@@ -1,3 +1,5 @@
+import { KHRMaterialsClearcoat } from '@gltf-transform/extensions';
+import { nameMaps } from './name-maps';
 import { createDocument } from '../scene/document-io';
 import { createMemoryCodec, createPng } from '../testing/documents';
 import { bindMap } from './bind-map';
@@ -139,4 +141,25 @@ test('a height map has no place and is not bound', async () => {
     await bindMap(document, document.createMaterial('m'), 'bump', createPng([0, 0, 0, 255]), 'b', createMemoryCodec()),
   ).toBe(false);
   expect(document.getRoot().listTextures()).toHaveLength(0);
+});
+
+test('maps are named by the house’s pattern, each once; what several share, and what has no place with a name, too', () => {
+  const document = createDocument();
+  const texture = () =>
+    document
+      .createTexture('x/y')
+      .setMimeType('image/png')
+      .setImage(createPng([1, 2, 3, 255]) as Uint8Array<ArrayBuffer>);
+  const [colour, shared, coat, rough] = [texture(), texture(), texture(), texture()];
+  document.createMaterial('Old Oak').setBaseColorTexture(colour).setNormalTexture(shared);
+  const extension = document.createExtension(KHRMaterialsClearcoat).createClearcoat();
+  extension.setClearcoatNormalTexture(coat).setClearcoatRoughnessTexture(rough);
+  document.createMaterial('pine').setNormalTexture(shared).setExtension('KHR_materials_clearcoat', extension);
+  expect(nameMaps(document, 'Net shed')).toBe(4);
+  expect([colour, shared, coat, rough].map((one) => one.getName())).toEqual([
+    'net_shed_old_oak_base_colour',
+    'net_shed_normal',
+    'net_shed_map',
+    'net_shed_map_2',
+  ]);
 });

@@ -16,7 +16,7 @@ const THUMB_SIDE = 192;
 /** What is shown on the bench for a file no browser reads. */
 const SHOWN_SIDE = 2048;
 /** Larger pictures are measured on every so manieth texel, read in pieces. */
-const MEASURED_SIDE = 4096;
+export const MEASURED_SIDE = 4096;
 const BROWSER_READS: PictureKind[] = ['png', 'jpeg', 'webp', 'gif', 'avif', 'bmp'];
 const SHARP_READS: PictureKind[] = ['png', 'jpeg', 'webp', 'gif', 'avif', 'tiff'];
 /** A share of vectors of unit length from which on a picture may be normals. */

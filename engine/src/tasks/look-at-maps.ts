@@ -2,7 +2,7 @@ import { readGlb } from '@haveld/core/scene/document-io';
 import { getMaterialSource } from '@haveld/core/scene/source-data';
 import { judgeGreenInside } from '@haveld/core/textures/judging/judge-green-inside';
 import type { MapFacts } from '@haveld/core/textures/map-facts';
-import { lookAtMap } from '../pictures/look-at-map';
+import { lookAtMap, MEASURED_SIDE } from '../pictures/look-at-map';
 import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
 
@@ -23,7 +23,8 @@ export async function lookAtMaps(
     progress(i, pictures.length, 'map');
     seen.push(await lookAtMap(await store.get(sha256), sha256, store));
   }
-  const normals = seen.filter(({ green }) => green !== null);
+  // what is too large to be opened whole was measured in pieces, and stays so
+  const normals = seen.filter(({ green, width, height }) => green !== null && Math.max(width, height) <= MEASURED_SIDE);
   if (normals.length > 0) await judgeInside(normals, await store.get(documentSha256));
   return seen;
 }

@@ -205,9 +205,10 @@ async function applyAnswer(
   if (finding.key.startsWith('stranger:') || isChosenMap(finding, answer)) await assessAgain(tx, asset);
 }
 
-/** Another picture than the one surely proposed: what follows from it is not known yet. */
+/** Another picture than the one surely proposed, or that taken back: what follows from it is not known yet. */
 const isChosenMap = (finding: Finding, answer: Answer | null): boolean =>
-  finding.key.startsWith('map:') && (answer?.kind === 'own' || (answer?.kind === 'taken' && !finding.sure));
+  finding.key.startsWith('map:') &&
+  (answer === null || answer.kind === 'own' || (answer.kind === 'taken' && !finding.sure));
 
 async function assessAgain(tx: PoolConnection, asset: queries.AssetRow): Promise<void> {
   const open = await findOpenJob(tx, 'assess-asset', asset.id);

@@ -91,7 +91,9 @@ export function CompareView({
   useEffect(() => stage.current?.setMoment(moment), [moment]);
   useEffect(() => stage.current?.setSurface(surface), [surface]);
   useEffect(() => stage.current?.setPicked(picking.points), [picking.points, treated]);
-  useEffect(() => stage.current?.setTurning(isTurning), [isTurning, treated]);
+  // a place is picked on a model that stands still
+  const turns = isTurning && picking.wanted === null;
+  useEffect(() => stage.current?.setTurning(turns), [turns, treated]);
   useHotkeys('t', () => setTurning((now) => !now), { enabled: !isPlain });
   useHotkeys('escape', () => picking.ask(null), { enabled: picking.wanted !== null });
   useHotkeys('l', () =>
@@ -208,11 +210,11 @@ export function CompareView({
         <button
           type="button"
           className="stage-turn"
-          aria-pressed={isTurning}
+          aria-pressed={turns}
           title="t"
           onClick={() => setTurning(!isTurning)}
         >
-          {isTurning ? 'Stand still' : 'Turn test'}
+          {turns ? 'Stand still' : 'Turn test'}
         </button>
       )}
       <details className="stage-light">

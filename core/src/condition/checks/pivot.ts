@@ -2,8 +2,7 @@ import type { Choice, Finding } from '@haveld/contract/finding';
 import { PIVOTS, type Pivot } from '@haveld/contract/step';
 import { boxSize } from '../../scene/bounds';
 import { PIVOT_WORDS } from '../../treatment/steps/set-pivot';
-import type { PivotPlace } from '../../placement/judge-pivot';
-import { judgePivotPlace } from '../../placement/judge-pivot';
+import { judgePivotPlace, type PivotPlace } from '../../placement/judge-pivot';
 import { formatLength } from '../../placement/units';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
@@ -76,6 +75,8 @@ export function checkPivot({ name, uprightBox: box, uprightBalance, size, strang
     });
   const outside = [0, 1, 2].some((axis) => box.min[axis] > 0 || box.max[axis] < 0);
   if (outside && !place && (isOff || hovers)) evidence.push({ text: 'the pivot lies outside the model' });
+  const independent = evidence.length;
+  // a figure to know, no evidence for another pivot
   if (uprightBalance)
     evidence.push({
       text: `turned about it, its balance point (of the ${uprightBalance.by}) runs round at`,
@@ -120,7 +121,7 @@ export function checkPivot({ name, uprightBox: box, uprightBalance, size, strang
       title,
       detail: 'Centre of the base instead, standing on the ground.',
       evidence,
-      sure: isSure(choices[0], evidence.length),
+      sure: isSure(choices[0], independent),
     }),
   ];
 }

@@ -29,6 +29,8 @@ interface Part {
   positions: Float64Array;
   indices: ArrayLike<number> | null;
   corners: number;
+  /** Of each triangle, filled while the whole is measured. */
+  areas: Float64Array;
 }
 
 /** @returns null where there is no surface */
@@ -38,7 +40,8 @@ export function measureSurface(instances: readonly MeshInstance[], box: Box): Su
       if (!isTriangles(primitive)) return [];
       const positions = computeWorldPositions(instance, primitive);
       const indices = primitive.getIndices()?.getArray() ?? null;
-      return [{ positions, indices, corners: indices?.length ?? positions.length / 3 }];
+      const corners = indices?.length ?? positions.length / 3;
+      return [{ positions, indices, corners, areas: new Float64Array(Math.floor(corners / 3)) }];
     }),
   );
   const sums = { area: 0, centre: [0, 0, 0], flat: new Float64Array(ENDS), square: new Float64Array(3) };
@@ -62,7 +65,7 @@ export function measureSurface(instances: readonly MeshInstance[], box: Box): Su
 }
 
 function addPart(
-  { positions: p, indices, corners }: Part,
+  { positions: p, indices, corners, areas }: Part,
   box: Box,
   sums: { area: number; centre: number[]; flat: Float64Array; square: Float64Array },
 ): void {
@@ -85,6 +88,7 @@ function addPart(
     normal[2] = (ux * vy - uy * vx) / 2;
     const area = Math.sqrt(normal[0] * normal[0] + normal[1] * normal[1] + normal[2] * normal[2]);
     if (!(area > 0)) continue;
+    areas[i / 3] = area;
     sums.area += area;
     for (let axis = 0; axis < 3; axis++) {
       const pa = p[a + axis];
@@ -104,21 +108,12 @@ function samplePoints(parts: readonly Part[], total: number): Float64Array {
   const points = new Float64Array(SAMPLES * 3);
   const step = total / SAMPLES;
   let [count, next, sum] = [0, step / 2, 0];
-  for (const { positions: p, indices, corners } of parts)
+  for (const { positions: p, indices, corners, areas } of parts)
     for (let i = 0; i + 2 < corners && count < SAMPLES; i += 3) {
       const a = (indices ? indices[i] : i) * 3;
       const b = (indices ? indices[i + 1] : i + 1) * 3;
       const c = (indices ? indices[i + 2] : i + 2) * 3;
-      const ux = p[b] - p[a];
-      const uy = p[b + 1] - p[a + 1];
-      const uz = p[b + 2] - p[a + 2];
-      const vx = p[c] - p[a];
-      const vy = p[c + 1] - p[a + 1];
-      const vz = p[c + 2] - p[a + 2];
-      const nx = uy * vz - uz * vy;
-      const ny = uz * vx - ux * vz;
-      const nz = ux * vy - uy * vx;
-      sum += Math.sqrt(nx * nx + ny * ny + nz * nz) / 2;
+      sum += areas[i / 3];
       while (next < sum && count < SAMPLES) {
         // R2: M. Roberts' generalised golden ratio in two dimensions (from memory)
         let s = (count * 0.7548776662466927) % 1;
@@ -133,18 +128,25 @@ function samplePoints(parts: readonly Part[], total: number): Float64Array {
   return points.subarray(0, count * 3);
 }
 
+/** Vertices kept of each end, at most. */
+const MOST_NEAR = 20_000;
+
 /** Vertices that lie at an end; of very many every so manieth. */
 function listNear(parts: readonly Part[], box: Box): Float64Array[] {
-  const MOST = 20_000;
   const size = boxSize(box);
-  const found = Array.from({ length: ENDS }, () => [] as number[]);
+  const found = Array.from({ length: ENDS }, () => ({ list: [] as number[], every: 1, met: 0 }));
   for (const { positions: p } of parts)
     for (let o = 0; o < p.length; o += 3)
       for (let axis = 0; axis < 3; axis++) {
         const isLow = p[o + axis] <= box.min[axis] + size[axis] * SLAB;
         if (!isLow && p[o + axis] < box.max[axis] - size[axis] * SLAB) continue;
-        const list = found[axis * 2 + (isLow ? 0 : 1)];
-        if (list.length < MOST * 2) list.push(p[o + ((axis + 1) % 3)], p[o + ((axis + 2) % 3)]);
+        const end = found[axis * 2 + (isLow ? 0 : 1)];
+        if (end.met++ % end.every !== 0) continue;
+        end.list.push(p[o + ((axis + 1) % 3)], p[o + ((axis + 2) % 3)]);
+        if (end.list.length < MOST_NEAR * 2) continue;
+        // full: every other one goes, and half as many come
+        end.list = end.list.filter((_, i) => (i >> 1) % 2 === 0);
+        end.every *= 2;
       }
-  return found.map((list) => Float64Array.from(list));
+  return found.map(({ list }) => Float64Array.from(list));
 }

@@ -10,7 +10,7 @@ export const straighten: StepDefinition<'straighten'> = {
   codeVersion: 1,
   topology: 'keeps',
   title: () => 'Straightened',
-  credit: () => null,
+  credit: () => 'set upright',
   adaptation: () => null,
   apply(document, step) {
     const root = getPlacementRoot(document);
