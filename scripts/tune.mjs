@@ -6,6 +6,7 @@ import { run } from './steps/run.mjs';
 /** What is fitted, by what, and where it is written. Pictures fetch their sets, about 0.8 GB, the first time. */
 const FITS = {
   pictures: { by: 'train-picture-weights', writes: 'core/src/textures/judging/picture-weights.ts' },
+  front: { by: 'train-front-weights', writes: 'core/src/placement/front/front-weights.ts' },
   stance: { by: 'train-stance-weights', writes: 'core/src/placement/stance/stance-weights.ts' },
 };
 

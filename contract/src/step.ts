@@ -39,14 +39,16 @@ export const AxisSchema = z.enum(['x', 'y', 'z']);
 export type Axis = z.infer<typeof AxisSchema>;
 
 /**
- * Where a model turns about. `corner`: of the base, for modules. `wall`: the middle of its back. `hinge`: the foot of its left
- * edge. `point`: one that was picked.
+ * Where a model turns about. `foot`: the middle of what touches the ground. `ceiling`: the middle of its top. `corner`: of the base,
+ * for modules. `wall`: the middle of its back. `hinge`: the foot of its left edge. `point`: one that was picked.
  */
 export const PIVOTS = [
   'kept',
   'base-centre',
   'box-centre',
   'balance-point',
+  'foot',
+  'ceiling',
   'corner',
   'wall',
   'hinge',
@@ -89,6 +91,23 @@ export type MapWork = z.infer<typeof MapWorkSchema>;
 /** One change of a treatment, with all it needs to be done again. `schema` counts the shape of a kind's settings. */
 export const StepSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('leave-out'), schema: z.literal(1), what: z.string(), parts: z.array(PartRefSchema) }),
+  z.object({
+    kind: z.literal('even-scale'),
+    schema: z.literal(1),
+    parts: z.array(PartRefSchema),
+    /** True takes a mirror out as well. */
+    unmirror: z.boolean(),
+  }),
+  z.object({
+    kind: z.literal('set-part-pivot'),
+    schema: z.literal(1),
+    parts: z.array(PartRefSchema).min(1),
+    /** Shares of each part's own box, in the axes of the file as received. */
+    point: z.tuple([z.number(), z.number(), z.number()]),
+    /** That place in words: `its left edge`. */
+    words: z.string(),
+  }),
+  z.object({ kind: z.literal('turn-faces'), schema: z.literal(1), parts: z.array(PartRefSchema) }),
   z.object({ kind: z.literal('dissolve-wrappers'), schema: z.literal(1), parts: z.array(PartRefSchema) }),
   z.object({
     kind: z.literal('relink-map'),
@@ -178,6 +197,12 @@ export const StepSchema = z.discriminatedUnion('kind', [
     /** How far it leant, and where to. */
     degrees: z.number().min(0).max(90),
     words: z.string(),
+  }),
+  z.object({
+    kind: z.literal('face'),
+    schema: z.literal(1),
+    /** About Y, counter-clockwise seen from above. */
+    degrees: z.union([z.literal(-90), z.literal(90), z.literal(180)]),
   }),
   z.object({ kind: z.literal('bake'), schema: z.literal(1) }),
   z.object({

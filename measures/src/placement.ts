@@ -1,10 +1,11 @@
+import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front';
 import { SURE_INDEPENDENT } from '@haveld/core/condition/make-finding';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { examine, type Examination } from '@haveld/core/condition/examination';
 import { boxSize } from '@haveld/core/scene/bounds';
 import { createRandom } from '@haveld/core/textures/relink/broken-layouts';
-import { readAllFurniture, type FurnitureModel } from './parts/furniture';
-import { misplace, type Misplaced } from './parts/misplace';
+import { hasKnownFront, readAllFurniture, type FurnitureModel } from './parts/furniture';
+import { misplace, turnRound, type Misplaced } from './parts/misplace';
 
 // Size, up and ground over the open furniture (Free Art License 1.3), each model as it is and put into another unit, turned, moved
 // and set on a display floor by a seeded change; with the catalogue's name and category and without; by author; and whether what is
@@ -49,6 +50,44 @@ for (const isChanged of [false, true]) {
   }
 }
 
+await judgeFronts();
+
+/** Whether those that face +Z are left alone, and those turned about y are seen to be turned; the side proposed first is theirs. */
+async function judgeFronts(): Promise<void> {
+  const random = createRandom(7);
+  for await (const model of readAllFurniture(onlyTuning ? 'tuning' : 'all')) {
+    if (!hasKnownFront(model)) continue;
+    const group = model.isHeldOut ? 'held-out authors' : 'tuning authors';
+    const [id, degrees] = (
+      [
+        ['+x', 90],
+        ['-z', 180],
+        ['-x', -90],
+      ] as const
+    )[Math.floor(random() * 3)];
+    for (const turn of [null, degrees]) {
+      if (turn !== null) turnRound(model.document, turn);
+      const { front } = examine({
+        document: model.document,
+        name: `${model.row.name} ${model.row.category}`,
+        log: [],
+        pictures: [],
+        belonging: new Set(),
+        stated: [],
+      });
+      const [best] = front ?? [];
+      const key = `front|${turn === null ? 'as it is' : 'turned'}|${group}`;
+      if (!best || best.id !== '+z' || best.confidence < FRONT_HOLDS_FROM) {
+        tally([key], 'asked');
+        tally(
+          [`front proposed|${turn === null ? 'as it is' : 'turned'}|${group}`],
+          best?.id === (turn === null ? '+z' : id) ? 'right' : 'wrong',
+        );
+      } else tally([key], turn === null ? 'right' : 'wrong');
+    }
+  }
+}
+
 /** Models the catalogue turns about y or lays down stand as it holds them; only those that stand on y are changed. */
 function describeTruth(
   { row, document, foot }: FurnitureModel,
@@ -64,7 +103,7 @@ function judge({ row, isHeldOut }: FurnitureModel, truth: Misplaced, seen: Exami
   const group = isHeldOut ? 'held-out authors' : 'tuning authors';
   const [up] = seen.up;
   const ends: Record<string, number> = { x: 0, '-x': 1, y: 2, '-y': 3, z: 4, '-z': 5 };
-  const upSure = isSure(up) || (up?.id === 'y' && up.confidence > 0.85);
+  const upSure = isSure(up) || (up?.id === 'y' && up.confidence >= HOUSE_RULES.sureFrom);
   const upRight = up && ends[up.id] === truth.foot;
   tally([`up|${way}|${group}`, `up|${way}|by ${row.author}`], !upSure ? 'asked' : upRight ? 'right' : 'wrong');
   if (up) count('up', up.confidence, upRight === true);

@@ -1,7 +1,7 @@
 import type { SheetFinding } from '@haveld/contract/bench';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding, Heading } from '@haveld/contract/finding';
-import type { Step } from '@haveld/contract/step';
+import type { Step, StepKind } from '@haveld/contract/step';
 
 /** Puts answers beside findings. A holding finding is settled; one that blocks rights is settled only by the rights themselves. */
 export function answerFindings(findings: readonly Finding[], answers: ReadonlyMap<string, Answer>): SheetFinding[] {
@@ -51,9 +51,12 @@ export function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
   return choice.steps;
 }
 
+/** What a step of these kinds does lies in the root until it is baked. */
+const LIES_IN_ROOT: ReadonlySet<StepKind> = new Set(['scale', 'turn', 'straighten', 'face']);
+
 /** A turn or a scale lies in the root until it is baked; what moves keeps it there (it has no finding about baking). */
 export const callsForBaking = (findings: readonly Finding[], steps: readonly Step[]): boolean =>
-  steps.some((step) => step.kind === 'scale' || step.kind === 'turn' || step.kind === 'straighten') &&
+  steps.some((step) => LIES_IN_ROOT.has(step.kind)) &&
   findings.some((finding) => finding.key === 'bake' || finding.key === 'motion');
 
 /**

@@ -1,21 +1,29 @@
 import type { Document } from '@gltf-transform/core';
 import type { Box, Figures, LogEntry, MapLine } from '@haveld/contract/report';
 import type { UpCandidate } from '../placement/judge-up';
+import { findFoot } from '../placement/find-foot';
+import { measureFront } from '../placement/front/front-features';
+import { hasNoFront, judgeFront, type FrontCandidate } from '../placement/front/judge-front';
+import { listNamedSides } from '../placement/front/named-sides';
+import { judgeMount, type Mount } from '../placement/judge-mount';
 import { judgeUp } from '../placement/judge-up';
-import { judgeSize, type SizeCandidate } from '../placement/judge-size';
-import type { StatedSize } from '../placement/stated-size';
+import { judgeSize, type SimilarSize, type SizeCandidate } from '../placement/judge-size';
+import { listNamedSizes, type StatedSize } from '../placement/stated-size';
 import { judgeLean, type Lean } from '../placement/stance/judge-lean';
 import { listStanceFeatures } from '../placement/stance/stance-features';
 import { computeMoments, type Moments } from '../placement/moments';
-import { measureSurface } from '../placement/stance/surface-measures';
+import { measureSurface, type SurfaceMeasures } from '../placement/stance/surface-measures';
 import { turnBox } from '../placement/turn-box';
 import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
 import { boxSize, computeBounds } from '../scene/bounds';
 import { computeFigures } from '../scene/figures';
 import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/source-data';
-import { listMeshInstances } from '../scene/traverse';
+import { listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { listPositions } from '../scene/world-positions';
 import { NO_HABIT, type SourceHabit } from '../finds/habits';
+import { listMovingParts, type MovingPart } from '../structure/moving-parts';
 import { listStrangers, type Stranger } from '../structure/strangers';
+import { quarterTurnMatrix } from '../scene/matrix';
 import type { StepOf } from '@haveld/contract/step';
 import type { TextureRole } from '@haveld/contract/texture-role';
 import type { RoleJudgement } from '../textures/judging/judge-map-role';
@@ -60,9 +68,19 @@ export interface Examination {
   uprightBox: Box | null;
   /** Its balance point there, the pivot at the origin; null without surface. */
   uprightBalance: Pick<Moments, 'balance' | 'by'> | null;
+  /** The box of what it touches the ground with there. */
+  uprightFoot: Box | null;
   /** Its width, height, depth, in the file's unit. */
   uprightSize: [number, number, number] | null;
   isMoving: boolean;
+  /** As it stands upright, most likely first; empty where it is alike from all sides, null without surface. */
+  front: FrontCandidate[] | null;
+  /** What it is held by, most likely first; empty without surface. */
+  mounts: Mount[];
+  /** In the axes of the file; null without surface. */
+  moments: Moments | null;
+  /** Parts that turn about another place than they should. */
+  movingParts: MovingPart[];
   habit: SourceHabit;
 }
 
@@ -87,6 +105,8 @@ export interface ExaminationInput {
   belonging: ReadonlySet<string>;
   /** Sizes that texts beside the model state. */
   stated: readonly StatedSize[];
+  /** Things of its kind that are catalogued already. */
+  similar?: readonly SimilarSize[];
   /** What is known of its source. */
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
@@ -110,6 +130,7 @@ export function examine({
   facts: seen = [],
   belonging,
   stated,
+  similar = [],
   habit = NO_HABIT,
   remembered = [],
   taken = [],
@@ -141,7 +162,9 @@ export function examine({
     balance: turnBox({ min: moments.balance, max: moments.balance }, up[0]?.turn ?? null).min,
   };
   const uprightSize = uprightBox && boxSize(uprightBox);
+  const uprightFoot = uprightBox && findUprightFoot(document, instances, uprightBox, up[0]?.turn ?? null);
   const root = document.getRoot();
+  const figures = computeFigures(document);
   const facts = new Map(
     [...pictures.flatMap((picture) => picture.facts ?? []), ...seen].map((one) => [one.sha256, one]),
   );
@@ -151,7 +174,7 @@ export function examine({
   return {
     document,
     name,
-    figures: computeFigures(document),
+    figures,
     source,
     log,
     maps,
@@ -172,17 +195,77 @@ export function examine({
           declaredMetres: source.declaredMetres,
           habitUnit: habit.unit,
           typical,
-          stated,
+          stated: [...stated, ...listNamedSizes(name)],
+          similar,
+          texelDensity: figures.texelDensity,
         })
       : [],
     lean,
     uprightBox,
     uprightBalance,
+    uprightFoot,
     uprightSize,
+    front: surface && judgeFacing(document, instances, modelBox, surface, up[0]?.turn ?? null),
+    mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, up[0]) : [],
+    moments,
+    movingParts: listMovingParts(document, instances, up[0]?.turn ?? null),
     habit,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,
   };
 }
+
+type Turn = UpCandidate['turn'];
+
+function findUprightFoot(document: Document, instances: readonly MeshInstance[], box: Box, turn: Turn): Box {
+  const stand = turn && quarterTurnMatrix(turn.axis, turn.degrees);
+  const positions = listPositions(document, instances);
+  if (stand)
+    for (const p of positions)
+      for (let o = 0; o + 2 < p.length; o += 3) {
+        const [x, y, z] = [p[o], p[o + 1], p[o + 2]];
+        p[o] = stand[0] * x + stand[4] * y + stand[8] * z;
+        p[o + 1] = stand[1] * x + stand[5] * y + stand[9] * z;
+        p[o + 2] = stand[2] * x + stand[6] * y + stand[10] * z;
+      }
+  return findFoot(positions, box);
+}
+
+const GLTF = /^(GLB|glTF)$/;
+
+function judgeFacing(
+  document: Document,
+  instances: readonly MeshInstance[],
+  modelBox: Box,
+  surface: SurfaceMeasures,
+  turn: Turn,
+): FrontCandidate[] {
+  const shape = measureFront(surface, turn);
+  const named = listNamedSides(document, instances, modelBox, turn);
+  if (hasNoFront({ shape, named })) return [];
+  const isDeclared = turn === null && GLTF.test(getDocumentSource(document).format ?? '');
+  return judgeFront({ isDeclared, shape, named });
+}
+
+function judgeHeld(
+  name: string,
+  size: [number, number, number],
+  surface: SurfaceMeasures,
+  up: UpCandidate | undefined,
+): Mount[] {
+  const foot = ENDS_OF_UP[up?.id ?? 'y'];
+  const features = listStanceFeatures(surface, null)[foot];
+  // a model that lies is not looked at from the back: where its back is, nobody knows yet
+  const back = up?.turn ? 0 : surface.flat[4];
+  return judgeMount({
+    name,
+    size,
+    flat: { back, top: surface.flat[foot ^ 1], foot: surface.flat[foot] },
+    isBalanced: features.balance > 0,
+  });
+}
+
+/** The end of the box a model stands on: lower and upper along x, y, z. */
+const ENDS_OF_UP: Record<UpCandidate['id'], number> = { x: 0, '-x': 1, y: 2, '-y': 3, z: 4, '-z': 5 };
 
 /** A source's words, as roles. */
 const wordsOf = ({ roles }: SourceHabit): Record<string, TextureRole> =>

@@ -1,4 +1,4 @@
-import type { Document } from '@gltf-transform/core';
+import type { Document, Node } from '@gltf-transform/core';
 import { mergePoints } from '../geometry/merge-points';
 import { isTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { computeWorldPositions } from '../scene/world-positions';
@@ -12,6 +12,8 @@ export interface Moments {
   /** Of the volume where every part is closed, else of the surface. */
   balance: [number, number, number];
   by: 'volume' | 'surface';
+  /** Closed parts whose faces look inwards. */
+  insideOut: Node[];
 }
 
 /** Past so many triangles nobody counts edges: a surface whose faces cancel out counts as closed. Ours: a third of a second. */
@@ -29,6 +31,7 @@ export function computeMoments(
   const surface = [0, 0, 0];
   const solid = [0, 0, 0];
   let isClosed = true;
+  const insideOut: Node[] = [];
   for (const instance of instances) {
     const whole = [0, 0, 0];
     // the faces of a closed surface add up to nothing
@@ -80,7 +83,12 @@ export function computeMoments(
     }
     if (edges.triangles === 0) continue;
     const cancels = Math.hypot(faces[0], faces[1], faces[2]) < twiceArea * 1e-4;
-    isClosed &&= cancels && (edges.triangles > MOST_COUNTED || edges.isClosed());
+    if (isClosed || own < 0) {
+      const isPartClosed = cancels && (edges.triangles > MOST_COUNTED || edges.isClosed());
+      isClosed &&= isPartClosed;
+      // what encloses next to nothing looks neither way
+      if (isPartClosed && own < -1e-6 * (twiceArea / 2) ** 1.5) insideOut.push(instance.node);
+    }
     // a mirrored or inside-out part encloses as much
     const sign = own < 0 ? -1 : 1;
     volume += own * sign;
@@ -89,7 +97,7 @@ export function computeMoments(
   if (!(area > 0) || !Number.isFinite(area)) return null;
   const by = isClosed && volume > 1e-9 * area ** 1.5 ? 'volume' : 'surface';
   const balance = (by === 'volume' ? solid.map((v) => v / volume) : surface.map((v) => v / area)) as Moments['balance'];
-  return { area, volume: by === 'volume' ? volume : 0, balance, by };
+  return { area, volume: by === 'volume' ? volume : 0, balance, by, insideOut };
 }
 
 /** Counts how often each edge of a mesh is walked one way and the other. */

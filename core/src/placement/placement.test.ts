@@ -14,11 +14,11 @@ import {
 import { boxCentre, computeBounds } from '../scene/bounds';
 import { quarterTurnMatrix } from '../scene/matrix';
 import { computePivotShift } from '../treatment/steps/set-pivot';
-import { judgePivotPlace } from './judge-pivot';
+import { findPivotPlace, judgePivotPlace } from './judge-pivot';
 import { computeMoments } from './moments';
 import { judgeSize } from './judge-size';
 import { judgeUp } from './judge-up';
-import { findDeclaredUnit, listStatedSizes } from './stated-size';
+import { findDeclaredUnit, listNamedSizes, listStatedSizes } from './stated-size';
 import { judgeRoundness } from './roundness';
 import { judgeLean } from './stance/judge-lean';
 import { listStanceFeatures } from './stance/stance-features';
@@ -215,7 +215,50 @@ test.each([
   [[0.4, 0, 0.3], [2, 3, 2], null],
   [[5, 0, 5], [6, 1, 6], null],
 ] as const)('with its box from %j to %j the pivot lies at: %s', (min, max, place) => {
-  expect(judgePivotPlace({ min: [...min], max: [...max] }, null)).toBe(place);
+  expect(judgePivotPlace({ box: { min: [...min], max: [...max] }, balance: null })).toBe(place);
+});
+
+test('a thing that reaches out to one side has its pivot at its foot', () => {
+  const box = { min: [-0.1, 0, -0.1] as [number, number, number], max: [1.4, 6, 0.1] as [number, number, number] };
+  const foot = { min: [-0.1, 0, -0.1] as [number, number, number], max: [0.1, 0, 0.1] as [number, number, number] };
+  expect(judgePivotPlace({ box, foot, balance: null })).toBe('foot');
+  expect(findPivotPlace({ box, foot, balance: null }, 'foot').map((v) => Number(v.toFixed(9)))).toEqual([0, 0, 0]);
+});
+
+test.each([
+  ['crate_80cm', [{ along: 'any', metres: 0.8 }]],
+  ['shelf 60x40x78cm', [{ along: 'sides', metres: 0.78, sides: [0.6, 0.4, 0.78] }]],
+  ['beam 2.4 m', [{ along: 'any', metres: 2.4 }]],
+  ['lamp_4K_v2', []],
+  ['mast 12', []],
+])('the name %s states %j', (name, stated) => {
+  expect(listNamedSizes(name)).toMatchObject(stated);
+});
+
+test('a page that gives three sides settles the unit, whichever is which', () => {
+  const stated = listStatedSizes([{ file: 'page.html', text: 'Dimensions: 60 × 40 × 78 cm', firstLine: 3 }]);
+  expect(stated[0]).toMatchObject({ along: 'sides', evidence: { file: 'page.html', line: 3 } });
+  const [best] = ask([60, 78, 40], { stated });
+  expect(best.id).toBe('cm');
+  expect(best.evidence.map(({ text }) => text)).toContain('a text states it: 60 × 40 × 78 cm');
+  // two sides that agree and one that does not agree with nothing
+  expect(ask([60, 79.9, 44], { stated })[0].evidence.some(({ text }) => text.startsWith('a text'))).toBe(false);
+});
+
+test('what is catalogued already speaks for the unit that makes this one like it', () => {
+  const similar = [{ words: 'HV-000007 “Sea chest”', size: [0.9, 0.45, 0.5] as const }];
+  const best = ask([88, 44, 52], { similar })[0];
+  expect(best).toMatchObject({ id: 'cm' });
+  expect(best.evidence.map(({ text }) => text)).toContain('as HV-000007 “Sea chest” in the library');
+  expect(best.confidence).toBeGreaterThan(ask([88, 44, 52], {})[0].confidence);
+});
+
+test('maps speak for the unit in which they are as fine as maps are', () => {
+  const share = (texelDensity: number | null, id: string): number =>
+    ask([1.3, 1.1, 0.9], { texelDensity }).find((one) => one.id === id)!.confidence;
+  // 700 texels a unit: metres, and not millimetres or kilometres
+  expect(share(700, 'm')).toBeGreaterThan(share(null, 'm'));
+  expect(share(700, 'mm')).toBeLessThan(share(null, 'mm') + 1e-12);
 });
 
 test('a declared unit without a name of its own is a candidate', () => {

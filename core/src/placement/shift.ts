@@ -1,4 +1,4 @@
-import type { Document, Node, vec3 } from '@gltf-transform/core';
+import type { Document, Mesh, Node, vec3 } from '@gltf-transform/core';
 
 /**
  * Moves what hangs under a node by `delta`. A part that stands at its parent's origin keeps standing there: its vertices and
@@ -10,12 +10,7 @@ export function shiftChildren(document: Document, parent: Node, delta: vec3): vo
   const moved = new Set<unknown>();
   const visit = (node: Node): void => {
     const mesh = node.getMesh();
-    const stands = mesh
-      ? document
-          .getRoot()
-          .listNodes()
-          .filter((other) => other.getMesh() === mesh).length
-      : 0;
+    const stands = mesh ? countStands(document, mesh) : 0;
     const atOrigin = node.getTranslation().every((v) => Math.abs(v) < 1e-9);
     const plain = !node.getCamera() && node.listExtensions().length === 0 && !node.getSkin();
     if (!atOrigin || stands > 1 || !plain || (!mesh && node.listChildren().length === 0)) {
@@ -23,25 +18,40 @@ export function shiftChildren(document: Document, parent: Node, delta: vec3): vo
       node.setTranslation([x + delta[0], y + delta[1], z + delta[2]]);
       return;
     }
-    for (const primitive of mesh?.listPrimitives() ?? []) {
-      const position = primitive.getAttribute('POSITION');
-      if (!position || moved.has(position)) continue;
-      const shared = position
-        .listParents()
-        .some((owner) => owner.propertyType === 'Primitive' && !mesh!.listPrimitives().includes(owner as never));
-      const count = position.getCount();
-      const array = new Float32Array(count * 3);
-      const element = [0, 0, 0];
-      for (let i = 0; i < count; i++) {
-        position.getElement(i, element);
-        for (let axis = 0; axis < 3; axis++) array[i * 3 + axis] = element[axis] + delta[axis];
-      }
-      const dst = shared ? position.clone() : position;
-      dst.setNormalized(false).setArray(array);
-      if (shared) primitive.setAttribute('POSITION', dst);
-      moved.add(dst);
-    }
+    if (mesh) shiftMesh(mesh, delta, moved);
     node.listChildren().forEach(visit);
   };
   parent.listChildren().forEach(visit);
+}
+
+/** @returns how many nodes show a mesh */
+export const countStands = (document: Document, mesh: Mesh): number =>
+  document
+    .getRoot()
+    .listNodes()
+    .filter((node) => node.getMesh() === mesh).length;
+
+/**
+ * Moves the vertices of a mesh; what another mesh shares is copied first.
+ * @param moved accessors that have been moved already, and stay
+ */
+export function shiftMesh(mesh: Mesh, delta: Readonly<vec3>, moved: Set<unknown>): void {
+  for (const primitive of mesh.listPrimitives()) {
+    const position = primitive.getAttribute('POSITION');
+    if (!position || moved.has(position)) continue;
+    const shared = position
+      .listParents()
+      .some((owner) => owner.propertyType === 'Primitive' && !mesh.listPrimitives().includes(owner as never));
+    const count = position.getCount();
+    const array = new Float32Array(count * 3);
+    const element = [0, 0, 0];
+    for (let i = 0; i < count; i++) {
+      position.getElement(i, element);
+      for (let axis = 0; axis < 3; axis++) array[i * 3 + axis] = element[axis] + delta[axis];
+    }
+    const dst = shared ? position.clone() : position;
+    dst.setNormalized(false).setArray(array);
+    if (shared) primitive.setAttribute('POSITION', dst);
+    moved.add(dst);
+  }
 }

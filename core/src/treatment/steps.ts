@@ -3,6 +3,8 @@ import { bake } from './steps/bake';
 import { changeMap } from './steps/change-map';
 import { convertSpecular } from './steps/convert-specular';
 import { dissolveWrappers } from './steps/dissolve-wrappers';
+import { evenScales } from './steps/even-scale';
+import { face } from './steps/face';
 import { foldConstant } from './steps/fold-constant';
 import { heightToNormal } from './steps/height-to-normal';
 import { leaveOut } from './steps/leave-out';
@@ -13,15 +15,20 @@ import { relinkMap } from './steps/relink-map';
 import { scale } from './steps/scale';
 import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
+import { setPartPivot } from './steps/set-part-pivot';
 import { setPivot } from './steps/set-pivot';
 import { splitMaterial } from './steps/split-material';
 import { straighten } from './steps/straighten';
 import { turn } from './steps/turn';
+import { turnFacesOut } from './steps/turn-faces';
 import { unlinkMap } from './steps/unlink-map';
 import { PHASES, type StepDefinition } from './step-definition';
 
 /** Every kind of step there is. */
 export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
+  'even-scale': evenScales,
+  'set-part-pivot': setPartPivot,
+  'turn-faces': turnFacesOut,
   'leave-out': leaveOut,
   'dissolve-wrappers': dissolveWrappers,
   'relink-map': relinkMap,
@@ -37,6 +44,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   scale: scale,
   turn: turn,
   straighten: straighten,
+  face: face,
   bake: bake,
   'set-pivot': setPivot,
   'set-normals': setNormals,

@@ -21,6 +21,9 @@ export async function* readAllFurniture(use: 'tuning' | 'all'): AsyncGenerator<F
   }
 }
 
+/** What the catalogue does not turn at all stands with its front to +z, where its catalogue has the front (common practice of floor plans). */
+export const hasKnownFront = ({ row }: FurnitureModel): boolean => row.rotation === '';
+
 /** The catalogue turns a model by R; what it holds up is the file's Rᵀ·y. */
 function findFoot(rotation: string): number | null {
   if (rotation === '') return 2;

@@ -68,6 +68,15 @@ export function misplace(document: Document, factor: number | null, random: () =
   };
 }
 
+/** Turns what a document shows about Y. */
+export function turnRound(document: Document, degrees: -90 | 90 | 180): void {
+  const scene = getShownScene(document);
+  const root = document.createNode('root');
+  for (const child of scene.listChildren()) root.addChild(child);
+  scene.addChild(root);
+  root.setMatrix(quarterTurnMatrix('y', degrees));
+}
+
 const FLOOR = 'plane 7';
 
 function addFloor(

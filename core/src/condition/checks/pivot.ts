@@ -2,7 +2,8 @@ import type { Choice, Finding } from '@haveld/contract/finding';
 import { PIVOTS, type Pivot } from '@haveld/contract/step';
 import { boxSize } from '../../scene/bounds';
 import { PIVOT_WORDS } from '../../treatment/steps/set-pivot';
-import { judgePivotPlace, type PivotPlace } from '../../placement/judge-pivot';
+import { findPivotPlace, judgePivotPlace, type PivotPlace, type PivotShape } from '../../placement/judge-pivot';
+import type { Mount } from '../../placement/judge-mount';
 import { formatLength } from '../../placement/units';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
@@ -31,6 +32,16 @@ const PURPOSES: Partial<Record<PivotPlace, Purpose>> = {
     names: /\b(module|modular|tile|wall|floor|corner|segment|block)\b/i,
     fits: (width, _, depth) => isModular(width) && isModular(depth),
   },
+  foot: {
+    words: 'what reaches out to one side stands where its foot is',
+    names: /\b(pole|mast|flag|crane|lamp post|street ?lamp|sign post|arm|davit)\b/i,
+    fits: () => true,
+  },
+  ceiling: {
+    words: 'things that hang from above are placed by their top',
+    names: /\b(chandelier|pendant|ceiling|hanging|lamp|bell|hook)\b/i,
+    fits: () => false,
+  },
   wall: {
     words: 'things that hang are placed by their back',
     names: /\b(frame|picture|mirror|shelf|sconce|sign|clock|socket|radiator)\b/i,
@@ -49,25 +60,34 @@ function findPurpose(place: PivotPlace | null, name: string, sides: readonly num
   return purpose.names.test(name.replaceAll('_', ' ')) || purpose.fits(sides[0], sides[1], sides[2]) ? purpose : null;
 }
 
-/** Where does it turn about, and does it touch the ground? Judged as it will stand once upright and at its size. */
-export function checkPivot({ name, uprightBox: box, uprightBalance, size, strangers }: Examination): Finding[] {
+/** What stands, and has no other place. */
+const STANDS: Pick<Mount, 'id' | 'words' | 'pivot' | 'confidence' | 'evidence'> = {
+  id: 'floor',
+  words: 'stands',
+  pivot: 'base-centre',
+  confidence: 1,
+  evidence: [],
+};
+
+/** Where does it turn about, and is it where it is held? Judged as it will stand once upright and at its size. */
+export function checkPivot(examination: Examination): Finding[] {
+  const { name, uprightBox: box, uprightBalance, uprightFoot, size, strangers } = examination;
   if (!box) return [];
+  const mount = examination.mounts[0] ?? STANDS;
   const factor = size[0]?.factor ?? 1;
   const longest = Math.max(...boxSize(box));
-  const [x, z] = [(box.min[0] + box.max[0]) / 2, (box.min[2] + box.max[2]) / 2];
-  const off = Math.hypot(x, z);
-  const hover = box.min[1];
+  const shape: PivotShape = { box, foot: uprightFoot, balance: uprightBalance?.balance ?? null };
+  const target = findPivotPlace(shape, mount.pivot);
+  const hover = mount.id === 'floor' ? box.min[1] : 0;
+  const off = mount.id === 'floor' ? Math.hypot(target[0], target[2]) : Math.hypot(...target);
   const isOff = off > longest * TOLERANCE;
   const hovers = Math.abs(hover) > longest * TOLERANCE;
   const length = (v: number): string => formatLength(Math.abs(v) * factor);
-  const place = judgePivotPlace(box, uprightBalance?.balance ?? null);
-  const purpose = findPurpose(
-    place,
-    name,
-    boxSize(box).map((side) => side * factor),
-  );
-  const evidence: Finding['evidence'] = [];
-  if (isOff) evidence.push({ text: 'the pivot lies beside the centre of the base', figure: length(off) });
+  const sides = boxSize(box).map((side) => side * factor);
+  const place = judgePivotPlace(shape);
+  const purpose = findPurpose(place, name, sides);
+  const evidence: Finding['evidence'] = [...(mount.id === 'floor' ? [] : mount.evidence)];
+  if (isOff) evidence.push({ text: `the pivot lies beside the ${MEANT[mount.pivot]}`, figure: length(off) });
   if (hovers)
     evidence.push({
       text: hover > 0 ? 'it hovers above the ground' : 'it reaches below the ground',
@@ -83,22 +103,21 @@ export function checkPivot({ name, uprightBox: box, uprightBalance, size, strang
       figure: length(Math.hypot(uprightBalance.balance[0], uprightBalance.balance[2])),
     });
   const isKept = purpose !== null;
-  const choices = PIVOTS.filter((at) => at !== 'point')
-    .map((at): Choice => {
-      const onGround = at === 'base-centre' || (at === 'kept' && !isKept);
-      return {
-        id: at,
-        label: at === 'kept' && place ? `as it came: ${PIVOT_WORDS[place]}` : PIVOT_WORDS[at],
-        steps: at === 'kept' && isKept ? [] : [{ kind: 'set-pivot', schema: 1, at, onGround }],
-        confidence: isKept ? (at === 'kept' ? 0.9 : 0.1 * CONFIDENCE[at]) : CONFIDENCE[at],
-        evidence: [],
-      };
-    })
-    .sort((a, b) => b.confidence - a.confidence);
+  const choices = listChoices(mount, place, isKept);
   const after = strangers.map(strangerKey);
   const given = { key: 'pivot', heading: 'size-and-stance', choices, after } as const;
   if (!isOff && !hovers)
-    return [makeFinding({ ...given, mark: 'holds', title: 'Stands on the ground, pivot at its base centre' })];
+    return [
+      makeFinding({
+        ...given,
+        mark: 'holds',
+        title:
+          mount.id === 'floor'
+            ? 'Stands on the ground, pivot at its base centre'
+            : `It ${mount.words}, pivot at the ${MEANT[mount.pivot]}`,
+        evidence: mount.id === 'floor' ? [] : evidence,
+      }),
+    ];
   if (isKept)
     return [
       makeFinding({
@@ -110,7 +129,9 @@ export function checkPivot({ name, uprightBox: box, uprightBalance, size, strang
       }),
     ];
   const title = isOff
-    ? `Pivot is ${length(off)} off the base centre`
+    ? mount.id === 'floor'
+      ? `Pivot is ${length(off)} off the base centre`
+      : `It ${mount.words}: its pivot is ${length(off)} off`
     : hover > 0
       ? `Hovers ${length(hover)} above the ground`
       : `Reaches ${length(hover)} below the ground`;
@@ -119,20 +140,55 @@ export function checkPivot({ name, uprightBox: box, uprightBalance, size, strang
       ...given,
       mark: 'look',
       title,
-      detail: 'Centre of the base instead, standing on the ground.',
+      detail:
+        mount.id === 'floor'
+          ? 'Centre of the base instead, standing on the ground.'
+          : `The ${MEANT[mount.pivot]} instead, where it is held.`,
       evidence,
       sure: isSure(choices[0], independent),
     }),
   ];
 }
 
+/** A place as a sentence has it. */
+const MEANT: Record<PivotPlace, string> = {
+  ...PIVOT_WORDS,
+  'base-centre': 'centre of the base',
+};
+
+function listChoices(
+  mount: Pick<Mount, 'id' | 'pivot' | 'confidence'>,
+  place: PivotPlace | null,
+  isKept: boolean,
+): Choice[] {
+  const weights: Record<Exclude<Pivot, 'point'>, number> = { ...CONFIDENCE };
+  if (mount.pivot !== 'base-centre') {
+    weights[mount.pivot] = CONFIDENCE['base-centre'] * mount.confidence;
+    weights['base-centre'] = CONFIDENCE['base-centre'] * (1 - mount.confidence);
+  }
+  return PIVOTS.filter((at) => at !== 'point')
+    .map((at): Choice => {
+      const onGround = at === 'base-centre' || at === 'foot' || (at === 'kept' && !isKept && mount.id === 'floor');
+      return {
+        id: at,
+        label: at === 'kept' && place ? `as it came: ${PIVOT_WORDS[place]}` : PIVOT_WORDS[at],
+        steps: at === 'kept' && (isKept || !onGround) ? [] : [{ kind: 'set-pivot', schema: 1, at, onGround }],
+        confidence: isKept ? (at === 'kept' ? 0.9 : 0.1 * weights[at]) : weights[at],
+        evidence: [],
+      };
+    })
+    .sort((a, b) => b.confidence - a.confidence);
+}
+
 /** How often each is wanted for a thing that stands. Common practice, no source. */
 const CONFIDENCE: Record<Exclude<Pivot, 'point'>, number> = {
   'base-centre': 0.92,
   kept: 0.03,
-  'box-centre': 0.015,
-  'balance-point': 0.015,
+  'box-centre': 0.01,
+  'balance-point': 0.01,
   corner: 0.01,
+  foot: 0.005,
+  ceiling: 0.005,
   wall: 0.005,
   hinge: 0.005,
 };

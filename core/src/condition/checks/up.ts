@@ -1,4 +1,5 @@
 import type { Finding } from '@haveld/contract/finding';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -15,7 +16,7 @@ export function checkUp({ up, strangers, source }: Examination): Finding[] {
   }));
   const sure = isSure(choices[0], best.independent);
   const after = strangers.map(strangerKey);
-  if (best.id === 'y' && (sure || best.confidence > 0.85)) {
+  if (best.id === 'y' && (sure || best.confidence >= HOUSE_RULES.sureFrom)) {
     return [
       makeFinding({
         key: 'up',

@@ -1,10 +1,8 @@
 import { boxSize } from '../../scene/bounds';
 import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
 import type { TypicalSize } from '../typical-sizes';
+import { measureMirror } from './measure-mirror';
 import { ENDS, type SurfaceMeasures } from './surface-measures';
-
-/** Cells a side of the box in which mirror images are compared. */
-const CELLS = 14;
 
 /** What speaks for standing on one end, as numbers about 0 to 1. */
 export interface StanceFeatures {
@@ -83,22 +81,3 @@ export function listStanceFeatures(surface: SurfaceMeasures, typical: TypicalSiz
 }
 
 const clamp = (value: number, most: number): number => Math.max(-most, Math.min(most, value));
-
-/** @returns share of the cells with surface whose mirror image across the middle of an axis has surface too */
-function measureMirror({ points, box }: SurfaceMeasures, axis: number): number {
-  const size = boxSize(box);
-  const cells = new Uint8Array(CELLS ** 3);
-  const scale = size.map((side) => (side > 0 ? CELLS / side : 0));
-  const cellOf = (o: number, a: number): number =>
-    Math.min(CELLS - 1, Math.floor((points[o + a] - box.min[a]) * scale[a]));
-  for (let o = 0; o < points.length; o += 3) cells[(cellOf(o, 0) * CELLS + cellOf(o, 1)) * CELLS + cellOf(o, 2)] = 1;
-  const stride = [CELLS * CELLS, CELLS, 1][axis];
-  let [all, both] = [0, 0];
-  for (let cell = 0; cell < cells.length; cell++) {
-    if (!cells[cell]) continue;
-    const at = Math.floor(cell / stride) % CELLS;
-    all++;
-    both += cells[cell + (CELLS - 1 - 2 * at) * stride];
-  }
-  return all > 0 ? both / all : 1;
-}

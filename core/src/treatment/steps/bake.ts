@@ -6,7 +6,7 @@ import type { StepDefinition } from '../step-definition';
 export const bake: StepDefinition<'bake'> = {
   kind: 'bake',
   phase: 'size-and-stance',
-  order: 3,
+  order: 4,
   codeVersion: 2,
   topology: 'permutes',
   title: () => 'Turns and scales baked',

@@ -7,7 +7,7 @@ import { describeParts } from './leave-out';
 export const dissolveWrappers: StepDefinition<'dissolve-wrappers'> = {
   kind: 'dissolve-wrappers',
   phase: 'structure',
-  order: 1,
+  order: 4,
   codeVersion: 1,
   topology: 'keeps',
   title: () => 'Wrappers dissolved',

@@ -5,7 +5,7 @@ import type { StepDefinition } from '../step-definition';
 export const leaveOut: StepDefinition<'leave-out'> = {
   kind: 'leave-out',
   phase: 'structure',
-  order: 0,
+  order: 3,
   codeVersion: 1,
   topology: 'keeps',
   title: (step) => (step.what === 'clutter' ? 'Clutter out' : `${step.what[0].toUpperCase()}${step.what.slice(1)} out`),

@@ -4,8 +4,10 @@ import { boxSize, computeBounds } from '../../scene/bounds';
 import { isLinearIdentity } from '../../scene/matrix';
 import { findPivotPlace } from '../../placement/judge-pivot';
 import { computeMoments } from '../../placement/moments';
+import { findFoot } from '../../placement/find-foot';
 import { shiftChildren } from '../../placement/shift';
 import { formatLength } from '../../placement/units';
+import { listPositions } from '../../scene/world-positions';
 import { getPlacementRoot } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
 
@@ -14,6 +16,8 @@ export const PIVOT_WORDS: Record<Pivot, string> = {
   'base-centre': 'base centre',
   'box-centre': 'box centre',
   'balance-point': 'balance point',
+  foot: 'middle of its foot',
+  ceiling: 'middle of its top',
   corner: 'corner of the base',
   wall: 'middle of the back',
   hinge: 'foot of the left edge',
@@ -23,7 +27,7 @@ export const PIVOT_WORDS: Record<Pivot, string> = {
 export const setPivot: StepDefinition<'set-pivot'> = {
   kind: 'set-pivot',
   phase: 'size-and-stance',
-  order: 4,
+  order: 5,
   codeVersion: 2,
   topology: 'keeps',
   title: (step) => (step.at === 'kept' ? 'Set on the ground' : `Pivot to ${PIVOT_WORDS[step.at]}`),
@@ -65,5 +69,6 @@ export function computePivotShift(
     return size.map((side, axis) => -(box.min[axis] + side * point![axis])) as vec3;
   }
   const balance = at === 'balance-point' ? (computeMoments(document)?.balance ?? null) : null;
-  return findPivotPlace(box, at, balance).map((value) => -value) as vec3;
+  const foot = at === 'foot' ? findFoot(listPositions(document), box) : null;
+  return findPivotPlace({ box, foot, balance }, at).map((value) => -value) as vec3;
 }

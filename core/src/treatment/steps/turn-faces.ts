@@ -1,0 +1,22 @@
+import { turnFaces } from '../../geometry/turn-faces';
+import { findPart } from '../../scene/part-ref';
+import type { StepDefinition } from '../step-definition';
+
+/** Not idempotent: turned twice they look inwards again. */
+export const turnFacesOut: StepDefinition<'turn-faces'> = {
+  kind: 'turn-faces',
+  phase: 'structure',
+  order: 2,
+  codeVersion: 1,
+  topology: 'permutes',
+  title: () => 'Faces turned out',
+  credit: () => null,
+  adaptation: () => null,
+  apply(document, step) {
+    const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));
+    const meshes = new Set(found.flatMap(({ node }) => node?.getMesh() ?? []));
+    for (const mesh of meshes) turnFaces(document, mesh);
+    const unmatched = found.filter(({ node }) => !node).map(({ part }) => part.name);
+    return { changed: meshes.size === 1 ? '1 mesh' : `${meshes.size} meshes`, unmatched };
+  },
+};
