@@ -37,6 +37,7 @@ export const signedUvArea = (uv: Float32Array, a: number, b: number, d: number):
  * Marks the cells whose middles a triangle covers; neighbours share edges, so middles alone count, moved by a hair off the
  * diagonals that meshes love.
  * @param mark called with each cell instead of counting it
+ * @returns how many cells it covers
  */
 export function coverTriangle(
   cover: UvCover,
@@ -45,7 +46,7 @@ export function coverTriangle(
   b: number,
   d: number,
   mark?: (cell: number) => void,
-): void {
+): number {
   const { side, times } = cover;
   const scale = side / cover.tiles;
   const x = [a, b, d].map((corner) => (uv[corner * 2] - cover.u) * scale);
@@ -55,16 +56,34 @@ export function coverTriangle(
   const left = Math.max(0, Math.floor(Math.min(...x)));
   const right = Math.min(side - 1, Math.floor(Math.max(...x)));
   const area = (x[1] - x[0]) * (y[2] - y[0]) - (x[2] - x[0]) * (y[1] - y[0]);
-  if (area === 0) return;
+  if (area === 0) return 0;
+  let covered = 0;
   for (let row = from; row <= to; row++) {
-    for (let column = left; column <= right; column++) {
-      const [px, py] = [column + 0.50013, row + 0.50007];
+    const py = row + 0.50007;
+    const [first, last] = findColumns(x, y, py);
+    for (let column = Math.max(left, first); column <= Math.min(right, last); column++) {
+      const px = column + 0.50013;
       const w0 = ((x[1] - px) * (y[2] - py) - (x[2] - px) * (y[1] - py)) / area;
       const w1 = ((x[2] - px) * (y[0] - py) - (x[0] - px) * (y[2] - py)) / area;
       if (w0 <= 0 || w1 <= 0 || w0 + w1 >= 1) continue;
       const cell = row * side + column;
+      covered++;
       if (mark) mark(cell);
       else if (times[cell] < 255) times[cell]++;
     }
   }
+  return covered;
+}
+
+/** Columns between which a row can lie in a triangle, with one to spare on either side. */
+function findColumns(x: readonly number[], y: readonly number[], py: number): [number, number] {
+  let [low, high] = [Infinity, -Infinity];
+  for (let k = 0; k < 3; k++) {
+    const next = (k + 1) % 3;
+    if (y[k] > py === y[next] > py) continue;
+    const at = x[k] + ((py - y[k]) / (y[next] - y[k])) * (x[next] - x[k]);
+    low = Math.min(low, at);
+    high = Math.max(high, at);
+  }
+  return [Math.floor(low) - 1, Math.floor(high) + 1];
 }

@@ -6,6 +6,8 @@ import { coverTriangle, createCover, readUvs, signedUvArea } from './uv-cover';
 
 /** Rows and columns the layout is drawn into to find what lies on what. */
 const COVER_SIDE = 512;
+/** A layout that fills its tile so many times over lies on itself: what comes after is not drawn. */
+const MOST_COVERED = 64 * COVER_SIDE ** 2;
 /** UVs this far outside the tile are a seam's rounding. */
 const EDGE = 1e-3;
 
@@ -57,7 +59,7 @@ function describeLayout(used: readonly { instance: MeshInstance; primitive: Prim
   const sums: Sums = { bare: 0, degenerate: 0, flipped: 0, outside: 0, tiles: new Map(), densities: [] };
   const cover = createCover(COVER_SIDE);
   const drawn = new Set<Primitive>();
-  let [triangles, surfaceArea, uvArea] = [0, 0, 0];
+  let [triangles, surfaceArea, uvArea, drawnCells] = [0, 0, 0, 0];
   for (const { instance, primitive } of used) {
     const positions = computeWorldPositions(instance, primitive);
     const uv = readUvs(primitive);
@@ -78,7 +80,7 @@ function describeLayout(used: readonly { instance: MeshInstance; primitive: Prim
       const signed = signedUvArea(uv, a, b, d);
       uvArea += Math.abs(signed);
       addTriangle(sums, uv, [a, b, d], signed, surface);
-      if (isFirst) coverTriangle(cover, uv, a, b, d);
+      if (isFirst && drawnCells < MOST_COVERED) drawnCells += coverTriangle(cover, uv, a, b, d);
     }
   }
   const covered = cover.times.reduce((count, times) => count + (times > 0 ? 1 : 0), 0);
