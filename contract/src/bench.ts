@@ -4,7 +4,7 @@ import { CategorySchema } from './category';
 import { endpoint } from './endpoint';
 import { AnswerSchema, FindingSchema, HeadingSchema } from './finding';
 import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from './licence';
-import { FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, SpareMapSchema } from './report';
+import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, SpareMapSchema } from './report';
 import { Nothing } from './people';
 import { ProvenanceChangeSchema } from './rights';
 import { StepSchema } from './step';
@@ -49,6 +49,8 @@ export const SheetSchema = z.object({
   further: z.array(FurtherWorkSchema),
   rights: RightsFindingSchema,
   changes: z.array(ProvenanceChangeSchema),
+  /** The asset whose place it takes; its hand-overs carry that one's file name. */
+  standsFor: z.object({ id: z.string(), accession: z.string(), name: z.string() }).nullable(),
   /** Sure proposals nobody has answered. */
   sureCount: z.number(),
   /** What still stands between it and the catalogue, a sentence each. */
@@ -133,6 +135,43 @@ export const setOwnSteps = endpoint({
   params: Id,
   query: Nothing,
   body: z.object({ key: z.string().regex(/^own:.{1,150}$/), steps: z.array(StepSchema).max(20) }),
+  response: SheetSchema,
+});
+
+/** A catalogued asset of known size, to stand a model beside. */
+export const StandInAssetSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  modelSha256: z.string(),
+  /** Metres, its pivot at the origin. */
+  box: BoxSchema,
+  /** A thing of the same kind by its name. */
+  isAlike: z.boolean(),
+});
+export type StandInAsset = z.infer<typeof StandInAssetSchema>;
+
+export const listStandIns = endpoint({
+  method: 'get',
+  path: '/api/bench/:id/stand-ins',
+  summary: 'Catalogued assets of known size, things of its kind first',
+  params: Id,
+  query: z.object({ words: z.string().max(200).default('') }),
+  body: Nothing,
+  response: z.array(StandInAssetSchema),
+});
+
+export const takePlace = endpoint({
+  method: 'put',
+  path: '/api/bench/:id/place',
+  summary: 'Takes the place of a catalogued asset: its size, front, pivot and, at hand-over, its file name; null gives it back',
+  params: Id,
+  query: Nothing,
+  body: z.object({
+    assetId: z.string().nullable(),
+    /** By the key of the finding they answer; keys without steps keep their answers. */
+    answers: z.partialRecord(z.enum(['size', 'front', 'pivot']), z.array(StepSchema).max(5)),
+  }),
   response: SheetSchema,
 });
 

@@ -8,6 +8,7 @@ import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometr
 import { listSurfaces } from '@haveld/core/scene/list-surfaces';
 import { createHash } from 'node:crypto';
 import { readGlb } from '@haveld/core/scene/document-io';
+import type { SimilarSize } from '@haveld/core/placement/judge-size';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
 import { describeSpare } from '@haveld/core/textures/map-lines';
@@ -25,6 +26,8 @@ export interface AssessInput {
   /** Keys of parts that were said to belong to the model. */
   belonging: string[];
   stated: StatedSize[];
+  /** Things of its kind that are catalogued already. */
+  similar?: SimilarSize[];
   /** What is known of its source. */
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
@@ -55,6 +58,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     facts: input.facts,
     belonging: new Set(input.belonging),
     stated: input.stated,
+    similar: input.similar,
     habit: input.habit,
     remembered: input.remembered,
     taken: input.taken,

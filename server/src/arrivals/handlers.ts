@@ -5,6 +5,7 @@ import { DomainError } from '@haveld/contract/error';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { listRemembered } from '../maps/memory';
 import { listCandidates, lookAtPictures } from '../maps/service';
+import { listSimilarSizes } from '../catalogue/sized-assets';
 import type { Dependencies } from '../dependencies';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
@@ -87,6 +88,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
             remembered: await listRemembered(pool, author, read.lost),
             belonging: [],
             stated: read.stated,
+            similar: await listSimilarSizes(pool, find.name, null),
             habit: await getHabitOfFind(dependencies, find.arrivalId, files),
           },
           options,

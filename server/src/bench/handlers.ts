@@ -2,6 +2,7 @@ import type { Dependencies } from '../dependencies';
 import { listFindFiles, getFind, getReading, setReadingMaps } from '../arrivals/service';
 import { getHabitOfFind } from '../arrivals/habit-of-find';
 import { listPictures } from '../arrivals/handlers';
+import { listSimilarSizes } from '../catalogue/sized-assets';
 import { listRemembered } from '../maps/memory';
 import { listCandidates, lookAtPictures } from '../maps/service';
 import { getProvenance } from '../rights/provenance';
@@ -55,6 +56,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             taken: steps.flatMap(({ step, enabled }) => (enabled && step.kind === 'relink-map' ? [step] : [])),
             belonging,
             stated: reading.stated,
+            similar: await listSimilarSizes(pool, find?.name ?? asset.name, asset.id),
             habit: find ? await getHabitOfFind(dependencies, find.arrivalId, files) : undefined,
           },
           options,

@@ -16,12 +16,14 @@ export interface AssetRow {
   licenceConfirmed: boolean;
   licenceConfirmedBy: string | null;
   currentVersionId: string | null;
+  /** The asset whose place it takes. */
+  standsFor: string | null;
 }
 
 type StoredAsset = Omit<AssetRow, 'findings' | 'licenceConfirmed'> & { findings: string; licenceConfirmed: number };
 
 const ASSET = `SELECT id, accession, find_id AS findId, reading_id AS readingId, name, category, state, findings,
-  licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId FROM asset`;
+  licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId, stands_for AS standsFor FROM asset`;
 
 const parseAsset = (row: StoredAsset): AssetRow => ({
   ...row,
@@ -86,6 +88,10 @@ export async function setCatalogued(tx: Executor, id: string, versionId: string)
     "UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?",
     [versionId, id],
   );
+}
+
+export async function setStandsFor(tx: Executor, id: string, standsFor: string | null): Promise<void> {
+  await run(tx, 'UPDATE asset SET stands_for = ? WHERE id = ?', [standsFor, id]);
 }
 
 export async function listAnswers(db: Executor, assetId: string): Promise<Map<string, Answer>> {

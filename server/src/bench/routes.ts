@@ -19,6 +19,12 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.setOwnSteps, ({ params, body, person }) =>
     service.setOwnSteps(dependencies, params.id, body, person),
   );
+  serveEndpoint(app, contract.listStandIns, ({ params, query }) =>
+    service.listStandInsOf(pool, params.id, query.words),
+  );
+  serveEndpoint(app, contract.takePlace, ({ params, body, person }) =>
+    service.takePlace(dependencies, params.id, body, person),
+  );
   serveEndpoint(app, contract.lookAgain, ({ params }) => service.lookAgain(dependencies, params.id));
   serveEndpoint(app, contract.changeProvenance, ({ params, body, person }) =>
     service.changeProvenance(dependencies, params.id, body, person),

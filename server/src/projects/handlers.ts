@@ -5,6 +5,7 @@ import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';
 import { DomainError } from '@haveld/contract/error';
 import { formatAccession } from '../accession';
+import { getHandOverName } from '../bench/service';
 import { findCardRow, listVersions } from '../catalogue/service';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';
@@ -33,7 +34,7 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
           'pack-hand-over',
           {
             modelSha256: version.modelSha256,
-            name: houseName(card.name),
+            name: houseName(await getHandOverName(pool, row.assetId)),
             accession: formatAccession(card.accession),
             versionNumber: version.number,
             format: row.format,

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { listArrivals } from '@haveld/contract/arrivals';
-import { getSheet, listBench } from '@haveld/contract/bench';
+import { getSheet, listBench, listStandIns } from '@haveld/contract/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/catalogue';
 import { listDoubles } from '@haveld/contract/doubles';
 import { listHabits } from '@haveld/contract/habits';
@@ -54,6 +54,11 @@ export const sheetQuery = (id: string) =>
   queryOptions({
     queryKey: [LIBRARY, 'sheet', id],
     queryFn: ({ signal }) => call(getSheet, { params: { id }, signal }),
+  });
+export const standInsQuery = (id: string, words: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'stand-ins', id, words],
+    queryFn: ({ signal }) => call(listStandIns, { params: { id }, query: { words }, signal }),
   });
 export const catalogueQuery = (question: Question) =>
   queryOptions({

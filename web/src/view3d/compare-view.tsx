@@ -4,8 +4,12 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { chooseBarLength, formatBarLength } from '@haveld/core/picture/ruled-bar';
 import { formatLength } from '@haveld/core/placement/units';
 import type { Moment } from './clip-player';
+import { STAND_IN_WORDS } from './stand-ins';
+import { TrialBar } from './trial-bar';
+import { useBeside } from './use-beside';
 import { usePicking } from './use-picking';
 import { Stage, type Overlay, type Side, type Surface } from './stage';
+import { useTrials } from './use-trials';
 
 export interface CompareViewProps {
   /** Bytes of each side; null while they are on their way, undefined where a side is not shown at all. */
@@ -25,6 +29,10 @@ export interface CompareViewProps {
   surface?: Surface;
   /** True leaves out measures and the person. */
   isPlain?: boolean;
+  /** Of the kit it is a piece of, metres. */
+  module?: number | null;
+  /** False where it moves by clips or joints: then it is not let go. */
+  canDrop?: boolean;
 }
 
 /** What is asked for a distance, by how many places are picked. */
@@ -48,6 +56,8 @@ export function CompareView({
   moment = null,
   surface = 'own',
   isPlain = false,
+  module = null,
+  canDrop = true,
 }: CompareViewProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const host = useRef<HTMLDivElement>(null);
@@ -58,7 +68,10 @@ export function CompareView({
   const [strength, setStrength] = useState(1);
   const [person, setPerson] = useState(true);
   const [problem, setProblem] = useState<string | null>(null);
-  const [isTurning, setTurning] = useState(false);
+  const [isOneScale, setOneScale] = useState(false);
+  const width = hasSize ? (overlay?.measures.find(({ axis }) => axis === 'width')?.size ?? null) : null;
+  const trials = useTrials(treated, width, module);
+  const { thing, preview } = useBeside();
   const picking = usePicking();
   const pressedAt = useRef<{ x: number; y: number } | null>(null);
 
@@ -83,6 +96,7 @@ export function CompareView({
   useShown(stage, 'received', received ?? null, setProblem);
   useShown(stage, 'treated', treated, setProblem);
   const shownOnly = received === undefined ? 'treated' : only;
+  const both = shownOnly === null;
   useEffect(() => stage.current?.setOnly(shownOnly), [shownOnly]);
   useEffect(() => stage.current?.setWipe(wipe), [wipe]);
   useEffect(() => stage.current?.setLight(light, strength), [light, strength]);
@@ -92,9 +106,16 @@ export function CompareView({
   useEffect(() => stage.current?.setSurface(surface), [surface]);
   useEffect(() => stage.current?.setPicked(picking.points), [picking.points, treated]);
   // a place is picked on a model that stands still
-  const turns = isTurning && picking.wanted === null;
-  useEffect(() => stage.current?.setTurning(turns), [turns, treated]);
-  useHotkeys('t', () => setTurning((now) => !now), { enabled: !isPlain });
+  const trial = picking.wanted === null ? trials.trial : null;
+  useEffect(() => stage.current?.setTrial(trial), [trial, treated]);
+  useEffect(() => stage.current?.setPreview(preview), [preview, treated]);
+  useEffect(() => stage.current?.setOneScale(isOneScale), [isOneScale]);
+  useEffect(() => {
+    stage.current
+      ?.setBeside(thing)
+      .catch((error: unknown) => setProblem(`What it stands beside cannot be shown: ${(error as Error).message}`));
+  }, [thing]);
+  useHotkeys('o', () => setOneScale((now) => !now), { enabled: both });
   useHotkeys('escape', () => picking.ask(null), { enabled: picking.wanted !== null });
   useHotkeys('l', () =>
     setLight((now) => (now + LIGHT_STEP > Math.PI ? now + LIGHT_STEP - 2 * Math.PI : now + LIGHT_STEP)),
@@ -141,7 +162,6 @@ export function CompareView({
     acts[event.key]();
   };
 
-  const both = shownOnly === null;
   return (
     <div className="stage" ref={host}>
       <div
@@ -173,6 +193,10 @@ export function CompareView({
           <div className="stage-wipe" style={{ left: `${wipe * 100}%` }} aria-hidden="true">
             <span>‹ ›</span>
           </div>
+          <label className="stage-one-scale">
+            <input type="checkbox" checked={isOneScale} onChange={(event) => setOneScale(event.target.checked)} /> both
+            at one scale
+          </label>
           <input
             className="stage-slider"
             type="range"
@@ -188,6 +212,20 @@ export function CompareView({
       {hasSize && !isPlain && overlay && shownOnly !== 'received' && (
         <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />
       )}
+      {overlay?.beside && thing && (
+        <Tag
+          x={overlay.beside.x}
+          y={overlay.beside.y + 16}
+          words={thing.kind === 'asset' ? thing.words : STAND_IN_WORDS[thing.kind]}
+          soft
+        />
+      )}
+      {!isPlain &&
+        overlay?.front &&
+        shownOnly !== 'received' &&
+        (!both || overlay.front.x > wipe * (host.current?.clientWidth ?? 0)) && (
+          <Tag x={overlay.front.x} y={overlay.front.y + 12} words="front" soft />
+        )}
       {hasSize && overlay?.person && <Tag x={overlay.person.x} y={overlay.person.y + 16} words="1.70 m" soft />}
       {picking.wanted && (
         <p className="stage-asks" role="status">
@@ -206,17 +244,7 @@ export function CompareView({
       {overlay?.bars.treated && shownOnly !== 'received' && (
         <RuledBar bar={overlay.bars.treated} side="right" isTrue={hasSize} />
       )}
-      {!isPlain && treated && (
-        <button
-          type="button"
-          className="stage-turn"
-          aria-pressed={turns}
-          title="t"
-          onClick={() => setTurning(!isTurning)}
-        >
-          {turns ? 'Stand still' : 'Turn test'}
-        </button>
-      )}
+      {!isPlain && treated && <TrialBar trials={trials} canDrop={canDrop} />}
       <details className="stage-light">
         <summary>Light</summary>
         <label>

@@ -47,6 +47,18 @@ export function createPivotMark(): Group {
   return mark;
 }
 
+/** Our mark of the front: an open wedge on the ground before the model, and a short line to it. */
+export function createFrontMark(): Group {
+  const mark = new Group();
+  mark.name = 'haveld-front';
+  const material = new LineBasicMaterial({ color: new Color(0x17625b), transparent: true, opacity: 0.9 });
+  const add = (...points: Vector3[]): void =>
+    void mark.add(new Line(new BufferGeometry().setFromPoints(points), material));
+  add(new Vector3(-0.8, 0, -0.5), new Vector3(0, 0, 0.5), new Vector3(0.8, 0, -0.5));
+  add(new Vector3(0, 0, -1), new Vector3(0, 0, 0.1));
+  return mark;
+}
+
 /** A person for scale: a flat paper silhouette, as tall as `PERSON_M`. */
 export function createPerson(): Group {
   const shape = new Shape();

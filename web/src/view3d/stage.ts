@@ -22,7 +22,9 @@ import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
 import { ClipPlayer, type Moment } from './clip-player';
 import { CheckerSurface } from './checker-surface';
 import { pickPoint, type Picked } from './pick-point';
-import { createPerson, createPickMark, createPivotMark, disposeAll, PERSON_M } from './stage-props';
+import { createFrontMark, createPerson, createPickMark, createPivotMark, disposeAll, PERSON_M } from './stage-props';
+import { createStandIn, type StandIn } from './stand-ins';
+import { TrialPlayer, type Trial } from './trial-player';
 
 export type Side = 'received' | 'treated';
 
@@ -35,6 +37,9 @@ export interface Overlay {
   /** Ends of the treated box's edges, for its measures. */
   measures: { x: number; y: number; size: number; axis: 'width' | 'height' | 'depth' }[];
   person: { x: number; y: number } | null;
+  /** Below what it stands beside, and where its front is. */
+  beside: { x: number; y: number } | null;
+  front: { x: number; y: number } | null;
   /** Middle of what was picked, and how far apart two points are. */
   picked: { x: number; y: number; distance: number | null } | null;
 }
@@ -50,8 +55,6 @@ interface Standing {
 }
 
 const FIELD_OF_VIEW = 24;
-/** Radians a second. */
-const TURN_SPEED = 0.9;
 
 /** Draws one model, or two side by side with a wipe between them, each framed by its own size. Draws only when something changed. */
 export class Stage {
@@ -61,8 +64,11 @@ export class Stage {
   readonly #person: Group;
   readonly #picks = new Group();
   #picked: Vector3[] = [];
-  /** When the turn test began, milliseconds; null while the model stands. */
-  #turningSince: number | null = null;
+  readonly #trial: TrialPlayer;
+  readonly #beside = new Group();
+  /** What the treated model is scaled by before anybody took it. */
+  #preview = 1;
+  #isOneScale = false;
   readonly #onOverlay: (overlay: Overlay) => void;
   #yaw = 0.52;
   #pitch = 0.28;
@@ -94,7 +100,8 @@ export class Stage {
     generator.dispose();
     this.#sides = { received: this.#createStanding(), treated: this.#createStanding() };
     this.#person = createPerson();
-    this.#sides.treated.scene.add(this.#person, this.#picks);
+    this.#trial = new TrialPlayer(this.#sides.treated.holder);
+    this.#sides.treated.scene.add(this.#person, this.#picks, this.#beside, this.#trial.copies);
   }
 
   #createStanding(): Standing {
@@ -151,7 +158,7 @@ export class Stage {
       model.traverse((object) => {
         if ('isLight' in object) object.visible = false;
       });
-      standing.holder.add(model, createPivotMark());
+      standing.holder.add(model, createPivotMark(), createFrontMark());
       this.#checker.lay(model, this.#surface === 'checker');
       standing.box.setFromObject(model, true);
       standing.player = new ClipPlayer(model, loaded!.animations);
@@ -188,7 +195,63 @@ export class Stage {
       const fits = size.y > 0.12 && size.y < 25;
       this.#person.visible = this.#showPerson && fits && this.#only !== 'received';
       this.#person.position.set(box.max.x + Math.max(0.42, size.x * 0.12), box.min.y, centre.z);
+      const front = holder.getObjectByName('haveld-front');
+      front?.scale.setScalar(radius * 0.12);
+      front?.position.set(centre.x, box.min.y, box.max.z + radius * 0.16);
+      this.#placeBeside();
     }
+  }
+
+  /** To the left of the model, its right edge a little away. */
+  #placeBeside(): void {
+    const box = this.#shownBox('treated');
+    const [thing] = this.#beside.children;
+    this.#beside.position.set(0, 0, 0);
+    if (!thing || box.isEmpty()) return;
+    const own = new Box3().setFromObject(this.#beside);
+    const gap = Math.max(box.getSize(new Vector3()).x, own.getSize(new Vector3()).x) * 0.15;
+    const middle = box.getCenter(new Vector3());
+    this.#beside.position.set(
+      box.min.x - gap - own.max.x,
+      box.min.y - own.min.y,
+      middle.z - own.getCenter(new Vector3()).z,
+    );
+  }
+
+  /** The box of a side as it is drawn: the treated one as it would be scaled. */
+  #shownBox(side: Side): Box3 {
+    const { box } = this.#sides[side];
+    if (side === 'received' || this.#preview === 1 || box.isEmpty()) return box;
+    return new Box3(box.min.clone().multiplyScalar(this.#preview), box.max.clone().multiplyScalar(this.#preview));
+  }
+
+  /** Stands something of known size beside the treated model; null takes it away. */
+  async setBeside(thing: StandIn | null): Promise<void> {
+    const made =
+      thing === null
+        ? null
+        : thing.kind === 'asset'
+          ? (await new GLTFLoader().parseAsync(thing.glb.slice(0), '')).scene
+          : createStandIn(thing.kind);
+    disposeAll(this.#beside);
+    this.#beside.clear();
+    if (made) this.#beside.add(made);
+    this.#placeBeside();
+    this.draw();
+  }
+
+  /** Shows the treated model so many times as large, until somebody takes it. */
+  setPreview(factor: number): void {
+    this.#preview = factor;
+    this.#sides.treated.holder.scale.setScalar(factor);
+    this.#placeBeside();
+    this.draw();
+  }
+
+  /** Both sides at one scale, or each framed by its own size. */
+  setOneScale(isOne: boolean): void {
+    this.#isOneScale = isOne;
+    this.draw();
   }
 
   resize(width: number, height: number): void {
@@ -275,10 +338,9 @@ export class Stage {
     this.draw();
   }
 
-  /** The turn test: the treated model turns about its pivot until it is told to stand. */
-  setTurning(isTurning: boolean): void {
-    this.#turningSince = isTurning ? performance.now() : null;
-    if (!isTurning) this.#sides.treated.holder.rotation.y = 0;
+  /** Begins a trial of the treated model; null ends it. */
+  setTrial(trial: Trial | null): void {
+    this.#trial.start(trial, performance.now());
     this.draw();
   }
 
@@ -299,8 +361,7 @@ export class Stage {
   }
 
   #drawNow(): void {
-    if (this.#turningSince !== null)
-      this.#sides.treated.holder.rotation.y = ((performance.now() - this.#turningSince) / 1000) * TURN_SPEED;
+    const isMoving = this.#trial.pose(performance.now());
     const renderer = this.#renderer;
     renderer.setScissorTest(false);
     renderer.clear();
@@ -313,9 +374,11 @@ export class Stage {
       bars,
       measures: cut < this.#width ? this.#projectMeasures() : [],
       person: this.#projectPerson(),
+      beside: this.#projectBeside(),
+      front: this.#projectFront(),
       picked: this.#projectPicked(),
     });
-    if (this.#turningSince !== null) this.draw();
+    if (isMoving) this.draw();
   }
 
   #projectPicked(): Overlay['picked'] {
@@ -328,14 +391,20 @@ export class Stage {
   #drawSide(side: Side, left: number, width: number): Overlay['bars'][Side] {
     const standing = this.#sides[side];
     if (standing.box.isEmpty()) return null;
-    const { camera, box, scene } = standing;
-    const framed = box.clone();
+    const { camera, scene } = standing;
+    const box = this.#shownBox(side);
+    const framed = side === 'treated' ? this.#trial.reach(box) : box.clone();
+    if (side === 'treated' && this.#beside.children.length > 0) framed.union(new Box3().setFromObject(this.#beside));
     if (side === 'treated' && this.#person.visible)
       framed.expandByPoint(new Vector3(this.#person.position.x + 0.25, box.min.y + PERSON_M, this.#person.position.z));
     // with a wipe the two models meet at it, so the model itself is in the middle and the person beside it
     const centre = (this.#only === null ? box : framed).getCenter(new Vector3());
     const reach = [framed.min, framed.max].map((corner) => corner.distanceTo(centre));
-    const radius = Math.max(...reach, 1e-9);
+    const own = Math.max(...reach, 1e-9);
+    const radius =
+      this.#isOneScale && this.#only === null
+        ? Math.max(own, this.#radiusOf('received'), this.#radiusOf('treated'))
+        : own;
     const aspect = this.#width / this.#height;
     const half = Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
     const distance = (radius * 1.12 * this.#zoom) / Math.sin(Math.atan(half * Math.min(1, aspect)));
@@ -348,6 +417,7 @@ export class Stage {
       .addScaledVector(right, -this.#pan.x * seen * aspect)
       .addScaledVector(up, this.#pan.y * seen);
     camera.aspect = aspect;
+    // no nearer than a hundredth of the way: the depth of the picture is shared out between near and far
     camera.near = Math.max(distance - radius * 8, distance * 0.01);
     camera.far = distance + radius * 16;
     camera.position.copy(target).addScaledVector(back, distance);
@@ -366,8 +436,23 @@ export class Stage {
     return { x: ((projected.x + 1) / 2) * this.#width, y: ((1 - projected.y) / 2) * this.#height };
   }
 
+  #radiusOf(side: Side): number {
+    return this.#shownBox(side).getSize(new Vector3()).length() / 2;
+  }
+
+  #projectBeside(): Overlay['beside'] {
+    if (this.#beside.children.length === 0 || this.#only === 'received') return null;
+    const box = new Box3().setFromObject(this.#beside);
+    return this.#toPixels(new Vector3((box.min.x + box.max.x) / 2, box.min.y, box.max.z));
+  }
+
+  #projectFront(): Overlay['front'] {
+    const mark = this.#sides.treated.holder.getObjectByName('haveld-front');
+    return mark && !this.#sides.treated.box.isEmpty() ? this.#toPixels(mark.getWorldPosition(new Vector3())) : null;
+  }
+
   #projectMeasures(): Overlay['measures'] {
-    const { box } = this.#sides.treated;
+    const box = this.#shownBox('treated');
     if (box.isEmpty()) return [];
     const { min, max } = box;
     const size = box.getSize(new Vector3());
@@ -390,6 +475,7 @@ export class Stage {
     cancelAnimationFrame(this.#wanted);
     for (const { holder } of Object.values(this.#sides)) disposeAll(holder);
     disposeAll(this.#picks);
+    disposeAll(this.#beside);
     this.#checker.dispose();
     this.#environment.dispose();
     this.#renderer.dispose();

@@ -1,6 +1,9 @@
 import { expose, transfer } from 'comlink';
 import type { Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
+import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
+import { runDropTest, type DropResult } from '@haveld/core/placement/tumble/drop-test';
+import { startPhysics } from '@haveld/core/placement/tumble/physics';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { describeMaterials, type HeldPicture, type MaterialLook } from '@haveld/core/textures/describe-materials';
@@ -103,6 +106,17 @@ const treating = {
     if (!drawn) return null;
     const pixels = new Uint8ClampedArray(drawn.picture.data);
     return transfer({ pixels, side: drawn.picture.width, tiles: drawn.tiles }, [pixels.buffer]);
+  },
+
+  /**
+   * Lets the treated model go, or a pile of it. @param count 1 for one
+   * @returns null where it has no surface
+   */
+  async drop(glb: Uint8Array, count: number): Promise<DropResult | null> {
+    const body = describeDropBody(await readGlb(glb));
+    if (!body) return null;
+    const result = runDropTest(await startPhysics(), body, { count, shape: 'hull', dropShare: 0 });
+    return transfer(result, [result.poses.buffer]);
   },
 
   /** A whole picture of what was treated last. */

@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import type { Sheet } from '@haveld/contract/bench';
+import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 import type { Step } from '@haveld/contract/step';
 import type { LayoutColours } from '@haveld/core/textures/draw-layout';
 import type { ShownPicture, Treated, Treating } from './treat.worker';
@@ -38,6 +39,9 @@ export function useTreated(
     gcTime: 60_000,
   });
 }
+
+/** Lets a treated model go, or a pile of it, and sees how it comes to rest; null where it has no surface. */
+export const dropTreated = (glb: Uint8Array, count: number): Promise<DropResult | null> => getWorker().drop(glb, count);
 
 const listKeys = ({ materials }: Treated): string[] => [
   ...new Set(materials.flatMap(({ slots }) => Object.values(slots))),

@@ -4,11 +4,9 @@ export const DENSITIES = {
   metal: 7800,
   glass: 2500,
   stone: 2600,
-  plastic: 1100,
+  rubber: 1200,
   cloth: 300,
   leaf: 400,
-  skin: 1000,
-  paper: 800,
-  other: 1000,
+  plain: 1000,
 } as const;
 export type DensityId = keyof typeof DENSITIES;

@@ -33,11 +33,11 @@ function findMatter(document: Document): DensityId {
   const counts = new Map<DensityId, number>();
   for (const material of document.getRoot().listMaterials()) {
     const { id } = guessMatter(material.getName(), '').matter;
-    const known = id in DENSITIES ? (id as DensityId) : 'other';
+    const known = id in DENSITIES ? (id as DensityId) : 'plain';
     counts.set(known, (counts.get(known) ?? 0) + 1);
   }
-  counts.delete('other');
-  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'other';
+  counts.delete('plain');
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'plain';
 }
 
 /** Of very many every so manieth, and the ends of the box along each axis whatever comes. */

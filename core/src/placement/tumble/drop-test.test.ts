@@ -1,11 +1,14 @@
-import * as rapier from '@dimforge/rapier3d-compat';
 import type { Document } from '@gltf-transform/core';
 import { createDocument } from '../../scene/document-io';
 import { addBox, createBoxDocument } from '../../testing/documents';
 import { describeDropBody } from './describe-body';
 import { runDropTest, type DropOptions } from './drop-test';
+import { startPhysics } from './physics';
 
-beforeAll(() => rapier.init());
+let rapier: Awaited<ReturnType<typeof startPhysics>>;
+beforeAll(async () => {
+  rapier = await startPhysics();
+});
 
 const drop = (document: Document, change: Partial<DropOptions> = {}) =>
   runDropTest(rapier, describeDropBody(document)!, { count: 1, shape: 'hull', dropShare: 0, ...change });

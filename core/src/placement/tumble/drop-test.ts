@@ -144,7 +144,8 @@ function describeVerdict(
   if (turned >= TIPPED_FROM) return { verdict: 'tips', words: `tips over, by ${Math.round(turned)}°` };
   if (count > 1 && standing < count) return { verdict: 'pile-falls', words: `${standing} of ${count} still stand` };
   if (count > 1) return { verdict: 'stands', words: `all ${count} stand on one another` };
-  if (sank < -height * MOVED_FROM) return { verdict: 'falls', words: `fell ${formatMm(sank)}: it did not touch the ground` };
+  if (sank < -height * MOVED_FROM)
+    return { verdict: 'falls', words: `fell ${formatMm(sank)}: it did not touch the ground` };
   if (sank > height * MOVED_FROM)
     return { verdict: 'settles', words: `was pushed up ${formatMm(sank)}: it reached into the ground` };
   return { verdict: 'stands', words: `stands: moved ${formatMm(sank)}, leant ${turned.toFixed(1)}°` };

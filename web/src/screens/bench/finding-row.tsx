@@ -11,6 +11,7 @@ import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
 import { KnownSize } from './known-size';
 import { PickPivot } from './pick-pivot';
 import { QuarterTurns } from './quarter-turns';
+import { StandBeside } from './stand-beside';
 import { RightsForm } from './rights-form';
 import { useAnswer } from './use-answer';
 
@@ -100,8 +101,10 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
         </fieldset>
       )}
       {finding.key.startsWith('uv:') && <Layouts finding={finding} sheet={sheet} />}
-      {finding.key === 'up' && <QuarterTurns sheet={sheet} onAnswered={() => undefined} />}
+      {finding.key === 'up' && <QuarterTurns sheet={sheet} axes={['x', 'z']} />}
+      {finding.key === 'front' && <QuarterTurns sheet={sheet} axes={['y']} />}
       {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
+      {finding.key === 'size' && <StandBeside sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {finding.key === 'pivot' && <PickPivot sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {aside ? (
         <SetAside

@@ -1,28 +1,29 @@
 import Button from '@mui/material/Button';
 import type { Sheet } from '@haveld/contract/bench';
 import type { Axis } from '@haveld/contract/step';
-import { useAnswer } from './use-answer';
+import { useTurns } from './use-turns';
 
-const AXES: { axis: Axis; words: string }[] = [
-  { axis: 'x', words: 'over forwards' },
-  { axis: 'z', words: 'over sideways' },
-  { axis: 'y', words: 'round on the spot' },
+export const TURNS: { axis: Axis; words: string; keyName: string }[] = [
+  { axis: 'x', words: 'over forwards', keyName: '1' },
+  { axis: 'z', words: 'over sideways', keyName: '2' },
+  { axis: 'y', words: 'round on the spot', keyName: '3' },
 ];
 
-/** Turns the model by quarters until it stands as it should; each press adds one to what was turned already. */
-export function QuarterTurns({ sheet, onAnswered }: { sheet: Sheet; onAnswered: () => void }) {
-  const answer = useAnswer(sheet.id, onAnswered);
-  const turned = sheet.steps.filter((row) => row.findingKey === 'up').map((row) => row.step);
-  const turn = (axis: Axis): void => {
-    const steps = [...turned, { kind: 'turn' as const, schema: 1 as const, axis, degrees: 90 as const }];
-    const words = steps.length === 1 ? 'turned a quarter' : `turned by hand, ${steps.length} turns`;
-    answer.mutate({ key: 'up', answer: { kind: 'own', steps, words } });
-  };
+/** Turns the model by quarters until it stands and faces as it should. */
+export function QuarterTurns({ sheet, axes }: { sheet: Sheet; axes: readonly Axis[] }) {
+  const { turn, isTurning } = useTurns(sheet);
   return (
     <div className="finding-acts" role="group" aria-label="Turn it a quarter">
       <span className="quiet small">Turn it a quarter</span>
-      {AXES.map(({ axis, words }) => (
-        <Button key={axis} size="small" variant="outlined" loading={answer.isPending} onClick={() => turn(axis)}>
+      {TURNS.filter(({ axis }) => axes.includes(axis)).map(({ axis, words, keyName }) => (
+        <Button
+          key={axis}
+          size="small"
+          variant="outlined"
+          loading={isTurning}
+          onClick={() => turn(axis, 90)}
+          title={`${keyName}; Shift and ${keyName} turn it by half`}
+        >
           {words}
         </Button>
       ))}

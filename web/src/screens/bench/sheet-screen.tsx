@@ -14,10 +14,14 @@ import type { Side } from '../../view3d/stage';
 import { TimeBar } from '../../view3d/time-bar';
 import { usePlaying } from '../../view3d/use-playing';
 import { listShownCopies, useTreated } from '../../view3d/use-treated';
+import type { StandIn } from '../../view3d/stand-ins';
+import { BesideContext, type Beside } from '../../view3d/use-beside';
 import { PickingContext, type Picking, type PickingFor, type Point } from '../../view3d/use-picking';
 import { CatalogueDialog } from './catalogue-dialog';
 import { ConditionSheet } from './condition-sheet';
 import { FiguresRow } from './figures-row';
+import { TURNS } from './quarter-turns';
+import { useTurns } from './use-turns';
 import { TreatmentStrip } from './treatment-strip';
 
 /** One model on the bench: its condition, the model itself, its treatment. */
@@ -46,6 +50,19 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const playing = usePlaying(sheet.source.clips);
   useHotkeys('p', () => sheet.source.clips.length > 0 && playing.setRunning(!playing.isRunning));
   useHotkeys('c', () => setOnly((now) => (now + 1) % ONLY.length));
+  const { turn } = useTurns(sheet);
+  useHotkeys(
+    TURNS.map(({ keyName }) => keyName),
+    (_, { keys }) => turnBy(keys?.[0], 90),
+  );
+  useHotkeys(
+    TURNS.map(({ keyName }) => `shift+${keyName}`),
+    (_, { keys }) => turnBy(keys?.[0], 180),
+  );
+  const turnBy = (keyName: string | undefined, degrees: 90 | 180): void => {
+    const found = TURNS.find((one) => one.keyName === keyName);
+    if (found) turn(found.axis, degrees);
+  };
   useHotkeys('f', () => setFrame((now) => now + 1));
   useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
   const size = sheet.findings.find((finding) => finding.key === 'size');
@@ -66,31 +83,42 @@ function SheetView({ sheet }: { sheet: Sheet }) {
     }),
     [wanted, points],
   );
+  const [thing, setThing] = useState<StandIn | null>(null);
+  const [preview, setPreview] = useState(1);
+  const beside = useMemo((): Beside => ({ thing, preview, stand: setThing, show: setPreview }), [thing, preview]);
   return (
     <PickingContext value={picking}>
-      <div className="sheet-screen">
-        <Head
-          sheet={sheet}
-          onSure={() => sure.mutate(undefined)}
-          isTaking={sure.isPending}
-          onCatalogue={() => setCataloguing(true)}
-        />
-        <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
-        <div className="view-pane">
-          <CompareView
-            received={received.data ?? null}
-            treated={glb}
-            hasSize={hasSize}
-            only={ONLY[only]}
-            frameKey={frame}
-            moment={playing.moment}
+      <BesideContext value={beside}>
+        <div className="sheet-screen">
+          <Head
+            sheet={sheet}
+            onSure={() => sure.mutate(undefined)}
+            isTaking={sure.isPending}
+            onCatalogue={() => setCataloguing(true)}
           />
-          {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
-          <FiguresRow sheet={sheet} treated={treated.data?.figures ?? null} hasSize={hasSize} problem={treated.error} />
+          <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
+          <div className="view-pane">
+            <CompareView
+              received={received.data ?? null}
+              treated={glb}
+              hasSize={hasSize}
+              only={ONLY[only]}
+              frameKey={frame}
+              moment={playing.moment}
+              canDrop={sheet.source.clips.length === 0}
+            />
+            {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
+            <FiguresRow
+              sheet={sheet}
+              treated={treated.data?.figures ?? null}
+              hasSize={hasSize}
+              problem={treated.error}
+            />
+          </div>
+          <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
+          {cataloguing && <CatalogueDialog sheet={sheet} onClose={() => setCataloguing(false)} />}
         </div>
-        <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
-        {cataloguing && <CatalogueDialog sheet={sheet} onClose={() => setCataloguing(false)} />}
-      </div>
+      </BesideContext>
     </PickingContext>
   );
 }

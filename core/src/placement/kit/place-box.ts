@@ -1,0 +1,34 @@
+import type { Box } from '@haveld/contract/report';
+import type { Step } from '@haveld/contract/step';
+import { boxSize } from '../../scene/bounds';
+import { findPivotPlace } from '../judge-pivot';
+import { turnBox } from '../turn-box';
+
+/**
+ * Where the box of a model comes to lie by the steps that place it, without the model. What leans and what has a place of its own
+ * by its shape (its foot, its balance point) is taken by its box.
+ * @param box as received
+ */
+export function placeBox(box: Box, steps: readonly Step[]): Box {
+  let placed = box;
+  for (const step of steps) {
+    if (step.kind === 'scale') placed = { min: times(placed.min, step.factor), max: times(placed.max, step.factor) };
+    else if (step.kind === 'turn') placed = turnBox(placed, step);
+    else if (step.kind === 'face') placed = turnBox(placed, { axis: 'y', degrees: step.degrees });
+    else if (step.kind === 'set-pivot') placed = shift(placed, step);
+  }
+  return placed;
+}
+
+const times = (v: Box['min'], factor: number): Box['min'] => v.map((value) => value * factor) as Box['min'];
+
+function shift(box: Box, { at, onGround, point }: Extract<Step, { kind: 'set-pivot' }>): Box {
+  const by =
+    at === 'kept' || (at === 'point' && !point)
+      ? [0, onGround ? box.min[1] : 0, 0]
+      : at === 'point'
+        ? boxSize(box).map((side, axis) => box.min[axis] + side * point![axis])
+        : findPivotPlace({ box, balance: null }, at);
+  const moved = (v: Box['min']): Box['min'] => v.map((value, axis) => value - by[axis]) as Box['min'];
+  return { min: moved(box.min), max: moved(box.max) };
+}

@@ -1,0 +1,66 @@
+import { useEffect, useMemo, useState } from 'react';
+import { describeRow } from '@haveld/core/placement/kit/row-of';
+import type { Trial } from './trial-player';
+import { dropTreated } from './use-treated';
+
+export type TrialKind = 'turn' | 'drop' | 'pile' | 'row';
+
+export interface Trials {
+  kind: TrialKind | null;
+  trial: Trial | null;
+  /** What came of it. */
+  words: string;
+  toggle: (kind: TrialKind) => void;
+}
+
+const IN_A_PILE = 3;
+const IN_A_ROW = 6;
+
+/**
+ * Tests of a model: one at a time, ended by a new model.
+ * @param widthM null where its lengths mean nothing
+ * @param module of its kit, metres; null where it has none
+ */
+export function useTrials(glb: ArrayBuffer | null, widthM: number | null, module: number | null = null): Trials {
+  const [kind, setKind] = useState<TrialKind | null>(null);
+  const [dropped, setDropped] = useState<{
+    glb: ArrayBuffer;
+    count: number;
+    trial: Trial | null;
+    words: string;
+  } | null>(null);
+  const count = kind === 'drop' ? 1 : kind === 'pile' ? IN_A_PILE : 0;
+  useEffect(() => {
+    if (count === 0 || !glb) return;
+    let current = true;
+    dropTreated(new Uint8Array(glb.slice(0)), count).then(
+      (result) => {
+        if (!current) return;
+        const trial: Trial | null = result && { kind: 'drop', result };
+        setDropped({ glb, count, trial, words: result?.words ?? 'it has no surface to lie on' });
+      },
+      (error: unknown) =>
+        current && setDropped({ glb, count, trial: null, words: `cannot be tried: ${(error as Error).message}` }),
+    );
+    return () => {
+      current = false;
+    };
+  }, [glb, count]);
+  const toggle = (next: TrialKind): void => {
+    setDropped(null);
+    setKind((now) => (now === next ? null : next));
+  };
+  const row = useMemo(() => {
+    if (widthM === null) return null;
+    const { pitch, words } = describeRow(widthM, IN_A_ROW, module);
+    return { trial: { kind: 'row', count: IN_A_ROW, pitch } as const, words };
+  }, [widthM, module]);
+  const fallen = dropped?.glb === glb && dropped?.count === count ? dropped : WAITING;
+  const shown = { turn: TURNING, drop: fallen, pile: fallen, row: row ?? NOTHING };
+  const { trial, words } = kind ? shown[kind] : NOTHING;
+  return { kind, trial, words, toggle };
+}
+
+const NOTHING = { trial: null, words: '' };
+const TURNING = { trial: { kind: 'turn' } as const, words: '' };
+const WAITING = { trial: null, words: 'working it out …' };
