@@ -109,6 +109,40 @@ export const KitFindingSchema = z.object({
 });
 export type KitFinding = z.infer<typeof KitFindingSchema>;
 
+/** Measures of one piece, metres, by what is taken and what is proposed where nothing is. */
+export const PieceMeasuresSchema = z.object({
+  assetId: z.string(),
+  width: z.number(),
+  height: z.number(),
+  depth: z.number(),
+  /** Its size is taken, or holds. */
+  isSettled: z.boolean(),
+  /** Where it turns about, in words. */
+  pivot: z.string(),
+  /** Sides that miss the kit's module, and by how much, signed. */
+  offModule: z.array(z.object({ side: z.enum(['width', 'height', 'depth']), off: z.number() })),
+  /** How many times the middle piece of the kit it is, where that stands out. */
+  times: z.number().nullable(),
+});
+export type PieceMeasures = z.infer<typeof PieceMeasuresSchema>;
+
+export const KitMeasuresSchema = z.object({
+  /** The unit all of them together speak for. */
+  unit: z
+    .object({
+      id: z.string(),
+      words: z.string(),
+      confidence: z.number(),
+      agree: z.number().int(),
+      /** Pieces that by themselves would say another. */
+      others: z.array(z.string()),
+    })
+    .nullable(),
+  module: z.object({ metres: z.number(), words: z.string() }).nullable(),
+  pieces: z.array(PieceMeasuresSchema),
+});
+export type KitMeasures = z.infer<typeof KitMeasuresSchema>;
+
 export const KitBenchSchema = z.object({
   id: z.string(),
   name: z.string(),
@@ -130,6 +164,7 @@ export const KitBenchSchema = z.object({
     }),
   ),
   findings: z.array(KitFindingSchema),
+  measures: KitMeasuresSchema,
 });
 export type KitBench = z.infer<typeof KitBenchSchema>;
 

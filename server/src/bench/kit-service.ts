@@ -4,6 +4,7 @@ import type { Provenance } from '@haveld/contract/licence';
 import type { Person } from '@haveld/contract/people';
 import { DomainError } from '@haveld/contract/error';
 import { groupFindings } from '@haveld/core/condition/group-findings';
+import { measureKit } from '@haveld/core/condition/measure-kit';
 import { getArrivalName } from '../arrivals/service';
 import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
@@ -36,6 +37,14 @@ export async function getKitBench({ pool }: Dependencies, kitId: string): Promis
       missing: sheet.missing.length,
       busy: sheet.busy !== null,
     })),
+    measures: measureKit(
+      sheets.map(({ id, findings, steps, figures }) => ({
+        assetId: id,
+        findings,
+        steps: steps.filter(({ enabled }) => enabled).map(({ step }) => step),
+        box: figures.box,
+      })),
+    ),
     findings: groupFindings(sheets.map((sheet) => ({ assetId: sheet.id, findings: sheet.findings }))),
   };
 }

@@ -95,7 +95,8 @@ export function CompareView({
 
   useShown(stage, 'received', received ?? null, setProblem);
   useShown(stage, 'treated', treated, setProblem);
-  const shownOnly = received === undefined ? 'treated' : only;
+  // what is tried, or stood beside, is the treated model: the wipe would hide half of it
+  const shownOnly = received === undefined || thing || trials.kind ? 'treated' : only;
   const both = shownOnly === null;
   useEffect(() => stage.current?.setOnly(shownOnly), [shownOnly]);
   useEffect(() => stage.current?.setWipe(wipe), [wipe]);
@@ -209,7 +210,7 @@ export function CompareView({
           />
         </>
       )}
-      {hasSize && !isPlain && overlay && shownOnly !== 'received' && (
+      {hasSize && !isPlain && overlay && shownOnly !== 'received' && !trials.kind && (
         <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />
       )}
       {overlay?.beside && thing && (
@@ -221,6 +222,7 @@ export function CompareView({
         />
       )}
       {!isPlain &&
+        !trials.kind &&
         overlay?.front &&
         shownOnly !== 'received' &&
         (!both || overlay.front.x > wipe * (host.current?.clientWidth ?? 0)) && (

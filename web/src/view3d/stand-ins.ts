@@ -22,7 +22,7 @@ export type StandIn =
   | { kind: 'asset'; words: string; glb: ArrayBuffer };
 
 /** What a stand-in is called. A door leaf of 0.9 × 2.0 m: common practice, no source. */
-export const STAND_IN_WORDS = { person: 'person, 1.70 m', cube: 'cube, 1.00 m', door: 'door, 2.00 m' } as const;
+export const STAND_IN_WORDS = { person: 'person 1.70 m', cube: 'cube 1 m', door: 'door 2 m' } as const;
 
 const INK = 0x22302f;
 const paper = (opacity: number): MeshBasicMaterial =>

@@ -1,4 +1,4 @@
-import { Box3, Group, Quaternion, Vector3, type Object3D } from 'three';
+import { Box3, Group, Matrix4, Quaternion, Vector3, type Object3D } from 'three';
 import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 
 /** A test that moves or repeats the treated model; nothing of it stays. */
@@ -68,9 +68,15 @@ export class TrialPlayer {
     const room = box.clone();
     if (this.#trial?.kind === 'row') room.max.x += (this.#trial.count - 1) * this.#trial.pitch;
     if (this.#trial?.kind === 'drop') {
-      const size = box.getSize(new Vector3());
-      room.max.y += (this.#trial.result.count - 1) * size.y;
-      if (this.#trial.result.verdict !== 'stands') room.expandByScalar(size.length() * 0.2);
+      const { poses, frames, count } = this.#trial.result;
+      // from where they were let go to where they come to rest
+      for (const frame of [0, frames - 1])
+        for (let i = 0; i < count; i++) {
+          const o = (frame * count + i) * 7;
+          const turn = new Quaternion(poses[o + 3], poses[o + 4], poses[o + 5], poses[o + 6]);
+          const place = new Vector3(poses[o], poses[o + 1], poses[o + 2]);
+          room.union(box.clone().applyMatrix4(new Matrix4().compose(place, turn, new Vector3(1, 1, 1))));
+        }
     }
     return room;
   }

@@ -100,12 +100,6 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           ))}
         </fieldset>
       )}
-      {finding.key.startsWith('uv:') && <Layouts finding={finding} sheet={sheet} />}
-      {finding.key === 'up' && <QuarterTurns sheet={sheet} axes={['x', 'z']} />}
-      {finding.key === 'front' && <QuarterTurns sheet={sheet} axes={['y']} />}
-      {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
-      {finding.key === 'size' && <StandBeside sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
-      {finding.key === 'pivot' && <PickPivot sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {aside ? (
         <SetAside
           onDone={(reason) => answer.mutate({ key: finding.key, answer: { kind: 'set-aside', reason } })}
@@ -137,6 +131,12 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           )}
         </div>
       )}
+      {finding.key.startsWith('uv:') && <Layouts finding={finding} sheet={sheet} />}
+      {finding.key === 'up' && <QuarterTurns sheet={sheet} axes={['x', 'z']} />}
+      {finding.key === 'front' && <QuarterTurns sheet={sheet} axes={['y']} />}
+      {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
+      {finding.key === 'size' && <StandBeside sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
+      {finding.key === 'pivot' && <PickPivot sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
     </div>
   );
 }

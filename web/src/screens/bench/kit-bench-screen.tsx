@@ -21,6 +21,7 @@ import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
 import { Portrait } from '../../parts/portrait';
 import { KitCatalogueDialog } from './kit-catalogue-dialog';
+import { KitMeasures } from './kit-measures';
 import { KitRights } from './kit-rights';
 
 /** A kit on the bench, one job however many pieces: what is alike is answered at once, what differs stands out. */
@@ -72,6 +73,7 @@ function KitBenchView({ kit }: { kit: KitBench }) {
       <div className="screen-body kit-bench">
         <section aria-label="Condition over all pieces" className="kit-findings">
           <KitRights kit={kit} />
+          <KitMeasures kit={kit} onChoose={(some) => setChosen(new Set(some))} />
           {HEADINGS.map((heading) => {
             const findings = kit.findings.filter((finding) => finding.heading === heading);
             if (findings.length === 0) return null;

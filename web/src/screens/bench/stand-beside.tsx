@@ -73,7 +73,7 @@ export function StandBeside({
   return (
     <div className="stand-beside">
       <div className="finding-acts" role="group" aria-label="Stand it beside">
-        <span className="quiet small">Stand it beside a</span>
+        <span className="quiet small">Beside a</span>
         {KINDS.map((kind) => (
           <Button
             key={kind}

@@ -1,0 +1,74 @@
+import type { SheetFinding } from '@haveld/contract/bench';
+import type { KitMeasures, PieceMeasures } from '@haveld/contract/kits';
+import type { Box } from '@haveld/contract/report';
+import type { Step } from '@haveld/contract/step';
+import { findModule } from '../placement/kit/find-module';
+import { judgeKitUnit, type UnitShares } from '../placement/kit/judge-kit-unit';
+import { listOddFigures } from '../placement/kit/list-odd-figures';
+import { placeBox } from '../placement/kit/place-box';
+import { judgePivotPlace } from '../placement/judge-pivot';
+import { UNITS } from '../placement/units';
+import { boxSize } from '../scene/bounds';
+import { orderSteps } from '../treatment/steps';
+import { PIVOT_WORDS } from '../treatment/steps/set-pivot';
+
+/** One piece of a kit, as its sheet has it. */
+export interface PieceToMeasure {
+  assetId: string;
+  findings: readonly SheetFinding[];
+  /** Steps that are taken and switched on. */
+  steps: readonly Step[];
+  /** Of the piece as received; null without extent. */
+  box: Box | null;
+}
+
+/** Findings that say where a piece stands and how large it is. */
+const PLACING = ['size', 'up', 'front', 'pivot'];
+
+/**
+ * The measures of a kit as a whole: how large each piece is by what is taken, and by what is proposed where nothing is; the unit all
+ * of them speak for; the module; which figures stand out.
+ */
+export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
+  const unit = judgeKitUnit(pieces.map(({ findings }) => listUnitShares(findings)));
+  const placed = pieces.map(({ assetId, findings, steps, box }) => {
+    const open = PLACING.flatMap((key) => findings.filter((finding) => finding.key === key && finding.answer === null));
+    const proposed = open.flatMap(({ choices }) => choices[0]?.steps ?? []);
+    const all = orderSteps([...steps, ...proposed].map((step) => ({ step }))).map(({ step }) => step);
+    return { assetId, box: box && placeBox(box, all), isSettled: !open.some(({ key, mark }) => key === 'size' && mark !== 'holds') };
+  });
+  const sizes = placed.map(({ box }): [number, number, number] => (box ? boxSize(box) : [0, 0, 0]));
+  const module = findModule(sizes);
+  const odd = new Map(listOddFigures(sizes.map((size) => Math.max(...size))).map(({ piece, times }) => [piece, times]));
+  return {
+    unit: unit && {
+      id: unit.id,
+      words: UNITS.find(({ id }) => id === unit.id)?.words ?? (unit.id === 'none' ? 'no real size' : unit.id),
+      confidence: unit.confidence,
+      agree: unit.agree,
+      others: unit.others.map((i) => pieces[i].assetId),
+    },
+    module: module && { metres: module.module, words: module.words },
+    pieces: placed.map(({ assetId, box, isSettled }, i): PieceMeasures => {
+      const place = box && judgePivotPlace({ box, balance: null });
+      return {
+        assetId,
+        width: sizes[i][0],
+        height: sizes[i][1],
+        depth: sizes[i][2],
+        isSettled,
+        pivot: place ? PIVOT_WORDS[place] : box ? 'beside these' : 'none',
+        offModule: (module?.odd ?? []).filter(({ piece }) => piece === i).map(({ side, off }) => ({ side, off })),
+        times: odd.get(i) ?? null,
+      };
+    }),
+  };
+}
+
+/** What a piece's sheet says of its unit; an answer is as good as certain. */
+function listUnitShares(findings: readonly SheetFinding[]): UnitShares {
+  const size = findings.find(({ key }) => key === 'size');
+  if (!size) return {};
+  if (size.answer?.kind === 'taken') return { [size.answer.choiceId]: 1 };
+  return Object.fromEntries(size.choices.map(({ id, confidence }) => [id, confidence]));
+}

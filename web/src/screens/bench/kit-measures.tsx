@@ -1,0 +1,124 @@
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableSortLabel from '@mui/material/TableSortLabel';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { KitBench, PieceMeasures } from '@haveld/contract/kits';
+import { formatLength } from '@haveld/core/placement/units';
+import { formatCount } from '../../parts/format';
+
+const SIDES = ['width', 'height', 'depth'] as const;
+type Order = 'name' | (typeof SIDES)[number];
+
+/** The pieces of a kit in a table of measures: what they share above it, what stands out marked in it. */
+export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: string[]) => void }) {
+  const [order, setOrder] = useState<Order>('name');
+  const [isDown, setDown] = useState(false);
+  const { unit, module, pieces } = kit.measures;
+  const names = useMemo(() => new Map(kit.assets.map(({ id, name }) => [id, name])), [kit.assets]);
+  const rows = useMemo(() => {
+    const sorted = [...pieces].sort((a, b) =>
+      order === 'name'
+        ? (names.get(a.assetId) ?? '').localeCompare(names.get(b.assetId) ?? '', 'en', { numeric: true })
+        : a[order] - b[order],
+    );
+    return isDown ? sorted.reverse() : sorted;
+  }, [pieces, order, isDown, names]);
+  const odd = pieces.filter(isOdd);
+  const sortBy = (next: Order): void => {
+    setDown(next === order && !isDown);
+    setOrder(next);
+  };
+  return (
+    <section className="sheet kit-measures" aria-label="Measures">
+      <h2>Measures</h2>
+      <p className="kit-measures-words">
+        {unit && (
+          <span>
+            Together they are in <strong>{unit.words}</strong>, {Math.round(unit.confidence * 100)} %: {unit.agree} of{' '}
+            {formatCount(pieces.length, 'piece')} say so by themselves
+            {unit.others.length > 0 && (
+              <>
+                {', '}
+                <button type="button" className="link-button" onClick={() => onChoose(unit.others)}>
+                  {unit.others.length} say another
+                </button>
+              </>
+            )}
+            .
+          </span>
+        )}{' '}
+        <span>
+          {module ? `Module ${formatLength(module.metres)}: ${module.words}.` : 'Their sides follow no module.'}
+        </span>{' '}
+        {odd.length > 0 && (
+          <Button size="small" variant="outlined" onClick={() => onChoose(odd.map(({ assetId }) => assetId))}>
+            Choose the {odd.length} that stand out
+          </Button>
+        )}
+      </p>
+      <TableContainer className="kit-table" tabIndex={0} role="region" aria-label="Table of measures">
+        <Table size="small" stickyHeader>
+          <TableHead>
+            <TableRow>
+              {(['name', ...SIDES] as const).map((column) => (
+                <TableCell
+                  key={column}
+                  align={column === 'name' ? 'left' : 'right'}
+                  sortDirection={order === column ? (isDown ? 'desc' : 'asc') : false}
+                >
+                  <TableSortLabel
+                    active={order === column}
+                    direction={order === column && isDown ? 'desc' : 'asc'}
+                    onClick={() => sortBy(column)}
+                  >
+                    {column === 'name' ? 'piece' : column}
+                  </TableSortLabel>
+                </TableCell>
+              ))}
+              <TableCell>pivot</TableCell>
+              <TableCell>stands out</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {rows.map((piece) => (
+              <TableRow key={piece.assetId} className={isOdd(piece) ? 'odd' : ''}>
+                <TableCell component="th" scope="row">
+                  <Link to={`/bench/${piece.assetId}`}>{names.get(piece.assetId)}</Link>
+                </TableCell>
+                {SIDES.map((side) => (
+                  <TableCell
+                    key={side}
+                    align="right"
+                    className={piece.offModule.some((off) => off.side === side) ? 'mono off' : 'mono'}
+                  >
+                    {formatLength(piece[side])}
+                  </TableCell>
+                ))}
+                <TableCell>{piece.pivot}</TableCell>
+                <TableCell className="small">{describeOdd(piece)}</TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </TableContainer>
+    </section>
+  );
+}
+
+const isOdd = ({ offModule, times }: PieceMeasures): boolean => offModule.length > 0 || times !== null;
+
+function describeOdd({ offModule, times, isSettled }: PieceMeasures): string {
+  const parts = offModule.map(({ side, off }) => `${side} ${off > 0 ? '+' : '−'}${formatLength(Math.abs(off))}`);
+  if (times !== null)
+    parts.push(
+      times > 1 ? `${Math.round(times)} times the others` : `${Math.round(1 / times)} times smaller than the others`,
+    );
+  if (!isSettled) parts.push('size not settled');
+  return parts.join(', ');
+}
