@@ -9,7 +9,7 @@ async function clickModel(page: Page, across: number, down: number): Promise<voi
 
 const sizeOf = (page: Page) => page.locator('.figures > div', { hasText: 'size' }).first();
 
-test('a real cupboard gets its size from two places on it, turns about its pivot, and takes a picked one', async ({
+test('a real cupboard gets its size from two places on it, is tried, stood beside things, and takes a picked pivot', async ({
   page,
 }) => {
   await signIn(page);
@@ -43,9 +43,49 @@ test('a real cupboard gets its size from two places on it, turns about its pivot
   await expect(page.locator('[data-key="size"]')).toContainText('measured 0.40 m');
   await expect(sizeOf(page)).not.toHaveText(before);
 
+  const trial = (name: string) => page.getByRole('group', { name: 'Try it' }).getByRole('button', { name });
   await page.keyboard.press('t');
-  await expect(page.getByRole('button', { name: 'Stand still' })).toBeVisible();
-  await page.getByRole('button', { name: 'Stand still' }).click();
+  await expect(trial('Turn')).toHaveAttribute('aria-pressed', 'true');
+  await trial('Turn').click();
+  await expect(trial('Turn')).toHaveAttribute('aria-pressed', 'false');
+
+  // let go where it stands, then piled, then in a row: each says what came of it, and nothing of it is kept
+  const steps = await page.getByRole('region', { name: 'Treatment' }).getByRole('listitem').count();
+  await page.keyboard.press('d');
+  await expect(page.locator('.stage-trials output')).toHaveText(/stands|fell|pushed up|tips over/);
+  await trial('Pile of three').click();
+  await expect(page.locator('.stage-trials output')).toHaveText(/stand|tips over/);
+  await trial('Row of six').click();
+  await expect(page.locator('.stage-trials output')).toHaveText(/^6 in a row, every /);
+  await trial('Row of six').click();
+  await expect(page.getByRole('region', { name: 'Treatment' }).getByRole('listitem')).toHaveCount(steps);
+
+  // beside a door, twice as large by eye
+  await page.locator('[data-key="size"]').click();
+  await page.getByRole('button', { name: 'door 2 m' }).click();
+  await expect(page.locator('.stage-tag', { hasText: 'door 2 m' })).toBeVisible();
+  await page.getByLabel('How large it is shown').press('PageUp');
+  await page.getByRole('button', { name: /^Take × 1\.\d/ }).click();
+  await expect(page.locator('[data-key="size"]')).toContainText('by eye, beside a thing of known size');
+  await expect(page.locator('.stage-tag', { hasText: 'door 2 m' })).toHaveCount(0);
+
+  // in the place of what the library has: as large, about the same place, under its name
+  await page.locator('[data-key="size"]').click();
+  await page.getByLabel('or beside an asset of the library').fill('life ring');
+  await page.getByRole('option', { name: /Life ring/ }).click();
+  await expect(page.getByText(/In the place of/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take its place' }).click();
+  await expect(page.locator('[data-key="size"]')).toContainText(/in the place of HV-/);
+  await page.locator('[data-key="size"]').click();
+  await expect(page.getByText('is handed over under its name')).toBeVisible();
+  await page.getByRole('button', { name: 'Give it back' }).click();
+  await expect(page.getByText('is handed over under its name')).toHaveCount(0);
+
+  // a quarter round by key, and another: half
+  await page.keyboard.press('3');
+  await expect(page.locator('[data-key="front"]')).toContainText('turned round by hand, 90°');
+  await page.keyboard.press('3');
+  await expect(page.locator('[data-key="front"]')).toContainText('turned round by hand, 180°');
 
   await page.locator('[data-key="pivot"]').click();
   await page.getByRole('button', { name: 'Pick it on the model' }).click();

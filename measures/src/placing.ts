@@ -1,16 +1,26 @@
 import { computeMoments } from '@haveld/core/placement/moments';
 import { bakeTransforms } from '@haveld/core/placement/bake';
+import { assess } from '@haveld/core/condition/assess';
+import { examine } from '@haveld/core/condition/examination';
+import { measureKit } from '@haveld/core/condition/measure-kit';
+import { measureFront } from '@haveld/core/placement/front/front-features';
+import { judgeFront } from '@haveld/core/placement/front/judge-front';
+import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
+import { runDropTest } from '@haveld/core/placement/tumble/drop-test';
+import { startPhysics } from '@haveld/core/placement/tumble/physics';
 import { judgeLean } from '@haveld/core/placement/stance/judge-lean';
 import { listStanceFeatures } from '@haveld/core/placement/stance/stance-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { judgeSize } from '@haveld/core/placement/judge-size';
 import { judgeUp } from '@haveld/core/placement/judge-up';
 import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
+import { computeFigures } from '@haveld/core/scene/figures';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { createSphereDocument } from '@haveld/core/testing/documents';
 
 // Size, stance and pivot of 1 M triangles (aim 0.5 s); baking 1 M triangles against a bare pass over the same arrays (aim 3), and in
-// milliseconds (aim 100).
+// milliseconds (aim 100). A kit of 500 pieces judged as a whole: every check of size and stance on each, its unit, its module (aim 10 s).
+// A model let go and a pile of three, 1 M triangles.
 const RUNS = 7;
 const middle = (times: number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1];
 
@@ -34,6 +44,7 @@ for (let run = 0; run < RUNS; run++) {
   const surface = measureSurface(instances, box)!;
   const [up] = judgeUp({ declaredUp: null, typical: null, floor: null, stance: listStanceFeatures(surface, null) });
   judgeLean(surface, instances, up.turn);
+  judgeFront({ isDeclared: false, shape: measureFront(surface, up.turn), named: [] });
   judgeSize({ size: boxSize(box), declaredUnit: null, typical: null, stated: [] });
   computeMoments(document, instances);
   judging.push(performance.now() - start);
@@ -60,3 +71,32 @@ console.log(`size, stance and pivot: ${middle(judging).toFixed(0)} ms (aim 500)`
 console.log(
   `baking: ${middle(baking).toFixed(1)} ms, a bare pass ${middle(bare).toFixed(1)} ms, ratio ${(middle(baking) / middle(bare)).toFixed(2)} (aims 100 ms, 3)`,
 );
+
+const PIECES = 500;
+const kit = Array.from({ length: PIECES }, (_, i) => {
+  const document = createSphereDocument(25 + (i % 8) * 25, 22, i % 3 === 0 ? 0.5 : 1);
+  return { document, name: `wall segment ${i}` };
+});
+const triangles = kit.reduce((sum, { document }) => sum + computeFigures(document).triangles, 0);
+let start = performance.now();
+const looked = kit.map(({ document, name }, i) => {
+  const seen = examine({ document, name, log: [], pictures: [], belonging: new Set(), stated: [] });
+  const findings = assess(seen).map((finding) => ({ ...finding, answer: null, settled: finding.mark === 'holds' }));
+  return { assetId: String(i), findings, steps: [], box: seen.figures.box };
+});
+const each = performance.now() - start;
+start = performance.now();
+const { unit, module } = measureKit(looked);
+console.log(
+  `a kit of ${PIECES} pieces, ${triangles} triangles: ${((each + performance.now() - start) / 1000).toFixed(2)} s (aim 10), of it the kit as a whole ${(performance.now() - start).toFixed(0)} ms; ${unit?.words}, module ${module?.metres ?? 'none'}`,
+);
+
+const rapier = await startPhysics();
+const { document: ball } = createMillion();
+for (const count of [1, 3]) {
+  start = performance.now();
+  const { words } = runDropTest(rapier, describeDropBody(ball)!, { count, shape: 'hull', dropShare: 0 });
+  console.log(
+    `let go, ${count} of 1 M triangles, three seconds of it: ${(performance.now() - start).toFixed(0)} ms (${words})`,
+  );
+}

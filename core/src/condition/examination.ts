@@ -10,7 +10,7 @@ import { judgeUp } from '../placement/judge-up';
 import { judgeSize, type SimilarSize, type SizeCandidate } from '../placement/judge-size';
 import { listNamedSizes, type StatedSize } from '../placement/stated-size';
 import { judgeLean, type Lean } from '../placement/stance/judge-lean';
-import { listStanceFeatures } from '../placement/stance/stance-features';
+import { listStanceFeatures, type StanceFeatures } from '../placement/stance/stance-features';
 import { computeMoments, type Moments } from '../placement/moments';
 import { measureSurface, type SurfaceMeasures } from '../placement/stance/surface-measures';
 import { turnBox } from '../placement/turn-box';
@@ -145,13 +145,14 @@ export function examine({
   const typical = findTypicalSize(name);
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
   const surface = modelBox && measureSurface(instances, modelBox);
+  const stance = surface && listStanceFeatures(surface, typical);
   const up = modelBox
     ? judgeUp({
         declaredUp: source.declaredUp ?? null,
         habitUp: habit.up,
         typical,
         floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
-        stance: surface && listStanceFeatures(surface, typical),
+        stance,
       })
     : [];
   const lean = surface && judgeLean(surface, instances, up[0]?.turn ?? null);
@@ -206,7 +207,7 @@ export function examine({
     uprightFoot,
     uprightSize,
     front: surface && judgeFacing(document, instances, modelBox, surface, up[0]?.turn ?? null),
-    mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, up[0]) : [],
+    mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, stance, up[0]) : [],
     moments,
     movingParts: listMovingParts(document, instances, up[0]?.turn ?? null),
     habit,
@@ -250,17 +251,17 @@ function judgeHeld(
   name: string,
   size: [number, number, number],
   surface: SurfaceMeasures,
+  stance: readonly StanceFeatures[] | null,
   up: UpCandidate | undefined,
 ): Mount[] {
   const foot = ENDS_OF_UP[up?.id ?? 'y'];
-  const features = listStanceFeatures(surface, null)[foot];
   // a model that lies is not looked at from the back: where its back is, nobody knows yet
   const back = up?.turn ? 0 : surface.flat[4];
   return judgeMount({
     name,
     size,
     flat: { back, top: surface.flat[foot ^ 1], foot: surface.flat[foot] },
-    isBalanced: features.balance > 0,
+    isBalanced: (stance?.[foot].balance ?? 0) > 0,
   });
 }
 

@@ -35,7 +35,11 @@ export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
     const open = PLACING.flatMap((key) => findings.filter((finding) => finding.key === key && finding.answer === null));
     const proposed = open.flatMap(({ choices }) => choices[0]?.steps ?? []);
     const all = orderSteps([...steps, ...proposed].map((step) => ({ step }))).map(({ step }) => step);
-    return { assetId, box: box && placeBox(box, all), isSettled: !open.some(({ key, mark }) => key === 'size' && mark !== 'holds') };
+    return {
+      assetId,
+      box: box && placeBox(box, all),
+      isSettled: !open.some(({ key, mark }) => key === 'size' && mark !== 'holds'),
+    };
   });
   const sizes = placed.map(({ box }): [number, number, number] => (box ? boxSize(box) : [0, 0, 0]));
   const module = findModule(sizes);

@@ -98,6 +98,11 @@ test('the bench treats a kit as one: what is alike is answered at once, what dif
   const size = bench.findings.find(({ key }) => key === 'size')!;
   expect(size.groups.length).toBeGreaterThan(1);
   expect(size.groups[0].assetIds).toHaveLength(2);
+  // the two that look like crates outweigh the small one, which is named, and stands out in the table
+  const { measures } = bench;
+  expect(measures.unit).toMatchObject({ id: 'cm', agree: 2 });
+  expect(measures.pieces.map(({ height }) => Math.round(height * 1000) / 1000).slice(0, 2)).toEqual([0.4, 0.4]);
+  expect(measures.pieces[0]).toMatchObject({ pivot: 'base centre', times: null });
   const { answered } = await client.call(answerForPieces, {
     params: { id },
     body: { key: 'size', choiceId: 'cm', assetIds: bench.assets.map((asset) => asset.id) },

@@ -192,14 +192,20 @@ export class Stage {
     const mark = holder.getObjectByName('haveld-pivot');
     mark?.scale.setScalar(radius * 0.09);
     if (side === 'treated') {
-      const fits = size.y > 0.12 && size.y < 25;
-      this.#person.visible = this.#showPerson && fits && this.#only !== 'received';
-      this.#person.position.set(box.max.x + Math.max(0.42, size.x * 0.12), box.min.y, centre.z);
+      this.#placePerson();
       const front = holder.getObjectByName('haveld-front');
       front?.scale.setScalar(radius * 0.12);
       front?.position.set(centre.x, box.min.y, box.max.z + radius * 0.16);
       this.#placeBeside();
     }
+  }
+
+  #placePerson(): void {
+    const box = this.#shownBox('treated');
+    const size = box.getSize(new Vector3());
+    const fits = size.y > 0.12 && size.y < 25;
+    this.#person.visible = this.#showPerson && fits && this.#only !== 'received';
+    this.#person.position.set(box.max.x + Math.max(0.42, size.x * 0.12), box.min.y, box.getCenter(new Vector3()).z);
   }
 
   /** To the left of the model, its right edge a little away. */
@@ -222,7 +228,15 @@ export class Stage {
   #shownBox(side: Side): Box3 {
     const { box } = this.#sides[side];
     if (side === 'received' || this.#preview === 1 || box.isEmpty()) return box;
-    return new Box3(box.min.clone().multiplyScalar(this.#preview), box.max.clone().multiplyScalar(this.#preview));
+    const foot = this.#footOf(box);
+    const scaled = (corner: Vector3): Vector3 => corner.clone().sub(foot).multiplyScalar(this.#preview).add(foot);
+    return new Box3(scaled(box.min), scaled(box.max));
+  }
+
+  /** What a preview scales about: the middle of the base, wherever the pivot is. */
+  #footOf(box: Box3): Vector3 {
+    const middle = box.getCenter(new Vector3());
+    return new Vector3(middle.x, box.min.y, middle.z);
   }
 
   /** Stands something of known size beside the treated model; null takes it away. */
@@ -243,7 +257,10 @@ export class Stage {
   /** Shows the treated model so many times as large, until somebody takes it. */
   setPreview(factor: number): void {
     this.#preview = factor;
-    this.#sides.treated.holder.scale.setScalar(factor);
+    const { holder, box } = this.#sides.treated;
+    holder.scale.setScalar(factor);
+    if (!box.isEmpty()) holder.position.copy(this.#footOf(box).multiplyScalar(1 - factor));
+    this.#placePerson();
     this.#placeBeside();
     this.draw();
   }

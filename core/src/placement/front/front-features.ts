@@ -47,6 +47,7 @@ export function measureFront(surface: SurfaceMeasures, turn: Turn | null): Front
   const size = boxSize(surface.box);
   const up = toFile([0, 1, 0], turn);
   const upper = meanAbove(surface, up);
+  const alike = [0, 1, 2].map((axis) => (axis === up.axis ? 0 : measureMirror(surface, axis)));
   const features = Object.fromEntries(
     FRONTS.map((id): [FrontId, FrontFeatures] => {
       const along = toFile([id === '+x' ? 1 : id === '-x' ? -1 : 0, 0, id === '+z' ? 1 : id === '-z' ? -1 : 0], turn);
@@ -59,8 +60,8 @@ export function measureFront(surface: SurfaceMeasures, turn: Turn | null): Front
       return [
         id,
         {
-          alikeSides: measureMirror(surface, across),
-          alikeEnds: measureMirror(surface, along.axis),
+          alikeSides: alike[across],
+          alikeEnds: alike[along.axis],
           flatBack: Math.min(1, surface.flat[front ^ 1]) - Math.min(1, surface.flat[front]),
           upperBack: upper ? back(upper) : 0,
           middleBack: back(surface.centre),

@@ -111,6 +111,7 @@ export function StandBeside({
             min={-REACH}
             max={REACH}
             step={0.005}
+            shiftStep={0.05}
             value={Math.log10(beside.preview)}
             onChange={(_, power) => beside.show(10 ** power)}
             aria-label="How large it is shown"
