@@ -1,11 +1,13 @@
 import { expose, transfer } from 'comlink';
 import type { Figures, StepOutcome } from '@haveld/contract/report';
-import type { Step } from '@haveld/contract/step';
+import type { PartRef, Step } from '@haveld/contract/step';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
 import { runDropTest, type DropResult } from '@haveld/core/placement/tumble/drop-test';
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
+import { createPartRef } from '@haveld/core/scene/part-ref';
+import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { describeMaterials, type HeldPicture, type MaterialLook } from '@haveld/core/textures/describe-materials';
 import { drawLayout, type LayoutColours } from '@haveld/core/textures/draw-layout';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
@@ -106,6 +108,12 @@ const treating = {
     if (!drawn) return null;
     const pixels = new Uint8ClampedArray(drawn.picture.data);
     return transfer({ pixels, side: drawn.picture.width, tiles: drawn.tiles }, [pixels.buffer]);
+  },
+
+  /** Parts of the document as received that show something, as steps name them. */
+  async listParts(documentSha256: string): Promise<PartRef[]> {
+    const document = await readGlb(await fetchBytes(documentSha256));
+    return listMeshInstances(document).map(({ node }) => createPartRef(document, node));
   },
 
   /**

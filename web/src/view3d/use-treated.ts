@@ -40,6 +40,15 @@ export function useTreated(
   });
 }
 
+/** Parts of a document as received, as steps name them. */
+export const documentParts = (documentSha256: string) =>
+  queryOptions({
+    queryKey: ['parts', documentSha256],
+    queryFn: () => getWorker().listParts(documentSha256),
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+
 /** Lets a treated model go, or a pile of it, and sees how it comes to rest; null where it has no surface. */
 export const dropTreated = (glb: Uint8Array, count: number): Promise<DropResult | null> => getWorker().drop(glb, count);
 

@@ -9,6 +9,7 @@ import { Mark } from '../../parts/mark';
 import { WITHOUT_MATERIAL } from '@haveld/core/condition/checks/uv';
 import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
 import { KnownSize } from './known-size';
+import { PartPivots } from './part-pivots';
 import { PickPivot } from './pick-pivot';
 import { QuarterTurns } from './quarter-turns';
 import { StandBeside } from './stand-beside';
@@ -136,6 +137,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
       {finding.key === 'front' && <QuarterTurns sheet={sheet} axes={['y']} />}
       {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
       {finding.key === 'size' && <StandBeside sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
+      {finding.key === 'pivot' && <PartPivots sheet={sheet} />}
       {finding.key === 'pivot' && <PickPivot sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
     </div>
   );
