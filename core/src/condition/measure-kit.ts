@@ -7,7 +7,7 @@ import { judgeKitUnit, type UnitShares } from '../placement/kit/judge-kit-unit';
 import { listOddFigures } from '../placement/kit/list-odd-figures';
 import { placeBox } from '../placement/kit/place-box';
 import { judgePivotPlace } from '../placement/judge-pivot';
-import { UNITS } from '../placement/units';
+import { pluralOf, UNITS } from '../placement/units';
 import { boxSize } from '../scene/bounds';
 import { orderSteps } from '../treatment/steps';
 import { PIVOT_WORDS } from '../treatment/steps/set-pivot';
@@ -47,7 +47,7 @@ export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
   return {
     unit: unit && {
       id: unit.id,
-      words: UNITS.find(({ id }) => id === unit.id)?.words ?? (unit.id === 'none' ? 'no real size' : unit.id),
+      words: wordsOf(unit.id),
       confidence: unit.confidence,
       agree: unit.agree,
       others: unit.others.map((i) => pieces[i].assetId),
@@ -67,6 +67,11 @@ export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
       };
     }),
   };
+}
+
+function wordsOf(id: string): string {
+  const known = UNITS.find((unit) => unit.id === id);
+  return known ? pluralOf(known.words) : id === 'none' ? 'no real size' : id;
 }
 
 /** What a piece's sheet says of its unit; an answer is as good as certain. */

@@ -11,6 +11,11 @@ export const UNITS = [
 ] as const;
 export type UnitId = (typeof UNITS)[number]['id'];
 
+const PLURALS: Record<string, string> = { foot: 'feet', inch: 'inches' };
+
+/** @returns several of a unit, in words: `metres`, `feet` */
+export const pluralOf = (words: string): string => PLURALS[words] ?? words.replace(/^(\S+)/, '$1s');
+
 const SUFFIX: Record<string, number> = {
   mm: 0.001,
   cm: 0.01,

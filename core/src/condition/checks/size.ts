@@ -1,5 +1,5 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
-import { formatSize } from '../../placement/units';
+import { formatSize, pluralOf } from '../../placement/units';
 import type { SizeCandidate } from '../../placement/judge-size';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
@@ -76,9 +76,6 @@ function titleFor(
     ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${pluralOf(words)}`
     : `It is in ${pluralOf(words)}`;
 }
-
-const PLURALS: Record<string, string> = { foot: 'feet', inch: 'inches' };
-const pluralOf = (unit: string): string => PLURALS[unit] ?? unit.replace(/^(\S+)/, '$1s');
 
 function toChoice(candidate: SizeCandidate, size: readonly [number, number, number]): Choice {
   const real = size.map((v) => v * candidate.factor) as [number, number, number];

@@ -40,7 +40,7 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
       <p className="kit-measures-words">
         {unit && (
           <span>
-            Together they are in <strong>{unit.words}</strong>, {Math.round(unit.confidence * 100)} %: {unit.agree} of{' '}
+            Together they are in <strong>{unit.words}</strong>, {unit.confidence > 0.995 ? '> 99' : Math.round(unit.confidence * 100)} %: {unit.agree} of{' '}
             {formatCount(pieces.length, 'piece')} say so by themselves
             {unit.others.length > 0 && (
               <>
