@@ -70,6 +70,8 @@ await page.getByRole('button', { name: /Take \d+ sure/ }).click();
 await page.getByText('on the ground', { exact: true }).waitFor();
 await page.locator('.finding-line', { hasText: 'too big' }).click();
 await shoot('bench', 3000);
+await page.getByRole('button', { name: 'door 2 m' }).click();
+await shoot('beside', 2000);
 await open('/bench', 'Lamp room shelf');
 await page.getByRole('link', { name: /Lamp room shelf/ }).click();
 await page.getByRole('link', { name: /All maps on one sheet/ }).click();
