@@ -21,7 +21,7 @@ const shared = {
 
 export default {
   watchman: false,
-  testTimeout: 60_000,
+  testTimeout: 180_000,
   projects: [
     {
       ...shared,

@@ -10,7 +10,7 @@ export default defineConfig({
   fullyParallel: false,
   // a busy machine may starve the browser once; twice is a fault
   retries: process.env.CI ? 1 : 0,
-  timeout: 120_000,
+  timeout: 300_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json']],
   use: {
