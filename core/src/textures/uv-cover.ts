@@ -62,10 +62,13 @@ export function coverTriangle(
     const py = row + 0.50007;
     const [first, last] = findColumns(x, y, py);
     for (let column = Math.max(left, first); column <= Math.min(right, last); column++) {
-      const px = column + 0.50013;
-      const w0 = ((x[1] - px) * (y[2] - py) - (x[2] - px) * (y[1] - py)) / area;
-      const w1 = ((x[2] - px) * (y[0] - py) - (x[0] - px) * (y[2] - py)) / area;
-      if (w0 <= 0 || w1 <= 0 || w0 + w1 >= 1) continue;
+      // only at the ends of a row is it in doubt
+      if (column < first + MARGIN || column > last - MARGIN) {
+        const px = column + 0.50013;
+        const w0 = ((x[1] - px) * (y[2] - py) - (x[2] - px) * (y[1] - py)) / area;
+        const w1 = ((x[2] - px) * (y[0] - py) - (x[0] - px) * (y[2] - py)) / area;
+        if (w0 <= 0 || w1 <= 0 || w0 + w1 >= 1) continue;
+      }
       const cell = row * side + column;
       covered++;
       if (mark) mark(cell);
@@ -74,6 +77,9 @@ export function coverTriangle(
   }
   return covered;
 }
+
+/** Columns at either end of a row that are looked at one by one. */
+const MARGIN = 3;
 
 /** Columns between which a row can lie in a triangle, with one to spare on either side. */
 function findColumns(x: readonly number[], y: readonly number[], py: number): [number, number] {
