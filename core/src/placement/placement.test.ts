@@ -24,7 +24,7 @@ import { judgeLean } from './stance/judge-lean';
 import { listStanceFeatures } from './stance/stance-features';
 import { measureSurface } from './stance/surface-measures';
 import { findTypicalSize, TYPICAL_SIZES } from './typical-sizes';
-import { formatLength, formatSize, parseLength } from './units';
+import { formatImperial, formatLength, formatSize, parseLength } from './units';
 
 test.each([
   ['78 cm', 0.78],
@@ -413,4 +413,17 @@ test('every row of typical sizes has a range and says where it comes from', () =
   }
   expect(findTypicalSize('Window shutter')?.plural).toBe('window shutters');
   expect(findTypicalSize('qzx')).toBeNull();
+});
+
+test.each([
+  [0.762, '2′ 6″'],
+  [0.3048, '1′'],
+  [0.022225, '7/8″'],
+  [1.7, '5′ 7″'],
+  [0.0254 * 9.5, '9 1/2″'],
+  [3.6576 - 0.001, '12′'],
+  [0, '0″'],
+  [-0.6096, '−2′'],
+])('%s m is %s', (metres, words) => {
+  expect(formatImperial(metres)).toBe(words);
 });

@@ -63,6 +63,36 @@ export function formatLength(metres: number): string {
       : `${round(metres)} m`;
 }
 
+/** How measures are shown. */
+export type MeasureSystem = 'metric' | 'imperial';
+
+const INCH = 0.0254;
+
+/** A length in feet and inches, to an eighth of an inch below a foot, a quarter up to ten feet, an inch beyond: `2′ 6″`, `7/8″`. */
+export function formatImperial(metres: number): string {
+  const inches = Math.abs(metres) / INCH;
+  const parts = inches < 12 ? 8 : inches < 120 ? 4 : 1;
+  const whole = Math.round(inches * parts);
+  const sign = metres < 0 ? '−' : '';
+  const feet = Math.floor(whole / parts / 12);
+  const left = whole - feet * 12 * parts;
+  const words = `${sign}${feet > 0 ? `${feet.toLocaleString('en').replaceAll(',', '\u202f')}′` : ''}`;
+  if (left === 0 && feet > 0) return words;
+  return `${words}${feet > 0 ? ' ' : ''}${formatInches(left, parts)}″`;
+}
+
+function formatInches(count: number, parts: number): string {
+  const whole = Math.floor(count / parts);
+  let [over, under] = [count - whole * parts, parts];
+  if (over === 0) return String(whole);
+  while (over % 2 === 0) [over, under] = [over / 2, under / 2];
+  return `${whole > 0 ? `${whole} ` : ''}${over}/${under}`;
+}
+
+/** A length in a system of measures. */
+export const formatLengthIn = (system: MeasureSystem, metres: number): string =>
+  system === 'imperial' ? formatImperial(metres) : formatLength(metres);
+
 const round = (value: number): number => Number(value.toPrecision(3));
 
 /** `1.20 × 0.78 × 0.80 m`, width × height × depth. */

@@ -2,7 +2,7 @@ import './compare-view.css';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { chooseBarLength, formatBarLength } from '@haveld/core/picture/ruled-bar';
-import { formatLength } from '@haveld/core/placement/units';
+import { chooseMeasures, useMeasures } from '../parts/use-measures';
 import type { Moment } from './clip-player';
 import { STAND_IN_WORDS } from './stand-ins';
 import { TrialBar } from './trial-bar';
@@ -72,6 +72,7 @@ export function CompareView({
   const width = hasSize ? (overlay?.measures.find(({ axis }) => axis === 'width')?.size ?? null) : null;
   const trials = useTrials(treated, width, module);
   const { thing, preview } = useBeside();
+  const { system, length } = useMeasures();
   const picking = usePicking();
   const pressedAt = useRef<{ x: number; y: number } | null>(null);
 
@@ -240,7 +241,7 @@ export function CompareView({
         </p>
       )}
       {overlay?.picked && overlay.picked.distance !== null && (
-        <Tag x={overlay.picked.x} y={overlay.picked.y} words={formatLength(overlay.picked.distance)} />
+        <Tag x={overlay.picked.x} y={overlay.picked.y} words={length(overlay.picked.distance)} />
       )}
       {overlay?.bars.received && shownOnly !== 'treated' && <RuledBar bar={overlay.bars.received} side="left" isTrue />}
       {overlay?.bars.treated && shownOnly !== 'received' && (
@@ -275,6 +276,14 @@ export function CompareView({
           <input type="checkbox" checked={person} onChange={(event) => setPerson(event.target.checked)} /> a person for
           scale
         </label>
+        <label>
+          <input
+            type="checkbox"
+            checked={system === 'imperial'}
+            onChange={(event) => chooseMeasures(event.target.checked ? 'imperial' : 'metric')}
+          />{' '}
+          feet and inches
+        </label>
       </details>
     </div>
   );
@@ -307,11 +316,12 @@ function Tag({ x, y, words, soft }: { x: number; y: number; words: string; soft?
 }
 
 function Measures({ overlay, from, host }: { overlay: Overlay; from: number; host: HTMLElement | null }) {
+  const { length } = useMeasures();
   const width = host?.clientWidth ?? 0;
   const height = host?.clientHeight ?? 0;
   return overlay.measures
     .filter(({ x, y }) => x > from * width + 34 && x < width - 34 && y > 40 && y < height - 40)
-    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} words={formatLength(size)} />);
+    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} words={length(size)} />);
 }
 
 /** True length at the model's middle. */

@@ -2,8 +2,9 @@ import type { Sheet } from '@haveld/contract/bench';
 import { CATEGORIES } from '@haveld/contract/category';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Figures } from '@haveld/contract/report';
-import { formatLength, formatSize } from '@haveld/core/placement/units';
+import { formatSize } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/bounds';
+import { useMeasures } from '../../parts/use-measures';
 
 const spaced = (n: number): string => n.toLocaleString('en').replaceAll(',', '\u202f');
 
@@ -19,6 +20,7 @@ export function FiguresRow({
   hasSize: boolean;
   problem: Error | null;
 }) {
+  const { system, length } = useMeasures();
   const now = treated ?? sheet.figures;
   const was = sheet.figures;
   const budget = CATEGORIES[sheet.category ?? 'prop'].budget;
@@ -35,10 +37,16 @@ export function FiguresRow({
     <dl className="figures">
       <Figure
         name="size"
-        value={now.box ? formatSize(boxSize(now.box)) : 'none'}
+        value={
+          !now.box
+            ? 'none'
+            : system === 'imperial'
+              ? boxSize(now.box).map(length).join(' × ')
+              : formatSize(boxSize(now.box))
+        }
         note={hasSize ? undefined : 'not real'}
       />
-      <Figure name="foot" value={stands ? 'on the ground' : formatLength(foot)} />
+      <Figure name="foot" value={stands ? 'on the ground' : length(foot)} />
       <Figure name="triangles" value={spaced(now.triangles)} note={`of ${budget / 1000} k`} />
       <Figure
         name="materials"

@@ -9,8 +9,8 @@ import TableSortLabel from '@mui/material/TableSortLabel';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { KitBench, PieceMeasures } from '@haveld/contract/kits';
-import { formatLength } from '@haveld/core/placement/units';
 import { formatCount } from '../../parts/format';
+import { useMeasures } from '../../parts/use-measures';
 
 const SIDES = ['width', 'height', 'depth'] as const;
 type Order = 'name' | (typeof SIDES)[number];
@@ -20,6 +20,7 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
   const [order, setOrder] = useState<Order>('name');
   const [isDown, setDown] = useState(false);
   const { unit, module, pieces } = kit.measures;
+  const { length } = useMeasures();
   const names = useMemo(() => new Map(kit.assets.map(({ id, name }) => [id, name])), [kit.assets]);
   const rows = useMemo(() => {
     const sorted = [...pieces].sort((a, b) =>
@@ -40,7 +41,8 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
       <p className="kit-measures-words">
         {unit && (
           <span>
-            Together they are in <strong>{unit.words}</strong>, {unit.confidence > 0.995 ? '> 99' : Math.round(unit.confidence * 100)} %: {unit.agree} of{' '}
+            Together they are in <strong>{unit.words}</strong>,{' '}
+            {unit.confidence > 0.995 ? '> 99' : Math.round(unit.confidence * 100)} %: {unit.agree} of{' '}
             {formatCount(pieces.length, 'piece')} say so by themselves
             {unit.others.length > 0 && (
               <>
@@ -53,9 +55,7 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
             .
           </span>
         )}{' '}
-        <span>
-          {module ? `Module ${formatLength(module.metres)}: ${module.words}.` : 'Their sides follow no module.'}
-        </span>{' '}
+        <span>{module ? `Module ${length(module.metres)}: ${module.words}.` : 'Their sides follow no module.'}</span>{' '}
         {odd.length > 0 && (
           <Button size="small" variant="outlined" onClick={() => onChoose(odd.map(({ assetId }) => assetId))}>
             Choose the {odd.length} that stand out
@@ -97,11 +97,11 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
                     align="right"
                     className={piece.offModule.some((off) => off.side === side) ? 'mono off' : 'mono'}
                   >
-                    {formatLength(piece[side])}
+                    {length(piece[side])}
                   </TableCell>
                 ))}
                 <TableCell>{piece.pivot}</TableCell>
-                <TableCell className="small">{describeOdd(piece)}</TableCell>
+                <TableCell className="small">{describeOdd(piece, length)}</TableCell>
               </TableRow>
             ))}
           </TableBody>
@@ -113,8 +113,8 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
 
 const isOdd = ({ offModule, times }: PieceMeasures): boolean => offModule.length > 0 || times !== null;
 
-function describeOdd({ offModule, times, isSettled }: PieceMeasures): string {
-  const parts = offModule.map(({ side, off }) => `${side} ${off > 0 ? '+' : '−'}${formatLength(Math.abs(off))}`);
+function describeOdd({ offModule, times, isSettled }: PieceMeasures, length: (metres: number) => string): string {
+  const parts = offModule.map(({ side, off }) => `${side} ${off > 0 ? '+' : '−'}${length(Math.abs(off))}`);
   if (times !== null)
     parts.push(
       times > 1 ? `${Math.round(times)} times the others` : `${Math.round(1 / times)} times smaller than the others`,

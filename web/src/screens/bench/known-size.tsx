@@ -7,6 +7,7 @@ import type { Box } from '@haveld/contract/report';
 import { formatLength, formatSize, parseLength } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/bounds';
 import { usePicking } from '../../view3d/use-picking';
+import { useMeasures } from '../../parts/use-measures';
 import { useAnswer } from './use-answer';
 
 /** Measured on the model. */
@@ -28,6 +29,7 @@ export function KnownSize({
   const answer = useAnswer(sheet.id, onAnswered);
   const metres = parseLength(text);
   const picking = usePicking();
+  const { length } = useMeasures();
   const size = treatedBox && boxSize(treatedBox);
   const [a, b] = picking.points;
   const distance = a && b ? Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]) : null;
@@ -76,7 +78,7 @@ export function KnownSize({
       </TextField>
       <TextField
         id="known-length"
-        label={unreadable ? 'Write it as 78 cm, 1.7 m, 2\' 6"' : size ? `now ${formatLength(shown)}` : 'now'}
+        label={unreadable ? 'Write it as 78 cm, 1.7 m, 2\' 6"' : size ? `now ${length(shown)}` : 'now'}
         placeholder="78 cm"
         value={text}
         error={unreadable}
