@@ -1,7 +1,7 @@
 import type { Document, Node, vec3 } from '@gltf-transform/core';
 import { boxSize, computeBounds } from '../scene/bounds';
 import { invertMatrix, transformPoint } from '../scene/matrix';
-import { listMeshInstances } from '../scene/traverse';
+import { isBelow, listMeshInstances } from '../scene/traverse';
 import { listReferredNodes } from '../structure/clutter';
 import { countStands, shiftMesh } from './shift';
 
@@ -75,9 +75,4 @@ function cloneMesh(mesh: NonNullable<ReturnType<Node['getMesh']>>): typeof mesh 
   const copy = mesh.clone();
   for (const primitive of mesh.listPrimitives()) copy.removePrimitive(primitive).addPrimitive(primitive.clone());
   return copy;
-}
-
-function isBelow(node: Node, above: Node): boolean {
-  for (let at = node.getParentNode(); at; at = at.getParentNode()) if (at === above) return true;
-  return false;
 }

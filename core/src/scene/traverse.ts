@@ -15,6 +15,12 @@ export function listShownNodes(document: Document): Node[] {
   return nodes;
 }
 
+/** @returns true where one node hangs somewhere under another */
+export function isBelow(node: Node, above: Node): boolean {
+  for (let at = node.getParentNode(); at; at = at.getParentNode()) if (at === above) return true;
+  return false;
+}
+
 export interface MeshInstance {
   node: Node;
   mesh: Mesh;

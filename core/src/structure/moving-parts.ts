@@ -3,7 +3,7 @@ import type { Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
 import { boxCentre, boxSize, computeBounds } from '../scene/bounds';
-import type { MeshInstance } from '../scene/traverse';
+import { isBelow, type MeshInstance } from '../scene/traverse';
 import { turnBox } from '../placement/turn-box';
 import { listReferredNodes } from './clutter';
 import { wordsOf } from './habits';
@@ -85,11 +85,6 @@ export function listMovingParts(
       { node, motion, point: toFileShares(found.point, turn), words: found.words, evidence: found.evidence, off },
     ];
   });
-}
-
-function isBelow(node: Node, above: Node): boolean {
-  for (let at = node.getParentNode(); at; at = at.getParentNode()) if (at === above) return true;
-  return false;
 }
 
 interface Axis {
