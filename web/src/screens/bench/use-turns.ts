@@ -7,7 +7,6 @@ export function useTurns(sheet: Sheet) {
   const answer = useAnswer(sheet.id, () => undefined);
   const stepsOf = (key: string): Step[] => sheet.steps.filter((row) => row.findingKey === key).map((row) => row.step);
   const turn = (axis: Axis, degrees: 90 | 180): void => {
-    if (answer.isPending) return;
     if (axis !== 'y') {
       if (!sheet.findings.some(({ key }) => key === 'up')) return;
       const steps: Step[] = [...stepsOf('up'), { kind: 'turn', schema: 1, axis, degrees }];
