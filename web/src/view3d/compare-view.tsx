@@ -29,8 +29,6 @@ export interface CompareViewProps {
   surface?: Surface;
   /** True leaves out measures and the person. */
   isPlain?: boolean;
-  /** Of the kit it is a piece of, metres. */
-  module?: number | null;
   /** False where it moves by clips or joints: then it is not let go. */
   canDrop?: boolean;
 }
@@ -56,7 +54,6 @@ export function CompareView({
   moment = null,
   surface = 'own',
   isPlain = false,
-  module = null,
   canDrop = true,
 }: CompareViewProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -70,7 +67,7 @@ export function CompareView({
   const [problem, setProblem] = useState<string | null>(null);
   const [isOneScale, setOneScale] = useState(false);
   const width = hasSize ? (overlay?.measures.find(({ axis }) => axis === 'width')?.size ?? null) : null;
-  const trials = useTrials(treated, width, module);
+  const trials = useTrials(treated, width);
   const { thing, preview } = useBeside();
   const { system, length } = useMeasures();
   const picking = usePicking();

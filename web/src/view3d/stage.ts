@@ -66,6 +66,7 @@ export class Stage {
   #picked: Vector3[] = [];
   readonly #trial: TrialPlayer;
   readonly #beside = new Group();
+  #besideWanted: StandIn | null = null;
   /** What the treated model is scaled by before anybody took it. */
   #preview = 1;
   #isOneScale = false;
@@ -241,12 +242,15 @@ export class Stage {
 
   /** Stands something of known size beside the treated model; null takes it away. */
   async setBeside(thing: StandIn | null): Promise<void> {
+    this.#besideWanted = thing;
     const made =
       thing === null
         ? null
         : thing.kind === 'asset'
           ? (await new GLTFLoader().parseAsync(thing.glb.slice(0), '')).scene
           : createStandIn(thing.kind);
+    // what was asked for meanwhile counts
+    if (this.#besideWanted !== thing) return;
     disposeAll(this.#beside);
     this.#beside.clear();
     if (made) this.#beside.add(made);
@@ -358,6 +362,8 @@ export class Stage {
   /** Begins a trial of the treated model; null ends it. */
   setTrial(trial: Trial | null): void {
     this.#trial.start(trial, performance.now());
+    // ending one puts the model back to where a preview has it
+    if (!trial) this.setPreview(this.#preview);
     this.draw();
   }
 
@@ -409,19 +415,9 @@ export class Stage {
     const standing = this.#sides[side];
     if (standing.box.isEmpty()) return null;
     const { camera, scene } = standing;
-    const box = this.#shownBox(side);
-    const framed = side === 'treated' ? this.#trial.reach(box) : box.clone();
-    if (side === 'treated' && this.#beside.children.length > 0) framed.union(new Box3().setFromObject(this.#beside));
-    if (side === 'treated' && this.#person.visible)
-      framed.expandByPoint(new Vector3(this.#person.position.x + 0.25, box.min.y + PERSON_M, this.#person.position.z));
-    // with a wipe the two models meet at it, so the model itself is in the middle and the person beside it
-    const centre = (this.#only === null ? box : framed).getCenter(new Vector3());
-    const reach = [framed.min, framed.max].map((corner) => corner.distanceTo(centre));
-    const own = Math.max(...reach, 1e-9);
-    const radius =
-      this.#isOneScale && this.#only === null
-        ? Math.max(own, this.#radiusOf('received'), this.#radiusOf('treated'))
-        : own;
+    const { centre, radius: own } = this.#frameOf(side);
+    const isShared = this.#isOneScale && this.#only === null;
+    const radius = isShared ? Math.max(this.#frameOf('received').radius, this.#frameOf('treated').radius) : own;
     const aspect = this.#width / this.#height;
     const half = Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
     const distance = (radius * 1.12 * this.#zoom) / Math.sin(Math.atan(half * Math.min(1, aspect)));
@@ -434,7 +430,6 @@ export class Stage {
       .addScaledVector(right, -this.#pan.x * seen * aspect)
       .addScaledVector(up, this.#pan.y * seen);
     camera.aspect = aspect;
-    // no nearer than a hundredth of the way: the depth of the picture is shared out between near and far
     camera.near = Math.max(distance - radius * 8, distance * 0.01);
     camera.far = distance + radius * 16;
     camera.position.copy(target).addScaledVector(back, distance);
@@ -453,8 +448,16 @@ export class Stage {
     return { x: ((projected.x + 1) / 2) * this.#width, y: ((1 - projected.y) / 2) * this.#height };
   }
 
-  #radiusOf(side: Side): number {
-    return this.#shownBox(side).getSize(new Vector3()).length() / 2;
+  /** What a side is framed by: its model, and what stands with it. */
+  #frameOf(side: Side): { centre: Vector3; radius: number } {
+    const box = this.#shownBox(side);
+    const framed = side === 'treated' ? this.#trial.reach(box) : box.clone();
+    if (side === 'treated' && this.#beside.children.length > 0) framed.union(new Box3().setFromObject(this.#beside));
+    if (side === 'treated' && this.#person.visible)
+      framed.expandByPoint(new Vector3(this.#person.position.x + 0.25, box.min.y + PERSON_M, this.#person.position.z));
+    // with a wipe the two models meet at it, so the model itself is in the middle and the person beside it
+    const centre = (this.#only === null ? box : framed).getCenter(new Vector3());
+    return { centre, radius: Math.max(framed.min.distanceTo(centre), framed.max.distanceTo(centre), 1e-9) };
   }
 
   #projectBeside(): Overlay['beside'] {

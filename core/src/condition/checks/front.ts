@@ -6,9 +6,9 @@ import { isSure, makeFinding } from '../make-finding';
 export const FRONT_HOLDS_FROM = 0.75;
 
 /** Which way does it face? Asked only where it is likely to face another way than forwards. */
-export function checkFront({ front, strangers, up }: Examination): Finding[] {
+export function checkFront({ front, strangers }: Examination): Finding[] {
   if (front === null) return [];
-  const after = [...strangers.map(strangerKey), 'up'].filter((key) => key !== 'up' || up.length > 0);
+  const after = [...strangers.map(strangerKey), 'up'];
   const given = { key: 'front', heading: 'size-and-stance', after } as const;
   if (front.length === 0)
     return [makeFinding({ ...given, mark: 'holds', title: 'Has no front: alike from all four sides' })];

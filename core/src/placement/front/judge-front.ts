@@ -22,10 +22,11 @@ export interface FrontQuestion {
   named: readonly NamedSide[];
 }
 
+/** As seen from where its front should be. */
 const WORDS: Record<FrontId, { words: string; degrees: FrontCandidate['degrees'] }> = {
   '+z': { words: 'faces forwards', degrees: null },
-  '+x': { words: 'faces to its right', degrees: -90 },
-  '-x': { words: 'faces to its left', degrees: 90 },
+  '+x': { words: 'faces to the right', degrees: -90 },
+  '-x': { words: 'faces to the left', degrees: 90 },
   '-z': { words: 'faces away', degrees: 180 },
 };
 /** How often files face each side once they stand: 180° is the usual slip. Common practice, no source. */

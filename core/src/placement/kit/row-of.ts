@@ -18,11 +18,9 @@ export interface RowOf {
 /**
  * How a piece stands in a row of its own kind.
  * @param width metres
- * @param module of its kit; null takes the usual grid
  */
-export function describeRow(width: number, count: number, module: number | null): RowOf {
-  const grid = module ?? GRID;
-  const whole = Math.max(1, Math.round(width / grid)) * grid;
+export function describeRow(width: number, count: number): RowOf {
+  const whole = Math.max(1, Math.round(width / GRID)) * GRID;
   const pitch = Math.abs(whole - width) <= width * MEANT ? whole : width;
   const gap = pitch - width;
   const every = `${count} in a row, every ${formatLength(pitch)}`;

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { takePlace, type Sheet, type StandInAsset } from '@haveld/contract/bench';
 import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
@@ -40,6 +40,16 @@ export function StandBeside({
     (body: { assetId: string | null; answers: PlaceAnswers }) => call(takePlace, { params: { id: sheet.id }, body }),
     { onDone: onAnswered },
   );
+  // nothing is left standing in the view once the finding is closed
+  const { stand, show } = beside;
+  useEffect(
+    () => () => {
+      stand(null);
+      show(1);
+    },
+    [stand, show],
+  );
+  const [problem, setProblem] = useState<string | null>(null);
   const stop = (): void => {
     beside.stand(null);
     beside.show(1);
@@ -47,10 +57,16 @@ export function StandBeside({
   };
   const choose = async (next: StandInAsset | null): Promise<void> => {
     setAsset(next);
+    setProblem(null);
     beside.show(1);
     if (!next) return beside.stand(null);
-    const answered = await fetch(bytesUrl(next.modelSha256, 'glb'));
-    beside.stand({ kind: 'asset', words: next.name, glb: await answered.arrayBuffer() });
+    try {
+      const answered = await fetch(bytesUrl(next.modelSha256, 'glb'));
+      if (!answered.ok) throw new Error('its file is not there');
+      beside.stand({ kind: 'asset', words: next.name, glb: await answered.arrayBuffer() });
+    } catch (error) {
+      setProblem(`${next.name} cannot be shown: ${(error as Error).message}.`);
+    }
   };
   const takeBySight = (): void => {
     if (!treatedBox) return;
@@ -104,6 +120,11 @@ export function StandBeside({
         noOptionsText="No catalogued asset of a real size has such a name."
         renderInput={(params) => <TextField {...params} label="or beside an asset of the library" />}
       />
+      {problem && (
+        <p className="says-blocks small" role="alert">
+          {problem}
+        </p>
+      )}
       {beside.thing && size && (
         <div className="beside-scale">
           <Slider
