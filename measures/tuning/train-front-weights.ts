@@ -1,10 +1,10 @@
-import { writeFileSync } from 'node:fs';
 import { FRONT_FEATURES, FRONTS, measureFront } from '@haveld/core/placement/front/front-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { computeBounds } from '@haveld/core/scene/bounds';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { hasKnownFront, readAllFurniture } from '../src/parts/furniture';
-import { fitChoice, type Choice } from './fit-choice';
+import type { Choice } from './fit-choice';
+import { writeChoiceWeights } from './write-choice-weights';
 
 // Fits core/placement/front/front-weights.ts to two thirds of the authors of the open furniture: which of its four sides a model
 // faces. The catalogue holds what it does not turn with its front to +z. The same models give the same weights.
@@ -21,20 +21,10 @@ for await (const model of readAllFurniture('tuning')) {
     chosen: FRONTS.indexOf('+z'),
   });
 }
-const weights = fitChoice(choices);
-const right = choices.filter(({ options, chosen }) => {
-  const scores = options.map((option) => option.reduce((sum, value, k) => sum + value * weights[k], 0));
-  return scores.indexOf(Math.max(...scores)) === chosen;
-}).length;
-console.log(`${right} of ${choices.length} on the models it was fitted to`);
-FRONT_FEATURES.forEach((name, k) => console.log(`  ${name.padEnd(12)} ${weights[k].toFixed(2)}`));
-writeFileSync(
-  'core/src/placement/front/front-weights.ts',
-  `import type { FrontFeatures } from './front-features';
-
-/** Fitted by measures/tuning/train-front-weights.ts (\`npm run tune front\`) to two thirds of the authors of the open furniture. */
-export const FRONT_WEIGHTS: Record<keyof FrontFeatures, number> = {
-${FRONT_FEATURES.map((name, k) => `  ${name}: ${Number(weights[k].toFixed(3))},`).join('\n')}
-};
-`,
-);
+writeChoiceWeights(choices, FRONT_FEATURES, {
+  path: 'core/src/placement/front/front-weights.ts',
+  constant: 'FRONT_WEIGHTS',
+  type: 'FrontFeatures',
+  module: './front-features',
+  by: 'measures/tuning/train-front-weights.ts (`npm run tune front`)',
+});

@@ -1,11 +1,11 @@
-import { writeFileSync } from 'node:fs';
 import { listStanceFeatures, STANCE_FEATURES } from '@haveld/core/placement/stance/stance-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
 import { computeBounds } from '@haveld/core/scene/bounds';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { readAllFurniture } from '../src/parts/furniture';
-import { fitChoice, type Choice } from './fit-choice';
+import type { Choice } from './fit-choice';
+import { writeChoiceWeights } from './write-choice-weights';
 
 // Fits core/placement/stance/stance-weights.ts to two thirds of the authors of the open furniture: which of the six ends of its
 // box a model stands on, with its name and without. The same models give the same weights.
@@ -21,20 +21,10 @@ for await (const { row, document, foot } of readAllFurniture('tuning')) {
       chosen: foot,
     });
 }
-const weights = fitChoice(choices);
-const right = choices.filter(({ options, chosen }) => {
-  const scores = options.map((option) => option.reduce((sum, value, k) => sum + value * weights[k], 0));
-  return scores.indexOf(Math.max(...scores)) === chosen;
-}).length;
-console.log(`${right} of ${choices.length} on the models it was fitted to`);
-STANCE_FEATURES.forEach((name, k) => console.log(`  ${name.padEnd(12)} ${weights[k].toFixed(2)}`));
-writeFileSync(
-  'core/src/placement/stance/stance-weights.ts',
-  `import type { StanceFeatures } from './stance-features';
-
-/** Fitted by measures/tuning/train-stance-weights.ts (\`npm run tune stance\`) to two thirds of the authors of the open furniture. */
-export const STANCE_WEIGHTS: Record<keyof StanceFeatures, number> = {
-${STANCE_FEATURES.map((name, k) => `  ${name}: ${Number(weights[k].toFixed(3))},`).join('\n')}
-};
-`,
-);
+writeChoiceWeights(choices, STANCE_FEATURES, {
+  path: 'core/src/placement/stance/stance-weights.ts',
+  constant: 'STANCE_WEIGHTS',
+  type: 'StanceFeatures',
+  module: './stance-features',
+  by: 'measures/tuning/train-stance-weights.ts (`npm run tune stance`)',
+});

@@ -1,31 +1,38 @@
 import type { Accessor, Document, Mesh, Primitive } from '@gltf-transform/core';
 import { isTriangles } from '../scene/traverse';
 
-/**
- * Turns the triangles of a mesh round, and normals that looked with them. Polygons keep their places: an outline does not care
- * where it starts.
- */
+/** Turns the triangles of a mesh round, and normals that looked with them. */
 export function turnFaces(document: Document, mesh: Mesh): void {
   const turned = new Map<Accessor, Accessor>();
+  const wound = new Map<Accessor, Accessor>();
   for (const primitive of mesh.listPrimitives()) {
     if (!isTriangles(primitive)) continue;
     const looksOut = normalsFollowFaces(primitive);
-    turnWinding(document, primitive);
+    turnWinding(document, primitive, wound);
     if (looksOut) turnNormals(primitive, turned);
   }
 }
 
-/** Turns each triangle of a primitive round. */
-export function turnWinding(document: Document, primitive: Primitive): void {
+/**
+ * Turns each triangle of a primitive round; its polygon keeps its place.
+ * @param wound indices turned already, by what they were: those that are shared stay shared
+ */
+export function turnWinding(document: Document, primitive: Primitive, wound: Map<Accessor, Accessor>): void {
   const src = primitive.getIndices();
-  const count = src?.getCount() ?? primitive.getAttribute('POSITION')?.getCount() ?? 0;
-  const known = src?.getArray();
-  const array = known ? known.slice() : Uint32Array.from({ length: count }, (_, i) => i);
+  const known = src && wound.get(src);
+  if (known) {
+    primitive.setIndices(known);
+    return;
+  }
+  const count = primitive.getAttribute('POSITION')?.getCount() ?? 0;
+  const array = src ? src.getArray()!.slice() : Uint32Array.from({ length: count }, (_, i) => i);
   for (let i = 0; i + 2 < array.length; i += 3) [array[i + 1], array[i + 2]] = [array[i + 2], array[i + 1]];
   const dst = src
     ? src.clone()
     : document.createAccessor().setType('SCALAR').setBuffer(document.getRoot().listBuffers()[0]);
-  primitive.setIndices(dst.setArray(array as Uint32Array<ArrayBuffer>));
+  dst.setArray(array as Uint32Array<ArrayBuffer>);
+  if (src) wound.set(src, dst);
+  primitive.setIndices(dst);
 }
 
 /** True where most normals look the way their faces do. */

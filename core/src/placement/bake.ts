@@ -1,5 +1,6 @@
 import type { Accessor, Document, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
 import { isLinearIdentity, linearDeterminant, normalMatrix } from '../scene/matrix';
+import { turnWinding } from '../geometry/turn-faces';
 import { listShownNodes } from '../scene/traverse';
 
 /**
@@ -33,7 +34,7 @@ export function bakeTransforms(document: Document): number {
 class MeshBaker {
   readonly #document: Document;
   readonly #meshes = new Map<Mesh, { world: mat4; baked: Mesh }[]>();
-  readonly #indices = new Map<Accessor, Accessor>();
+  readonly #wound = new Map<Accessor, Accessor>();
 
   constructor(document: Document) {
     this.#document = document;
@@ -72,7 +73,7 @@ class MeshBaker {
       }
       dst.removeTarget(target).addTarget(moved);
     }
-    if (mirrors && primitive.getMode() === 4) this.#flipWinding(dst);
+    if (mirrors && primitive.getMode() === 4) turnWinding(this.#document, dst, this.#wound);
     return dst;
   }
 
@@ -101,31 +102,6 @@ class MeshBaker {
     let id = this.#ids.get(accessor);
     if (id === undefined) this.#ids.set(accessor, (id = this.#ids.size));
     return id;
-  }
-
-  /** Turns each triangle round; its polygon keeps its place, for an outline does not care where it starts. */
-  #flipWinding(primitive: Primitive): void {
-    const src = primitive.getIndices();
-    if (!src) {
-      const count = primitive.getAttribute('POSITION')?.getCount() ?? 0;
-      const array = Uint32Array.from({ length: count }, (_, i) => (i % 3 === 0 ? i : i % 3 === 1 ? i + 1 : i - 1));
-      primitive.setIndices(
-        this.#document
-          .createAccessor()
-          .setType('SCALAR')
-          .setArray(array)
-          .setBuffer(this.#document.getRoot().listBuffers()[0]),
-      );
-      return;
-    }
-    let dst = this.#indices.get(src);
-    if (!dst) {
-      const array = src.getArray()!.slice();
-      for (let i = 0; i + 2 < array.length; i += 3) [array[i + 1], array[i + 2]] = [array[i + 2], array[i + 1]];
-      dst = src.clone().setArray(array as Uint32Array<ArrayBuffer>);
-      this.#indices.set(src, dst);
-    }
-    primitive.setIndices(dst);
   }
 }
 
