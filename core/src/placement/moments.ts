@@ -1,4 +1,5 @@
 import type { Document, Node } from '@gltf-transform/core';
+import { linearDeterminant } from '../scene/matrix';
 import { mergePoints } from '../geometry/merge-points';
 import { isTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { computeWorldPositions } from '../scene/world-positions';
@@ -83,11 +84,13 @@ export function computeMoments(
     }
     if (edges.triangles === 0) continue;
     const cancels = Math.hypot(faces[0], faces[1], faces[2]) < twiceArea * 1e-4;
-    if (isClosed || own < 0) {
+    // a node that mirrors turns the winding with it (glTF 2.0, 3.7.4)
+    const seen = linearDeterminant(instance.world) < 0 ? -own : own;
+    if (isClosed || seen < 0) {
       const isPartClosed = cancels && (edges.triangles > MOST_COUNTED || edges.isClosed());
       isClosed &&= isPartClosed;
       // what encloses next to nothing looks neither way
-      if (isPartClosed && own < -1e-6 * (twiceArea / 2) ** 1.5) insideOut.push(instance.node);
+      if (isPartClosed && seen < -1e-6 * (twiceArea / 2) ** 1.5) insideOut.push(instance.node);
     }
     // a mirrored or inside-out part encloses as much
     const sign = own < 0 ? -1 : 1;

@@ -61,7 +61,8 @@ export function coverTriangle(
   for (let row = from; row <= to; row++) {
     const py = row + 0.50007;
     const [first, last] = findColumns(x, y, py);
-    for (let column = Math.max(left, first); column <= Math.min(right, last); column++) {
+    const end = Math.min(right, last);
+    for (let column = Math.max(left, first); column <= end; column++) {
       // only at the ends of a row is it in doubt
       if (column < first + MARGIN || column > last - MARGIN) {
         const px = column + 0.50013;
