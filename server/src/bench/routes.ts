@@ -1,6 +1,7 @@
 import * as contract from '@haveld/contract/bench';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
+import * as place from './place';
 import * as service from './service';
 
 export function addBenchRoutes(app: App, dependencies: Dependencies): void {
@@ -19,11 +20,9 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.setOwnSteps, ({ params, body, person }) =>
     service.setOwnSteps(dependencies, params.id, body, person),
   );
-  serveEndpoint(app, contract.listStandIns, ({ params, query }) =>
-    service.listStandInsOf(pool, params.id, query.words),
-  );
+  serveEndpoint(app, contract.listStandIns, ({ params, query }) => place.listStandInsOf(pool, params.id, query.words));
   serveEndpoint(app, contract.takePlace, ({ params, body, person }) =>
-    service.takePlace(dependencies, params.id, body, person),
+    place.takePlace(dependencies, params.id, body, person),
   );
   serveEndpoint(app, contract.lookAgain, ({ params }) => service.lookAgain(dependencies, params.id));
   serveEndpoint(app, contract.changeProvenance, ({ params, body, person }) =>

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
 import type { AssetState } from '@haveld/contract/asset-state';
-import type { BenchRow, Sheet, StandInAsset } from '@haveld/contract/bench';
+import type { BenchRow, Sheet } from '@haveld/contract/bench';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding, Heading } from '@haveld/contract/finding';
@@ -19,7 +19,6 @@ import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
 import { getArrival, getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
 import { formatAccession } from '../accession';
-import { listStandIns } from '../catalogue/sized-assets';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { findOpenJob, insertJob } from '../jobs/job-table';
@@ -68,14 +67,15 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
   });
 }
 
-async function mustFind(db: Executor, id: string): Promise<queries.AssetRow> {
+/** @throws {DomainError} where there is no such asset */
+export async function mustFind(db: Executor, id: string): Promise<queries.AssetRow> {
   const asset = await queries.findAsset(db, id);
   if (!asset) throw new DomainError('not-found', 'There is no such asset.');
   return asset;
 }
 
 /** Rights first, then what was seen in the document. */
-async function listFindings(
+export async function listFindings(
   db: Executor,
   asset: queries.AssetRow,
 ): Promise<{ findings: Finding[]; rights: AssetRightsState }> {
@@ -181,7 +181,8 @@ export async function answerFinding(
   return getSheet(pool, id);
 }
 
-async function applyAnswer(
+/** Puts an answer and its steps in place of those that stood there. */
+export async function applyAnswer(
   tx: PoolConnection,
   asset: queries.AssetRow,
   finding: Finding,
@@ -228,58 +229,6 @@ export async function lookAgain({ pool }: Dependencies, id: string): Promise<She
     await bumpRevision(tx);
   });
   return getSheet(pool, id);
-}
-
-const PLACE_WORDS = 'in the place of';
-
-/**
- * Takes the place of a catalogued asset, or gives it back: then the answers that came with it go, and no others.
- * @throws {DomainError} where that asset is not there, or is this one
- */
-export async function takePlace(
-  { pool }: Dependencies,
-  id: string,
-  { assetId, answers }: { assetId: string | null; answers: Partial<Record<'size' | 'front' | 'pivot', Step[]>> },
-  person: Person,
-): Promise<Sheet> {
-  await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
-    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
-    if (assetId === id) throw new DomainError('bad-request', 'An asset cannot take its own place.');
-    const other = assetId === null ? null : await queries.findAsset(tx, assetId);
-    if (assetId !== null && other?.state !== 'catalogued')
-      throw new DomainError('not-found', 'The asset whose place it should take is not in the catalogue.');
-    const { findings } = await listFindings(tx, asset);
-    const known = await queries.listAnswers(tx, id);
-    for (const finding of findings.filter(({ key }) => key === 'size' || key === 'front' || key === 'pivot')) {
-      const steps = answers[finding.key as keyof typeof answers];
-      const before = known.get(finding.key);
-      const isOurs = before?.kind === 'own' && before.words.startsWith(PLACE_WORDS);
-      if (other && steps?.length)
-        await applyAnswer(
-          tx,
-          asset,
-          finding,
-          { kind: 'own', steps, words: `${PLACE_WORDS} ${formatAccession(other.accession)}` },
-          person,
-        );
-      else if (isOurs) await applyAnswer(tx, asset, finding, null, person);
-    }
-    await queries.setStandsFor(tx, id, assetId);
-    await bumpRevision(tx);
-  });
-  return getSheet(pool, id);
-}
-
-/** @returns what a person may stand an asset beside */
-export async function listStandInsOf(db: Executor, id: string, words: string): Promise<StandInAsset[]> {
-  return listStandIns(db, await mustFind(db, id), words);
-}
-
-/** @returns the name an asset's files carry at hand-over: its own, or that of the one whose place it takes */
-export async function getHandOverName(db: Executor, id: string): Promise<string> {
-  const { name, standsFor } = await mustFind(db, id);
-  return (standsFor ? await queries.findAsset(db, standsFor) : null)?.name ?? name;
 }
 
 /** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */

@@ -5,7 +5,7 @@ import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';
 import { DomainError } from '@haveld/contract/error';
 import { formatAccession } from '../accession';
-import { getHandOverName } from '../bench/service';
+import { getHandOverName } from '../bench/place';
 import { findCardRow, listVersions } from '../catalogue/service';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';

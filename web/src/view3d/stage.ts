@@ -1,15 +1,8 @@
 import {
-  AmbientLight,
   Box3,
-  DirectionalLight,
   Group,
-  HemisphereLight,
-  Mesh,
-  PerspectiveCamera,
+  type Mesh,
   PMREMGenerator,
-  PlaneGeometry,
-  Scene,
-  ShadowMaterial,
   Spherical,
   SRGBColorSpace,
   Vector3,
@@ -24,6 +17,7 @@ import { CheckerSurface } from './checker-surface';
 import { pickPoint, type Picked } from './pick-point';
 import { createFrontMark, createPerson, createPickMark, createPivotMark, disposeAll, PERSON_M } from './stage-props';
 import { createStandIn, type StandIn } from './stand-ins';
+import { createStanding, FIELD_OF_VIEW, lightStanding, type Standing } from './standing';
 import { TrialPlayer, type Trial } from './trial-player';
 
 export type Side = 'received' | 'treated';
@@ -43,18 +37,6 @@ export interface Overlay {
   /** Middle of what was picked, and how far apart two points are. */
   picked: { x: number; y: number; distance: number | null } | null;
 }
-
-interface Standing {
-  scene: Scene;
-  camera: PerspectiveCamera;
-  holder: Group;
-  light: DirectionalLight;
-  floor: Mesh;
-  box: Box3;
-  player: ClipPlayer | null;
-}
-
-const FIELD_OF_VIEW = 24;
 
 /** Draws one model, or two side by side with a wipe between them, each framed by its own size. Draws only when something changed. */
 export class Stage {
@@ -99,42 +81,10 @@ export class Stage {
     const generator = new PMREMGenerator(this.#renderer);
     this.#environment = generator.fromScene(new RoomEnvironment(), 0.04).texture;
     generator.dispose();
-    this.#sides = { received: this.#createStanding(), treated: this.#createStanding() };
+    this.#sides = { received: createStanding(this.#environment), treated: createStanding(this.#environment) };
     this.#person = createPerson();
     this.#trial = new TrialPlayer(this.#sides.treated.holder);
     this.#sides.treated.scene.add(this.#person, this.#picks, this.#beside, this.#trial.copies);
-  }
-
-  #createStanding(): Standing {
-    const scene = new Scene();
-    scene.environment = this.#environment;
-    scene.environmentIntensity = 0.35;
-    const light = new DirectionalLight(0xfff4e2, 2.4);
-    light.castShadow = true;
-    light.shadow.mapSize.set(1024, 1024);
-    light.shadow.radius = 5;
-    light.shadow.blurSamples = 12;
-    const floor = new Mesh(new PlaneGeometry(1, 1), new ShadowMaterial({ opacity: 0.26 }));
-    floor.rotation.x = -Math.PI / 2;
-    floor.receiveShadow = true;
-    const holder = new Group();
-    scene.add(
-      holder,
-      light,
-      light.target,
-      floor,
-      new HemisphereLight(0xf2f4f5, 0x8f887a, 1.1),
-      new AmbientLight(0xffffff, 0.15),
-    );
-    return {
-      scene,
-      camera: new PerspectiveCamera(FIELD_OF_VIEW, 1, 0.01, 100),
-      holder,
-      light,
-      floor,
-      box: new Box3(),
-      player: null,
-    };
   }
 
   /** Shows a GLB on one side; null clears it. */
@@ -170,26 +120,12 @@ export class Stage {
   }
 
   #place(side: Side): void {
-    const { box, floor, light, holder } = this.#sides[side];
+    const { box, holder } = this.#sides[side];
     if (box.isEmpty()) return;
     const size = box.getSize(new Vector3());
     const centre = box.getCenter(new Vector3());
     const radius = Math.max(size.length() / 2, 1e-6);
-    floor.position.set(centre.x, box.min.y - radius * 0.0005, centre.z);
-    floor.scale.setScalar(radius * 12);
-    light.target.position.copy(centre);
-    light.position.copy(centre).add(new Vector3().setFromSpherical(new Spherical(radius * 4, 0.75, this.#lightTurn)));
-    light.intensity = 2.4 * this.#lightStrength;
-    Object.assign(light.shadow.camera, {
-      left: -radius * 1.6,
-      right: radius * 1.6,
-      top: radius * 1.6,
-      bottom: -radius * 1.6,
-      near: radius,
-      far: radius * 8,
-    });
-    light.shadow.normalBias = radius * 0.004;
-    light.shadow.camera.updateProjectionMatrix();
+    lightStanding(this.#sides[side], this.#lightTurn, this.#lightStrength);
     const mark = holder.getObjectByName('haveld-pivot');
     mark?.scale.setScalar(radius * 0.09);
     if (side === 'treated') {

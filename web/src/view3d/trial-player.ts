@@ -1,4 +1,4 @@
-import { Box3, Group, Matrix4, Quaternion, Vector3, type Object3D } from 'three';
+import { type Box3, Group, Matrix4, Quaternion, Vector3, type Object3D } from 'three';
 import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 
 /** A test that moves or repeats the treated model; nothing of it stays. */

@@ -20,7 +20,7 @@ const IN_A_ROW = 6;
  * Tests of a model: one at a time, ended by a new model.
  * @param widthM null where its lengths mean nothing
  */
-export function useTrials(glb: ArrayBuffer | null, widthM: number | null) : Trials {
+export function useTrials(glb: ArrayBuffer | null, widthM: number | null): Trials {
   const [kind, setKind] = useState<TrialKind | null>(null);
   const [dropped, setDropped] = useState<{
     glb: ArrayBuffer;

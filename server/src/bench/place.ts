@@ -1,0 +1,63 @@
+import type { Sheet, StandInAsset } from '@haveld/contract/bench';
+import { DomainError } from '@haveld/contract/error';
+import type { Person } from '@haveld/contract/people';
+import type { Step } from '@haveld/contract/step';
+import { formatAccession } from '../accession';
+import { listStandIns } from '../catalogue/sized-assets';
+import { bumpRevision, transact, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import * as queries from './queries';
+import { applyAnswer, getSheet, listFindings, mustFind } from './service';
+
+/** By these words an answer is known to have come with a place. */
+const PLACE_WORDS = 'in the place of';
+
+/**
+ * Takes the place of a catalogued asset, or gives it back: then the answers that came with it go, and no others.
+ * @throws {DomainError} where that asset is not there, or is this one
+ */
+export async function takePlace(
+  { pool }: Dependencies,
+  id: string,
+  { assetId, answers }: { assetId: string | null; answers: Partial<Record<'size' | 'front' | 'pivot', Step[]>> },
+  person: Person,
+): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    if (assetId === id) throw new DomainError('bad-request', 'An asset cannot take its own place.');
+    const other = assetId === null ? null : await queries.findAsset(tx, assetId);
+    if (assetId !== null && other?.state !== 'catalogued')
+      throw new DomainError('not-found', 'The asset whose place it should take is not in the catalogue.');
+    const { findings } = await listFindings(tx, asset);
+    const known = await queries.listAnswers(tx, id);
+    for (const finding of findings.filter(({ key }) => key === 'size' || key === 'front' || key === 'pivot')) {
+      const steps = answers[finding.key as keyof typeof answers];
+      const before = known.get(finding.key);
+      const isOurs = before?.kind === 'own' && before.words.startsWith(PLACE_WORDS);
+      if (other && steps?.length)
+        await applyAnswer(
+          tx,
+          asset,
+          finding,
+          { kind: 'own', steps, words: `${PLACE_WORDS} ${formatAccession(other.accession)}` },
+          person,
+        );
+      else if (isOurs) await applyAnswer(tx, asset, finding, null, person);
+    }
+    await queries.setStandsFor(tx, id, assetId);
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
+}
+
+/** @returns what a person may stand an asset beside */
+export async function listStandInsOf(db: Executor, id: string, words: string): Promise<StandInAsset[]> {
+  return listStandIns(db, await mustFind(db, id), words);
+}
+
+/** @returns the name an asset's files carry at hand-over: its own, or that of the one whose place it takes */
+export async function getHandOverName(db: Executor, id: string): Promise<string> {
+  const { name, standsFor } = await mustFind(db, id);
+  return (standsFor ? await queries.findAsset(db, standsFor) : null)?.name ?? name;
+}
