@@ -164,7 +164,8 @@ export const listStandIns = endpoint({
 export const takePlace = endpoint({
   method: 'put',
   path: '/api/bench/:id/place',
-  summary: 'Takes the place of a catalogued asset: its size, front, pivot and, at hand-over, its file name; null gives it back',
+  summary:
+    'Takes the place of a catalogued asset: its size, front, pivot and, at hand-over, its file name; null gives it back',
   params: Id,
   query: Nothing,
   body: z.object({
