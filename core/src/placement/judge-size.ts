@@ -76,6 +76,11 @@ const DECLARED_ELSEWHERE = 0.85;
 const PRIOR_NO_SIZE = 0.004;
 /** How often a model is at a scale that is no unit at all. Ours: one in five of the open furniture's tuning authors'. */
 const OWN_SCALE = { undeclared: 0.2, metre: 0.06, elsewhere: 0.04 };
+/**
+ * How long such a model is, in units of its file: mostly a few of them, as large as what one has in view when a drawing begins.
+ * Fitted to the 29 of the open furniture's tuning authors, the bell made half as wide again, for 22 are by one of them.
+ */
+const OWN_LENGTH = { middle: 6, spread: 1, share: 0.88 };
 
 /** Longest side of things people make models of, where a name says nothing. Ours. */
 const ANYTHING = { min: 0.06, max: 12 };
@@ -186,7 +191,7 @@ export function judgeSize({
     evidence: [],
     independent: 0,
   });
-  const own = ownScaleOf(declaredUnit) * EVEN;
+  const own = ownScaleOf(declaredUnit) * ownDensity(longest);
   const sum = candidates.reduce((total, candidate) => total + candidate.confidence, own);
   for (const candidate of candidates) candidate.confidence /= sum;
   return candidates.sort((a, b) => b.confidence - a.confidence);
@@ -220,9 +225,17 @@ function priorOf(id: string, declaredUnit: string | null): number {
 const ownScaleOf = (declaredUnit: string | null): number =>
   declaredUnit === null ? OWN_SCALE.undeclared : declaredUnit === 'm' ? OWN_SCALE.metre : OWN_SCALE.elsewhere;
 
+/** Density of the logarithm of the longest side a model of no unit has, in units of its file. */
+function ownDensity(longest: number): number {
+  const { middle, spread, share } = OWN_LENGTH;
+  return share * bell(Math.log(longest / middle), spread) + (1 - share) * EVEN;
+}
+
+const bell = (distance: number, spread: number): number =>
+  Math.exp(-((distance / spread) ** 2) / 2) / (spread * Math.sqrt(2 * Math.PI));
+
 /** Density of the logarithm of a size: a bell of which the usual range holds nineteen in twenty. */
 function usualDensity(measured: number, { min, max }: { min: number; max: number }): number {
   const spread = Math.max(0.15, Math.log(max / min) / 3.92);
-  const z = (Math.log(measured) - Math.log(min * max) / 2) / spread;
-  return Math.exp(-(z * z) / 2) / (spread * Math.sqrt(2 * Math.PI));
+  return bell(Math.log(measured) - Math.log(min * max) / 2, spread);
 }

@@ -102,6 +102,15 @@ test('property: confidences leave room for a scale of its own, and scaling a mod
   );
 });
 
+test('a few units may be a scale of its own; tens and hundreds of them are hardly one', () => {
+  const typical = findTypicalSize('table');
+  const few = ask([2.3274, 0.7134, 0.7431], { typical })[0];
+  const many = ask([232.74, 71.34, 74.31], { typical })[0];
+  expect([few.id, many.id]).toEqual(['m', 'cm']);
+  expect(few.confidence).toBeLessThan(0.9);
+  expect(many.confidence).toBeGreaterThan(0.9);
+});
+
 test('without extent there is nothing to judge', () => {
   expect(ask([0, 0, 0])).toEqual([]);
   expect(ask([NaN, 1, 1])).toEqual([]);
