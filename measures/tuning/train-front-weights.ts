@@ -1,7 +1,7 @@
 import { FRONT_FEATURES, FRONTS, measureFront } from '@haveld/core/placement/front/front-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { computeBounds } from '@haveld/core/scene/bounds';
-import { listMeshInstances } from '@haveld/core/scene/traverse';
+import { listPlacedParts } from '@haveld/core/scene/placed-parts';
 import { hasKnownFront, readAllFurniture } from '../src/parts/furniture';
 import type { Choice } from './fit-choice';
 import { writeChoiceWeights } from './write-choice-weights';
@@ -11,9 +11,8 @@ import { writeChoiceWeights } from './write-choice-weights';
 const choices: Choice[] = [];
 for await (const model of readAllFurniture('tuning')) {
   if (!hasKnownFront(model)) continue;
-  const instances = listMeshInstances(model.document);
-  const box = computeBounds(model.document, instances);
-  const surface = box && measureSurface(instances, box);
+  const box = computeBounds(model.document);
+  const surface = box && measureSurface(listPlacedParts(model.document), box);
   if (!surface) continue;
   const { features } = measureFront(surface, null);
   choices.push({

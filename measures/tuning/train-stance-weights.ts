@@ -2,7 +2,7 @@ import { listStanceFeatures, STANCE_FEATURES } from '@haveld/core/placement/stan
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
 import { computeBounds } from '@haveld/core/scene/bounds';
-import { listMeshInstances } from '@haveld/core/scene/traverse';
+import { listPlacedParts } from '@haveld/core/scene/placed-parts';
 import { readAllFurniture } from '../src/parts/furniture';
 import type { Choice } from './fit-choice';
 import { writeChoiceWeights } from './write-choice-weights';
@@ -11,9 +11,8 @@ import { writeChoiceWeights } from './write-choice-weights';
 // box a model stands on, with its name and without. The same models give the same weights.
 const choices: Choice[] = [];
 for await (const { row, document, foot } of readAllFurniture('tuning')) {
-  const instances = listMeshInstances(document);
-  const box = computeBounds(document, instances);
-  const surface = box && measureSurface(instances, box);
+  const box = computeBounds(document);
+  const surface = box && measureSurface(listPlacedParts(document), box);
   if (!surface || foot === null) continue;
   for (const typical of [null, findTypicalSize(`${row.name} ${row.category}`)])
     choices.push({

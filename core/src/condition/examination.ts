@@ -15,15 +15,14 @@ import { computeMoments, type Moments } from '../placement/moments';
 import { measureSurface, type SurfaceMeasures } from '../placement/stance/surface-measures';
 import { turnBox } from '../placement/turn-box';
 import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
-import { boxSize, computeBounds } from '../scene/bounds';
+import { boundPoints, boxSize } from '../scene/bounds';
 import { computeFigures } from '../scene/figures';
 import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/source-data';
 import { listMeshInstances, type MeshInstance } from '../scene/traverse';
-import { listPositions } from '../scene/world-positions';
+import { listPlacedParts } from '../scene/placed-parts';
 import { NO_HABIT, type SourceHabit } from '../finds/habits';
 import { listMovingParts, type MovingPart } from '../structure/moving-parts';
 import { listStrangers, type Stranger } from '../structure/strangers';
-import { quarterTurnMatrix } from '../scene/matrix';
 import type { StepOf } from '@haveld/contract/step';
 import type { TextureRole } from '@haveld/contract/texture-role';
 import type { RoleJudgement } from '../textures/judging/judge-map-role';
@@ -141,10 +140,11 @@ export function examine({
     strangers.filter((stranger) => !belonging.has(strangerKey(stranger))).map((stranger) => stranger.node),
   );
   const instances = listMeshInstances(document).filter((instance) => !apart.has(instance.node));
-  const modelBox = computeBounds(document, instances);
+  const parts = listPlacedParts(document, instances);
+  const modelBox = boundPoints(parts.map(({ positions }) => positions));
   const typical = findTypicalSize(name);
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
-  const surface = modelBox && measureSurface(instances, modelBox);
+  const surface = modelBox && measureSurface(parts, modelBox);
   const stance = surface && listStanceFeatures(surface, typical);
   const up = modelBox
     ? judgeUp({
@@ -155,15 +155,15 @@ export function examine({
         stance,
       })
     : [];
-  const lean = surface && judgeLean(surface, instances, up[0]?.turn ?? null);
+  const lean = surface && judgeLean(surface, parts, up[0]?.turn ?? null);
   const uprightBox = modelBox && turnBox(modelBox, up[0]?.turn ?? null);
-  const moments = surface && computeMoments(document, instances);
+  const moments = surface && computeMoments(parts);
   const uprightBalance = moments && {
     by: moments.by,
     balance: turnBox({ min: moments.balance, max: moments.balance }, up[0]?.turn ?? null).min,
   };
   const uprightSize = uprightBox && boxSize(uprightBox);
-  const uprightFoot = uprightBox && findUprightFoot(document, instances, uprightBox, up[0]?.turn ?? null);
+  const uprightFoot = modelBox && turnBox(findFoot(parts, modelBox, ENDS_OF_UP[up[0]?.id ?? 'y']), up[0]?.turn ?? null);
   const root = document.getRoot();
   const figures = computeFigures(document);
   const facts = new Map(
@@ -184,7 +184,7 @@ export function examine({
     facts,
     decisions,
     settled: listSettled({ maps, judged, spare }, decisions, taken),
-    layouts: describeLayouts(document, instances),
+    layouts: describeLayouts(parts),
     strangers,
     modelBox,
     typical,
@@ -216,20 +216,6 @@ export function examine({
 }
 
 type Turn = UpCandidate['turn'];
-
-function findUprightFoot(document: Document, instances: readonly MeshInstance[], box: Box, turn: Turn): Box {
-  const stand = turn && quarterTurnMatrix(turn.axis, turn.degrees);
-  const positions = listPositions(document, instances);
-  if (stand)
-    for (const p of positions)
-      for (let o = 0; o + 2 < p.length; o += 3) {
-        const [x, y, z] = [p[o], p[o + 1], p[o + 2]];
-        p[o] = stand[0] * x + stand[4] * y + stand[8] * z;
-        p[o + 1] = stand[1] * x + stand[5] * y + stand[9] * z;
-        p[o + 2] = stand[2] * x + stand[6] * y + stand[10] * z;
-      }
-  return findFoot(positions, box);
-}
 
 const GLTF = /^(GLB|glTF)$/;
 

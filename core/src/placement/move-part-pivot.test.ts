@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import type { Document, Node } from '@gltf-transform/core';
 import { createDocument } from '../scene/document-io';
 import { getShownScene, listMeshInstances, listShownNodes } from '../scene/traverse';
-import { listPositions } from '../scene/world-positions';
+import { listPlacedParts } from '../scene/placed-parts';
 import { addBox } from '../testing/documents';
 import { movePartPivots } from './move-part-pivot';
 
-const vertices = (document: Document): number[] => listPositions(document).flatMap((positions) => [...positions]);
+const vertices = (document: Document): number[] => listPlacedParts(document).flatMap(({ positions }) => [...positions]);
 const find = (document: Document, name: string): Node =>
   listShownNodes(document).find((node) => node.getName() === name)!;
 

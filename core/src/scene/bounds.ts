@@ -1,18 +1,21 @@
 import type { Document } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
 import { listMeshInstances, type MeshInstance } from './traverse';
-import { computeWorldPositions } from './world-positions';
+import { listPlacedParts } from './placed-parts';
 
 /**
  * The bounding box of what a document shows, or of some of its instances.
  * @returns world space, document units; null where nothing has a finite vertex
  */
 export function computeBounds(document: Document, instances: MeshInstance[] = listMeshInstances(document)): Box | null {
+  return boundPoints(listPlacedParts(document, instances).map(({ positions }) => positions));
+}
+
+/** @param lists xyz each. @returns null where none has a finite point */
+export function boundPoints(lists: readonly Float64Array[]): Box | null {
   const min: [number, number, number] = [Infinity, Infinity, Infinity];
   const max: [number, number, number] = [-Infinity, -Infinity, -Infinity];
-  for (const instance of instances)
-    for (const primitive of instance.mesh.listPrimitives())
-      extend(computeWorldPositions(instance, primitive), min, max);
+  for (const positions of lists) extend(positions, min, max);
   return min.every(Number.isFinite) && max.every(Number.isFinite) ? { min, max } : null;
 }
 

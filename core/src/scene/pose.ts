@@ -1,7 +1,6 @@
 import type { Accessor, Animation, AnimationSampler, Document, vec3, vec4 } from '@gltf-transform/core';
 import { slerp } from './quaternion';
-import { listMeshInstances } from './traverse';
-import { computeWorldPositions } from './world-positions';
+import { listPlacedParts } from './placed-parts';
 
 /** @returns seconds of the first and last key of a clip; null where it has none */
 export function clipSpan(clip: Animation): [number, number] | null {
@@ -34,9 +33,7 @@ export function poseAt(clip: Animation, seconds: number): void {
 
 /** @returns xyz of every vertex the document shows, world space, document units, in the pose its nodes have now */
 export function computePosedPositions(document: Document): Float64Array {
-  const parts = listMeshInstances(document).flatMap((instance) =>
-    instance.mesh.listPrimitives().map((primitive) => computeWorldPositions(instance, primitive)),
-  );
+  const parts = listPlacedParts(document).map(({ positions }) => positions);
   const all = new Float64Array(parts.reduce((sum, part) => sum + part.length, 0));
   let at = 0;
   for (const part of parts) {

@@ -1,6 +1,6 @@
-import type { Accessor, Document, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
+import type { Accessor, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
 import { multiplyMatrix } from './matrix';
-import { listMeshInstances, type MeshInstance } from './traverse';
+import type { MeshInstance } from './traverse';
 
 /**
  * Where a primitive's vertices stand.
@@ -21,15 +21,6 @@ export function computeWorldPositions({ node, mesh, world }: MeshInstance, primi
   }
   return dst;
 }
-
-/** @returns where the vertices of every part stand, part by part */
-export const listPositions = (
-  document: Document,
-  instances: readonly MeshInstance[] = listMeshInstances(document),
-): Float64Array[] =>
-  instances.flatMap((instance) =>
-    instance.mesh.listPrimitives().map((primitive) => computeWorldPositions(instance, primitive)),
-  );
 
 /** The vertices in the mesh's own space, with its blend shapes at their weights (glTF 2.0, 3.7.2.2). */
 function getLocalPositions(node: Node, mesh: Mesh, primitive: Primitive): ArrayLike<number> {

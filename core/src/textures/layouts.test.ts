@@ -1,4 +1,5 @@
 import type { Document } from '@gltf-transform/core';
+import { listPlacedParts } from '../scene/placed-parts';
 import { getShownScene } from '../scene/traverse';
 import { createBoxDocument, createLaidSquare } from '../testing/documents';
 import { drawLayout } from './draw-layout';
@@ -6,7 +7,7 @@ import { guessMatter } from './guess-matter';
 import { listOpenSheets } from './open-sheets';
 import { describeLayouts } from './uv-layout';
 
-const layoutOf = (document: Document) => [...describeLayouts(document).values()][0];
+const layoutOf = (document: Document) => [...describeLayouts(listPlacedParts(document)).values()][0];
 // v runs down a picture
 const WHOLE = [0, 1, 1, 1, 1, 0, 0, 0];
 

@@ -51,5 +51,8 @@ export function triangleArea(p: Float64Array, a: number, b: number, c: number): 
   const vx = p[c] - p[a];
   const vy = p[c + 1] - p[a + 1];
   const vz = p[c + 2] - p[a + 2];
-  return Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 2;
+  const nx = uy * vz - uz * vy;
+  const ny = uz * vx - ux * vz;
+  const nz = ux * vy - uy * vx;
+  return Math.sqrt(nx * nx + ny * ny + nz * nz) / 2;
 }

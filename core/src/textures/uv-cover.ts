@@ -34,8 +34,7 @@ export const signedUvArea = (uv: Float32Array, a: number, b: number, d: number):
   2;
 
 /**
- * Marks the cells whose middles a triangle covers; neighbours share edges, so middles alone count, moved by a hair off the
- * diagonals that meshes love.
+ * Marks the cells whose middles a triangle covers; neighbours share edges, so middles alone count.
  * @param mark called with each cell instead of counting it
  * @returns how many cells it covers
  */
@@ -49,25 +48,49 @@ export function coverTriangle(
 ): number {
   const { side, times } = cover;
   const scale = side / cover.tiles;
-  const x = [a, b, d].map((corner) => (uv[corner * 2] - cover.u) * scale);
-  const y = [a, b, d].map((corner) => (uv[corner * 2 + 1] - cover.v) * scale);
-  const from = Math.max(0, Math.floor(Math.min(...y)));
-  const to = Math.min(side - 1, Math.floor(Math.max(...y)));
-  const left = Math.max(0, Math.floor(Math.min(...x)));
-  const right = Math.min(side - 1, Math.floor(Math.max(...x)));
-  const area = (x[1] - x[0]) * (y[2] - y[0]) - (x[2] - x[0]) * (y[1] - y[0]);
+  const x0 = (uv[a * 2] - cover.u) * scale;
+  const x1 = (uv[b * 2] - cover.u) * scale;
+  const x2 = (uv[d * 2] - cover.u) * scale;
+  const y0 = (uv[a * 2 + 1] - cover.v) * scale;
+  const y1 = (uv[b * 2 + 1] - cover.v) * scale;
+  const y2 = (uv[d * 2 + 1] - cover.v) * scale;
+  const area = (x1 - x0) * (y2 - y0) - (x2 - x0) * (y1 - y0);
   if (area === 0) return 0;
+  const from = Math.max(0, Math.ceil(Math.min(y0, y1, y2) - MIDDLE_Y));
+  const to = Math.min(side - 1, Math.floor(Math.max(y0, y1, y2) - MIDDLE_Y));
+  const left = Math.max(0, Math.ceil(Math.min(x0, x1, x2) - MIDDLE_X));
+  const right = Math.min(side - 1, Math.floor(Math.max(x0, x1, x2) - MIDDLE_X));
+  if (left > right) return 0;
   let covered = 0;
   for (let row = from; row <= to; row++) {
-    const py = row + 0.50007;
-    const [first, last] = findColumns(x, y, py);
+    const py = row + MIDDLE_Y;
+    // where the row enters and leaves
+    let low = Infinity;
+    let high = -Infinity;
+    if (y0 > py !== y1 > py) {
+      const at = x0 + ((py - y0) / (y1 - y0)) * (x1 - x0);
+      low = at;
+      high = at;
+    }
+    if (y1 > py !== y2 > py) {
+      const at = x1 + ((py - y1) / (y2 - y1)) * (x2 - x1);
+      if (at < low) low = at;
+      if (at > high) high = at;
+    }
+    if (y2 > py !== y0 > py) {
+      const at = x2 + ((py - y2) / (y0 - y2)) * (x0 - x2);
+      if (at < low) low = at;
+      if (at > high) high = at;
+    }
+    const first = Math.floor(low) - 1;
+    const last = Math.floor(high) + 1;
     const end = Math.min(right, last);
     for (let column = Math.max(left, first); column <= end; column++) {
       // only at the ends of a row is it in doubt
       if (column < first + MARGIN || column > last - MARGIN) {
-        const px = column + 0.50013;
-        const w0 = ((x[1] - px) * (y[2] - py) - (x[2] - px) * (y[1] - py)) / area;
-        const w1 = ((x[2] - px) * (y[0] - py) - (x[0] - px) * (y[2] - py)) / area;
+        const px = column + MIDDLE_X;
+        const w0 = ((x1 - px) * (y2 - py) - (x2 - px) * (y1 - py)) / area;
+        const w1 = ((x2 - px) * (y0 - py) - (x0 - px) * (y2 - py)) / area;
         if (w0 <= 0 || w1 <= 0 || w0 + w1 >= 1) continue;
       }
       const cell = row * side + column;
@@ -81,16 +104,6 @@ export function coverTriangle(
 
 /** Columns at either end of a row that are looked at one by one. */
 const MARGIN = 3;
-
-/** Columns between which a row can lie in a triangle, with one to spare on either side. */
-function findColumns(x: readonly number[], y: readonly number[], py: number): [number, number] {
-  let [low, high] = [Infinity, -Infinity];
-  for (let k = 0; k < 3; k++) {
-    const next = (k + 1) % 3;
-    if (y[k] > py === y[next] > py) continue;
-    const at = x[k] + ((py - y[k]) / (y[next] - y[k])) * (x[next] - x[k]);
-    low = Math.min(low, at);
-    high = Math.max(high, at);
-  }
-  return [Math.floor(low) - 1, Math.floor(high) + 1];
-}
+/** The middle of a cell, a hair off the diagonals that meshes love. */
+const MIDDLE_X = 0.50013;
+const MIDDLE_Y = 0.50007;

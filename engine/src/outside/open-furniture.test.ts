@@ -8,7 +8,7 @@ import { judgeSize } from '@haveld/core/placement/judge-size';
 import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
 import { detectRights } from '@haveld/core/rights/detect';
 import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
-import { listMeshInstances } from '@haveld/core/scene/traverse';
+import { listPlacedParts } from '@haveld/core/scene/placed-parts';
 import { listPieces } from '@haveld/core/structure/list-pieces';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import { getLicenceTextIndex } from '../licence-texts';
@@ -88,7 +88,7 @@ function judgeStance(
 ): void {
   const box = computeBounds(document)!;
   const typical = findTypicalSize(`${row.name} ${row.model}`);
-  const surface = measureSurface(listMeshInstances(document), box);
+  const surface = measureSurface(listPlacedParts(document), box);
   const [best] = judgeUp({
     declaredUp: null,
     typical,

@@ -47,7 +47,7 @@ export function measureFront(surface: SurfaceMeasures, turn: Turn | null): Front
   const size = boxSize(surface.box);
   const up = toFile([0, 1, 0], turn);
   const upper = meanAbove(surface, up);
-  const alike = [0, 1, 2].map((axis) => (axis === up.axis ? 0 : measureMirror(surface, axis)));
+  const alike = [0, 1, 2].map((axis) => (axis === up.axis ? 0 : measureMirror(surface.cells, axis)));
   const features = Object.fromEntries(
     FRONTS.map((id): [FrontId, FrontFeatures] => {
       const along = toFile([id === '+x' ? 1 : id === '-x' ? -1 : 0, 0, id === '+z' ? 1 : id === '-z' ? -1 : 0], turn);
@@ -72,7 +72,7 @@ export function measureFront(surface: SurfaceMeasures, turn: Turn | null): Front
   ) as Record<FrontId, FrontFeatures>;
   const sides = [0, 1, 2].filter((axis) => axis !== up.axis).map((axis) => size[axis]);
   const isSquare = Math.abs(sides[0] - sides[1]) <= 0.02 * Math.max(...sides);
-  return { features, alikeRound: isSquare ? measureQuarterTurn(surface, up.axis) : 0 };
+  return { features, alikeRound: isSquare ? measureQuarterTurn(surface.cells, up.axis) : 0 };
 }
 
 const clamp = (value: number): number => Math.max(-2.5, Math.min(2.5, value || 0));

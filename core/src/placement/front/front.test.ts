@@ -1,5 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import { computeBounds } from '../../scene/bounds';
+import { listPlacedParts } from '../../scene/placed-parts';
 import { createDocument } from '../../scene/document-io';
 import { quarterTurnMatrix } from '../../scene/matrix';
 import { getShownScene, listMeshInstances } from '../../scene/traverse';
@@ -30,7 +31,7 @@ function turnAll(document: Document, axis: 'x' | 'y', degrees: -90 | 90 | 180): 
 function look(document: Document, turn: Parameters<typeof measureFront>[1] = null): FrontCandidate[] {
   const instances = listMeshInstances(document);
   const box = computeBounds(document, instances)!;
-  const shape = measureFront(measureSurface(instances, box)!, turn);
+  const shape = measureFront(measureSurface(listPlacedParts(document, instances), box)!, turn);
   const named = listNamedSides(document, instances, box, turn);
   return hasNoFront({ shape, named }) ? [] : judgeFront({ isDeclared: false, shape, named });
 }

@@ -1,11 +1,12 @@
 import type { vec4 } from '@gltf-transform/core';
 import { Vector3 } from 'three';
 import { ConvexHull } from 'three/examples/jsm/math/ConvexHull.js';
+import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
 import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
+import { boundPoints } from '../../scene/bounds';
 import { quarterTurnMatrix } from '../../scene/matrix';
-import type { MeshInstance } from '../../scene/traverse';
-import { computeWorldPositions } from '../../scene/world-positions';
+import type { PlacedPart } from '../../scene/placed-parts';
 import type { SurfaceMeasures } from './surface-measures';
 
 export interface Lean {
@@ -28,6 +29,8 @@ const FOOT_FROM = 0.08;
 const LOWER = 0.35;
 const MOST_POINTS = 12_000;
 const TOGETHER = Math.cos((0.6 * Math.PI) / 180);
+/** Cells a side of the base, the lowest point of each of which stands for what lies below another. */
+const CELLS = 16;
 
 /**
  * Does a model lean? It does where it would tip as it stands, and would rest on a face of its hull next to that.
@@ -37,24 +40,27 @@ const TOGETHER = Math.cos((0.6 * Math.PI) / 180);
  */
 export function judgeLean(
   surface: SurfaceMeasures,
-  instances: readonly MeshInstance[],
+  parts: readonly PlacedPart[],
   turn: Pick<StepOf<'turn'>, 'axis' | 'degrees'> | null,
 ): Lean | null {
-  const stand = createTurner(turn);
-  const centre = stand(surface.centre[0], surface.centre[1], surface.centre[2]);
-  const points = listLowest(instances, stand);
-  if (points.length < 4) return null;
-  const low = Math.min(...points.map(({ y }) => y));
-  const reach = measureReach(points);
-  const feet = computeHull2d(
-    Float64Array.from(points.filter(({ y }) => y <= low + reach * 0.01).flatMap(({ x, z }) => [x, z])),
+  const stand = turn ? quarterTurnMatrix(turn.axis, turn.degrees) : IDENTITY;
+  const [x, y, z] = surface.centre;
+  const centre = new Vector3(
+    stand[0] * x + stand[4] * y + stand[8] * z,
+    stand[1] * x + stand[5] * y + stand[9] * z,
+    stand[2] * x + stand[6] * y + stand[10] * z,
   );
-  const base = computeHull2d(Float64Array.from(points.flatMap(({ x, z }) => [x, z])));
+  const points = listLower(parts, stand);
+  if (points.length < 4 * 3) return null;
+  const box = boundPoints([points])!;
+  const reach = Math.max(box.max[0] - box.min[0], box.max[2] - box.min[2]);
+  const feet = computeHull2d(seenFromAbove(points, box.min[1] + reach * 0.01));
+  const base = computeHull2d(seenFromAbove(points, Infinity));
   const footprint = base.length >= 6 ? computeHullArea(base) : 0;
   if (!(footprint > 0)) return null;
   const rests = measureInside(feet, centre.x, centre.z) > 0 && computeHullArea(feet) > footprint * FOOT_FROM;
   if (rests) return null;
-  const [found] = listRestingFaces(points, centre)
+  const [found] = listRestingFaces(listUndermost(points, box), centre)
     .filter(({ angle, area }) => angle >= LEAST && angle <= MOST && area > footprint * FOOT_FROM)
     .sort((one, other) => one.angle - other.angle);
   if (!found) return null;
@@ -75,41 +81,68 @@ export function judgeLean(
   };
 }
 
-type Turner = (x: number, y: number, z: number) => Vector3;
+const IDENTITY = [1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1];
 
-function createTurner(turn: Pick<StepOf<'turn'>, 'axis' | 'degrees'> | null): Turner {
-  if (!turn) return (x, y, z) => new Vector3(x, y, z);
-  const m = quarterTurnMatrix(turn.axis, turn.degrees);
-  return (x, y, z) =>
-    new Vector3(m[0] * x + m[4] * y + m[8] * z, m[1] * x + m[5] * y + m[9] * z, m[2] * x + m[6] * y + m[10] * z);
-}
-
-/** Vertices of the lower part, upright; of very many every so manieth. */
-function listLowest(instances: readonly MeshInstance[], stand: Turner): Vector3[] {
-  const all = instances.flatMap((instance) =>
-    instance.mesh.listPrimitives().map((primitive) => computeWorldPositions(instance, primitive)),
-  );
-  const count = all.reduce((sum, positions) => sum + positions.length / 3, 0);
+/** Vertices of the lower part, upright, xyz; of very many every so manieth. */
+function listLower(parts: readonly PlacedPart[], m: readonly number[]): Float64Array {
+  const count = parts.reduce((sum, { positions }) => sum + positions.length / 3, 0);
   const step = Math.max(1, Math.ceil(count / (MOST_POINTS * 4)));
-  const points = all.flatMap((positions) => {
-    const found: Vector3[] = [];
-    for (let o = 0; o + 2 < positions.length; o += 3 * step)
-      found.push(stand(positions[o], positions[o + 1], positions[o + 2]));
-    return found;
-  });
+  const points: number[] = [];
   let [low, high] = [Infinity, -Infinity];
-  for (const { y } of points) [low, high] = [Math.min(low, y), Math.max(high, y)];
-  if (!Number.isFinite(low) || !Number.isFinite(high)) return [];
-  const lower = points.filter(({ y }) => y <= low + (high - low) * LOWER);
-  return lower.filter((_, i) => i % Math.ceil(lower.length / MOST_POINTS) === 0);
+  for (const { positions: p } of parts)
+    for (let o = 0; o + 2 < p.length; o += 3 * step) {
+      const y = m[1] * p[o] + m[5] * p[o + 1] + m[9] * p[o + 2];
+      if (y < low) low = y;
+      if (y > high) high = y;
+      points.push(m[0] * p[o] + m[4] * p[o + 1] + m[8] * p[o + 2], y, m[2] * p[o] + m[6] * p[o + 1] + m[10] * p[o + 2]);
+    }
+  if (!Number.isFinite(low) || !Number.isFinite(high)) return new Float64Array();
+  const most = low + (high - low) * LOWER;
+  let lower = 0;
+  for (let o = 1; o < points.length; o += 3) if (points[o] <= most) lower++;
+  const every = Math.ceil(lower / MOST_POINTS);
+  const kept = new Float64Array(Math.ceil(lower / every) * 3);
+  for (let o = 0, met = 0, at = 0; o < points.length; o += 3) {
+    if (!(points[o + 1] <= most) || met++ % every !== 0) continue;
+    kept[at++] = points[o];
+    kept[at++] = points[o + 1];
+    kept[at++] = points[o + 2];
+  }
+  return kept;
 }
 
-function measureReach(points: readonly Vector3[]): number {
-  const xs = points.map(({ x }) => x);
-  const zs = points.map(({ z }) => z);
-  const span = (values: number[]): number =>
-    values.reduce((a, b) => Math.max(a, b)) - values.reduce((a, b) => Math.min(a, b));
-  return Math.max(span(xs), span(zs));
+/** @returns x and z of the points up to a height */
+function seenFromAbove(points: Float64Array, upTo: number): Float64Array {
+  const seen: number[] = [];
+  for (let o = 0; o < points.length; o += 3) if (points[o + 1] <= upTo) seen.push(points[o], points[o + 2]);
+  return Float64Array.from(seen);
+}
+
+/** Points of no face a model may rest on after leaning `MOST`: another lies below even the steepest of those. The rest are returned. */
+function listUndermost(points: Float64Array, { min, max }: Box): Vector3[] {
+  const steepest = Math.tan((MOST * Math.PI) / 180) * (1 + 1e-9);
+  const lowest = new Int32Array(CELLS * CELLS).fill(-1);
+  const cellOf = (o: number): number => {
+    const along = (value: number, axis: 0 | 2): number =>
+      Math.min(CELLS - 1, Math.floor(((value - min[axis]) / Math.max(max[axis] - min[axis], 1e-300)) * CELLS));
+    return along(points[o], 0) * CELLS + along(points[o + 2], 2);
+  };
+  for (let o = 0; o < points.length; o += 3) {
+    const cell = cellOf(o);
+    if (lowest[cell] < 0 || points[o + 1] < points[lowest[cell] + 1]) lowest[cell] = o;
+  }
+  const below = [...lowest].filter((o) => o >= 0).sort((one, other) => points[one + 1] - points[other + 1]);
+  const undermost: Vector3[] = [];
+  for (let o = 0; o < points.length; o += 3) {
+    const [x, y, z] = [points[o], points[o + 1], points[o + 2]];
+    const isAbove = below.some((q) => {
+      const drop = y - points[q + 1];
+      const [dx, dz] = [x - points[q], z - points[q + 2]];
+      return drop > 0 && drop * drop > steepest * steepest * (dx * dx + dz * dz);
+    });
+    if (!isAbove) undermost.push(new Vector3(x, y, z));
+  }
+  return undermost;
 }
 
 interface RestingFace {

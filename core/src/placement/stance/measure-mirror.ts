@@ -1,32 +1,41 @@
+import type { Box } from '@haveld/contract/report';
 import { boxSize } from '../../scene/bounds';
-import type { SurfaceMeasures } from './surface-measures';
 
 /** Cells a side of the box in which mirror images are compared. */
 const CELLS = 14;
+const STRIDES = [CELLS * CELLS, CELLS, 1];
+
+/**
+ * @param points spread over a surface, xyz
+ * @returns 1 for each cell of the box that holds one of them, else 0
+ */
+export function fillCells(points: Float64Array, box: Box): Uint8Array {
+  const [sx, sy, sz] = boxSize(box).map((side) => (side > 0 ? CELLS / side : 0));
+  const [x, y, z] = box.min;
+  const cells = new Uint8Array(CELLS ** 3);
+  for (let o = 0; o < points.length; o += 3) {
+    const i = Math.min(CELLS - 1, Math.floor((points[o] - x) * sx));
+    const j = Math.min(CELLS - 1, Math.floor((points[o + 1] - y) * sy));
+    const k = Math.min(CELLS - 1, Math.floor((points[o + 2] - z) * sz));
+    cells[(i * CELLS + j) * CELLS + k] = 1;
+  }
+  return cells;
+}
 
 /** @returns share of the cells with surface whose mirror image across the middle of an axis has surface too; 1 without surface */
-export function measureMirror(surface: Pick<SurfaceMeasures, 'points' | 'box'>, axis: number): number {
-  const stride = [CELLS * CELLS, CELLS, 1][axis];
-  return compareCells(surface, (cell) => cell + (CELLS - 1 - 2 * (Math.floor(cell / stride) % CELLS)) * stride);
+export function measureMirror(cells: Uint8Array, axis: number): number {
+  const stride = STRIDES[axis];
+  return compareCells(cells, (cell) => cell + (CELLS - 1 - 2 * (Math.floor(cell / stride) % CELLS)) * stride);
 }
 
 /** @returns the same for a quarter turn about an axis: 1 for what is alike from all four sides */
-export function measureQuarterTurn(surface: Pick<SurfaceMeasures, 'points' | 'box'>, axis: number): number {
-  const strides = [CELLS * CELLS, CELLS, 1];
-  const [about, u, v] = [strides[axis], strides[(axis + 1) % 3], strides[(axis + 2) % 3]];
+export function measureQuarterTurn(cells: Uint8Array, axis: number): number {
+  const [about, u, v] = [STRIDES[axis], STRIDES[(axis + 1) % 3], STRIDES[(axis + 2) % 3]];
   const at = (cell: number, stride: number): number => Math.floor(cell / stride) % CELLS;
-  return compareCells(surface, (cell) => at(cell, about) * about + (CELLS - 1 - at(cell, v)) * u + at(cell, u) * v);
+  return compareCells(cells, (cell) => at(cell, about) * about + (CELLS - 1 - at(cell, v)) * u + at(cell, u) * v);
 }
 
-function compareCells(
-  { points, box }: Pick<SurfaceMeasures, 'points' | 'box'>,
-  move: (cell: number) => number,
-): number {
-  const scale = boxSize(box).map((side) => (side > 0 ? CELLS / side : 0));
-  const cells = new Uint8Array(CELLS ** 3);
-  const cellOf = (o: number, a: number): number =>
-    Math.min(CELLS - 1, Math.floor((points[o + a] - box.min[a]) * scale[a]));
-  for (let o = 0; o < points.length; o += 3) cells[(cellOf(o, 0) * CELLS + cellOf(o, 1)) * CELLS + cellOf(o, 2)] = 1;
+function compareCells(cells: Uint8Array, move: (cell: number) => number): number {
   let [all, both] = [0, 0];
   for (let cell = 0; cell < cells.length; cell++) {
     if (!cells[cell]) continue;

@@ -49,7 +49,7 @@ export const STANCE_FEATURES = [
 /** @returns one for each end a model may stand on: lower and upper along x, y, z */
 export function listStanceFeatures(surface: SurfaceMeasures, typical: TypicalSize | null): StanceFeatures[] {
   const size = boxSize(surface.box);
-  const mirrors = [0, 1, 2].map((axis) => measureMirror(surface, axis));
+  const mirrors = [0, 1, 2].map((axis) => measureMirror(surface.cells, axis));
   return Array.from({ length: ENDS }, (_, end): StanceFeatures => {
     const axis = end >> 1;
     const [u, v] = [(axis + 1) % 3, (axis + 2) % 3];

@@ -1,13 +1,15 @@
 import type { Box } from '@haveld/contract/report';
 import { boxSize } from '../../scene/bounds';
-import { isTriangles, type MeshInstance } from '../../scene/traverse';
-import { computeWorldPositions } from '../../scene/world-positions';
+import type { PlacedPart } from '../../scene/placed-parts';
+import { fillCells } from './measure-mirror';
 
 /** Ends of a box: the lower and the upper one along x, then y, then z. */
 export const ENDS = 6;
 /** What lies within this share of a box's extent from its end belongs to that end. */
 const SLAB = 0.01;
 const SAMPLES = 4096;
+/** A face this much of whose area lies across an axis is square to it. */
+const LEVEL = 0.99;
 
 /** What a surface looks like from its six sides; world space, lengths in its own unit. */
 export interface SurfaceMeasures {
@@ -21,6 +23,8 @@ export interface SurfaceMeasures {
   square: Float64Array;
   /** Points spread evenly over the surface, xyz. */
   points: Float64Array;
+  /** Which cells of the box hold one of them (`fillCells`). */
+  cells: Uint8Array;
   /** Vertices near each end: two coordinates each, along the next two axes in turn. */
   near: Float64Array[];
 }
@@ -34,16 +38,12 @@ interface Part {
 }
 
 /** @returns null where there is no surface */
-export function measureSurface(instances: readonly MeshInstance[], box: Box): SurfaceMeasures | null {
-  const parts = instances.flatMap((instance) =>
-    instance.mesh.listPrimitives().flatMap((primitive): Part[] => {
-      if (!isTriangles(primitive)) return [];
-      const positions = computeWorldPositions(instance, primitive);
-      const indices = primitive.getIndices()?.getArray() ?? null;
-      const corners = indices?.length ?? positions.length / 3;
-      return [{ positions, indices, corners, areas: new Float64Array(Math.floor(corners / 3)) }];
-    }),
-  );
+export function measureSurface(placed: readonly PlacedPart[], box: Box): SurfaceMeasures | null {
+  const parts = placed
+    .filter(({ corners }) => corners > 2)
+    .map(({ positions, indices, corners }): Part => {
+      return { positions, indices, corners, areas: new Float64Array(Math.floor(corners / 3)) };
+    });
   const sums = { area: 0, centre: [0, 0, 0], flat: new Float64Array(ENDS), square: new Float64Array(3) };
   for (const part of parts) addPart(part, box, sums);
   if (!(sums.area > 0) || !Number.isFinite(sums.area)) return null;
@@ -53,14 +53,25 @@ export function measureSurface(instances: readonly MeshInstance[], box: Box): Su
     sums.flat[end] /= Math.max(size[(axis + 1) % 3] * size[(axis + 2) % 3], 1e-300);
   }
   for (let axis = 0; axis < 3; axis++) sums.square[axis] /= sums.area;
+  const points = samplePoints(parts, sums.area);
   return {
     box,
     area: sums.area,
     centre: sums.centre.map((value) => value / sums.area) as [number, number, number],
     flat: sums.flat,
     square: sums.square,
-    points: samplePoints(parts, sums.area),
-    near: listNear(parts, box),
+    points,
+    cells: fillCells(points, box),
+    near: listNear(placed, box),
+  };
+}
+
+/** Where the slabs at the ends of a box begin. */
+function findSlabs(box: Box): { low: number[]; high: number[] } {
+  const size = boxSize(box);
+  return {
+    low: size.map((side, axis) => box.min[axis] + side * SLAB),
+    high: size.map((side, axis) => box.max[axis] - side * SLAB),
   };
 }
 
@@ -69,10 +80,9 @@ function addPart(
   box: Box,
   sums: { area: number; centre: number[]; flat: Float64Array; square: Float64Array },
 ): void {
-  const size = boxSize(box);
-  const low = size.map((side, axis) => box.min[axis] + side * SLAB);
-  const high = size.map((side, axis) => box.max[axis] - side * SLAB);
-  const normal = [0, 0, 0];
+  const { low, high } = findSlabs(box);
+  const { flat, square } = sums;
+  let [whole, x, y, z] = [0, 0, 0, 0];
   for (let i = 0; i + 2 < corners; i += 3) {
     const a = (indices ? indices[i] : i) * 3;
     const b = (indices ? indices[i + 1] : i + 1) * 3;
@@ -83,24 +93,35 @@ function addPart(
     const vx = p[c] - p[a];
     const vy = p[c + 1] - p[a + 1];
     const vz = p[c + 2] - p[a + 2];
-    normal[0] = (uy * vz - uz * vy) / 2;
-    normal[1] = (uz * vx - ux * vz) / 2;
-    normal[2] = (ux * vy - uy * vx) / 2;
-    const area = Math.sqrt(normal[0] * normal[0] + normal[1] * normal[1] + normal[2] * normal[2]);
+    const nx = (uy * vz - uz * vy) / 2;
+    const ny = (uz * vx - ux * vz) / 2;
+    const nz = (ux * vy - uy * vx) / 2;
+    const area = Math.sqrt(nx * nx + ny * ny + nz * nz);
     if (!(area > 0)) continue;
     areas[i / 3] = area;
-    sums.area += area;
+    whole += area;
+    x += area * (p[a] + p[b] + p[c]);
+    y += area * (p[a + 1] + p[b + 1] + p[c + 1]);
+    z += area * (p[a + 2] + p[b + 2] + p[c + 2]);
+    const level = area * LEVEL;
+    if (nx > level || -nx > level) square[0] += area;
+    if (ny > level || -ny > level) square[1] += area;
+    if (nz > level || -nz > level) square[2] += area;
     for (let axis = 0; axis < 3; axis++) {
-      const pa = p[a + axis];
-      const pb = p[b + axis];
-      const pc = p[c + axis];
-      sums.centre[axis] += (area * (pa + pb + pc)) / 3;
-      const along = normal[axis];
-      if (Math.abs(along) > area * 0.99) sums.square[axis] += area;
-      if (along < 0 && pa <= low[axis] && pb <= low[axis] && pc <= low[axis]) sums.flat[axis * 2] -= along;
-      else if (along > 0 && pa >= high[axis] && pb >= high[axis] && pc >= high[axis]) sums.flat[axis * 2 + 1] += along;
+      const along = axis === 0 ? nx : axis === 1 ? ny : nz;
+      if (along < 0) {
+        const most = low[axis];
+        if (p[a + axis] <= most && p[b + axis] <= most && p[c + axis] <= most) flat[axis * 2] -= along;
+      } else if (along > 0) {
+        const least = high[axis];
+        if (p[a + axis] >= least && p[b + axis] >= least && p[c + axis] >= least) flat[axis * 2 + 1] += along;
+      }
     }
   }
+  sums.area += whole;
+  sums.centre[0] += x / 3;
+  sums.centre[1] += y / 3;
+  sums.centre[2] += z / 3;
 }
 
 /** Points by area, the same for the same surface: every so much of it one, at places of a sequence that fills evenly. */
@@ -132,21 +153,26 @@ function samplePoints(parts: readonly Part[], total: number): Float64Array {
 const MOST_NEAR = 20_000;
 
 /** Vertices that lie at an end; of very many every so manieth. */
-function listNear(parts: readonly Part[], box: Box): Float64Array[] {
-  const size = boxSize(box);
+function listNear(parts: readonly PlacedPart[], box: Box): Float64Array[] {
+  const { low, high } = findSlabs(box);
   const found = Array.from({ length: ENDS }, () => ({ list: [] as number[], every: 1, met: 0 }));
-  for (const { positions: p } of parts)
-    for (let o = 0; o < p.length; o += 3)
-      for (let axis = 0; axis < 3; axis++) {
-        const isLow = p[o + axis] <= box.min[axis] + size[axis] * SLAB;
-        if (!isLow && p[o + axis] < box.max[axis] - size[axis] * SLAB) continue;
-        const end = found[axis * 2 + (isLow ? 0 : 1)];
+  for (const { positions: p, corners } of parts) {
+    if (corners < 3) continue;
+    for (let axis = 0; axis < 3; axis++) {
+      const [u, v] = [(axis + 1) % 3, (axis + 2) % 3];
+      const [most, least] = [low[axis], high[axis]];
+      for (let o = 0; o < p.length; o += 3) {
+        const at = p[o + axis];
+        if (at > most && at < least) continue;
+        const end = found[axis * 2 + (at <= most ? 0 : 1)];
         if (end.met++ % end.every !== 0) continue;
-        end.list.push(p[o + ((axis + 1) % 3)], p[o + ((axis + 2) % 3)]);
+        end.list.push(p[o + u], p[o + v]);
         if (end.list.length < MOST_NEAR * 2) continue;
         // full: every other one goes, and half as many come
         end.list = end.list.filter((_, i) => (i >> 1) % 2 === 0);
         end.every *= 2;
       }
+    }
+  }
   return found.map(({ list }) => Float64Array.from(list));
 }

@@ -1,6 +1,6 @@
 import type { Document } from '@gltf-transform/core';
-import { computeBounds } from '../../scene/bounds';
-import { listPositions } from '../../scene/world-positions';
+import { boundPoints } from '../../scene/bounds';
+import { listPlacedParts } from '../../scene/placed-parts';
 import { guessMatter } from '../../textures/guess-matter';
 import { computeMoments } from '../moments';
 import { DENSITIES, type DensityId } from './densities';
@@ -13,13 +13,15 @@ const SHEET = 0.01;
 
 /** @returns what of a document is dropped, with its mass from its volume and its matter; null without extent */
 export function describeDropBody(document: Document): (DropBody & { matter: string; by: 'volume' | 'surface' }) | null {
-  const box = computeBounds(document);
-  const moments = computeMoments(document);
+  const parts = listPlacedParts(document);
+  const points = parts.map(({ positions }) => positions);
+  const box = boundPoints(points);
+  const moments = computeMoments(parts);
   if (!box || !moments) return null;
   const volume = moments.by === 'volume' ? moments.volume : moments.area ** 1.5 * SHEET;
   const matter = findMatter(document);
   return {
-    points: samplePoints(listPositions(document)),
+    points: samplePoints(points),
     box,
     balance: moments.balance,
     mass: Math.max(volume * DENSITIES[matter], 1e-6),

@@ -7,7 +7,7 @@ import { computeMoments } from '../../placement/moments';
 import { findFoot } from '../../placement/find-foot';
 import { shiftChildren } from '../../placement/shift';
 import { formatLength } from '../../placement/units';
-import { listPositions } from '../../scene/world-positions';
+import { listPlacedParts } from '../../scene/placed-parts';
 import { getPlacementRoot } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
 
@@ -68,7 +68,7 @@ export function computePivotShift(
     const size = boxSize(box);
     return size.map((side, axis) => -(box.min[axis] + side * point![axis])) as vec3;
   }
-  const balance = at === 'balance-point' ? (computeMoments(document)?.balance ?? null) : null;
-  const foot = at === 'foot' ? findFoot(listPositions(document), box) : null;
+  const balance = at === 'balance-point' ? (computeMoments(listPlacedParts(document))?.balance ?? null) : null;
+  const foot = at === 'foot' ? findFoot(listPlacedParts(document), box) : null;
   return findPivotPlace({ box, foot, balance }, at).map((value) => -value) as vec3;
 }

@@ -1,0 +1,49 @@
+import { formatImperial, formatLength, formatSize, parseLength } from './units';
+
+test.each([
+  ['78 cm', 0.78],
+  ['1,70 m', 1.7],
+  ['2\' 6"', 0.762],
+  ['30 in', 0.762],
+  ['780mm', 0.78],
+  ['1 ft', 0.3048],
+  ['0 m', null],
+  ['tall', null],
+  ['5', null],
+  ['3 m and a bit', null],
+])('“%s” is %s m', (text, metres) => {
+  const read = parseLength(text);
+  if (metres === null) expect(read).toBeNull();
+  else expect(read).toBeCloseTo(metres, 12);
+});
+
+test.each([
+  [0.78, '0.78 m'],
+  [0.034, '34 mm'],
+  [0, '0 m'],
+  [2600, '2600 m'],
+  [12000, '12 km'],
+  [-0.0189, '-18.9 mm'],
+  [123.4, '123 m'],
+])('%s m is written %s', (metres, words) => {
+  expect(formatLength(metres)).toBe(words);
+});
+
+test('sizes are written in one unit', () => {
+  expect(formatSize([1.2, 0.78, 0.8])).toBe('1.20 × 0.78 × 0.80 m');
+  expect(formatSize([0.02, 0.01, 0.015])).toBe('20.0 × 10.0 × 15.0 mm');
+  expect(formatSize([1120, 2600, 200])).toBe('1120 × 2600 × 200 m');
+});
+
+test.each([
+  [0.762, '2′ 6″'],
+  [0.3048, '1′'],
+  [0.022225, '7/8″'],
+  [1.7, '5′ 7″'],
+  [0.0254 * 9.5, '9 1/2″'],
+  [3.6576 - 0.001, '12′'],
+  [0, '0″'],
+  [-0.6096, '−2′'],
+])('%s m is %s', (metres, words) => {
+  expect(formatImperial(metres)).toBe(words);
+});
