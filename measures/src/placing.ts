@@ -11,6 +11,7 @@ import { startPhysics } from '@haveld/core/placement/tumble/physics';
 import { judgeLean } from '@haveld/core/placement/stance/judge-lean';
 import { listStanceFeatures } from '@haveld/core/placement/stance/stance-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
+import { listUnitShares } from '@haveld/core/placement/kit/kit-say';
 import { judgeSize } from '@haveld/core/placement/judge-size';
 import { judgeUp } from '@haveld/core/placement/judge-up';
 import { boundPoints, boxSize } from '@haveld/core/scene/bounds';
@@ -87,7 +88,8 @@ let start = performance.now();
 const looked = kit.map(({ document, name }, i) => {
   const seen = examine({ document, name, log: [], pictures: [], belonging: new Set(), stated: [] });
   const findings = assess(seen).map((finding) => ({ ...finding, answer: null, settled: finding.mark === 'holds' }));
-  return { assetId: String(i), findings, steps: [], box: seen.figures.box };
+  const { shares } = listUnitShares(seen.sizeQuestion, null);
+  return { assetId: String(i), findings, shares, steps: [], box: seen.figures.box };
 });
 const each = performance.now() - start;
 start = performance.now();

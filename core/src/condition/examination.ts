@@ -7,7 +7,7 @@ import { hasNoFront, judgeFront, type FrontCandidate } from '../placement/front/
 import { listNamedSides } from '../placement/front/named-sides';
 import { judgeMount, type Mount } from '../placement/judge-mount';
 import { judgeUp } from '../placement/judge-up';
-import { judgeSize, type SimilarSize, type SizeCandidate } from '../placement/judge-size';
+import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/judge-size';
 import { listNamedSizes, type StatedSize } from '../placement/stated-size';
 import { judgeLean, type Lean } from '../placement/stance/judge-lean';
 import { listStanceFeatures, type StanceFeatures } from '../placement/stance/stance-features';
@@ -61,7 +61,9 @@ export interface Examination {
   up: UpCandidate[];
   /** Null where it rests as it stands once upright, and where it moves. */
   lean: Lean | null;
-  /** In the order of likelihood, for the model set upright by the first of `up`. */
+  /** What its size is judged by, for the model set upright by the first of `up`; null without extent. */
+  sizeQuestion: SizeQuestion | null;
+  /** In the order of likelihood. */
   size: SizeCandidate[];
   /** That box set upright by the first of `up`. */
   uprightBox: Box | null;
@@ -169,6 +171,16 @@ export function examine({
   const facts = new Map(
     [...pictures.flatMap((picture) => picture.facts ?? []), ...seen].map((one) => [one.sha256, one]),
   );
+  const sizeQuestion: SizeQuestion | null = uprightSize && {
+    size: uprightSize,
+    declaredUnit: source.declaredUnit ?? null,
+    declaredMetres: source.declaredMetres,
+    habitUnit: habit.unit,
+    typical,
+    stated: [...stated, ...listNamedSizes(name)],
+    similar,
+    texelDensity: figures.texelDensity,
+  };
   const words = wordsOf(habit);
   const { maps, judged, spare } = listMapLines(document, pictures, facts, words);
   const decisions = decideMaps(document, { maps, judged, spare }, pictures, words, remembered);
@@ -189,18 +201,8 @@ export function examine({
     modelBox,
     typical,
     up,
-    size: uprightSize
-      ? judgeSize({
-          size: uprightSize,
-          declaredUnit: source.declaredUnit ?? null,
-          declaredMetres: source.declaredMetres,
-          habitUnit: habit.unit,
-          typical,
-          stated: [...stated, ...listNamedSizes(name)],
-          similar,
-          texelDensity: figures.texelDensity,
-        })
-      : [],
+    sizeQuestion,
+    size: sizeQuestion ? judgeSize(sizeQuestion) : [],
     lean,
     uprightBox,
     uprightBalance,

@@ -1,5 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import { createBoxDocument } from '../testing/documents';
+import { listUnitShares } from '../placement/kit/kit-say';
 import { answerFindings } from './answers';
 import { assess } from './assess';
 import { examine } from './examination';
@@ -14,7 +15,13 @@ const look = (document: Document, assetId: string): PieceToMeasure => {
     belonging: new Set(),
     stated: [],
   });
-  return { assetId, findings: answerFindings(assess(seen), new Map()), steps: [], box: seen.figures.box };
+  return {
+    assetId,
+    findings: answerFindings(assess(seen), new Map()),
+    shares: listUnitShares(seen.sizeQuestion, null).shares,
+    steps: [],
+    box: seen.figures.box,
+  };
 };
 const wall = (width: number, assetId: string): PieceToMeasure =>
   look(createBoxDocument([0, 0, 0], [width, 250, 20]), assetId);
@@ -28,11 +35,14 @@ test('walls in centimetres: one unit, one module, and the one that misses it by 
   expect(kit.pieces[1]).toMatchObject({ width: expect.closeTo(1, 6), height: expect.closeTo(2.5, 6) });
 });
 
+const METRES = { kind: 'taken', choiceId: 'm' } as const;
+
 test('an answer counts as certain, and a switched step as what is there', () => {
   const piece = wall(100, 'a');
   const answered: PieceToMeasure = {
     ...piece,
-    findings: answerFindings(piece.findings, new Map([['size', { kind: 'taken', choiceId: 'm' } as const]])),
+    findings: answerFindings(piece.findings, new Map([['size', METRES]])),
+    shares: listUnitShares(null, METRES).shares,
   };
   const kit = measureKit([answered]);
   expect(kit.unit).toMatchObject({ id: 'm', confidence: 1, agree: 1 });

@@ -7,6 +7,7 @@ import { judgeKitUnit, type UnitShares } from '../placement/kit/judge-kit-unit';
 import { listOddFigures } from '../placement/kit/list-odd-figures';
 import { placeBox } from '../placement/kit/place-box';
 import { judgePivotPlace } from '../placement/judge-pivot';
+import { OWN_SCALE_ID } from '../placement/judge-size';
 import { pluralOf, UNITS } from '../placement/units';
 import { boxSize } from '../scene/bounds';
 import { orderSteps } from '../treatment/steps';
@@ -16,6 +17,8 @@ import { PIVOT_WORDS } from '../treatment/steps/set-pivot';
 export interface PieceToMeasure {
   assetId: string;
   findings: readonly SheetFinding[];
+  /** What it says of its unit by itself, or a person said. */
+  shares: UnitShares;
   /** Steps that are taken and switched on. */
   steps: readonly Step[];
   /** Of the piece as received; null without extent. */
@@ -30,7 +33,7 @@ const PLACING = ['size', 'up', 'front', 'pivot'];
  * of them speak for; the module; which figures stand out.
  */
 export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
-  const unit = judgeKitUnit(pieces.map(({ findings }) => listUnitShares(findings)));
+  const unit = judgeKitUnit(pieces.map(({ shares }) => shares));
   const placed = pieces.map(({ assetId, findings, steps, box }) => {
     const open = PLACING.flatMap((key) => findings.filter((finding) => finding.key === key && finding.answer === null));
     const proposed = open.flatMap(({ choices }) => choices[0]?.steps ?? []);
@@ -69,15 +72,9 @@ export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
   };
 }
 
+const OTHER_WORDS: Record<string, string> = { none: 'no real size', [OWN_SCALE_ID]: 'a scale of their own' };
+
 function wordsOf(id: string): string {
   const known = UNITS.find((unit) => unit.id === id);
-  return known ? pluralOf(known.words) : id === 'none' ? 'no real size' : id;
-}
-
-/** What a piece's sheet says of its unit; an answer is as good as certain. */
-function listUnitShares(findings: readonly SheetFinding[]): UnitShares {
-  const size = findings.find(({ key }) => key === 'size');
-  if (!size) return {};
-  if (size.answer?.kind === 'taken') return { [size.answer.choiceId]: 1 };
-  return Object.fromEntries(size.choices.map(({ id, confidence }) => [id, confidence]));
+  return known ? pluralOf(known.words) : (OTHER_WORDS[id] ?? id);
 }

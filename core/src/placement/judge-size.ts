@@ -32,7 +32,21 @@ export interface SizeQuestion {
   similar?: readonly SimilarSize[];
   /** Texels for one unit of the file; null without maps. */
   texelDensity?: number | null;
+  /** What the rest of its kit says; null where it is none, or says nothing. */
+  kit?: KitSay | null;
 }
+
+/** What other pieces of a kit say of the unit of one. */
+export interface KitSay {
+  /** Shares by unit, with that of a scale of its own under `OWN_SCALE_ID`. */
+  shares: Readonly<Record<string, number>>;
+  /** How many say it. */
+  pieces: number;
+  /** True where a person said it of them. */
+  isAnswered: boolean;
+}
+
+export const OWN_SCALE_ID = 'own';
 
 /** How big a thing of the same kind is in the library. */
 export interface SimilarSize {
@@ -45,6 +59,8 @@ export interface SimilarSize {
 /** Within this factor of its likes a size agrees with them, and what that weighs. Ours. */
 const ALIKE = 1.6;
 const BY_LIKES = { agrees: 4, differs: 0.6 };
+/** What a kit can say against a unit at most. Ours. */
+const LEAST_BY_KIT = 0.01;
 /** Texels for a metre of a thing people look at: nineteen of twenty lie within a factor of ten of it. Common practice, no source. */
 const TEXELS = { middle: 700, spread: Math.log(10) / 1.96 };
 
@@ -104,6 +120,7 @@ export function judgeSize({
   stated,
   similar = [],
   texelDensity = null,
+  kit = null,
 }: SizeQuestion): SizeCandidate[] {
   const longest = Math.max(...size);
   if (!(longest > 0) || !Number.isFinite(longest)) return [];
@@ -169,6 +186,14 @@ export function judgeSize({
           figure: `${Math.round(texelDensity / metres)} /m`,
         });
     }
+    weight *= shareByKit(kit, id);
+    if (kit && isSaidByKit(kit, id)) {
+      evidence.push({
+        text: kit.isAnswered ? 'so it was answered for other pieces of its kit' : 'the rest of its kit says so',
+        figure: `${kit.pieces} ${kit.pieces === 1 ? 'piece' : 'pieces'}`,
+      });
+      independent++;
+    }
     const round = judgeRoundness(size.map((side) => side * metres));
     weight *= round.ratio;
     if (round.evidence) {
@@ -187,15 +212,20 @@ export function judgeSize({
     id: 'none',
     words: 'no real size',
     factor: 1,
-    confidence: PRIOR_NO_SIZE * EVEN,
+    confidence: PRIOR_NO_SIZE * EVEN * shareByKit(kit, 'none'),
     evidence: [],
     independent: 0,
   });
-  const own = ownScaleOf(declaredUnit) * ownDensity(longest);
+  const own = ownScaleOf(declaredUnit) * ownDensity(longest) * shareByKit(kit, OWN_SCALE_ID);
   const sum = candidates.reduce((total, candidate) => total + candidate.confidence, own);
   for (const candidate of candidates) candidate.confidence /= sum;
   return candidates.sort((a, b) => b.confidence - a.confidence);
 }
+
+const shareByKit = (kit: KitSay | null, id: string): number => (kit ? Math.max(LEAST_BY_KIT, kit.shares[id] ?? 0) : 1);
+
+/** True for the unit that has more than half of what a kit says. */
+const isSaidByKit = ({ shares }: KitSay, id: string): boolean => (shares[id] ?? 0) > 0.5;
 
 /** @returns the side that agrees with what is stated within 3 %, in metres; null where none does */
 function findStated(

@@ -8,7 +8,7 @@ import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometr
 import { listSurfaces } from '@haveld/core/scene/list-surfaces';
 import { createHash } from 'node:crypto';
 import { readGlb } from '@haveld/core/scene/document-io';
-import type { SimilarSize } from '@haveld/core/placement/judge-size';
+import type { SimilarSize, SizeQuestion } from '@haveld/core/placement/judge-size';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
 import { describeSpare } from '@haveld/core/textures/map-lines';
@@ -38,6 +38,8 @@ export interface AssessInput {
 
 export interface AssessResult {
   findings: Finding[];
+  /** What its size was judged by; null without extent. */
+  sizeQuestion: SizeQuestion | null;
   figures: Figures;
   maps: MapLine[];
   /** Pictures that came and no material uses. */
@@ -65,6 +67,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
   });
   return {
     findings: assess(examination),
+    sizeQuestion: examination.sizeQuestion,
     figures: examination.figures,
     maps: examination.maps,
     spare: examination.spare

@@ -8,6 +8,7 @@ import {
   type SpareMap,
 } from '@haveld/contract/report';
 import { RightsFindingSchema, type RightsFinding } from '@haveld/contract/licence';
+import type { SizeQuestion } from '@haveld/core/placement/judge-size';
 import type { StatedSize } from '@haveld/core/placement/stated-size';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
 import { many, one, run, type Executor } from '../database/pool';
@@ -22,15 +23,20 @@ export interface ReadingRow {
   rights: RightsFinding;
   stated: StatedSize[];
   findings: Finding[];
+  /** What its size was judged by; null without extent, and in readings made before it was kept. */
+  sizeQuestion: SizeQuestion | null;
   figures: Figures;
   maps: MapLine[];
   spare: SpareMap[];
 }
 
 type StoredReading = Pick<ReadingRow, 'id' | 'findId' | 'documentSha256' | 'portraitSha256'> &
-  Record<'source' | 'log' | 'rights' | 'stated' | 'findings' | 'figures' | 'maps', string> & { spare: string | null };
+  Record<'source' | 'log' | 'rights' | 'stated' | 'findings' | 'figures' | 'maps', string> & {
+    spare: string | null;
+    sizeQuestion: string | null;
+  };
 
-const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, portrait_sha256 AS portraitSha256, source, log, rights, stated, findings, figures, maps, spare FROM reading`;
+const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, portrait_sha256 AS portraitSha256, source, log, rights, stated, findings, size_question AS sizeQuestion, figures, maps, spare FROM reading`;
 
 function parseReading({
   source,
@@ -38,6 +44,7 @@ function parseReading({
   rights,
   stated,
   findings,
+  sizeQuestion,
   figures,
   maps,
   spare,
@@ -51,6 +58,7 @@ function parseReading({
     rights: RightsFindingSchema.parse(JSON.parse(rights)),
     stated: JSON.parse(stated) as StatedSize[],
     findings: JSON.parse(findings) as Finding[],
+    sizeQuestion: sizeQuestion === null ? null : (JSON.parse(sizeQuestion) as SizeQuestion | null),
     figures: JSON.parse(figures) as Figures,
     maps: MapLineSchema.array().parse(JSON.parse(maps)),
     spare: spare === null ? [] : (JSON.parse(spare) as SpareMap[]),
@@ -83,16 +91,17 @@ export async function upsertReading(db: Executor, reading: ReadingRow, readerVer
     reading.rights,
     reading.stated,
     reading.findings,
+    reading.sizeQuestion,
     reading.figures,
     reading.maps,
     reading.spare,
   ].map((value) => JSON.stringify(value));
   await run(
     db,
-    `INSERT INTO reading (id, find_id, reader_version, document_sha256, portrait_sha256, source, log, rights, stated, findings, figures, maps, spare)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+    `INSERT INTO reading (id, find_id, reader_version, document_sha256, portrait_sha256, source, log, rights, stated, findings, size_question, figures, maps, spare)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE document_sha256 = VALUES(document_sha256), portrait_sha256 = VALUES(portrait_sha256), source = VALUES(source), log = VALUES(log),
-       rights = VALUES(rights), stated = VALUES(stated), findings = VALUES(findings), figures = VALUES(figures), maps = VALUES(maps), spare = VALUES(spare)`,
+       rights = VALUES(rights), stated = VALUES(stated), findings = VALUES(findings), size_question = VALUES(size_question), figures = VALUES(figures), maps = VALUES(maps), spare = VALUES(spare)`,
     [reading.id, reading.findId, readerVersion, reading.documentSha256, reading.portraitSha256, ...json],
   );
 }

@@ -44,7 +44,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
         });
         const hashes = [...reading.maps.flatMap(({ sha256 }) => sha256 ?? []), ...pictures.map(({ sha256 }) => sha256)];
         const steps = await queries.listSteps(pool, asset.id);
-        const { findings, maps, spare } = await tasks.run(
+        const { findings, sizeQuestion, maps, spare } = await tasks.run(
           'assess-find',
           {
             documentSha256: reading.documentSha256,
@@ -62,7 +62,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
           options,
         );
         await transact(pool, async (tx) => {
-          await queries.setFindings(tx, asset.id, findings);
+          await queries.setFindings(tx, asset.id, { findings, sizeQuestion });
           await setReadingMaps(tx, reading.id, maps, spare);
         });
       },

@@ -9,6 +9,7 @@ import { getArrivalName } from '../arrivals/service';
 import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { findKit } from '../kits/service';
+import { createKitSizes } from './kit-sizes';
 import * as queries from './queries';
 import { answerFinding, catalogueAsset, changeProvenance, getSheet, takeSure } from './service';
 
@@ -18,7 +19,9 @@ export async function getKitBench({ pool }: Dependencies, kitId: string): Promis
   const rows = await queries.listAssetsOfKit(pool, kitId);
   const [first] = rows;
   if (!first) throw new DomainError('out-of-step', `Nothing of “${kit.name}” lies on the bench yet.`);
-  const sheets = await Promise.all(rows.map(({ id }) => getSheet(pool, id)));
+  const kitSizes = createKitSizes(pool);
+  const sheets = await Promise.all(rows.map(({ id }) => getSheet(pool, id, kitSizes)));
+  const sizes = await kitSizes(kitId);
   const leading = rows.find((row) => !row.ownProvenance) ?? first;
   return {
     id: kit.id,
@@ -41,6 +44,7 @@ export async function getKitBench({ pool }: Dependencies, kitId: string): Promis
       sheets.map(({ id, findings, steps, figures }) => ({
         assetId: id,
         findings,
+        shares: sizes.get(id)?.own.shares ?? {},
         steps: steps.filter(({ enabled }) => enabled).map(({ step }) => step),
         box: figures.box,
       })),

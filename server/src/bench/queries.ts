@@ -2,6 +2,7 @@ import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
 import type { Answer, Finding } from '@haveld/contract/finding';
 import type { Step } from '@haveld/contract/step';
+import type { SizeQuestion } from '@haveld/core/placement/judge-size';
 import { many, maybeOne, one, run, type Executor } from '../database/pool';
 
 export interface AssetRow {
@@ -18,12 +19,15 @@ export interface AssetRow {
   currentVersionId: string | null;
   /** The asset whose place it takes. */
   standsFor: string | null;
+  /** The kit it is a piece of. */
+  kitId: string | null;
 }
 
 type StoredAsset = Omit<AssetRow, 'findings' | 'licenceConfirmed'> & { findings: string; licenceConfirmed: number };
 
 const ASSET = `SELECT id, accession, find_id AS findId, reading_id AS readingId, name, category, state, findings,
-  licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId, stands_for AS standsFor FROM asset`;
+  licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId, stands_for AS standsFor,
+  (SELECT kit_id FROM find WHERE find.id = asset.find_id) AS kitId FROM asset`;
 
 const parseAsset = (row: StoredAsset): AssetRow => ({
   ...row,
@@ -61,17 +65,39 @@ export const findAssetOfFind = async (db: Executor, findId: string): Promise<str
 
 export async function insertAsset(
   tx: Executor,
-  asset: { id: string; findId: string; readingId: string; name: string; findings: Finding[] },
+  asset: {
+    id: string;
+    findId: string;
+    readingId: string;
+    name: string;
+    findings: Finding[];
+    sizeQuestion: SizeQuestion | null;
+  },
 ): Promise<void> {
   await run(
     tx,
-    "INSERT INTO asset (id, find_id, reading_id, name, state, findings, search_text) VALUES (?, ?, ?, ?, 'on-bench', ?, '')",
-    [asset.id, asset.findId, asset.readingId, asset.name, JSON.stringify(asset.findings)],
+    "INSERT INTO asset (id, find_id, reading_id, name, state, findings, size_question, search_text) VALUES (?, ?, ?, ?, 'on-bench', ?, ?, '')",
+    [
+      asset.id,
+      asset.findId,
+      asset.readingId,
+      asset.name,
+      JSON.stringify(asset.findings),
+      JSON.stringify(asset.sizeQuestion),
+    ],
   );
 }
 
-export async function setFindings(db: Executor, id: string, findings: Finding[]): Promise<void> {
-  await run(db, 'UPDATE asset SET findings = ? WHERE id = ?', [JSON.stringify(findings), id]);
+export async function setFindings(
+  db: Executor,
+  id: string,
+  { findings, sizeQuestion }: { findings: Finding[]; sizeQuestion: SizeQuestion | null },
+): Promise<void> {
+  await run(db, 'UPDATE asset SET findings = ?, size_question = ? WHERE id = ?', [
+    JSON.stringify(findings),
+    JSON.stringify(sizeQuestion),
+    id,
+  ]);
 }
 
 export async function setName(tx: Executor, id: string, name: string): Promise<void> {
@@ -299,6 +325,24 @@ export const listAssetsOfKit = async (
       [kitId],
     )
   ).map((row) => ({ ...row, ownProvenance: row.ownProvenance === 1 }));
+
+/** What the size of each of a kit's pieces was judged by, and how it was answered. */
+export async function listSizesOfKit(
+  db: Executor,
+  kitId: string,
+): Promise<{ id: string; question: SizeQuestion | null; answer: Answer | null }[]> {
+  const rows = await many<{ id: string; question: string | null; answer: string | null }>(
+    db,
+    `SELECT asset.id, asset.size_question AS question, answer.answer FROM asset JOIN find ON find.id = asset.find_id
+     LEFT JOIN answer ON answer.asset_id = asset.id AND answer.finding_key = 'size' WHERE find.kit_id = ? ORDER BY find.ordinal`,
+    [kitId],
+  );
+  return rows.map(({ id, question, answer }) => ({
+    id,
+    question: question === null ? null : (JSON.parse(question) as SizeQuestion | null),
+    answer: answer === null ? null : (JSON.parse(answer) as Answer),
+  }));
+}
 
 /** For each of these finds that is a piece, its kit. */
 export const listKitsOfFinds = (db: Executor): Promise<{ findId: string; kitId: string; kitName: string }[]> =>

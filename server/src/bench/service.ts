@@ -27,6 +27,7 @@ import { changeProvenances, confirmLicence, listChanges, markOwn, startProvenanc
 import { listRightsFindings, loadRightsStates, refreshRightsMarks, type AssetRightsState } from '../rights/state';
 import { noteMapSteps } from './note-map-steps';
 import { refreshSearchTexts } from './search-text';
+import { createKitSizes, weighWithKit } from './kit-sizes';
 import * as queries from './queries';
 
 /** @returns the asset of each find that has one */
@@ -51,7 +52,8 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
     const known = await queries.findAssetOfFind(tx, findId);
     if (known) return known;
     const id = randomUUID();
-    await queries.insertAsset(tx, { id, findId, readingId: reading.id, name: find.name, findings: reading.findings });
+    const { findings, sizeQuestion } = reading;
+    await queries.insertAsset(tx, { id, findId, readingId: reading.id, name: find.name, findings, sizeQuestion });
     const arrival = await getArrival(tx, find.arrivalId);
     const { title } = await startProvenance(tx, id, reading.rights, find.name, {
       acquiredOn: arrival ? arrival.createdAt.toISOString().slice(0, 10) : '',
@@ -74,20 +76,23 @@ export async function mustFind(db: Executor, id: string): Promise<queries.AssetR
   return asset;
 }
 
-/** Rights first, then what was seen in the document. */
+/** Rights first, then what was seen in the document; the size of a piece with what the rest of its kit says. */
 export async function listFindings(
   db: Executor,
   asset: queries.AssetRow,
+  kitSizes = createKitSizes(db),
 ): Promise<{ findings: Finding[]; rights: AssetRightsState }> {
   const [rights] = await loadRightsStates(db, [asset.id]);
-  return { rights, findings: [...listRightsFindings(await loadBook(db), rights), ...asset.findings] };
+  const seen = await weighWithKit(asset, kitSizes);
+  return { rights, findings: [...listRightsFindings(await loadBook(db), rights), ...seen] };
 }
 
-export async function getSheet(db: Executor, id: string): Promise<Sheet> {
+/** @param kitSizes shared where many sheets are read at once */
+export async function getSheet(db: Executor, id: string, kitSizes = createKitSizes(db)): Promise<Sheet> {
   const asset = await mustFind(db, id);
   const reading = await getReading(db, asset.readingId);
   const find = await getFind(db, asset.findId);
-  const { findings, rights } = await listFindings(db, asset);
+  const { findings, rights } = await listFindings(db, asset, kitSizes);
   const answers = await queries.listAnswers(db, id);
   const sheet = answerFindings(findings, answers);
   const [standsFor, steps, changes, arrivalName, assessing, making, last] = await Promise.all([
@@ -139,9 +144,10 @@ export async function listBench(db: Executor): Promise<BenchRow[]> {
   const kitOf = new Map(
     (await queries.listKitsOfFinds(db)).map(({ findId, kitId, kitName }) => [findId, { id: kitId, name: kitName }]),
   );
+  const kitSizes = createKitSizes(db);
   return Promise.all(
     assets.map(async (asset) => {
-      const sheet = await getSheet(db, asset.id);
+      const sheet = await getSheet(db, asset.id, kitSizes);
       const reading = await getReading(db, asset.readingId);
       const open = sheet.findings.filter((finding) => !finding.settled);
       return {

@@ -103,12 +103,25 @@ test('the bench treats a kit as one: what is alike is answered at once, what dif
   expect(measures.unit).toMatchObject({ id: 'cm', agree: 2 });
   expect(measures.pieces.map(({ height }) => Math.round(height * 1000) / 1000).slice(0, 2)).toEqual([0.4, 0.4]);
   expect(measures.pieces[0]).toMatchObject({ pivot: 'base centre', times: null });
+  const sizeOf = async (assetId: string) =>
+    (await client.call(getSheet, { params: { id: assetId } })).findings.find(({ key }) => key === 'size')!;
+  const small = bench.assets.find(({ id }) => !size.groups[0].assetIds.includes(id))!;
+  // the two others say centimetres of the small one; it looks like something else, and is asked
+  const before = await sizeOf(small.id);
+  expect(before.choices.find((choice) => choice.id === 'cm')!.evidence).toContainEqual({
+    text: 'the rest of its kit says so',
+    figure: '2 pieces',
+  });
+  expect(before.sure).toBe(false);
   const { answered } = await client.call(answerForPieces, {
     params: { id },
-    body: { key: 'size', choiceId: 'cm', assetIds: bench.assets.map((asset) => asset.id) },
+    body: { key: 'size', choiceId: 'cm', assetIds: size.groups[0].assetIds },
   });
-  // centimetres are on offer for the two that look like crates, and not for the one that is a hundred times smaller
   expect(answered).toBe(2);
+  expect((await sizeOf(small.id)).choices.find((choice) => choice.id === 'cm')!.evidence).toContainEqual({
+    text: 'so it was answered for other pieces of its kit',
+    figure: '2 pieces',
+  });
   await client.call(takeSureForPieces, { params: { id }, body: { assetIds: bench.assets.map((asset) => asset.id) } });
   bench = await client.call(getKitBench, { params: { id } });
   // the small one stands apart whatever is proposed for it

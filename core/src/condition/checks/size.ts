@@ -1,63 +1,61 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { formatSize, pluralOf } from '../../placement/units';
-import type { SizeCandidate } from '../../placement/judge-size';
+import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '../../placement/judge-size';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
 /** A unit less likely than this is not offered. */
 const OFFERED_FROM = 0.01;
 
+export const checkSize = ({ size, sizeQuestion, strangers }: Examination): Finding[] => [
+  describeSize(sizeQuestion, size, strangers.map(strangerKey)),
+];
+
+/** The finding of a piece of a kit again, with what the rest of the kit says beside its own evidence. */
+export const describeSizeInKit = (finding: Finding, question: SizeQuestion, kit: KitSay): Finding =>
+  describeSize(question, judgeSize({ ...question, kit }), finding.after);
+
 /** How big is it really? Holds only where the file's own declaration and the thing's kind agree on metres. */
-export function checkSize({ size, uprightSize, source, strangers }: Examination): Finding[] {
-  if (!uprightSize || size.length === 0) {
-    return [
-      makeFinding({
-        key: 'size',
-        heading: 'size-and-stance',
-        mark: 'look',
-        title: 'It has no extent',
-        detail: 'Nothing in it can be measured: no size can be settled.',
-        choices: [{ id: 'none', label: 'Has no real size', steps: [], confidence: 1, evidence: [] }],
-      }),
-    ];
-  }
+function describeSize(question: SizeQuestion | null, size: readonly SizeCandidate[], after: string[]): Finding {
+  const common = { key: 'size', heading: 'size-and-stance' } as const;
+  if (!question || size.length === 0)
+    return makeFinding({
+      ...common,
+      mark: 'look',
+      title: 'It has no extent',
+      detail: 'Nothing in it can be measured: no size can be settled.',
+      choices: [{ id: 'none', label: 'Has no real size', steps: [], confidence: 1, evidence: [] }],
+    });
+  const { declaredUnit } = question;
   const choices = size
     .filter((candidate) => candidate.confidence >= OFFERED_FROM || candidate.id === 'none')
-    .map((candidate) => toChoice(candidate, uprightSize));
+    .map((candidate) => toChoice(candidate, question.size));
   const [best] = size;
   const sure = isSure(choices[0], best.independent);
-  const after = strangers.map(strangerKey);
-  if (best.id === 'm' && sure) {
-    return [
-      makeFinding({
-        key: 'size',
-        heading: 'size-and-stance',
-        mark: 'holds',
-        title: `${formatSize(uprightSize)}, as declared`,
-        evidence: best.evidence,
-        choices,
-        sure,
-        after,
-      }),
-    ];
-  }
-  const read = formatSize(uprightSize);
-  return [
-    makeFinding({
-      key: 'size',
-      heading: 'size-and-stance',
-      mark: 'look',
-      title: best.id === 'm' ? `Is it ${read}?` : titleFor(best, source.declaredUnit === best.id, uprightSize),
-      detail: describeDeclaration(source.declaredUnit, read),
+  const read = formatSize(question.size);
+  if (best.id === 'm' && sure)
+    return makeFinding({
+      ...common,
+      mark: 'holds',
+      title: declaredUnit === 'm' ? `${read}, as declared` : `${read}, in metres`,
       evidence: best.evidence,
       choices,
       sure,
       after,
-    }),
-  ];
+    });
+  return makeFinding({
+    ...common,
+    mark: 'look',
+    title: best.id === 'm' ? `Is it ${read}?` : titleFor(best, declaredUnit === best.id, question.size),
+    detail: describeDeclaration(declaredUnit, read),
+    evidence: best.evidence,
+    choices,
+    sure,
+    after,
+  });
 }
 
-function describeDeclaration(declared: string | null | undefined, read: string): string {
+function describeDeclaration(declared: string | null, read: string): string {
   if (declared === 'm') return `The file declares metres, which makes it ${read}.`;
   if (!declared) return `The file declares no unit. Read as metres it would be ${read}.`;
   return `The file declares ${declared} as its unit. Read as metres it would be ${read}.`;

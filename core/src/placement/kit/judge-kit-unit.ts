@@ -21,14 +21,23 @@ const LEAST = 0.02;
 export function judgeKitUnit(pieces: readonly UnitShares[]): KitUnit | null {
   const ids = [...new Set(pieces.flatMap((shares) => Object.keys(shares)))];
   if (pieces.length === 0 || ids.length === 0) return null;
-  const sums = ids.map((id) => pieces.reduce((sum, shares) => sum + Math.log(Math.max(LEAST, shares[id] ?? 0)), 0));
-  const top = Math.max(...sums);
-  const powers = sums.map((sum) => Math.exp(sum - top));
-  const total = powers.reduce((sum, power) => sum + power, 0);
-  const best = sums.indexOf(top);
-  const others = pieces.flatMap((shares, i) => {
-    const [first] = Object.entries(shares).sort((a, b) => b[1] - a[1]);
+  const shares = normalizeLogs(sumLogs(ids, pieces));
+  const best = shares.indexOf(Math.max(...shares));
+  const others = pieces.flatMap((own, i) => {
+    const [first] = Object.entries(own).sort((a, b) => b[1] - a[1]);
     return first && first[0] !== ids[best] ? [i] : [];
   });
-  return { id: ids[best], confidence: powers[best] / total, agree: pieces.length - others.length, others };
+  return { id: ids[best], confidence: shares[best], agree: pieces.length - others.length, others };
+}
+
+/** @returns for each unit, the logarithm of what the pieces together say for it */
+export const sumLogs = (ids: readonly string[], pieces: readonly UnitShares[]): number[] =>
+  ids.map((id) => pieces.reduce((sum, shares) => sum + Math.log(Math.max(LEAST, shares[id] ?? 0)), 0));
+
+/** @returns what logarithms stand for, as shares of one */
+export function normalizeLogs(logs: readonly number[]): number[] {
+  const top = logs.reduce((a, b) => Math.max(a, b), -Infinity);
+  const powers = logs.map((log) => Math.exp(log - top));
+  const total = powers.reduce((sum, power) => sum + power, 0);
+  return powers.map((power) => power / total);
 }

@@ -1,0 +1,48 @@
+import type { Finding } from '@haveld/contract/finding';
+import { describeSizeInKit } from '@haveld/core/condition/checks/size';
+import type { KitSay, SizeQuestion } from '@haveld/core/placement/judge-size';
+import { listKitSays, listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
+import type { Executor } from '../database/pool';
+import * as queries from './queries';
+
+interface PieceSize {
+  question: SizeQuestion | null;
+  /** What it says by itself, or a person said. */
+  own: PieceSay;
+  /** What the others say of it. */
+  others: KitSay | null;
+}
+
+/** Sizes of the pieces of a kit by asset. */
+export type KitSizes = (kitId: string) => Promise<ReadonlyMap<string, PieceSize>>;
+
+/** Loads what each piece of a kit says of its unit, once a kit: what one is answered counts for the others at once. */
+export function createKitSizes(db: Executor): KitSizes {
+  const known = new Map<string, Promise<ReadonlyMap<string, PieceSize>>>();
+  return (kitId) => {
+    const loading = known.get(kitId) ?? load(db, kitId);
+    known.set(kitId, loading);
+    return loading;
+  };
+}
+
+async function load(db: Executor, kitId: string): Promise<ReadonlyMap<string, PieceSize>> {
+  const pieces = await queries.listSizesOfKit(db, kitId);
+  const own = pieces.map(({ question, answer }) => listUnitShares(question, answer));
+  const others = listKitSays(own);
+  return new Map(pieces.map(({ id, question }, i) => [id, { question, own: own[i], others: others[i] }]));
+}
+
+/** Puts what the rest of its kit says into the finding of its size. */
+export async function weighWithKit(
+  asset: Pick<queries.AssetRow, 'id' | 'kitId' | 'findings'>,
+  kitSizes: KitSizes,
+): Promise<Finding[]> {
+  if (asset.kitId === null) return asset.findings;
+  const piece = (await kitSizes(asset.kitId)).get(asset.id);
+  const { question, others } = piece ?? {};
+  if (!question || !others) return asset.findings;
+  return asset.findings.map((finding) =>
+    finding.key === 'size' ? describeSizeInKit(finding, question, others) : finding,
+  );
+}

@@ -1,0 +1,2 @@
+ALTER TABLE reading
+  ADD COLUMN size_question LONGTEXT NULL;

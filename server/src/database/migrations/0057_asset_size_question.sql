@@ -1,0 +1,2 @@
+ALTER TABLE asset
+  ADD COLUMN size_question LONGTEXT NULL;
