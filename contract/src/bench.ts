@@ -49,6 +49,8 @@ export const SheetSchema = z.object({
   further: z.array(FurtherWorkSchema),
   rights: RightsFindingSchema,
   changes: z.array(ProvenanceChangeSchema),
+  /** The kit it is a piece of. */
+  kit: z.object({ id: z.string(), name: z.string() }).nullable(),
   /** The asset whose place it takes; its hand-overs carry that one's file name. */
   standsFor: z.object({ id: z.string(), accession: z.string(), name: z.string() }).nullable(),
   /** Sure proposals nobody has answered. */

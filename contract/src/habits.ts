@@ -17,6 +17,9 @@ export const WORD_MEANINGS = [
 ] as const;
 export const WordMeaningSchema = z.enum(WORD_MEANINGS as unknown as [string, ...string[]]);
 
+/** Sides a standing model may face. */
+export const SIDES_FACED = ['+z', '+x', '-z', '-x'] as const;
+
 export const HABIT_SCOPES = ['archive', 'site', 'source'] as const;
 
 /** How a source names its maps, units and levels of detail (product.md). */
@@ -28,6 +31,8 @@ export const NamingHabitSchema = z.object({
   /** The unit its files really use, whatever they declare. */
   unit: z.enum(['mm', 'cm', 'dm', 'm', 'in', 'ft']).nullable(),
   up: AxisSchema.nullable(),
+  /** The side its models face once they stand; +Z is forwards (glTF 2.0, section 3.4). */
+  front: z.enum(SIDES_FACED).nullable(),
   twoSidedFoliage: z.boolean().nullable(),
 });
 export type NamingHabit = z.infer<typeof NamingHabitSchema>;

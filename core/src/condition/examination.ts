@@ -208,7 +208,7 @@ export function examine({
     uprightBalance,
     uprightFoot,
     uprightSize,
-    front: surface && judgeFacing(document, instances, modelBox, surface, up[0]?.turn ?? null),
+    front: surface && judgeFacing(document, instances, modelBox, surface, up[0]?.turn ?? null, habit.front),
     mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, stance, up[0]) : [],
     moments,
     movingParts: listMovingParts(document, instances, up[0]?.turn ?? null),
@@ -227,12 +227,13 @@ function judgeFacing(
   modelBox: Box,
   surface: SurfaceMeasures,
   turn: Turn,
+  habitFront: SourceHabit['front'],
 ): FrontCandidate[] {
   const shape = measureFront(surface, turn);
   const named = listNamedSides(document, instances, modelBox, turn);
   if (hasNoFront({ shape, named })) return [];
   const isDeclared = turn === null && GLTF.test(getDocumentSource(document).format ?? '');
-  return judgeFront({ isDeclared, shape, named });
+  return judgeFront({ isDeclared, habitFront, shape, named });
 }
 
 function judgeHeld(

@@ -7,6 +7,7 @@ const habit = (change: Partial<NamingHabit> = {}): NamingHabit => ({
   words: [],
   unit: null,
   up: null,
+  front: null,
   twoSidedFoliage: null,
   ...change,
 });
@@ -38,9 +39,9 @@ test('a source’s word for a coarser model sorts its next download', () => {
 test('words for map roles, unit and up are gathered; the first habit counts', () => {
   const merged = mergeHabits([
     habit({ unit: 'cm', words: [{ word: 'WH', means: 'map:roughness' }] }),
-    habit({ unit: 'm', up: 'z', words: [{ word: 'wh', means: 'map:normal' }] }),
+    habit({ unit: 'm', up: 'z', front: '-z', words: [{ word: 'wh', means: 'map:normal' }] }),
   ]);
-  expect(merged).toEqual({ unit: 'cm', up: 'z', roles: { wh: 'roughness' }, hidden: [] });
+  expect(merged).toEqual({ unit: 'cm', up: 'z', front: '-z', roles: { wh: 'roughness' }, hidden: [] });
 });
 
 test('a source’s words for maps and previews count when its files are sorted', () => {

@@ -7,16 +7,17 @@ import { identifyFile } from './identify';
 import type { WordRule } from './name-words';
 import { tokensOf } from './parse-path';
 
-/** What a habit says beside names: the source's real unit and up, and its words for map roles. */
+/** What a habit says beside names: the source's real unit, up and front, and its words for map roles. */
 export interface SourceHabit {
   unit: NamingHabit['unit'];
   up: NamingHabit['up'];
+  front: NamingHabit['front'];
   roles: Record<string, TextureSlot>;
   /** Words in the names of parts its author hides and nobody wants. */
   hidden: string[];
 }
 
-export const NO_HABIT: SourceHabit = { unit: null, up: null, roles: {}, hidden: [] };
+export const NO_HABIT: SourceHabit = { unit: null, up: null, front: null, roles: {}, hidden: [] };
 
 /** @returns true where a habit is one of the source of an arrival. @param texts all its texts say, in one piece */
 export function fitsArrival(
@@ -72,6 +73,7 @@ export function mergeHabits(habits: readonly NamingHabit[]): SourceHabit {
   return {
     unit: habits.find(({ unit }) => unit !== null)?.unit ?? null,
     up: habits.find(({ up }) => up !== null)?.up ?? null,
+    front: habits.find(({ front }) => front !== null)?.front ?? null,
     roles,
     hidden,
   };

@@ -2,7 +2,7 @@ import { createBoxDocument, createMemoryCodec } from '../testing/documents';
 import { createDocument } from '../scene/document-io';
 import { createElevationView, createPortraitView, projectPoint } from './camera';
 import { drawElevation, drawPortrait, prepareDrawing, PORTRAIT } from './draw-pictures';
-import { chooseBarLength, drawRuledBar, formatBarLength } from './ruled-bar';
+import { chooseBarLength, chooseBarLengthIn, drawRuledBar, formatBarLength, formatBarLengthIn } from './ruled-bar';
 
 const codec = createMemoryCodec();
 
@@ -16,6 +16,20 @@ test.each([
 ])('up to %s m a bar is %s m, written %s', (longest, length, words) => {
   expect(chooseBarLength(longest)).toBeCloseTo(length, 12);
   expect(formatBarLength(chooseBarLength(longest))).toBe(words);
+});
+
+test.each([
+  [0.7, '2′'],
+  [0.31, '1′'],
+  [4, '10′'],
+  [0.2, '6″'],
+  [0.03, '1″'],
+  [0.007, '1/4″'],
+  [0.001, '1 mm'],
+])('where %s m fit, a bar in feet and inches is %s', (longest, words) => {
+  const metres = chooseBarLengthIn('imperial', longest);
+  expect(metres).toBeLessThanOrEqual(longest * (1 + 1e-9));
+  expect(formatBarLengthIn('imperial', metres)).toBe(words);
 });
 
 test('the ruled bar is as long as it says', () => {

@@ -1,3 +1,4 @@
+import { formatImperial, type MeasureSystem } from '../placement/units';
 import type { Picture } from '../textures/picture-codec';
 
 /** Digits and unit letters, five wide and seven high, a row a number, highest bit left. Drawn by us. */
@@ -28,6 +29,23 @@ export function formatBarLength(metres: number): string {
   if (metres >= 0.01) return `${Number((metres * 100).toPrecision(1))} cm`;
   return `${Number((metres * 1000).toPrecision(1))} mm`;
 }
+
+const FOOT = 0.3048;
+const INCH = 0.0254;
+/** What a bar shorter than a foot may be, in inches. */
+const INCHES = [6, 4, 3, 2, 1, 1 / 2, 1 / 4, 1 / 8];
+
+/** Round lengths in a system of measures: in feet and inches they are halves of an inch, inches and feet. */
+export function chooseBarLengthIn(system: MeasureSystem, maxMetres: number): number {
+  if (system === 'metric') return chooseBarLength(maxMetres);
+  if (maxMetres >= FOOT) return chooseBarLength(maxMetres / FOOT) * FOOT;
+  const inches = INCHES.find((length) => length * INCH <= maxMetres * (1 + 1e-9));
+  return inches === undefined ? chooseBarLength(maxMetres) : inches * INCH;
+}
+
+/** As `formatBarLength`; in feet and inches but for what is shorter than an eighth of an inch. */
+export const formatBarLengthIn = (system: MeasureSystem, metres: number): string =>
+  system === 'metric' || metres < (INCH / 8) * (1 - 1e-9) ? formatBarLength(metres) : formatImperial(metres);
 
 /**
  * Draws a ruled bar of true length into the lower right corner.

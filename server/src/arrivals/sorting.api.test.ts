@@ -148,6 +148,7 @@ test('a file put elsewhere is read with its new find, and becomes a habit of the
     words: [{ word: 'gm', means: 'coarser detail' }],
     unit: 'cm' as const,
     up: null,
+    front: null,
     twoSidedFoliage: null,
   };
   const trial = await client.call(tryHabit, { body: { habit, paths: ['barrel.obj', 'barrel_gm.obj'] } });

@@ -21,13 +21,15 @@ export interface AssetRow {
   standsFor: string | null;
   /** The kit it is a piece of. */
   kitId: string | null;
+  kitName: string | null;
 }
 
 type StoredAsset = Omit<AssetRow, 'findings' | 'licenceConfirmed'> & { findings: string; licenceConfirmed: number };
 
-const ASSET = `SELECT id, accession, find_id AS findId, reading_id AS readingId, name, category, state, findings,
+const ASSET = `SELECT asset.id, accession, find_id AS findId, reading_id AS readingId, asset.name, category, asset.state, findings,
   licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId, stands_for AS standsFor,
-  (SELECT kit_id FROM find WHERE find.id = asset.find_id) AS kitId FROM asset`;
+  kit.id AS kitId, kit.name AS kitName
+  FROM asset LEFT JOIN find ON find.id = asset.find_id LEFT JOIN kit ON kit.id = find.kit_id`;
 
 const parseAsset = (row: StoredAsset): AssetRow => ({
   ...row,
@@ -36,19 +38,23 @@ const parseAsset = (row: StoredAsset): AssetRow => ({
 });
 
 export async function findAsset(db: Executor, id: string): Promise<AssetRow | null> {
-  const row = await maybeOne<StoredAsset>(db, `${ASSET} WHERE id = ?`, [id]);
+  const row = await maybeOne<StoredAsset>(db, `${ASSET} WHERE asset.id = ?`, [id]);
   return row && parseAsset(row);
 }
 
 /** Locks the asset until the transaction ends: answers to one sheet come one after the other. */
 export async function lockAsset(tx: Executor, id: string): Promise<AssetRow | null> {
-  const row = await maybeOne<StoredAsset>(tx, `${ASSET} WHERE id = ? FOR UPDATE`, [id]);
-  return row && parseAsset(row);
+  // by itself, so that its find and its kit are not locked with it
+  await maybeOne(tx, 'SELECT id FROM asset WHERE id = ? FOR UPDATE', [id]);
+  return findAsset(tx, id);
 }
 
 export async function listOnBench(db: Executor): Promise<AssetRow[]> {
   return (
-    await many<StoredAsset>(db, `${ASSET} WHERE state IN ('on-bench', 'in-review') ORDER BY accession DESC LIMIT 300`)
+    await many<StoredAsset>(
+      db,
+      `${ASSET} WHERE asset.state IN ('on-bench', 'in-review') ORDER BY accession DESC LIMIT 300`,
+    )
   ).map(parseAsset);
 }
 

@@ -127,6 +127,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
       at: change.at.toISOString(),
       personName: change.personName ?? 'Haveld',
     })),
+    kit: asset.kitId === null ? null : { id: asset.kitId, name: asset.kitName ?? '' },
     standsFor: standsFor && { id: standsFor.id, accession: formatAccession(standsFor.accession), name: standsFor.name },
     sureCount: listSureOpen(sheet).length,
     missing: listMissing(sheet),

@@ -12,7 +12,7 @@ export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
   (
     await many<Stored>(
       db,
-      `SELECT naming_habit.id, applies_by AS appliesBy, pattern, words, unit, up_axis AS up, two_sided_foliage AS twoSidedFoliage,
+      `SELECT naming_habit.id, applies_by AS appliesBy, pattern, words, unit, up_axis AS up, front, two_sided_foliage AS twoSidedFoliage,
          changed_at AS changedAt, person.name AS personName
        FROM naming_habit JOIN person ON person.id = naming_habit.person_id ORDER BY changed_at DESC, naming_habit.id`,
     )
@@ -25,9 +25,9 @@ export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
 export async function upsertHabit(db: Executor, id: string, habit: NamingHabit, personId: string): Promise<void> {
   await run(
     db,
-    `INSERT INTO naming_habit (id, applies_by, pattern, words, unit, up_axis, two_sided_foliage, person_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?)
+    `INSERT INTO naming_habit (id, applies_by, pattern, words, unit, up_axis, front, two_sided_foliage, person_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE applies_by = VALUES(applies_by), pattern = VALUES(pattern), words = VALUES(words), unit = VALUES(unit),
-       up_axis = VALUES(up_axis), two_sided_foliage = VALUES(two_sided_foliage), person_id = VALUES(person_id), changed_at = UTC_TIMESTAMP(3)`,
+       up_axis = VALUES(up_axis), front = VALUES(front), two_sided_foliage = VALUES(two_sided_foliage), person_id = VALUES(person_id), changed_at = UTC_TIMESTAMP(3)`,
     [
       id,
       habit.appliesBy,
@@ -35,6 +35,7 @@ export async function upsertHabit(db: Executor, id: string, habit: NamingHabit, 
       JSON.stringify(habit.words),
       habit.unit,
       habit.up,
+      habit.front,
       habit.twoSidedFoliage,
       personId,
     ],

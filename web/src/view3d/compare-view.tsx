@@ -1,7 +1,7 @@
 import './compare-view.css';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { chooseBarLength, formatBarLength } from '@haveld/core/picture/ruled-bar';
+import { chooseBarLengthIn, formatBarLengthIn } from '@haveld/core/picture/ruled-bar';
 import { chooseMeasures, useMeasures } from '../parts/use-measures';
 import type { Moment } from './clip-player';
 import { STAND_IN_WORDS } from './stand-ins';
@@ -9,7 +9,7 @@ import { TrialBar } from './trial-bar';
 import { useBeside } from './use-beside';
 import { usePicking } from './use-picking';
 import { Stage, type Overlay, type Side, type Surface } from './stage';
-import { useTrials } from './use-trials';
+import { useTrials, type TrialKind } from './use-trials';
 
 export interface CompareViewProps {
   /** Bytes of each side; null while they are on their way, undefined where a side is not shown at all. */
@@ -31,6 +31,10 @@ export interface CompareViewProps {
   isPlain?: boolean;
   /** False where it moves by clips or joints: then it is not let go. */
   canDrop?: boolean;
+  /** Module of its kit; null where it has none. */
+  moduleM?: number | null;
+  /** Told what is tried; null where nothing is. */
+  onTrial?: (kind: TrialKind | null) => void;
 }
 
 /** What is asked for a distance, by how many places are picked. */
@@ -55,6 +59,8 @@ export function CompareView({
   surface = 'own',
   isPlain = false,
   canDrop = true,
+  moduleM = null,
+  onTrial,
 }: CompareViewProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const host = useRef<HTMLDivElement>(null);
@@ -67,7 +73,8 @@ export function CompareView({
   const [problem, setProblem] = useState<string | null>(null);
   const [isOneScale, setOneScale] = useState(false);
   const width = hasSize ? (overlay?.measures.find(({ axis }) => axis === 'width')?.size ?? null) : null;
-  const trials = useTrials(treated, width);
+  const trials = useTrials(treated, width, moduleM);
+  useEffect(() => onTrial?.(trials.kind), [onTrial, trials.kind]);
   const { thing, preview } = useBeside();
   const { system, length } = useMeasures();
   const picking = usePicking();
@@ -323,10 +330,11 @@ function Measures({ overlay, from, host }: { overlay: Overlay; from: number; hos
 
 /** True length at the model's middle. */
 function RuledBar({ bar, side, isTrue }: { bar: { px: number }; side: 'left' | 'right'; isTrue: boolean }) {
-  const metres = chooseBarLength(150 / bar.px);
+  const { system } = useMeasures();
+  const metres = chooseBarLengthIn(system, 150 / bar.px);
   return (
     <span className={`stage-bar ${side}`} style={{ width: metres * bar.px }}>
-      <span>{isTrue ? formatBarLength(metres) : 'no real size'}</span>
+      <span>{isTrue ? formatBarLengthIn(system, metres) : 'no real size'}</span>
     </span>
   );
 }

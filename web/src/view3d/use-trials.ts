@@ -19,8 +19,9 @@ const IN_A_ROW = 6;
 /**
  * Tests of a model: one at a time, ended by a new model.
  * @param widthM null where its lengths mean nothing
+ * @param moduleM of its kit; null where it has none
  */
-export function useTrials(glb: ArrayBuffer | null, widthM: number | null): Trials {
+export function useTrials(glb: ArrayBuffer | null, widthM: number | null, moduleM: number | null): Trials {
   const [kind, setKind] = useState<TrialKind | null>(null);
   const [dropped, setDropped] = useState<{
     glb: ArrayBuffer;
@@ -51,9 +52,9 @@ export function useTrials(glb: ArrayBuffer | null, widthM: number | null): Trial
   };
   const row = useMemo(() => {
     if (widthM === null) return null;
-    const { pitch, words } = describeRow(widthM, IN_A_ROW);
+    const { pitch, words } = describeRow(widthM, IN_A_ROW, moduleM);
     return { trial: { kind: 'row', count: IN_A_ROW, pitch } as const, words };
-  }, [widthM]);
+  }, [widthM, moduleM]);
   const fallen = dropped?.glb === glb && dropped?.count === count ? dropped : WAITING;
   const shown = { turn: TURNING, drop: fallen, pile: fallen, row: row ?? NOTHING };
   const { trial, words } = kind ? shown[kind] : NOTHING;

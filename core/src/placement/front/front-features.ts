@@ -1,3 +1,4 @@
+import { SIDES_FACED } from '@haveld/contract/habits';
 import type { StepOf } from '@haveld/contract/step';
 import { boxSize } from '../../scene/bounds';
 import { quarterTurnMatrix } from '../../scene/matrix';
@@ -5,7 +6,7 @@ import { measureMirror, measureQuarterTurn } from '../stance/measure-mirror';
 import type { SurfaceMeasures } from '../stance/surface-measures';
 
 /** Sides a model may face, seen standing: to the viewer, to its left hand … +Z is where glTF 2.0, section 3.4, has the front. */
-export const FRONTS = ['+z', '+x', '-z', '-x'] as const;
+export const FRONTS = SIDES_FACED;
 export type FrontId = (typeof FRONTS)[number];
 
 /** What speaks for facing one side, as numbers about 0 to 1. */

@@ -84,3 +84,11 @@ test('glTF declares its front, which is one evidence', () => {
   expect(best).toMatchObject({ id: '+z', independent: 1 });
   expect(best.confidence).toBeCloseTo(0.9, 9);
 });
+
+test('a habit of its source outweighs what a format says, and is one evidence', () => {
+  const [best] = judgeFront({ isDeclared: true, habitFront: '-x', shape: null, named: [] });
+  const away = judgeFront({ isDeclared: false, habitFront: '-z', shape: null, named: [] })[0];
+  expect(best.id).toBe('+z');
+  expect(best.confidence).toBeLessThan(0.9);
+  expect(away).toMatchObject({ id: '-z', independent: 1, evidence: [{ text: 'a habit of its source' }] });
+});

@@ -17,6 +17,8 @@ export interface FrontCandidate {
 export interface FrontQuestion {
   /** True where its format says that the front is +Z once Y is up (glTF 2.0, section 3.4). */
   isDeclared: boolean;
+  /** The side its source is known to have models face, whatever a format says. */
+  habitFront?: FrontId | null;
   shape: FrontShape | null;
   /** Parts whose names say which side they are on. */
   named: readonly NamedSide[];
@@ -36,6 +38,8 @@ const PRIOR = {
 } as const;
 /** What one part named for its side weighs; left and right are named from either side. Ours. */
 const BY_NAME = { front: 40, across: 4 };
+/** What a habit of its source weighs, as for what is up. Ours. */
+const BY_HABIT = 12;
 /** A shape speaks for a side by itself where it makes it this many times likelier than the next. */
 const SPEAKS = 2.5;
 /** Alike from all four sides, it has no front. */
@@ -49,7 +53,7 @@ export const hasNoFront = ({ shape, named }: Pick<FrontQuestion, 'shape' | 'name
  * Which way does it face, once it stands?
  * @returns all four sides with their confidence, most likely first; they sum to 1
  */
-export function judgeFront({ isDeclared, shape, named }: FrontQuestion): FrontCandidate[] {
+export function judgeFront({ isDeclared, habitFront, shape, named }: FrontQuestion): FrontCandidate[] {
   const scores = Object.fromEntries(FRONTS.map((id) => [id, shape ? scoreOf(shape.features[id]) : 0])) as Record<
     FrontId,
     number
@@ -60,6 +64,11 @@ export function judgeFront({ isDeclared, shape, named }: FrontQuestion): FrontCa
     let confidence = PRIOR[isDeclared ? 'declared' : 'none'][id] * Math.exp(scores[id]);
     if (isDeclared && id === '+z') {
       evidence.push({ text: 'its format has the front at +Z (glTF 2.0, section 3.4)' });
+      independent++;
+    }
+    if (habitFront === id) {
+      confidence *= BY_HABIT;
+      evidence.push({ text: 'a habit of its source' });
       independent++;
     }
     let isNamed = false;

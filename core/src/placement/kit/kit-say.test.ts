@@ -1,3 +1,4 @@
+import type { Answer } from '@haveld/contract/finding';
 import { judgeSize, type SizeQuestion } from '../judge-size';
 import { findTypicalSize } from '../typical-sizes';
 import { listKitSays, listUnitShares } from './kit-say';
@@ -50,7 +51,7 @@ test('what a person answered for one counts for all others, whatever they look l
 });
 
 test('what was measured, set aside or read long ago says no unit', () => {
-  const own = { kind: 'own', steps: [], words: '0.5 m high' } as const;
+  const own: Answer = { kind: 'own', steps: [], words: '0.5 m high' };
   expect(listUnitShares(PEG, own)).toEqual({ shares: {}, isAnswered: false });
   expect(listUnitShares(null, null)).toEqual({ shares: {}, isAnswered: false });
   expect(listUnitShares(PEG, { kind: 'set-aside', reason: 'later' }).shares).toHaveProperty('cm');

@@ -87,3 +87,11 @@ test.each([
   expect(row.pitch).toBeCloseTo(pitch, 9);
   expect(row.words).toMatch(new RegExp(`${words}$`));
 });
+
+test('a piece of a kit stands in a row by the module of its kit', () => {
+  expect(describeRow(0.63, 6, 0.6)).toMatchObject({
+    pitch: 0.6,
+    words: expect.stringMatching(/they overlap by 30 mm$/),
+  });
+  expect(describeRow(1.17, 6, 0.6).words).toMatch(/gaps of 30 mm$/);
+});

@@ -6,12 +6,13 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import { takeSure, type Sheet } from '@haveld/contract/bench';
 import { bytesUrl, call } from '../../api/client';
-import { sheetQuery } from '../../api/queries';
+import { kitBenchQuery, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { Failure, Loading } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
 import type { Side } from '../../view3d/stage';
 import { TimeBar } from '../../view3d/time-bar';
+import type { TrialKind } from '../../view3d/use-trials';
 import { usePlaying } from '../../view3d/use-playing';
 import { listShownCopies, useTreated } from '../../view3d/use-treated';
 import type { StandIn } from '../../view3d/stand-ins';
@@ -46,6 +47,9 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const [only, setOnly] = useState(0);
   const [frame, setFrame] = useState(0);
   const [cataloguing, setCataloguing] = useState(false);
+  const [tried, setTried] = useState<TrialKind | null>(null);
+  // six in a row stand by the module of their kit, which takes all of its pieces to find
+  const kit = useQuery({ ...kitBenchQuery(sheet.kit?.id ?? ''), enabled: sheet.kit !== null && tried === 'row' });
   const sure = useChange(() => call(takeSure, { params: { id: sheet.id } }));
   const playing = usePlaying(sheet.source.clips);
   useHotkeys('p', () => sheet.source.clips.length > 0 && playing.setRunning(!playing.isRunning));
@@ -106,6 +110,8 @@ function SheetView({ sheet }: { sheet: Sheet }) {
               frameKey={frame}
               moment={playing.moment}
               canDrop={sheet.source.clips.length === 0}
+              moduleM={kit.data?.measures.module?.metres ?? null}
+              onTrial={setTried}
             />
             {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
             <FiguresRow
@@ -144,7 +150,15 @@ function Head({
     <div className="screen-head">
       <span className="mono quiet">{sheet.accession}</span>
       <h1>{sheet.name}</h1>
-      <span className="quiet small">from “{sheet.arrivalName}”</span>
+      <span className="quiet small">
+        {sheet.kit ? (
+          <>
+            a piece of <Link to={`/bench/kits/${sheet.kit.id}`}>{sheet.kit.name}</Link>
+          </>
+        ) : (
+          `from “${sheet.arrivalName}”`
+        )}
+      </span>
       <span className="grow" />
       <ol className="states" aria-label="State">
         {STATES.map(({ state, words }) => (

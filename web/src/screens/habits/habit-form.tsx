@@ -100,6 +100,18 @@ export function HabitForm({ id, habit, onDone }: { id: string; habit: NamingHabi
         />
         <Choice
           control={control}
+          name="front"
+          label="Once it stands, it faces"
+          options={[
+            ['', 'not known'],
+            ['+z', 'forwards, +Z'],
+            ['-z', 'away, −Z'],
+            ['+x', 'to the right, +X'],
+            ['-x', 'to the left, −X'],
+          ]}
+        />
+        <Choice
+          control={control}
           name="twoSidedFoliage"
           label="Leaves are"
           options={[
@@ -174,7 +186,7 @@ function Choice({
   options,
 }: {
   control: ReturnType<typeof useForm<NamingHabit>>['control'];
-  name: 'appliesBy' | 'unit' | 'up' | 'twoSidedFoliage';
+  name: 'appliesBy' | 'unit' | 'up' | 'front' | 'twoSidedFoliage';
   label: string;
   options: [string, string][];
 }) {

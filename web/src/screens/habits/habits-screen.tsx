@@ -18,6 +18,7 @@ const EMPTY: NamingHabit = {
   words: [],
   unit: null,
   up: null,
+  front: null,
   twoSidedFoliage: null,
 };
 const SCOPE_WORDS: Record<NamingHabit['appliesBy'], string> = {
@@ -145,11 +146,14 @@ function HabitRow({ habit, onEdit }: { habit: StoredHabit; onEdit: () => void })
 
 const UNIT_WORDS = { mm: 'millimetres', cm: 'centimetres', dm: 'decimetres', m: 'metres', in: 'inches', ft: 'feet' };
 
-function describe({ words, unit, up, twoSidedFoliage }: NamingHabit): string {
+const FRONT_WORDS = { '+z': 'forwards', '-z': 'away', '+x': 'to the right', '-x': 'to the left' };
+
+function describe({ words, unit, up, front, twoSidedFoliage }: NamingHabit): string {
   const parts = [
     ...words.map(({ word, means }) => `“${word}” means ${means.replace('map:', 'a map of ')}`),
     ...(unit ? [`its files are in ${UNIT_WORDS[unit]}`] : []),
     ...(up ? [`${up.toUpperCase()} is up`] : []),
+    ...(front ? [`once they stand, its models face ${FRONT_WORDS[front]}`] : []),
     ...(twoSidedFoliage === null ? [] : [twoSidedFoliage ? 'leaves are two-sided' : 'leaves are one-sided']),
   ];
   return parts.length > 0 ? `${parts.join(', ')}.` : 'Nothing yet.';

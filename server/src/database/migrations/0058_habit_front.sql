@@ -1,0 +1,2 @@
+ALTER TABLE naming_habit
+  ADD COLUMN front VARCHAR(2) NULL;
