@@ -34,3 +34,35 @@ test('a drawing in millimetres with Z up lies on its back when it is read as met
   const zs = [...text.matchAll(/^v \S+ \S+ (\S+)$/gm)].map((match) => Number(match[1]));
   expect(Math.max(...zs)).toBeCloseTo(2600, 0);
 });
+
+/** True where every edge is walked as often one way as the other. */
+function isClosed({ polygons }: Part): boolean {
+  const walked = new Map<string, number>();
+  for (const { corners } of polygons)
+    corners.forEach(([from], i) => {
+      const [to] = corners[(i + 1) % corners.length];
+      const key = from < to ? `${from} ${to}` : `${to} ${from}`;
+      walked.set(key, (walked.get(key) ?? 0) + (from < to ? 1 : -1));
+    });
+  return [...walked.values()].every((count) => count === 0);
+}
+
+/** The divergence theorem: what faces enclose that look outwards is above zero. */
+const enclosed = ({ points: p, polygons }: Part): number =>
+  polygons.reduce((sum, { corners }) => {
+    const [a, ...rest] = corners.map(([point]) => p[point]);
+    return rest.slice(1).reduce((own, c, i) => {
+      const b = rest[i];
+      return (
+        own +
+        a[0] * (b[1] * c[2] - b[2] * c[1]) +
+        a[1] * (b[2] * c[0] - b[0] * c[2]) +
+        a[2] * (b[0] * c[1] - b[1] * c[0])
+      );
+    }, sum);
+  }, 0);
+
+test.each(Object.entries(harbour))('closed parts of %s look outwards', (_, build) => {
+  const closed = build().filter(isClosed);
+  for (const part of closed) expect([part.name, enclosed(part) > 0]).toEqual([part.name, true]);
+});

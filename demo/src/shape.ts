@@ -12,7 +12,7 @@ export interface Part {
 
 type Vector = [number, number, number];
 
-/** Turns a profile of [radius, height] about the Y axis; poles close to triangles. */
+/** Turns a profile of [radius, height] about the Y axis, whichever way it runs; poles close to triangles. */
 export function lathe(
   name: string,
   material: string,
@@ -40,14 +40,14 @@ export function lathe(
   profile.forEach((_, r) => {
     for (let s = 0; s <= segments; s++) part.layout.push([(s / segments) * tile[0], (lengths[r] / total) * tile[1]]);
   });
+  const runsDown =
+    profile.slice(1).reduce((sum, [radius, y], i) => sum + (radius + profile[i][0]) * (y - profile[i][1]), 0) < 0;
   const at = (r: number, s: number): [number, number] => [rings[r][s % segments], r * (segments + 1) + s];
   for (let r = 0; r + 1 < profile.length; r++) {
     for (let s = 0; s < segments; s++) {
       const corners = [at(r, s), at(r + 1, s), at(r + 1, s + 1), at(r, s + 1)];
-      part.polygons.push({
-        corners: corners.filter((corner, i) => corners.findIndex((other) => other[0] === corner[0]) === i),
-        smoothing,
-      });
+      const different = corners.filter((corner, i) => corners.findIndex((other) => other[0] === corner[0]) === i);
+      part.polygons.push({ corners: runsDown ? different.reverse() : different, smoothing });
     }
   }
   return part;
@@ -144,19 +144,19 @@ export function tube(
       part.polygons.push({
         corners: [
           [rings[r][s], l],
-          [rings[r][t], l + 1],
-          [rings[next][t], m + 1],
           [rings[next][s], m],
+          [rings[next][t], m + 1],
+          [rings[r][t], l + 1],
         ],
         smoothing: 1,
       });
     }
   }
   if (!closed) {
-    part.polygons.push({ corners: rings[0].map((p, s): [number, number] => [p, s]).reverse(), smoothing: 0 });
+    part.polygons.push({ corners: rings[0].map((p, s): [number, number] => [p, s]), smoothing: 0 });
     const last = (path.length - 1) * (segments + 1);
     part.polygons.push({
-      corners: rings[path.length - 1].map((p, s): [number, number] => [p, last + s]),
+      corners: rings[path.length - 1].map((p, s): [number, number] => [p, last + s]).reverse(),
       smoothing: 0,
     });
   }
@@ -213,9 +213,17 @@ export function ball(name: string, material: string, radii: Vector, centre: Vect
   ]);
 }
 
-/** @returns the part with every point moved */
+/** @returns the part with every point moved; where that mirrors it, its faces are turned so that they still look outwards */
 export function transform(part: Part, move: (point: Vector) => Vector): Part {
-  return { ...part, points: part.points.map(move) };
+  const [o, x, y, z] = [move([0, 0, 0]), move([1e-3, 0, 0]), move([0, 1e-3, 0]), move([0, 0, 1e-3])];
+  const along = (end: Vector): Vector => [end[0] - o[0], end[1] - o[1], end[2] - o[2]];
+  const [u, v, w] = [along(x), along(y), along(z)];
+  const [cx, cy, cz] = cross(u, v);
+  const mirrors = cx * w[0] + cy * w[1] + cz * w[2] < 0;
+  const polygons = mirrors
+    ? part.polygons.map(({ corners, smoothing }) => ({ corners: [...corners].reverse(), smoothing }))
+    : part.polygons;
+  return { ...part, points: part.points.map(move), polygons };
 }
 
 export const moved = (part: Part, [dx, dy, dz]: Vector): Part =>
