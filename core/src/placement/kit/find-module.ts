@@ -26,6 +26,8 @@ const FITS_FROM = 0.8;
 const FEWEST_SIDES = 8;
 /** Of sides that fall anywhere a fine module holds many by chance: it has to hold so many times more. Ours. */
 const ABOVE_CHANCE = 3;
+/** Finer than this, metres, sides may be multiples only because people round: it is a module where nothing misses it. Ours. */
+const FINE = 0.25;
 const SIDES = ['width', 'height', 'depth'] as const;
 
 /**
@@ -50,6 +52,7 @@ export function findModule(sizes: readonly (readonly [number, number, number])[]
     }));
     const odd = offs.filter(({ off }) => Math.abs(off) > slack);
     const share = 1 - odd.length / sides.length;
+    if (module < FINE && odd.length > 0) continue;
     const byChance = (2 * slack) / module;
     if (share < FITS_FROM || share < Math.min(0.95, byChance * ABOVE_CHANCE)) continue;
     const words =

@@ -30,6 +30,19 @@ describe('the module of a kit', () => {
     expect(found.odd).toEqual([{ piece: 5, side: 'width', off: expect.closeTo(0.04, 6) }]);
   });
 
+  test('loose furniture whose sides are mostly round has none: a fine module is one that nothing misses', () => {
+    const loose: Size[] = [
+      [1.8, 0.48, 0.4],
+      [1.1, 0.48, 0.4],
+      [0.8, 0.6, 0.6],
+      [0.5, 0.35, 0.4],
+      [0.9, 0.4, 0.5],
+    ];
+    expect(findModule(loose)).toBeNull();
+    const tiles = loose.map((size): Size => size.map((side) => Math.round(side * 10) / 10) as Size);
+    expect(findModule(tiles)).toMatchObject({ module: 0.1, odd: [] });
+  });
+
   test('sizes that follow nothing have none, and neither have few', () => {
     const anyhow = Array.from({ length: 40 }, (_, i): Size => [
       0.313 + i * 0.0717,
