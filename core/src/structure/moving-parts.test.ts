@@ -50,6 +50,13 @@ test('wheels spin about their middles, lids open about their back edges', () => 
   ]);
 });
 
+test('the wings of a bird are no doors', () => {
+  const document = createDocument();
+  addBox(document, [-0.1, 0, -0.3], [0.1, 0.2, 0.3], 'body');
+  addBox(document, [0.1, 0.1, -0.1], [0.8, 0.12, 0.1], 'wing left');
+  expect(list(document)).toEqual([]);
+});
+
 test('a model that is one part, or all door, moves nothing', () => {
   const document = createDocument();
   addBox(document, [1, 0, 0], [2, 2, 0.1], 'door');

@@ -27,7 +27,7 @@ export interface MovingPart {
 
 /** By name. Common practice, no source. */
 const MOTION_WORDS: Record<Motion, RegExp> = {
-  swings: /\b(doors?|gates?|shutters?|sash|casement|wing|door ?leaf)\b/i,
+  swings: /\b(doors?|gates?|shutters?|sash|casement)\b/i,
   lifts: /\b(lids?|hatch(es)?|flaps?|trap ?door|tail ?gate|bonnet|cover)\b/i,
   spins:
     /\b(wheels?|tyres?|tires?|propellers?|rotors?|pulleys?|gears?|cogs?|drum|winch|impeller|fan blades?|vane|anemometer)\b/i,
