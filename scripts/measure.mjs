@@ -5,15 +5,16 @@ import { startDatabase } from './steps/database.mjs';
 import { installDependencies, installPackages } from './steps/install.mjs';
 import { run } from './steps/run.mjs';
 
-/** Measures every claim of measures/src, or those named. Figures are reported as they are; nothing passes or fails. */
+/** Measures every claim of measures/src, or those named; other words are for the measure itself (`placement tuning details`). Figures are reported as they are; nothing passes or fails. */
 const root = resolve(import.meta.dirname, '..');
 await installPackages({ forTests: false, database: true, forMeasures: true });
 await installDependencies(root);
 await buildAll(root);
-const wanted = process.argv.slice(2);
-const claims = readdirSync(join(root, 'measures/src')).filter(
-  (name) => name.endsWith('.ts') && (wanted.length === 0 || wanted.includes(name.replace('.ts', ''))),
-);
+const all = readdirSync(join(root, 'measures/src')).filter((name) => name.endsWith('.ts'));
+const words = process.argv.slice(2);
+const named = all.filter((name) => words.includes(name.replace('.ts', '')));
+const claims = named.length > 0 ? named : all;
+const rest = words.filter((word) => !named.includes(`${word}.ts`));
 const outdir = join(root, 'dist/measures');
 await bundleForNode(
   Object.fromEntries(
@@ -27,7 +28,7 @@ await bundleForNode(
 const database = await startDatabase(join(root, '.haveld/test-database'), { quick: true });
 try {
   for (const name of claims)
-    await run(process.execPath, [join(outdir, name.replace('.ts', '.js'))], {
+    await run(process.execPath, [join(outdir, name.replace('.ts', '.js')), ...rest], {
       cwd: root,
       env: { ...process.env, HAVELD_TEST_DATABASE: database.url('') },
     });
