@@ -3,6 +3,7 @@ import type { Category } from '@haveld/contract/category';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Person } from '@haveld/contract/people';
 import { DomainError } from '@haveld/contract/error';
+import type { Answer } from '@haveld/contract/finding';
 import { groupFindings } from '@haveld/core/condition/group-findings';
 import { measureKit } from '@haveld/core/condition/measure-kit';
 import { getArrivalName } from '../arrivals/service';
@@ -11,7 +12,8 @@ import type { Dependencies } from '../dependencies';
 import { findKit } from '../kits/service';
 import { createKitSizes } from './kit-sizes';
 import * as queries from './queries';
-import { answerFinding, catalogueAsset, changeProvenance, getSheet, takeSure } from './service';
+import { answerOne, takeSureOf } from './answering';
+import { catalogueOne, changeProvenance, getSheet } from './service';
 
 /** A kit on the bench: one job, however many pieces. */
 export async function getKitBench({ pool }: Dependencies, kitId: string): Promise<KitBench> {
@@ -68,22 +70,21 @@ export async function answerForPieces(
   person: Person,
 ): Promise<number> {
   await requirePieces(dependencies.pool, kitId, given.assetIds);
+  const kitSizes = createKitSizes(dependencies.pool);
+  const answer: Answer | null = given.choiceId === null ? null : { kind: 'taken', choiceId: given.choiceId };
   let answered = 0;
-  for (const id of given.assetIds) {
-    const finding = (await getSheet(dependencies.pool, id)).findings.find(({ key }) => key === given.key);
-    if (!finding || (given.choiceId !== null && !finding.choices.some((choice) => choice.id === given.choiceId)))
-      continue;
-    await answerFinding(
-      dependencies,
-      id,
-      given.key,
-      given.choiceId === null ? null : { kind: 'taken', choiceId: given.choiceId },
-      person,
-    );
-    answered++;
-  }
+  for (const id of given.assetIds)
+    try {
+      await answerOne(dependencies, id, { key: given.key, answer }, person, kitSizes);
+      answered++;
+    } catch (error) {
+      // a piece that has no such finding or choice is not among those the answer was on offer for
+      if (!(error instanceof DomainError) || !NOT_ON_OFFER.has(error.code)) throw error;
+    }
   return answered;
 }
+
+const NOT_ON_OFFER = new Set(['not-found', 'bad-request']);
 
 export async function takeSureForPieces(
   dependencies: Dependencies,
@@ -92,7 +93,8 @@ export async function takeSureForPieces(
   person: Person,
 ): Promise<void> {
   await requirePieces(dependencies.pool, kitId, assetIds);
-  for (const id of assetIds) await takeSure(dependencies, id, person);
+  const kitSizes = createKitSizes(dependencies.pool);
+  for (const id of assetIds) await takeSureOf(dependencies, id, person, { kitSizes });
 }
 
 /** Asks for a version of every piece that may be catalogued. @returns those that may not yet, with why */
@@ -103,11 +105,11 @@ export async function cataloguePieces(
   person: Person,
 ): Promise<{ begun: number; held: { name: string; why: string }[] }> {
   await requirePieces(dependencies.pool, kitId, assetIds);
+  const kitSizes = createKitSizes(dependencies.pool);
   const held: { name: string; why: string }[] = [];
   for (const id of assetIds) {
-    const { name, missing } = await getSheet(dependencies.pool, id);
+    const { name, missing } = await catalogueOne(dependencies, id, { category }, person, kitSizes);
     if (missing.length > 0) held.push({ name, why: missing.join(' ') });
-    else await catalogueAsset(dependencies, id, { name, category }, person);
   }
   return { begun: assetIds.length - held.length, held };
 }

@@ -7,7 +7,9 @@ import { listStandIns } from '../catalogue/sized-assets';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import * as queries from './queries';
-import { applyAnswer, getSheet, listFindings, mustFind } from './service';
+import { applyAnswer } from './answering';
+import { listFindings, mustFind } from './findings';
+import { getSheet } from './service';
 
 /** By these words an answer is known to have come with a place. */
 const PLACE_WORDS = 'in the place of';

@@ -4,17 +4,11 @@ import type { AssetState } from '@haveld/contract/asset-state';
 import type { BenchRow, Sheet } from '@haveld/contract/bench';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
-import type { Answer, Finding, Heading } from '@haveld/contract/finding';
+import type { Answer, Heading } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Person } from '@haveld/contract/people';
 import type { Step } from '@haveld/contract/step';
-import {
-  answerFindings,
-  callsForBaking,
-  listAnswerSteps,
-  listMissing,
-  listSureOpen,
-} from '@haveld/core/condition/answers';
+import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
 import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
 import { getArrival, getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
@@ -22,12 +16,13 @@ import { formatAccession } from '../accession';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { findOpenJob, insertJob } from '../jobs/job-table';
-import { loadBook } from '../rights/book';
-import { changeProvenances, confirmLicence, listChanges, markOwn, startProvenance } from '../rights/provenance';
-import { listRightsFindings, loadRightsStates, refreshRightsMarks, type AssetRightsState } from '../rights/state';
+import { changeProvenances, listChanges, markOwn, startProvenance } from '../rights/provenance';
+import { refreshRightsMarks } from '../rights/state';
 import { noteMapSteps } from './note-map-steps';
 import { refreshSearchTexts } from './search-text';
-import { createKitSizes, weighWithKit } from './kit-sizes';
+import { answerOne, assessAgain, takeSureOf } from './answering';
+import { listFindings, mustFind } from './findings';
+import { createKitSizes, type KitSizes } from './kit-sizes';
 import * as queries from './queries';
 
 /** @returns the asset of each find that has one */
@@ -67,24 +62,6 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
     await bumpRevision(tx);
     return id;
   });
-}
-
-/** @throws {DomainError} where there is no such asset */
-export async function mustFind(db: Executor, id: string): Promise<queries.AssetRow> {
-  const asset = await queries.findAsset(db, id);
-  if (!asset) throw new DomainError('not-found', 'There is no such asset.');
-  return asset;
-}
-
-/** Rights first, then what was seen in the document; the size of a piece with what the rest of its kit says. */
-export async function listFindings(
-  db: Executor,
-  asset: queries.AssetRow,
-  kitSizes = createKitSizes(db),
-): Promise<{ findings: Finding[]; rights: AssetRightsState }> {
-  const [rights] = await loadRightsStates(db, [asset.id]);
-  const seen = await weighWithKit(asset, kitSizes);
-  return { rights, findings: [...listRightsFindings(await loadBook(db), rights), ...seen] };
 }
 
 /** @param kitSizes shared where many sheets are read at once */
@@ -168,65 +145,6 @@ export async function listBench(db: Executor): Promise<BenchRow[]> {
   );
 }
 
-/** Answers one finding: its earlier steps go, those of the answer come. */
-export async function answerFinding(
-  { pool }: Dependencies,
-  id: string,
-  key: string,
-  answer: Answer | null,
-  person: Person,
-): Promise<Sheet> {
-  await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
-    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
-    const { findings } = await listFindings(tx, asset);
-    const finding = findings.find((candidate) => candidate.key === key);
-    if (!finding) throw new DomainError('not-found', 'This finding is not on the sheet any more.');
-    await applyAnswer(tx, asset, finding, answer, person);
-    await bumpRevision(tx);
-  });
-  return getSheet(pool, id);
-}
-
-/** Puts an answer and its steps in place of those that stood there. */
-export async function applyAnswer(
-  tx: PoolConnection,
-  asset: queries.AssetRow,
-  finding: Finding,
-  answer: Answer | null,
-  person: Person,
-): Promise<void> {
-  if (finding.heading === 'rights') return answerRights(tx, asset, finding, answer, person);
-  await queries.deleteStepsOf(tx, asset.id, finding.key);
-  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
-  else {
-    const steps = listAnswerSteps(finding, answer);
-    await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
-    for (const step of steps)
-      await queries.insertStep(tx, {
-        id: randomUUID(),
-        assetId: asset.id,
-        findingKey: finding.key,
-        step,
-        personId: person.id,
-      });
-    await noteMapSteps(tx, asset.id, finding, steps, person);
-    if (callsForBaking(asset.findings, steps)) await ensureBaked(tx, asset, person);
-  }
-  if (finding.key.startsWith('stranger:') || isChosenMap(finding, answer)) await assessAgain(tx, asset);
-}
-
-/** Another picture than the one surely proposed, or that taken back: what follows from it is not known yet. */
-const isChosenMap = (finding: Finding, answer: Answer | null): boolean =>
-  finding.key.startsWith('map:') &&
-  (answer === null || answer.kind === 'own' || (answer.kind === 'taken' && !finding.sure));
-
-async function assessAgain(tx: PoolConnection, asset: queries.AssetRow): Promise<void> {
-  const open = await findOpenJob(tx, 'assess-asset', asset.id);
-  if (open?.state !== 'waiting')
-    await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
-}
-
 /** Works its condition out anew, with what Haveld knows today; answers and steps stay. */
 export async function lookAgain({ pool }: Dependencies, id: string): Promise<Sheet> {
   await transact(pool, async (tx) => {
@@ -238,54 +156,27 @@ export async function lookAgain({ pool }: Dependencies, id: string): Promise<She
   return getSheet(pool, id);
 }
 
-/** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */
-async function answerRights(
-  tx: PoolConnection,
-  asset: queries.AssetRow,
-  finding: Finding,
+/** Answers one finding: its earlier steps go, those of the answer come. */
+export async function answerFinding(
+  dependencies: Dependencies,
+  id: string,
+  key: string,
   answer: Answer | null,
   person: Person,
-): Promise<void> {
-  if (finding.mark === 'blocks' && answer !== null)
-    throw new DomainError('cannot-catalogue', `${finding.title}: this cannot be set aside.`);
-  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
-  else await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
-  if (finding.key === 'rights:licence') {
-    const why = answer === null ? null : answer.kind === 'set-aside' ? answer.reason : 'taken after a look';
-    const settled = await confirmLicence(tx, asset.id, { confirmedBy: asset.licenceConfirmedBy }, why, person);
-    // the first of two says so and leaves the question open for the second
-    if (!settled) await queries.deleteAnswer(tx, asset.id, finding.key);
-  }
-  await refreshRightsMarks(tx, [asset.id]);
-}
-
-/** A turn or a scale calls for baking; it stands in the treatment as a step like any other. */
-async function ensureBaked(tx: PoolConnection, asset: queries.AssetRow, person: Person): Promise<void> {
-  const steps = await queries.listSteps(tx, asset.id);
-  if (steps.some(({ step }) => step.kind === 'bake')) return;
-  await queries.insertStep(tx, {
-    id: randomUUID(),
-    assetId: asset.id,
-    findingKey: 'bake',
-    step: { kind: 'bake', schema: 1 },
-    personId: person.id,
-  });
-  await queries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
+): Promise<Sheet> {
+  await answerOne(dependencies, id, { key, answer }, person);
+  return getSheet(dependencies.pool, id);
 }
 
 /** @param heading only those under it; left out, all */
-export async function takeSure({ pool }: Dependencies, id: string, person: Person, heading?: Heading): Promise<Sheet> {
-  await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
-    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
-    const { findings } = await listFindings(tx, asset);
-    const sheet = answerFindings(findings, await queries.listAnswers(tx, id));
-    const wanted = listSureOpen(sheet).filter((finding) => !heading || finding.heading === heading);
-    for (const finding of wanted)
-      await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id }, person);
-    await bumpRevision(tx);
-  });
-  return getSheet(pool, id);
+export async function takeSure(
+  dependencies: Dependencies,
+  id: string,
+  person: Person,
+  heading?: Heading,
+): Promise<Sheet> {
+  await takeSureOf(dependencies, id, person, { heading });
+  return getSheet(dependencies.pool, id);
 }
 
 /** Steps of a person's own, as the sheet of maps makes them: those under the key go, the new ones come. */
@@ -338,21 +229,40 @@ export async function changeProvenance(
 
 /** Asks for a version; when it is made and checked, the asset stands in the catalogue. */
 export async function catalogueAsset(
-  { pool }: Dependencies,
+  dependencies: Dependencies,
   id: string,
   given: { name: string; category: Category },
   person: Person,
 ): Promise<Sheet> {
-  await transact(pool, async (tx) => {
+  const { missing } = await catalogueOne(dependencies, id, given, person);
+  if (missing.length > 0)
+    throw new DomainError('cannot-catalogue', `It cannot be catalogued yet. ${missing.join(' ')}`);
+  return getSheet(dependencies.pool, id);
+}
+
+/**
+ * Asks for a version, where nothing stands against it.
+ * @param given its own name where none is given
+ * @param kitSizes shared where it is done for many pieces at once
+ * @returns its name, and what still stands between it and the catalogue, a sentence each
+ */
+export async function catalogueOne(
+  { pool }: Dependencies,
+  id: string,
+  given: { name?: string; category: Category },
+  person: Person,
+  kitSizes?: KitSizes,
+): Promise<{ name: string; missing: string[] }> {
+  return transact(pool, async (tx) => {
     const asset = await queries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
-    const { findings } = await listFindings(tx, asset);
+    const name = given.name ?? asset.name;
+    const { findings } = await listFindings(tx, asset, kitSizes);
     const answers = await queries.listAnswers(tx, id);
     const missing = listMissing(answerFindings(findings, answers));
-    if (missing.length > 0)
-      throw new DomainError('cannot-catalogue', `It cannot be catalogued yet. ${missing.join(' ')}`);
-    await queries.setNameAndCategory(tx, id, given.name, given.category);
-    await nameRootAs(tx, id, houseName(given.name));
+    if (missing.length > 0) return { name, missing };
+    await queries.setNameAndCategory(tx, id, name, given.category);
+    await nameRootAs(tx, id, houseName(name));
     const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);
     const code = steps.map(describeStepCode);
     const same = await queries.findSameVersion(tx, id, asset.readingId, steps, code);
@@ -371,11 +281,11 @@ export async function catalogueAsset(
         hasSize,
         personId: person.id,
       });
-      await insertJob(tx, { kind: 'make-version', subjectId: versionId, words: `making “${given.name}”` });
+      await insertJob(tx, { kind: 'make-version', subjectId: versionId, words: `making “${name}”` });
     }
     await bumpRevision(tx);
+    return { name, missing };
   });
-  return getSheet(pool, id);
 }
 
 /** The root carries the asset's name, where the treatment names it at all. */

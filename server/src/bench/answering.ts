@@ -1,0 +1,136 @@
+import { randomUUID } from 'node:crypto';
+import type { PoolConnection } from 'mysql2/promise';
+import { DomainError } from '@haveld/contract/error';
+import type { Answer, Finding, Heading } from '@haveld/contract/finding';
+import type { Person } from '@haveld/contract/people';
+import { answerFindings, callsForBaking, listAnswerSteps, listSureOpen } from '@haveld/core/condition/answers';
+import { bumpRevision, transact } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { findOpenJob, insertJob } from '../jobs/job-table';
+import { confirmLicence } from '../rights/provenance';
+import { refreshRightsMarks } from '../rights/state';
+import { listFindings } from './findings';
+import type { KitSizes } from './kit-sizes';
+import { noteMapSteps } from './note-map-steps';
+import * as queries from './queries';
+
+/**
+ * Answers one finding: its earlier steps go, those of the answer come.
+ * @param kitSizes shared where many pieces are answered at once
+ * @throws {DomainError} where there is no such asset or finding, or the answer is none of its choices
+ */
+export async function answerOne(
+  { pool }: Dependencies,
+  id: string,
+  { key, answer }: { key: string; answer: Answer | null },
+  person: Person,
+  kitSizes?: KitSizes,
+): Promise<void> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const { findings } = await listFindings(tx, asset, kitSizes);
+    const finding = findings.find((candidate) => candidate.key === key);
+    if (!finding) throw new DomainError('not-found', 'This finding is not on the sheet any more.');
+    await applyAnswer(tx, asset, finding, answer, person);
+    await bumpRevision(tx);
+  });
+}
+
+/**
+ * Takes every sure proposal nobody has answered.
+ * @param heading only those under it; left out, all
+ * @param kitSizes shared where it is done for many pieces at once: what was sure before is taken
+ */
+export async function takeSureOf(
+  { pool }: Dependencies,
+  id: string,
+  person: Person,
+  { heading, kitSizes }: { heading?: Heading; kitSizes?: KitSizes } = {},
+): Promise<void> {
+  await transact(pool, async (tx) => {
+    const asset = await queries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const { findings } = await listFindings(tx, asset, kitSizes);
+    const sheet = answerFindings(findings, await queries.listAnswers(tx, id));
+    const wanted = listSureOpen(sheet).filter((finding) => !heading || finding.heading === heading);
+    for (const finding of wanted)
+      await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id }, person);
+    await bumpRevision(tx);
+  });
+}
+
+/** Puts an answer and its steps in place of those that stood there. */
+export async function applyAnswer(
+  tx: PoolConnection,
+  asset: queries.AssetRow,
+  finding: Finding,
+  answer: Answer | null,
+  person: Person,
+): Promise<void> {
+  if (finding.heading === 'rights') return answerRights(tx, asset, finding, answer, person);
+  await queries.deleteStepsOf(tx, asset.id, finding.key);
+  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
+  else {
+    const steps = listAnswerSteps(finding, answer);
+    await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
+    for (const step of steps)
+      await queries.insertStep(tx, {
+        id: randomUUID(),
+        assetId: asset.id,
+        findingKey: finding.key,
+        step,
+        personId: person.id,
+      });
+    await noteMapSteps(tx, asset.id, finding, steps, person);
+    if (callsForBaking(asset.findings, steps)) await ensureBaked(tx, asset, person);
+  }
+  if (finding.key.startsWith('stranger:') || isChosenMap(finding, answer)) await assessAgain(tx, asset);
+}
+
+/** Another picture than the one surely proposed, or that taken back: what follows from it is not known yet. */
+const isChosenMap = (finding: Finding, answer: Answer | null): boolean =>
+  finding.key.startsWith('map:') &&
+  (answer === null || answer.kind === 'own' || (answer.kind === 'taken' && !finding.sure));
+
+/** Has its condition worked out anew, once however often it is asked. */
+export async function assessAgain(tx: PoolConnection, asset: queries.AssetRow): Promise<void> {
+  const open = await findOpenJob(tx, 'assess-asset', asset.id);
+  if (open?.state !== 'waiting')
+    await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
+}
+
+/** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */
+async function answerRights(
+  tx: PoolConnection,
+  asset: queries.AssetRow,
+  finding: Finding,
+  answer: Answer | null,
+  person: Person,
+): Promise<void> {
+  if (finding.mark === 'blocks' && answer !== null)
+    throw new DomainError('cannot-catalogue', `${finding.title}: this cannot be set aside.`);
+  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
+  else await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
+  if (finding.key === 'rights:licence') {
+    const why = answer === null ? null : answer.kind === 'set-aside' ? answer.reason : 'taken after a look';
+    const settled = await confirmLicence(tx, asset.id, { confirmedBy: asset.licenceConfirmedBy }, why, person);
+    // the first of two says so and leaves the question open for the second
+    if (!settled) await queries.deleteAnswer(tx, asset.id, finding.key);
+  }
+  await refreshRightsMarks(tx, [asset.id]);
+}
+
+/** A turn or a scale calls for baking; it stands in the treatment as a step like any other. */
+async function ensureBaked(tx: PoolConnection, asset: queries.AssetRow, person: Person): Promise<void> {
+  const steps = await queries.listSteps(tx, asset.id);
+  if (steps.some(({ step }) => step.kind === 'bake')) return;
+  await queries.insertStep(tx, {
+    id: randomUUID(),
+    assetId: asset.id,
+    findingKey: 'bake',
+    step: { kind: 'bake', schema: 1 },
+    personId: person.id,
+  });
+  await queries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
+}
