@@ -1,5 +1,6 @@
 import type { Accessor, Document, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
 import { isLinearIdentity, linearDeterminant, normalMatrix } from '../scene/matrix';
+import { inChunks } from '../geometry/in-chunks';
 import { turnWinding } from '../geometry/turn-faces';
 import { listShownNodes } from '../scene/traverse';
 
@@ -88,9 +89,10 @@ class MeshBaker {
     const known = cache.get(key);
     if (known) return known;
     const m = semantic === 'NORMAL' ? normalMatrix(world) : linearPart(world);
-    const array = transformVectors(readNumbers(src), src.getElementSize(), m);
+    const width = src.getElementSize();
+    const array = transformVectors(readNumbers(src), width, m);
     if (semantic === 'NORMAL' || semantic === 'TANGENT')
-      makeUnit(array, src.getElementSize(), semantic === 'NORMAL' && mirrors ? -1 : 1, mirrors ? -1 : 1);
+      makeUnit(array, width, semantic === 'NORMAL' && mirrors ? -1 : 1, mirrors ? -1 : 1);
     const dst = src.clone().setNormalized(false).setArray(array);
     cache.set(key, dst);
     return dst;
@@ -122,8 +124,19 @@ function readNumbers(src: Accessor): ArrayLike<number> {
 /** The first three of each `width` numbers times a 3 × 3 matrix; a fourth stays. */
 function transformVectors(src: ArrayLike<number>, width: number, m: readonly number[]): Float32Array<ArrayBuffer> {
   const dst = new Float32Array(src.length);
-  const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = m;
-  for (let o = 0; o < src.length; o += width) {
+  inChunks(src.length / width, (from, to) => transformSome(src, dst, width, m, from, to));
+  return dst;
+}
+
+function transformSome(
+  src: ArrayLike<number>,
+  dst: Float32Array,
+  width: number,
+  [m0, m1, m2, m3, m4, m5, m6, m7, m8]: readonly number[],
+  from: number,
+  to: number,
+): void {
+  for (let o = from * width; o < to * width; o += width) {
     const x = src[o];
     const y = src[o + 1];
     const z = src[o + 2];
@@ -132,12 +145,15 @@ function transformVectors(src: ArrayLike<number>, width: number, m: readonly num
     dst[o + 2] = m2 * x + m5 * y + m8 * z;
     if (width === 4) dst[o + 3] = src[o + 3];
   }
-  return dst;
 }
 
 /** Makes vectors unit length, times `sign`; a tangent's fourth number times `flip`. */
 function makeUnit(array: Float32Array, width: number, sign: 1 | -1, flip: 1 | -1): void {
-  for (let o = 0; o < array.length; o += width) {
+  inChunks(array.length / width, (from, to) => makeSomeUnit(array, width, sign, flip, from, to));
+}
+
+function makeSomeUnit(array: Float32Array, width: number, sign: 1 | -1, flip: 1 | -1, from: number, to: number): void {
+  for (let o = from * width; o < to * width; o += width) {
     const length = Math.sqrt(array[o] * array[o] + array[o + 1] * array[o + 1] + array[o + 2] * array[o + 2]);
     const by = sign / (length || 1);
     array[o] *= by;

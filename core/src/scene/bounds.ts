@@ -1,5 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
+import { inChunks } from '../geometry/in-chunks';
 import { listMeshInstances, type MeshInstance } from './traverse';
 import { listPlacedParts } from './placed-parts';
 
@@ -15,7 +16,8 @@ export function computeBounds(document: Document, instances: MeshInstance[] = li
 export function boundPoints(lists: readonly Float64Array[]): Box | null {
   const min: [number, number, number] = [Infinity, Infinity, Infinity];
   const max: [number, number, number] = [-Infinity, -Infinity, -Infinity];
-  for (const positions of lists) extend(positions, min, max);
+  for (const positions of lists)
+    inChunks(positions.length / 3, (from, to) => extend(positions.subarray(from * 3, to * 3), min, max));
   return min.every(Number.isFinite) && max.every(Number.isFinite) ? { min, max } : null;
 }
 

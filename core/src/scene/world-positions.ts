@@ -1,4 +1,5 @@
 import type { Accessor, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
+import { inChunks } from '../geometry/in-chunks';
 import { multiplyMatrix } from './matrix';
 import type { MeshInstance } from './traverse';
 
@@ -10,8 +11,12 @@ export function computeWorldPositions({ node, mesh, world }: MeshInstance, primi
   const src = getLocalPositions(node, mesh, primitive);
   const dst = new Float64Array(src.length);
   if (node.getSkin()) return computeSkinnedPositions(node, primitive, src, dst);
-  const m = world;
-  for (let o = 0; o < src.length; o += 3) {
+  inChunks(src.length / 3, (from, to) => placeVertices(src, dst, world, from, to));
+  return dst;
+}
+
+function placeVertices(src: ArrayLike<number>, dst: Float64Array, m: mat4, from: number, to: number): void {
+  for (let o = from * 3; o < to * 3; o += 3) {
     const x = src[o];
     const y = src[o + 1];
     const z = src[o + 2];
@@ -19,7 +24,6 @@ export function computeWorldPositions({ node, mesh, world }: MeshInstance, primi
     dst[o + 1] = m[1] * x + m[5] * y + m[9] * z + m[13];
     dst[o + 2] = m[2] * x + m[6] * y + m[10] * z + m[14];
   }
-  return dst;
 }
 
 /** The vertices in the mesh's own space, with its blend shapes at their weights (glTF 2.0, 3.7.2.2). */

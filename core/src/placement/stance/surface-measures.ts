@@ -1,4 +1,5 @@
 import type { Box } from '@haveld/contract/report';
+import { inChunks } from '../../geometry/in-chunks';
 import { boxSize } from '../../scene/bounds';
 import type { PlacedPart } from '../../scene/placed-parts';
 import { fillCells } from './measure-mirror';
@@ -45,7 +46,8 @@ export function measureSurface(placed: readonly PlacedPart[], box: Box): Surface
       return { positions, indices, corners, areas: new Float64Array(Math.floor(corners / 3)) };
     });
   const sums = { area: 0, centre: [0, 0, 0], flat: new Float64Array(ENDS), square: new Float64Array(3) };
-  for (const part of parts) addPart(part, box, sums);
+  const slabs = findSlabs(box);
+  for (const part of parts) inChunks(part.areas.length, (from, to) => addTriangles(sums, part, slabs, from, to));
   if (!(sums.area > 0) || !Number.isFinite(sums.area)) return null;
   const size = boxSize(box);
   for (let end = 0; end < ENDS; end++) {
@@ -62,12 +64,17 @@ export function measureSurface(placed: readonly PlacedPart[], box: Box): Surface
     square: sums.square,
     points,
     cells: fillCells(points, box),
-    near: listNear(placed, box),
+    near: listNear(placed, slabs),
   };
 }
 
-/** Where the slabs at the ends of a box begin. */
-function findSlabs(box: Box): { low: number[]; high: number[] } {
+/** Where the slabs at the ends of a box begin, along x, y, z. */
+interface Slabs {
+  low: number[];
+  high: number[];
+}
+
+function findSlabs(box: Box): Slabs {
   const size = boxSize(box);
   return {
     low: size.map((side, axis) => box.min[axis] + side * SLAB),
@@ -75,15 +82,17 @@ function findSlabs(box: Box): { low: number[]; high: number[] } {
   };
 }
 
-function addPart(
-  { positions: p, indices, corners, areas }: Part,
-  box: Box,
+function addTriangles(
   sums: { area: number; centre: number[]; flat: Float64Array; square: Float64Array },
+  { positions: p, indices, areas }: Part,
+  { low, high }: Slabs,
+  from: number,
+  to: number,
 ): void {
-  const { low, high } = findSlabs(box);
   const { flat, square } = sums;
   let [whole, x, y, z] = [0, 0, 0, 0];
-  for (let i = 0; i + 2 < corners; i += 3) {
+  for (let t = from; t < to; t++) {
+    const i = t * 3;
     const a = (indices ? indices[i] : i) * 3;
     const b = (indices ? indices[i + 1] : i + 1) * 3;
     const c = (indices ? indices[i + 2] : i + 2) * 3;
@@ -98,7 +107,7 @@ function addPart(
     const nz = (ux * vy - uy * vx) / 2;
     const area = Math.sqrt(nx * nx + ny * ny + nz * nz);
     if (!(area > 0)) continue;
-    areas[i / 3] = area;
+    areas[t] = area;
     whole += area;
     x += area * (p[a] + p[b] + p[c]);
     y += area * (p[a + 1] + p[b + 1] + p[c + 1]);
@@ -129,12 +138,14 @@ function samplePoints(parts: readonly Part[], total: number): Float64Array {
   const points = new Float64Array(SAMPLES * 3);
   const step = total / SAMPLES;
   let [count, next, sum] = [0, step / 2, 0];
-  for (const { positions: p, indices, corners, areas } of parts)
-    for (let i = 0; i + 2 < corners && count < SAMPLES; i += 3) {
-      const a = (indices ? indices[i] : i) * 3;
-      const b = (indices ? indices[i + 1] : i + 1) * 3;
-      const c = (indices ? indices[i + 2] : i + 2) * 3;
-      sum += areas[i / 3];
+  for (const { positions: p, indices, areas } of parts)
+    for (let t = 0; t < areas.length && count < SAMPLES; t++) {
+      sum += areas[t];
+      // of very many triangles hardly any is sampled
+      if (next >= sum) continue;
+      const a = (indices ? indices[t * 3] : t * 3) * 3;
+      const b = (indices ? indices[t * 3 + 1] : t * 3 + 1) * 3;
+      const c = (indices ? indices[t * 3 + 2] : t * 3 + 2) * 3;
       while (next < sum && count < SAMPLES) {
         // R2: M. Roberts' generalised golden ratio in two dimensions (from memory)
         let s = (count * 0.7548776662466927) % 1;
@@ -153,26 +164,46 @@ function samplePoints(parts: readonly Part[], total: number): Float64Array {
 const MOST_NEAR = 20_000;
 
 /** Vertices that lie at an end; of very many every so manieth. */
-function listNear(parts: readonly PlacedPart[], box: Box): Float64Array[] {
-  const { low, high } = findSlabs(box);
-  const found = Array.from({ length: ENDS }, () => ({ list: [] as number[], every: 1, met: 0 }));
-  for (const { positions: p, corners } of parts) {
-    if (corners < 3) continue;
-    for (let axis = 0; axis < 3; axis++) {
-      const [u, v] = [(axis + 1) % 3, (axis + 2) % 3];
-      const [most, least] = [low[axis], high[axis]];
-      for (let o = 0; o < p.length; o += 3) {
-        const at = p[o + axis];
-        if (at > most && at < least) continue;
-        const end = found[axis * 2 + (at <= most ? 0 : 1)];
-        if (end.met++ % end.every !== 0) continue;
-        end.list.push(p[o + u], p[o + v]);
-        if (end.list.length < MOST_NEAR * 2) continue;
-        // full: every other one goes, and half as many come
-        end.list = end.list.filter((_, i) => (i >> 1) % 2 === 0);
-        end.every *= 2;
-      }
-    }
+function listNear(parts: readonly PlacedPart[], slabs: Slabs): Float64Array[] {
+  const ends = Array.from({ length: ENDS }, () => new Thinned());
+  for (const { positions, corners } of parts)
+    if (corners > 2)
+      inChunks(positions.length / 3, (from, to) => addNear(ends, positions.subarray(from * 3, to * 3), slabs));
+  return ends.map((end) => end.toArray());
+}
+
+function addNear(ends: readonly Thinned[], p: Float64Array, { low, high }: Slabs): void {
+  const [lowX, lowY, lowZ] = low;
+  const [highX, highY, highZ] = high;
+  for (let o = 0; o < p.length; o += 3) {
+    const x = p[o];
+    const y = p[o + 1];
+    const z = p[o + 2];
+    if (x <= lowX) ends[0].add(y, z);
+    else if (x >= highX) ends[1].add(y, z);
+    if (y <= lowY) ends[2].add(z, x);
+    else if (y >= highY) ends[3].add(z, x);
+    if (z <= lowZ) ends[4].add(x, y);
+    else if (z >= highZ) ends[5].add(x, y);
   }
-  return found.map(({ list }) => Float64Array.from(list));
+}
+
+/** Points of a plane, thinned evenly once they are too many. */
+class Thinned {
+  #list: number[] = [];
+  #every = 1;
+  #met = 0;
+
+  add(u: number, v: number): void {
+    if (this.#met++ % this.#every !== 0) return;
+    this.#list.push(u, v);
+    if (this.#list.length < MOST_NEAR * 2) return;
+    // full: every other one goes, and half as many come
+    this.#list = this.#list.filter((_, i) => (i >> 1) % 2 === 0);
+    this.#every *= 2;
+  }
+
+  toArray(): Float64Array {
+    return Float64Array.from(this.#list);
+  }
 }
