@@ -1,5 +1,3 @@
-import type { ReduceAs } from './convert/reduce-picture';
-
 /** Decoded pixels: RGBA, 8 bits a channel, rows from the top. */
 export interface Picture {
   width: number;
@@ -8,6 +6,9 @@ export interface Picture {
   /** True where the file holds light (EXR, HDR) rather than what a screen shows. */
   isLinear?: boolean;
 }
+
+/** How pictures are made smaller. `colour`: averaged as light. `normal`: averaged as vectors and made unit length again. `data`: averaged as they are. */
+export type ReduceAs = 'colour' | 'normal' | 'data';
 
 /** One channel at 16 bits, rows from the top. */
 export interface DeepChannel {

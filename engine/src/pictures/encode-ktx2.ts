@@ -1,5 +1,4 @@
-import type { ReduceAs } from '@haveld/core/textures/convert/reduce-picture';
-import type { Picture } from '@haveld/core/textures/picture-codec';
+import type { Picture, ReduceAs } from '@haveld/core/textures/picture-codec';
 import { openBasis } from './basis-module';
 
 /** The module's number for pixels as they are. */

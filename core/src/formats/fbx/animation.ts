@@ -5,11 +5,12 @@ import { addChannel, addMotionChannels, createNumbers } from '../motion/add-chan
 import type { Curve } from '../motion/curve';
 import { sampleMotion, toleranceFor, type Tolerance } from '../motion/sample-motion';
 import { readCurve, readOldCurve, TICKS_PER_SECOND } from './curve';
+import type { BuiltModel } from './built-model';
 import { setShapeWeights } from './deformers';
 import { findChild, listChildren, numberOf, numbersOf, textOf, type FbxNode } from './fbx-node';
 import type { Pose } from './model-transform';
 import type { FbxObject, ObjectGraph } from './object-graph';
-import { computeNodeMatrix, isPlain, type BuiltModel, type SceneBuilder } from './scene-builder';
+import { computeNodeMatrix, isPlain, type SceneBuilder } from './scene-builder';
 
 type Channel = 'translation' | 'rotation' | 'scale';
 const CHANNELS: Record<string, Channel> = {

@@ -2,7 +2,7 @@ import type { Document, Node } from '@gltf-transform/core';
 import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import type { FbxProperties } from './fbx-properties';
 import type { FbxObject, ObjectGraph } from './object-graph';
-import type { BuiltModel } from './scene-builder';
+import type { BuiltModel } from './built-model';
 
 const INCH_MM = 25.4;
 const LIGHT_KINDS = ['point', 'directional', 'spot'] as const;

@@ -8,7 +8,7 @@ import { findChild, integersOf, numbersOf } from './fbx-node';
 import { readGeometry, type FbxMesh } from './geometry';
 import type { FbxMaterials } from './materials';
 import type { FbxObject, ObjectGraph } from './object-graph';
-import type { BuiltModel } from './scene-builder';
+import type { BuiltModel } from './built-model';
 
 /** A primitive and the control point of each of its vertices. */
 interface Part {

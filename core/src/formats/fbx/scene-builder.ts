@@ -4,22 +4,12 @@ import { decomposeMatrix, composeMatrix, invertMatrix, multiplyMatrix, scaleMatr
 import { setNodeSource } from '../../scene/source-data';
 import { getShownScene } from '../../scene/traverse';
 import { addAttributes, listUserProperties } from './attributes';
+import type { BuiltModel } from './built-model';
 import { findChild, textOf } from './fbx-node';
 import type { FbxMaterials } from './materials';
 import { MeshBuilder } from './mesh-builder';
 import { ModelTransform, type Pose } from './model-transform';
 import type { FbxObject, ObjectGraph } from './object-graph';
-
-/** A model of the file and what became of it. */
-export interface BuiltModel {
-  object: FbxObject;
-  parent: BuiltModel | null;
-  transform: ModelTransform;
-  node: Node;
-  /** World transform by the file's rules, and by glTF's: they differ where a shear could not be kept. */
-  world: mat4;
-  nodeWorld: mat4;
-}
 
 const IDENTITY = scaleMatrix(1);
 

@@ -1,7 +1,7 @@
 import { GrowableFloats } from '../../geometry/growable';
 import { decodeText } from '../../text/decode-text';
 import { NumberScanner } from '../../text/number-scanner';
-import type { ParsedStl, StlSolid } from './read';
+import type { ParsedStl, StlSolid } from './parsed-stl';
 
 /** Reads ASCII STL: `solid name`, `facet normal`, `outer loop`, three `vertex` lines. Words count, lines and case do not. */
 export function parseAsciiStl(bytes: Uint8Array): ParsedStl {

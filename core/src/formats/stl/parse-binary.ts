@@ -1,4 +1,4 @@
-import type { ParsedStl } from './read';
+import type { ParsedStl } from './parsed-stl';
 
 const HEAD_BYTES = 84;
 const TRIANGLE_BYTES = 50;

@@ -10,29 +10,7 @@ import { createMeshNode, createPlainMaterial } from '../add-mesh';
 import type { Reading, ReadingContext } from '../reading';
 import { parseAsciiStl } from './parse-ascii';
 import { isBinaryStl, parseBinaryStl } from './parse-binary';
-
-/** One solid: the corners of its triangles, and a colour each triangle may have. */
-export interface StlSolid {
-  name: string;
-  /** xyz per corner, three corners a triangle. */
-  points: Float32Array;
-  /** rgb per triangle, 0 to 1; null where none has one. */
-  colours: Float32Array | null;
-}
-
-/** `lost` where something of the file is not in the model. */
-export interface Damage {
-  text: string;
-  lost: boolean;
-  line?: number;
-}
-
-export interface ParsedStl {
-  solids: StlSolid[];
-  header: string;
-  /** Sentences about what could not be read. */
-  damages: Damage[];
-}
+import type { StlSolid } from './parsed-stl';
 
 /**
  * Reads an STL file, binary or ASCII, with the colours some programs put into the spare bytes.

@@ -1,9 +1,6 @@
-import type { Picture } from '../picture-codec';
+import type { Picture, ReduceAs } from '../picture-codec';
 import { isSolid } from './is-solid';
 import { byteOfLight, LIGHT_OF_BYTE } from './srgb';
-
-/** `colour`: averaged as light. `normal`: averaged as vectors and made unit length again. `data`: averaged as they are. */
-export type ReduceAs = 'colour' | 'normal' | 'data';
 
 /**
  * Makes a picture smaller, each new texel the average of the area it covers; colours count by how solid they are.
