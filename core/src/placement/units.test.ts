@@ -1,4 +1,4 @@
-import { formatImperial, formatLength, formatSize, parseLength } from './units';
+import { formatImperial, formatLength, formatSize, parseLength, sayIn } from './units';
 
 test.each([
   ['78 cm', 0.78],
@@ -46,4 +46,17 @@ test.each([
   [-0.6096, '−2′'],
 ])('%s m is %s', (metres, words) => {
   expect(formatImperial(metres)).toBe(words);
+});
+
+test.each([
+  ['masts are 2.00 m to 25.00 m high', 'masts are 6′ 6 3/4″ to 82′ high'],
+  ['1.20 × 0.78 × 0.80 m, as declared', '3′ 11 1/4″ × 2′ 6 3/4″ × 2′ 7 1/2″, as declared'],
+  ['Pivot is 12.6 mm off the base centre', 'Pivot is 1/2″ off the base centre'],
+  ['moved by −18.9 mm, on the ground', 'moved by −3/4″, on the ground'],
+  ['every 0.50 m: they overlap by 30 mm', 'every 1′ 7 3/4″: they overlap by 1 1/8″'],
+  ['569 /m, 3 MiB, 2 maps, 4 m² of it, 1 000 times', '569 /m, 3 MiB, 2 maps, 4 m² of it, 1 000 times'],
+  ['wall_4 m01 and v1.2 model', 'wall_4 m01 and v1.2 model'],
+])('“%s” is said “%s”', (words, said) => {
+  expect(sayIn('imperial', words)).toBe(said);
+  expect(sayIn('metric', words)).toBe(words);
 });

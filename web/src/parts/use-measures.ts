@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { formatLengthIn, type MeasureSystem } from '@haveld/core/placement/units';
+import { formatLengthIn, sayIn, type MeasureSystem } from '@haveld/core/placement/units';
 
 const KEY = 'haveld-measures';
 const listeners = new Set<() => void>();
@@ -21,8 +21,12 @@ export function chooseMeasures(system: MeasureSystem): void {
   for (const listener of listeners) listener();
 }
 
-/** How this person wants measures shown. */
-export function useMeasures(): { system: MeasureSystem; length: (metres: number) => string } {
+/** How this person wants measures shown; `say` is for sentences of Haveld's own. */
+export function useMeasures(): {
+  system: MeasureSystem;
+  length: (metres: number) => string;
+  say: (words: string) => string;
+} {
   const system = useSyncExternalStore(subscribe, read);
-  return { system, length: (metres) => formatLengthIn(system, metres) };
+  return { system, length: (metres) => formatLengthIn(system, metres), say: (words) => sayIn(system, words) };
 }

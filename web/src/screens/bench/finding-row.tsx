@@ -6,6 +6,7 @@ import type { Sheet, SheetFinding } from '@haveld/contract/bench';
 import type { Answer, Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import { Mark } from '../../parts/mark';
+import { useMeasures } from '../../parts/use-measures';
 import { WITHOUT_MATERIAL } from '@haveld/core/condition/checks/uv';
 import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
 import { KnownSize } from './known-size';
@@ -31,6 +32,7 @@ export interface FindingRowProps {
 /** One finding: a line; in hand, its evidence, its choices and its answer below it. */
 export function FindingRow(props: FindingRowProps) {
   const { finding, isInHand, onHold } = props;
+  const { say } = useMeasures();
   const answered = finding.answer && describeAnswer(finding, finding.answer);
   return (
     <div
@@ -40,7 +42,7 @@ export function FindingRow(props: FindingRowProps) {
       <button type="button" className="finding-line" aria-expanded={isInHand} onClick={onHold} data-key={finding.key}>
         <Mark mark={finding.settled ? 'holds' : finding.mark} />
         <span className="finding-title">
-          {finding.title} {answered && <span className="finding-answer">{answered}</span>}
+          {say(finding.title)} {answered && <span className="finding-answer">{say(answered)}</span>}
         </span>
       </button>
       {isInHand && <FindingBody {...props} />}
@@ -72,10 +74,11 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
     if (canSetAside) setAside(true);
   });
   const choice = finding.choices.find((candidate) => candidate.id === picked);
+  const { say } = useMeasures();
   const waitsFor = finding.after.filter((key) => !sheet.findings.find((other) => other.key === key)?.settled);
   return (
     <div className="finding-body">
-      {finding.detail && <p>{finding.detail}</p>}
+      {finding.detail && <p>{say(finding.detail)}</p>}
       {waitsFor.length > 0 && (
         <p className="says-look small">First say what belongs to the model; this is judged again then.</p>
       )}
@@ -166,13 +169,14 @@ const formatShare = (share: number): string =>
   share >= 0.995 ? '> 99 %' : share < 0.01 ? '< 1 %' : `${Math.round(share * 100)} %`;
 
 function EvidenceList({ evidence }: { evidence: readonly Evidence[] }) {
+  const { say } = useMeasures();
   if (evidence.length === 0) return null;
   return (
     <ul className="evidence">
       {evidence.map((item, i) => (
         <li key={`${item.text}${i}`}>
           <span>
-            {item.text}
+            {say(item.text)}
             {item.passage && <q>{item.passage}</q>}
             {item.file && (
               <span className="quiet small">
@@ -181,7 +185,7 @@ function EvidenceList({ evidence }: { evidence: readonly Evidence[] }) {
               </span>
             )}
           </span>
-          {item.figure && <span className="mono">{item.figure}</span>}
+          {item.figure && <span className="mono">{say(item.figure)}</span>}
         </li>
       ))}
     </ul>

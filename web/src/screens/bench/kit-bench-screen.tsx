@@ -18,6 +18,7 @@ import { kitBenchQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
+import { useMeasures } from '../../parts/use-measures';
 import { Failure, Loading } from '../../parts/notice';
 import { Portrait } from '../../parts/portrait';
 import { KitCatalogueDialog } from './kit-catalogue-dialog';
@@ -150,6 +151,7 @@ function GroupLine({
   onChoose: (ids: string[]) => void;
 }) {
   const { enqueueSnackbar } = useSnackbar();
+  const { say } = useMeasures();
   const own = chosen.size > 0 ? group.assetIds.filter((id) => chosen.has(id)) : group.assetIds;
   const answer = useChange(
     (choiceId: string | null) =>
@@ -174,7 +176,7 @@ function GroupLine({
         {group.assetIds.length}
       </button>
       <span className="kit-group-words">
-        {group.words}
+        {say(group.words)}
         {group.sure && <span className="says-holds small"> sure</span>}
         {(isOdd || group.settled) && (
           <span className="quiet small">

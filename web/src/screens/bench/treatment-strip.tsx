@@ -2,9 +2,11 @@ import { switchStep, type Sheet, type TreatmentStep } from '@haveld/contract/ben
 import type { StepOutcome } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { useMeasures } from '../../parts/use-measures';
 
 /** The treatment as a numbered strip; each step can be switched off and on, and none is ever lost. */
 export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: readonly StepOutcome[] }) {
+  const { say } = useMeasures();
   const flip = useChange((given: { stepId: string; enabled: boolean }) =>
     call(switchStep, { params: { id: sheet.id }, body: given }),
   );
@@ -30,7 +32,7 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
           {sheet.steps.map((row) => (
             <li key={row.id} className={row.enabled ? 'step' : 'step off'}>
               <strong>{row.title}</strong>
-              <p>{describe(row, results.get(row.id))}</p>
+              <p>{say(describe(row, results.get(row.id)))}</p>
               <button
                 type="button"
                 className="step-switch"
