@@ -66,19 +66,20 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
 
 /** @param kitSizes shared where many sheets are read at once */
 export async function getSheet(db: Executor, id: string, kitSizes = createKitSizes(db)): Promise<Sheet> {
+  // before the asset is read: what ends in between has then already left its findings there
+  const assessing = await findOpenJob(db, 'assess-asset', id);
+  const making = await findMaking(db, id);
   const asset = await mustFind(db, id);
   const reading = await getReading(db, asset.readingId);
   const find = await getFind(db, asset.findId);
   const { findings, rights } = await listFindings(db, asset, kitSizes);
   const answers = await queries.listAnswers(db, id);
   const sheet = answerFindings(findings, answers);
-  const [standsFor, steps, changes, arrivalName, assessing, making, last] = await Promise.all([
+  const [standsFor, steps, changes, arrivalName, last] = await Promise.all([
     asset.standsFor ? queries.findAsset(db, asset.standsFor) : null,
     queries.listSteps(db, id),
     listChanges(db, id),
     find ? getArrivalName(db, find.arrivalId) : '',
-    findOpenJob(db, 'assess-asset', id),
-    findMaking(db, id),
     queries.findLastVersion(db, id),
   ]);
   return {
