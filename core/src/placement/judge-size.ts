@@ -189,7 +189,9 @@ export function judgeSize({
     weight *= shareByKit(kit, id);
     if (kit && isSaidByKit(kit, id)) {
       evidence.push({
-        text: kit.isAnswered ? 'so it was answered for other pieces of its kit' : 'the rest of its kit says so',
+        text: kit.isAnswered
+          ? 'answers for other pieces of its kit say so'
+          : 'taken together, the rest of its kit says so',
         figure: `${kit.pieces} ${kit.pieces === 1 ? 'piece' : 'pieces'}`,
       });
       independent++;

@@ -18,7 +18,7 @@ export interface Moments {
   insideOut: Node[];
 }
 
-/** Past so many triangles nobody counts edges: a surface whose faces cancel out counts as closed. Ours: a third of a second. */
+/** Past so many triangles nobody counts edges: a surface whose faces cancel out counts as closed. Ours: less than half a second. */
 const MOST_COUNTED = 400_000;
 
 /**

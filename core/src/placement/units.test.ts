@@ -55,6 +55,7 @@ test.each([
   ['moved by −18.9 mm, on the ground', 'moved by −3/4″, on the ground'],
   ['every 0.50 m: they overlap by 30 mm', 'every 1′ 7 3/4″: they overlap by 1 1/8″'],
   ['569 /m, 3 MiB, 2 maps, 4 m² of it, 1 000 times', '569 /m, 3 MiB, 2 maps, 4 m² of it, 1 000 times'],
+  ['“wall 4 m” is 2.00 m off', '“wall 4 m” is 6′ 6 3/4″ off'],
   ['wall_4 m01 and v1.2 model', 'wall_4 m01 and v1.2 model'],
 ])('“%s” is said “%s”', (words, said) => {
   expect(sayIn('imperial', words)).toBe(said);

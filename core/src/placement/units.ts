@@ -95,16 +95,18 @@ export const formatLengthIn = (system: MeasureSystem, metres: number): string =>
 
 const METRES: Record<string, number> = { mm: 0.001, cm: 0.01, m: 1, km: 1000 };
 /** A length as this file writes it, or a size of three: `0.78 m`, `−18.9 mm`, `1.20 × 0.78 × 0.80 m`. */
-const WRITTEN = /(?<![\w.])((?:[\d\u202f.]+ × ){0,2}[−-]?[\d\u202f.]*\d) (mm|cm|m|km)(?![\w/²³])/gu;
+const WRITTEN = /“[^”]*”|(?<![\w.])((?:[\d\u202f.]+ × ){0,2}[−-]?[\d\u202f.]*\d) (mm|cm|m|km)(?![\w/²³])/gu;
 
-/** A sentence of Haveld's own with its lengths in a system of measures; what files and pages say is not for it. */
+/** A sentence of Haveld's own with its lengths in a system of measures; names, which stand in quotation marks, stay as they are. */
 export function sayIn(system: MeasureSystem, words: string): string {
   if (system === 'metric') return words;
-  return words.replace(WRITTEN, (_, values: string, unit: string) =>
-    values
-      .split(' × ')
-      .map((value) => formatImperial(Number(value.replaceAll('\u202f', '').replace('−', '-')) * METRES[unit]))
-      .join(' × '),
+  return words.replace(WRITTEN, (written: string, values: string | undefined, unit: string) =>
+    values === undefined
+      ? written
+      : values
+          .split(' × ')
+          .map((value) => formatImperial(Number(value.replaceAll('\u202f', '').replace('−', '-')) * METRES[unit]))
+          .join(' × '),
   );
 }
 

@@ -109,7 +109,7 @@ test('the bench treats a kit as one: what is alike is answered at once, what dif
   // the two others say centimetres of the small one; it looks like something else, and is asked
   const before = await sizeOf(small.id);
   expect(before.choices.find((choice) => choice.id === 'cm')!.evidence).toContainEqual({
-    text: 'the rest of its kit says so',
+    text: 'taken together, the rest of its kit says so',
     figure: '2 pieces',
   });
   expect(before.sure).toBe(false);
@@ -119,7 +119,7 @@ test('the bench treats a kit as one: what is alike is answered at once, what dif
   });
   expect(answered).toBe(2);
   expect((await sizeOf(small.id)).choices.find((choice) => choice.id === 'cm')!.evidence).toContainEqual({
-    text: 'so it was answered for other pieces of its kit',
+    text: 'answers for other pieces of its kit say so',
     figure: '2 pieces',
   });
   await client.call(takeSureForPieces, { params: { id }, body: { assetIds: bench.assets.map((asset) => asset.id) } });

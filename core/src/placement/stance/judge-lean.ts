@@ -118,7 +118,7 @@ function seenFromAbove(points: Float64Array, upTo: number): Float64Array {
   return Float64Array.from(seen);
 }
 
-/** Points of no face a model may rest on after leaning `MOST`: another lies below even the steepest of those. The rest are returned. */
+/** @returns the points a face may hold that leans by `MOST` at most: under none of them lies another, below even the steepest such face */
 function listUndermost(points: Float64Array, { min, max }: Box): Vector3[] {
   const steepest = Math.tan((MOST * Math.PI) / 180) * (1 + 1e-9);
   const lowest = new Int32Array(CELLS * CELLS).fill(-1);

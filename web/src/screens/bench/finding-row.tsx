@@ -82,7 +82,10 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
       {waitsFor.length > 0 && (
         <p className="says-look small">First say what belongs to the model; this is judged again then.</p>
       )}
-      <EvidenceList evidence={choice && choice.evidence.length > 0 ? choice.evidence : finding.evidence} />
+      <EvidenceList
+        evidence={choice && choice.evidence.length > 0 ? choice.evidence : finding.evidence}
+        hasLengths={finding.heading === 'size-and-stance'}
+      />
       {isRights && correcting && <RightsForm sheet={sheet} takesFocus={finding.mark !== 'blocks'} />}
       {finding.choices.length > 1 && (
         <fieldset className="choices">
@@ -168,8 +171,10 @@ const shortenPath = (label: string): string => label.split('/').slice(-2).join('
 const formatShare = (share: number): string =>
   share >= 0.995 ? '> 99 %' : share < 0.01 ? '< 1 %' : `${Math.round(share * 100)} %`;
 
-function EvidenceList({ evidence }: { evidence: readonly Evidence[] }) {
-  const { say } = useMeasures();
+/** @param hasLengths false where evidence may be a bare name, whose figures are no lengths */
+function EvidenceList({ evidence, hasLengths }: { evidence: readonly Evidence[]; hasLengths: boolean }) {
+  const measures = useMeasures();
+  const say = hasLengths ? measures.say : (words: string) => words;
   if (evidence.length === 0) return null;
   return (
     <ul className="evidence">
