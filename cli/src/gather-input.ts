@@ -1,7 +1,7 @@
 import { readdir, stat } from 'node:fs/promises';
 import { basename, dirname, join, relative, resolve, sep } from 'node:path';
 import { DomainError } from '@haveld/contract/error';
-import { identifyAt, peekAt, type IdentifiedFile } from '@haveld/engine/tasks/identify-at';
+import { identifyAt, peekAt, type IdentifiedFile } from '@haveld/engine/archives/identify-at';
 import type { Workshop } from './workshop';
 
 /** A file that was found; its bytes lie in the store already, or still where it was found. */
@@ -16,6 +16,7 @@ export interface Gathered {
 
 /** What a folder may hold before somebody should choose. */
 const MOST_FILES = 100_000;
+
 /** Beside a single model only this many files are looked at for its maps. */
 const MOST_NEIGHBOURS = 5000;
 

@@ -25,7 +25,7 @@ export async function scrollTo(page: Page, wanted: Locator): Promise<Locator> {
   return wanted;
 }
 
-const FURNITURE = join(import.meta.dirname, '../../engine/src/outside/testdata/open-furniture');
+const FURNITURE = join(import.meta.dirname, '../../engine/src/reference-checks/testdata/open-furniture');
 
 function readEntries(archive: string, prefix: string): Promise<Map<string, Buffer>> {
   return new Promise((resolve, reject) => {

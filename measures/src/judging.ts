@@ -2,7 +2,7 @@ import { readModel } from '@haveld/core/formats/read-model';
 import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
-import { createReadingContext } from '@haveld/engine/reading-context';
+import { createReadingContext } from '@haveld/engine/reading/reading-context';
 import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
 import { median } from './parts/run-timed';
 import { Sheet, writeGlb } from './parts/sheet';

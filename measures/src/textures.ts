@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readFileSync, mkdtempSync, rmSync } from 'node:fs';
 import sharp from 'sharp';
-import { LAYOUT_KINDS, LATER_KINDS } from '@haveld/core/textures/relink/broken-layouts';
+import { LAYOUT_KINDS, LATER_KINDS } from '@haveld/core/testing/broken-layouts';
 import { scoreLayouts } from '@haveld/core/textures/relink/judge-layouts';
 import { judgeMapSet } from '@haveld/core/textures/judging/judge-map-set';
 import { matchReferences } from '@haveld/core/textures/relink/match-references';
@@ -9,7 +9,6 @@ import { reducePicture } from '@haveld/core/textures/convert/reduce-picture';
 import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
 import { lookAtMap } from '@haveld/engine/pictures/look-at-map';
 import { FolderStore } from '@haveld/engine/store/folder-store';
-import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createHash } from 'node:crypto';

@@ -1,19 +1,18 @@
-import type { Document } from '@gltf-transform/core';
+import type { Document, Material } from '@gltf-transform/core';
 import type { Box, Figures, LogEntry, MapLine } from '@haveld/contract/report';
-import type { UpCandidate } from '../placement/judge-up';
+import { type UpCandidate, judgeUp } from '../placement/judge-up';
 import { findFoot } from '../placement/find-foot';
 import { measureFront } from '../placement/front/front-features';
 import { hasNoFront, judgeFront, type FrontCandidate } from '../placement/front/judge-front';
 import { listNamedSides } from '../placement/front/named-sides';
 import { judgeMount, type Mount } from '../placement/judge-mount';
-import { judgeUp } from '../placement/judge-up';
 import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/judge-size';
 import { listNamedSizes, type StatedSize } from '../placement/stated-size';
 import { judgeLean, type Lean } from '../placement/stance/judge-lean';
 import { listStanceFeatures, type StanceFeatures } from '../placement/stance/stance-features';
 import { computeMoments, type Moments } from '../placement/moments';
 import { measureSurface, type SurfaceMeasures } from '../placement/stance/surface-measures';
-import { turnBox } from '../placement/turn-box';
+import { turnBox } from '../geometry/rotate-box';
 import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
 import { boundPoints, boxSize } from '../scene/bounds';
 import { computeFigures } from '../scene/figures';
@@ -32,7 +31,6 @@ import type { RememberedMap } from '../textures/relink/map-match';
 import { matchReferences, type MapDecision } from '../textures/relink/match-references';
 import { SLOTS } from '../textures/slots';
 import { describeLayouts, type UvLayout } from '../textures/uv-layout';
-import type { Material } from '@gltf-transform/core';
 
 /** Everything the checks look at, computed once. */
 export interface Examination {

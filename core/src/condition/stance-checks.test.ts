@@ -1,6 +1,6 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
-import { turnFaces } from '../geometry/turn-faces';
+import { turnFaces } from '../scene/flip-faces';
 import { createDocument } from '../scene/document-io';
 import { setDocumentSource } from '../scene/source-data';
 import { getShownScene, listShownNodes } from '../scene/traverse';

@@ -1,9 +1,9 @@
 import { groupFinds } from './group-finds';
 import type { Grouping, HeapFile } from './heap-file';
 import { identifyFile } from './identify';
-import { LAYOUTS } from './layouts/all';
-import { HELD_OUT_LAYOUTS } from './layouts/held-out';
-import type { Layout } from './layouts/layout';
+import { LAYOUTS } from '../testing/layouts/all';
+import { HELD_OUT_LAYOUTS } from '../testing/layouts/held-out';
+import type { Layout } from '../testing/layouts/layout';
 import { NOTHING_INSIDE } from './peek-inside';
 
 /** A layout's kinds come from its file names: what a file of that name holds is known by other tests. */

@@ -1,7 +1,7 @@
 import type { Accessor, Document, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
 import { isLinearIdentity, linearDeterminant, normalMatrix } from '../scene/matrix';
 import { inChunks } from '../geometry/in-chunks';
-import { turnWinding } from '../geometry/turn-faces';
+import { turnWinding } from '../scene/flip-faces';
 import { listShownNodes } from '../scene/traverse';
 
 /**

@@ -3,8 +3,8 @@ import type { RightsFinding } from '@haveld/contract/licence';
 import { detectRights, nearnessOf, type RightsSources } from './detect';
 import { proposeFurtherWorks, proposeProvenance, TAKEN_FROM, weighProposal } from './propose-provenance';
 import { createLicenceTextIndex } from './reading/licence-text-index';
-import { HELD_OUT_NOTICES } from './notices/held-out';
-import { LATER_NOTICES } from './notices/later';
+import { HELD_OUT_NOTICES } from '../testing/notices/held-out';
+import { LATER_NOTICES } from '../testing/notices/later';
 
 const full = createRequire(import.meta.url)('spdx-license-list/full') as Record<string, { licenseText: string }>;
 const index = createLicenceTextIndex(

@@ -4,7 +4,7 @@ import { computeBounds } from './bounds';
 import { countPolygons } from './polygon-data';
 import { getMaterialSource } from './source-data';
 import { countTriangles, listMeshInstances, listShownNodes } from './traverse';
-import { computeTexelDensity, computeSurface } from '../textures/texel-density';
+import { computeTexelDensity, computeSurface } from './texel-density';
 
 /** Counts what a document shows: an instanced mesh counts once for each place it stands. */
 export function computeFigures(document: Document): Figures {

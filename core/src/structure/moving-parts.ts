@@ -4,7 +4,7 @@ import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
 import { boxCentre, boxSize, computeBounds } from '../scene/bounds';
 import { isBelow, type MeshInstance } from '../scene/traverse';
-import { turnBox } from '../placement/turn-box';
+import { turnBox } from '../geometry/rotate-box';
 import { listReferredNodes } from './clutter';
 import { wordsOf } from './habits';
 
@@ -33,6 +33,7 @@ const MOTION_WORDS: Record<Motion, RegExp> = {
     /\b(wheels?|tyres?|tires?|propellers?|rotors?|pulleys?|gears?|cogs?|drum|winch|impeller|fan blades?|vane|anemometer)\b/i,
 };
 const HANDLE = /\b(handle|knob|lever|latch|pull|grip)\b/i;
+
 /** Off by less than this share of the part, it turns where it should. */
 const NEAR = 0.03;
 

@@ -8,7 +8,7 @@ import { identifyPicture } from './identify-picture';
 import { locateReference } from './locate';
 import { readPictureSize } from './picture-size';
 import { detectRoleByName } from './role-by-name';
-import { computeTexelDensity } from './texel-density';
+import { computeTexelDensity } from '../scene/texel-density';
 
 test('a full-tile 2048 px texture over 4 m² gives 1024 texels per metre', () => {
   expect(computeTexelDensity(1, 4, [2048, 2048])).toBe(1024);

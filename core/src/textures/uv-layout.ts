@@ -1,12 +1,14 @@
 import type { Material, Primitive } from '@gltf-transform/core';
 import type { PlacedPart } from '../scene/placed-parts';
-import { triangleArea } from './texel-density';
+import { triangleArea } from '../scene/texel-density';
 import { coverTriangle, createCover, readUvs, signedUvArea, type UvCover } from './uv-cover';
 
 /** Rows and columns the layout is drawn into to find what lies on what. */
 const COVER_SIDE = 512;
+
 /** A layout that fills its tile so many times over lies on itself: what comes after is not drawn. */
 const MOST_COVERED = 64 * COVER_SIDE ** 2;
+
 /** UVs this far outside the tile are a seam's rounding. */
 const EDGE = 1e-3;
 

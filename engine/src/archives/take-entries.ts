@@ -1,5 +1,5 @@
 import type { BlobBatch, BlobWriter } from '../store/blob-batch';
-import { HEAD_BYTES, identifyHead, type IdentifiedFile } from '../tasks/identify-at';
+import { HEAD_BYTES, identifyHead, type IdentifiedFile } from './identify-at';
 import { createTakenPaths } from '@haveld/core/finds/free-path';
 import { admitEntry, describeRatio, isBomb } from './admit-entry';
 import { LOCKED, StopArchive, type EntrySink, type EntryVisitor } from './archive-entry';

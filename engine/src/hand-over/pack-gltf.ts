@@ -7,7 +7,7 @@ import { writeGlb, writeGltf } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { HaveldPolygons } from '@haveld/core/scene/polygon-data';
 import { removeSourceData } from '@haveld/core/scene/source-data';
-import { checkWritten } from '../tasks/make-version';
+import { checkWritten } from './check-written';
 import { validateGltf } from '../validate-gltf';
 import type { PackedModel } from './packed-file';
 import { readBack } from './read-back';

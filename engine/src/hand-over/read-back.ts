@@ -1,7 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
-import { createReadingContext } from '../reading-context';
+import { createReadingContext } from '../reading/reading-context';
 import type { PackedFile } from './packed-file';
 
 /** Reads what was just written as if it had arrived from outside. @param path of the model among the files */

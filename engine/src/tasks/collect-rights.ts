@@ -6,12 +6,13 @@ import type { ReuseAnnotation } from '@haveld/core/rights/reading/reuse-file';
 import type { RightsText } from '@haveld/core/rights/reading/statement';
 import type { DocumentSource } from '@haveld/core/scene/source-data';
 import { decodePage } from '@haveld/core/text/decode-page';
-import { readPictureMetadata } from '../read-picture-metadata';
+import { readPictureMetadata } from '../pictures/read-picture-metadata';
 import type { FolderStore } from '../store/folder-store';
 import type { FindFile } from './find-files';
 
 /** A licence text, a read-me and a saved page are read to this size. */
 const TEXT_LIMIT = 2 * 1024 * 1024;
+
 /** Pictures beyond are not asked for what they say of themselves. */
 const PICTURE_LIMIT = 256 * 1024 * 1024;
 

@@ -3,7 +3,7 @@ import { standUpright } from '@haveld/core/placement/stand-upright';
 import { readGlb } from '@haveld/core/scene/document-io';
 import type { Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
 import { createHash } from 'node:crypto';
-import { openKitFile, type Pick } from '../pick-pieces';
+import { openKitFile, type Pick } from './pick-pieces';
 import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
 

@@ -1,14 +1,12 @@
-import { DomainError } from '@haveld/contract/error';
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { drawElevation, drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
-import { compareFigures } from '@haveld/core/scene/compare-figures';
 import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { sharpCodec } from '../pictures/sharp-codec';
-import { toCheckLine, validateGlb } from '../validate-gltf';
 import type { TaskContext } from './task';
+import { checkWritten, requireHolding } from '../hand-over/check-written';
 
 export interface MakeInput {
   documentSha256: string;
@@ -63,17 +61,4 @@ export async function makeVersion(
     outcomes,
     checks,
   };
-}
-
-/** Valid by the reference validator, and the same when read back. */
-export async function checkWritten(bytes: Uint8Array, expected: Figures): Promise<CheckLine[]> {
-  return [toCheckLine(await validateGlb(bytes)), ...compareFigures(expected, computeFigures(await readGlb(bytes)))];
-}
-
-/** @throws {DomainError} `broken` where a check does not hold: what was written is not what was meant */
-export function requireHolding(checks: readonly CheckLine[], subject: string): void {
-  const failed = checks.filter((check) => !check.holds);
-  if (failed.length === 0) return;
-  const lines = failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`);
-  throw new DomainError('broken', `${subject} is not what was meant: ${lines.join('; ')}.`);
 }

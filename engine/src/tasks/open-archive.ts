@@ -5,7 +5,7 @@ import { ARCHIVE_LIMITS, createBudget, type Budget } from '../archives/limits';
 import { createTaker, type TakenFile } from '../archives/take-entries';
 import { ONE_FILE_FORMATS, walkArchive } from '../archives/walk-archive';
 import type { BlobBatch } from '../store/blob-batch';
-import { identifyAt, peekAt, type IdentifiedFile } from './identify-at';
+import { identifyAt, peekAt, type IdentifiedFile } from '../archives/identify-at';
 import type { TaskContext } from './task';
 
 export interface OpenInput {

@@ -14,7 +14,7 @@ import { packGlb, packGltf } from '../hand-over/pack-gltf';
 import { packObj } from '../hand-over/pack-obj';
 import { zipFiles } from '../hand-over/packed-file';
 import { sharpCodec } from '../pictures/sharp-codec';
-import { requireHolding } from './make-version';
+import { requireHolding } from '../hand-over/check-written';
 import type { TaskContext } from './task';
 
 export interface PackInput {

@@ -19,11 +19,11 @@ import { keepMaps } from './keep-maps';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { getLicenceTextIndex } from '../licence-texts';
-import { createReadingContext } from '../reading-context';
+import { createReadingContext } from '../reading/reading-context';
 import { sharpCodec } from '../pictures/sharp-codec';
 import { collectRights } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
-import { checkWritten, requireHolding } from './make-version';
+import { requireHolding, checkWritten } from '../hand-over/check-written';
 import type { TaskContext } from './task';
 
 /** Reading, judging, treating, writing, drawing. */

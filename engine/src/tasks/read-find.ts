@@ -10,7 +10,7 @@ import { writeGlb } from '@haveld/core/scene/document-io';
 import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/source-data';
 import { describeSource } from '@haveld/core/scene/source-facts';
 import { listPieces, type PieceProposal } from '@haveld/core/structure/list-pieces';
-import { createReadingContext } from '../reading-context';
+import { createReadingContext } from '../reading/reading-context';
 import { getLicenceTextIndex } from '../licence-texts';
 import { sharpCodec } from '../pictures/sharp-codec';
 import type { FolderStore } from '../store/folder-store';

@@ -3,7 +3,7 @@ import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures
 import { readGlb } from '@haveld/core/scene/document-io';
 import { getDocumentSource } from '@haveld/core/scene/source-data';
 import { describeSource } from '@haveld/core/scene/source-facts';
-import { openKitFile, type Pick } from '../pick-pieces';
+import { openKitFile, type Pick } from './pick-pieces';
 import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
 

@@ -6,7 +6,10 @@ import { getDocumentSource } from '../../scene/source-data';
 import { listMeshInstances } from '../../scene/traverse';
 import { readFiles } from '../../testing/read-files';
 
-const CRATE = readFileSync(join(import.meta.dirname, '../../../../engine/src/outside/testdata/usd/crate.usda'), 'utf8');
+const CRATE = readFileSync(
+  join(import.meta.dirname, '../../../../engine/src/reference-checks/testdata/usd/crate.usda'),
+  'utf8',
+);
 
 test('a mesh keeps its polygons, unit and axis; its subset gets its own material', async () => {
   const { document } = await readFiles({ 'crate.usda': CRATE });

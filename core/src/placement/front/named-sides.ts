@@ -4,7 +4,7 @@ import type { Document } from '@gltf-transform/core';
 import { boxCentre, boxSize, computeBounds } from '../../scene/bounds';
 import type { MeshInstance } from '../../scene/traverse';
 import { wordsOf } from '../../structure/habits';
-import { turnBox } from '../turn-box';
+import { turnBox } from '../../geometry/rotate-box';
 
 export type Side = 'front' | 'back' | 'left' | 'right';
 
@@ -24,6 +24,7 @@ const SIDE_WORDS: Record<Side, RegExp> = {
   left: /\b(left|port)\b/i,
   right: /\b(right|starboard)\b/i,
 };
+
 /** A part this near the middle lies on no side, as a share of the longest side. */
 const APART = 0.12;
 

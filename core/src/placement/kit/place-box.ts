@@ -2,7 +2,7 @@ import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { boxSize } from '../../scene/bounds';
 import { findPivotPlace } from '../judge-pivot';
-import { turnBox } from '../turn-box';
+import { turnBox } from '../../geometry/rotate-box';
 
 /**
  * Where the box of a model comes to lie by the steps that place it, without the model. What leans and what has a place of its own

@@ -1,5 +1,5 @@
 import { judgeMapSet } from '../judging/judge-map-set';
-import { createBrokenLayouts, type BrokenLayout, type LayoutKind } from './broken-layouts';
+import { createBrokenLayouts, type BrokenLayout, type LayoutKind } from '../../testing/broken-layouts';
 import { matchReferences } from './match-references';
 
 export interface LayoutScore {

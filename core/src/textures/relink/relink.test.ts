@@ -1,5 +1,5 @@
 import { judgeMapSet } from '../judging/judge-map-set';
-import { createBrokenLayouts, LATER_KINDS, LAYOUT_KINDS } from './broken-layouts';
+import { createBrokenLayouts, LATER_KINDS, LAYOUT_KINDS } from '../../testing/broken-layouts';
 import { isLetterApart, listAddedWords } from './compare-names';
 import { scoreLayout, scoreLayouts } from './judge-layouts';
 import type { OfferedMap, WantedMap } from './map-match';

@@ -1,4 +1,4 @@
-import { turnFaces } from '../../geometry/turn-faces';
+import { turnFaces } from '../../scene/flip-faces';
 import { findPart } from '../../scene/part-ref';
 import type { StepDefinition } from '../step-definition';
 

@@ -8,8 +8,8 @@ import { DomainError } from '@haveld/contract/error';
 import { parseGlb } from '@haveld/core/formats/gltf/parse-glb';
 import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
 import { countTriangles } from '@haveld/core/scene/traverse';
-import { compareFormat } from './compare-format';
-import { describeDifferences, listFiles, readFromFolder, type Comparison } from './read-files';
+import { compareFormat } from '../testing/compare-format';
+import { describeDifferences, listFiles, readFromFolder, type Comparison } from '../testing/read-files';
 
 // Debian's assimp-testmodels, read by ours and by two others: the reference validator (counts) and three's GLTFLoader (boxes)
 const FOLDER = '/usr/share/assimp/models/glTF2';

@@ -8,8 +8,8 @@ import { decodeText } from '@haveld/core/text/decode-text';
 import { boxSize } from '@haveld/core/scene/bounds';
 import { computeFigures } from '@haveld/core/scene/figures';
 import { getMaterialSource } from '@haveld/core/scene/source-data';
-import { compareFormat } from './compare-format';
-import { describeDifferences, listFiles, readFromFolder, type Comparison } from './read-files';
+import { compareFormat } from '../testing/compare-format';
+import { describeDifferences, listFiles, readFromFolder, type Comparison } from '../testing/read-files';
 
 // Debian's assimp-testmodels (open models collected for that library's own tests), read by ours and by three's OBJLoader and MTLLoader
 const FOLDER = '/usr/share/assimp/models/OBJ';

@@ -1,7 +1,7 @@
 import sharp, { type Sharp } from 'sharp';
 import { compareLooks, LOOK_TOLERANCE } from '@haveld/core/textures/picture-look';
 import { measureLook } from '../pictures/measure-look';
-import { readFurniturePictures } from './open-furniture';
+import { readFurniturePictures } from '../testing/open-furniture';
 
 /** What a site or a hand makes of a picture. */
 const CHANGES: [string, (bytes: Uint8Array) => Promise<Uint8Array>][] = [

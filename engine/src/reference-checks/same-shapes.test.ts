@@ -8,11 +8,12 @@ import { compareShapes } from '@haveld/core/geometry/compare-shapes';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { Surface } from '@haveld/core/geometry/surface';
 import { listSurfaces } from '@haveld/core/scene/list-surfaces';
-import { createReadingContext } from '../reading-context';
-import { readFurniture, readFurnitureTable } from './open-furniture';
+import { createReadingContext } from '../reading/reading-context';
+import { readFurniture, readFurnitureTable } from '../testing/open-furniture';
 
 /** Formats another program (Debian's assimp) writes the same models in. */
 const FORMATS = ['stl', 'ply', 'dae', 'glb2'];
+
 /** So many of the models go through every format; all 153 go through the rest. */
 const CONVERTED = 16;
 

@@ -6,7 +6,7 @@ import { computeBounds } from '@haveld/core/scene/bounds';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import type { Step } from '@haveld/contract/step';
 import { createMemoryCodec } from '@haveld/core/testing/documents';
-import { readFromFolder } from './read-files';
+import { readFromFolder } from '../testing/read-files';
 
 // Debian's assimp-testmodels: skinned, animated and morphing models by other programs. Size, stance and pivot are taken as steps, and
 // every vertex is compared, through every clip, with where the same turn and scale would carry it.

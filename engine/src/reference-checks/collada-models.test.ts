@@ -1,8 +1,8 @@
 import { basename, dirname } from 'node:path';
 import { createRequire } from 'node:module';
-import { compareFormat } from './compare-format';
-import { listFiles, readFromFolder } from './read-files';
-import { summariseOurs } from './summary';
+import { compareFormat } from '../testing/compare-format';
+import { listFiles, readFromFolder } from '../testing/read-files';
+import { summariseOurs } from '../testing/summary';
 
 // Debian's assimp-testmodels and the test files of the npm package collada-dae-parser (MIT), read by ours, three's ColladaLoader and assimp
 const DEBIAN = '/usr/share/assimp/models/Collada';

@@ -3,7 +3,7 @@ import { dirname, join, relative } from 'node:path';
 import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
-import { createReadingContext } from '../reading-context';
+import { createReadingContext } from '../reading/reading-context';
 
 /** Every file under a folder, as paths from it. */
 export function listFiles(folder: string): string[] {

@@ -6,11 +6,11 @@ import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
 import type { PictureCodec } from '@haveld/core/textures/picture-codec';
-import { createReadingContext } from '../reading-context';
+import { createReadingContext } from '../reading/reading-context';
 
 // 153 community models with a table of their own boxes: testdata/open-furniture/README.md (Free Art License 1.3)
 // found from the project's folder: measures run it bundled elsewhere
-export const FURNITURE_FOLDER = join(process.cwd(), 'engine/src/outside/testdata/open-furniture');
+export const FURNITURE_FOLDER = join(process.cwd(), 'engine/src/reference-checks/testdata/open-furniture');
 
 export interface FurnitureRow {
   id: string;

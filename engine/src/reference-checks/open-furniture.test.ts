@@ -12,8 +12,8 @@ import { listPlacedParts } from '@haveld/core/scene/placed-parts';
 import { listPieces } from '@haveld/core/structure/list-pieces';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import { getLicenceTextIndex } from '../licence-texts';
-import { FURNITURE_FOLDER, readFurniture, readFurnitureTable, type FurnitureRow } from './open-furniture';
-import { describeDifferences, type Comparison } from './read-files';
+import { FURNITURE_FOLDER, readFurniture, readFurnitureTable, type FurnitureRow } from '../testing/open-furniture';
+import { describeDifferences, type Comparison } from '../testing/read-files';
 
 test('153 community models: every box is that of the table, every map is found or told to be missing; units are judged', async () => {
   const rows = readFurnitureTable();

@@ -1,6 +1,6 @@
 import type { GLTF } from '@gltf-transform/core';
 import { assemblePick, planPick, readGlbHead } from '@haveld/core/scene/pick-glb';
-import type { FolderStore } from './store/folder-store';
+import type { FolderStore } from '../store/folder-store';
 
 /** What is taken out of a kit's document. */
 export interface Pick {

@@ -1,11 +1,10 @@
 import { AnimationMixer, Box3, Vector3, type Mesh, type Object3D, type SkinnedMesh } from 'three';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
-import { computeBounds } from '@haveld/core/scene/bounds';
+import { computeBounds, boxSize } from '@haveld/core/scene/bounds';
 import { writeGlb } from '@haveld/core/scene/document-io';
 import { clipSpan, computePosedPositions, poseAt } from '@haveld/core/scene/pose';
-import { boxSize } from '@haveld/core/scene/bounds';
 import { reduceInfluences } from '@haveld/core/scene/reduce-influences';
-import { readFromFolder } from './read-files';
+import { readFromFolder } from '../testing/read-files';
 
 // three's GLTFLoader, Box3 and skinning (MIT) read the GLB Haveld writes, and say where its vertices are: its bounds at rest, and its
 // posed bounds through the first clip. Models: Debian's assimp-testmodels, made by other programs.

@@ -1,5 +1,5 @@
 import type { Accessor, Document, Mesh, Primitive } from '@gltf-transform/core';
-import { isTriangles } from '../scene/traverse';
+import { isTriangles } from './traverse';
 
 /** Turns the triangles of a mesh round, and normals that looked with them. */
 export function turnFaces(document: Document, mesh: Mesh): void {

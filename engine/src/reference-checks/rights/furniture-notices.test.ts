@@ -5,7 +5,7 @@ import { joinHeaders } from '@haveld/core/rights/reading/join-headers';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { getDocumentSource } from '@haveld/core/scene/source-data';
 import { getLicenceTextIndex } from '../../licence-texts';
-import { FURNITURE_FOLDER, readFurniture, readFurnitureTable } from '../open-furniture';
+import { FURNITURE_FOLDER, readFurniture, readFurnitureTable } from '../../testing/open-furniture';
 
 const plain = (name: string): string => name.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
 

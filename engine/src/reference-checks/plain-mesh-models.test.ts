@@ -1,7 +1,7 @@
 import { dirname } from 'node:path';
 import { createRequire } from 'node:module';
-import { compareFormat } from './compare-format';
-import { listFiles } from './read-files';
+import { compareFormat } from '../testing/compare-format';
+import { listFiles } from '../testing/read-files';
 
 // Debian's assimp-testmodels and the npm package stl-models (MIT; its broken ones too), read by ours, three's loaders and assimp
 const DEBIAN = '/usr/share/assimp/models';

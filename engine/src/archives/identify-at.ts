@@ -13,8 +13,10 @@ export interface IdentifiedFile extends Identity {
 
 /** Bytes of a file's beginning that tell what it is. */
 export const HEAD_BYTES = 65536;
+
 /** A model is looked into up to this size; what it names stands at its head or near its end, and larger ones are rare. */
 const PEEK_BYTES = 512 * 2 ** 20;
+
 /** Its names stand at the head of an OBJ. */
 const HEAD_IS_ENOUGH = ['obj'];
 

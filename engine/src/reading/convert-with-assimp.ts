@@ -10,6 +10,7 @@ import type { FileSource } from '@haveld/core/formats/reading';
 const PROGRAM = '/usr/bin/assimp';
 const LIMIT_MS = 5 * 60_000;
 const LIMIT_OUTPUT = 1 << 20;
+
 /** Files beside a model that its format may need: maps go by their names in the result. */
 const BESIDE = /\.(mtl|material|mesh|skeleton|md5anim|md5camera|lwo|x|bin|txt|skin|anim|scn|irrmesh|tga)$/i;
 

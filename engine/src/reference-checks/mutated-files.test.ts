@@ -3,15 +3,16 @@ import { basename, dirname, join } from 'node:path';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
 import { writeGlb } from '@haveld/core/scene/document-io';
-import { createReadingContext } from '../reading-context';
+import { createReadingContext } from '../reading/reading-context';
 import { writeRawZip } from '../testing/raw-zip';
 import { validateGlb } from '../validate-gltf';
-import { createRandom, mutate } from './mutate';
+import { createRandom, mutate } from '../testing/mutate';
 
 // Open models of Debian's assimp-testmodels, damaged in 300 ways each format
 const MODELS = '/usr/share/assimp/models';
 const OWN = join(import.meta.dirname, 'testdata/usd');
 const COUNT = 300;
+
 /** What one small damaged file may take of a reader. */
 const LIMITS = { ms: 5000, growthBytes: 2 ** 30 };
 

@@ -1,6 +1,6 @@
 import type { Primitive, vec2 } from '@gltf-transform/core';
-import type { MeshInstance } from '../scene/traverse';
-import { computeWorldPositions } from '../scene/world-positions';
+import type { MeshInstance } from './traverse';
+import { computeWorldPositions } from './world-positions';
 
 /**
  * Texel density of one surface.

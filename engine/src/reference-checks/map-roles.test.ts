@@ -1,7 +1,7 @@
 import { judgeMapRole, DECIDED_FROM } from '@haveld/core/textures/judging/judge-map-role';
 import { measurePicture } from '@haveld/core/textures/judging/picture-measures';
 import { sharpCodec } from '../pictures/sharp-codec';
-import { readFurniturePictures } from './open-furniture';
+import { readFurniturePictures } from '../testing/open-furniture';
 
 // 79 models of open-furniture bind pictures, all as base colour (its README): each bound there should be taken for that, by whatever
 // name; none should be taken for something else

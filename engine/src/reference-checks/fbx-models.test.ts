@@ -1,9 +1,9 @@
 import { reduceInfluences } from '@haveld/core/scene/reduce-influences';
-import { askThree } from './ask-three';
-import { compareFormat } from './compare-format';
-import { computeDistance, longestSide } from './point-sets';
-import { listFiles, readFromFolder } from './read-files';
-import { summariseOurs } from './summary';
+import { askThree } from '../testing/ask-three';
+import { compareFormat } from '../testing/compare-format';
+import { computeDistance, longestSide } from '../testing/point-sets';
+import { listFiles, readFromFolder } from '../testing/read-files';
+import { summariseOurs } from '../testing/summary';
 
 // Debian's assimp-testmodels, read by ours, three's FBXLoader and assimp
 const FOLDER = '/usr/share/assimp/models/FBX';

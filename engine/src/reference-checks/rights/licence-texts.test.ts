@@ -19,6 +19,7 @@ const detect = (text: string, file = 'heap/LICENSE.txt') =>
 const idsOf = (text: string): string[] => detect(text).licences.map(({ id }) => id);
 
 const FAMILY = BUILT_IN.map(({ id }) => id).filter((id) => id in texts);
+
 /** Texts of `-only` and `-or-later` are the same; the text alone grants no later version. */
 const asText = (id: string): string => id.replace(/-or-later$/, '-only');
 

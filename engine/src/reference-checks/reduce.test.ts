@@ -1,7 +1,7 @@
 import sharp from 'sharp';
 import { reducePicture } from '@haveld/core/textures/convert/reduce-picture';
 import { sharpCodec } from '../pictures/sharp-codec';
-import { readFurniturePictures } from './open-furniture';
+import { readFurniturePictures } from '../testing/open-furniture';
 
 // libvips (by way of sharp) averages figures with its own kernel; on pictures of the open furniture both should see the same
 test('pictures reduced to half agree with libvips, as figures and as light', async () => {

@@ -1,5 +1,5 @@
 import type { Box } from '@haveld/contract/report';
-import { turnBox } from './turn-box';
+import { turnBox } from './rotate-box';
 
 const BOX: Box = { min: [0, 0, 0], max: [1, 2, 3] };
 

@@ -16,6 +16,7 @@ const at = (bytes: Uint8Array, random: () => number): number => Math.floor(rando
 
 /** Four bytes that counts, offsets and lengths trip over. */
 const BAD_WORDS = [0, 1, 0x7fffffff, 0x80000000, 0xffffffff, 0x00ffffff, 0x40000000];
+
 /** What a number in a text may have become. */
 const BAD_NUMBERS = ['-1', '0', '999999999', '4294967296', '1e308', '-1e400', 'nan', '', '1,5', '0x10', '--3'];
 
