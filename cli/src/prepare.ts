@@ -1,7 +1,7 @@
 import { availableParallelism, freemem } from 'node:os';
 import { DomainError } from '@haveld/contract/error';
 import type { PreparedModel, PreparedReport, Preset } from '@haveld/contract/prepared';
-import { groupFinds } from '@haveld/core/finds/group-finds';
+import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
 import { describeFailure } from '@haveld/core/condition/describe-failure';
 import { FOREIGN_LIMITS } from '@haveld/engine/foreign/run-foreign';

@@ -2,7 +2,7 @@ import Table from 'cli-table3';
 import type { PreparedModel, PreparedReport } from '@haveld/contract/prepared';
 import type { Box } from '@haveld/contract/report';
 import { formatSize } from '@haveld/core/placement/units';
-import { boxSize } from '@haveld/core/scene/bounds';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { count } from '@haveld/core/text/count';
 
 /** The report for people: a row a model, then what is open and what was said while reading, with its consequence. */

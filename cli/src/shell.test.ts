@@ -4,8 +4,8 @@ import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSyn
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PreparedReportSchema, type PreparedModel, type PreparedReport } from '@haveld/contract/prepared';
-import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
-import { computeFigures } from '@haveld/core/scene/figures';
+import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { createBoxDocument, createPng } from '@haveld/core/testing/documents';
 import { validateGlb } from '@haveld/engine/validate-gltf';
 import { writeRawZip } from '@haveld/engine/testing/raw-zip';

@@ -1,39 +1,8 @@
-import { API } from './api';
 import { DomainError, ERROR_STATUS, ErrorBodySchema } from './error';
-import { createOpenApi } from './openapi';
 import { AnswerSchema } from './finding';
 import { IntendedUseSchema, ProvenanceSchema } from './licence';
 import { StepSchema } from './step';
-import { QuestionSchema } from './catalogue';
-
-const endpoints = Object.values(API).flat();
-
-test('no two endpoints share method and path', () => {
-  const keys = endpoints.map(({ method, path }) => `${method} ${path}`);
-  expect(new Set(keys).size).toBe(keys.length);
-});
-
-test('every path parameter has a schema, and the other way round', () => {
-  for (const { path, params } of endpoints) {
-    const named = [...path.matchAll(/:(\w+)/g)].map((match) => match[1]);
-    const described = Object.keys((params as unknown as { shape: object }).shape);
-    expect(described).toEqual(named);
-  }
-});
-
-test('OpenAPI describes every endpoint with its answer and its refusal, and only sign-in is open', () => {
-  const { openapi, paths } = createOpenApi('1') as {
-    openapi: string;
-    paths: Record<string, Record<string, { security?: object; responses: object }>>;
-  };
-  expect(openapi).toMatch(/^3\./);
-  const operations = Object.entries(paths).flatMap(([path, methods]) =>
-    Object.values(methods).map((operation) => ({ path, operation })),
-  );
-  expect(operations).toHaveLength(endpoints.length);
-  for (const { operation } of operations) expect(Object.keys(operation.responses)).toEqual(['200', 'default']);
-  expect(operations.filter(({ operation }) => !operation.security).map(({ path }) => path)).toEqual(['/api/sign-in']);
-});
+import { QuestionSchema } from './api/catalogue';
 
 test('an error keeps its code, sentence and place on the wire', () => {
   const body = new DomainError('bad-file', 'It was cut short.', { file: 'a.glb', place: 'byte 12' }).toBody();

@@ -1,5 +1,5 @@
-import { computeMoments } from '@haveld/core/placement/moments';
-import { bakeTransforms } from '@haveld/core/placement/bake';
+import { computeMoments } from '@haveld/core/placement/pivot/moments';
+import { bakeTransforms } from '@haveld/core/placement/bake/bake';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import { measureKit } from '@haveld/core/condition/measure-kit';
@@ -12,11 +12,11 @@ import { judgeLean } from '@haveld/core/placement/stance/judge-lean';
 import { listStanceFeatures } from '@haveld/core/placement/stance/stance-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
 import { listUnitShares } from '@haveld/core/placement/kit/kit-say';
-import { judgeSize } from '@haveld/core/placement/judge-size';
-import { judgeUp } from '@haveld/core/placement/judge-up';
-import { boundPoints, boxSize } from '@haveld/core/scene/bounds';
-import { computeFigures } from '@haveld/core/scene/figures';
-import { listPlacedParts } from '@haveld/core/scene/placed-parts';
+import { judgeSize } from '@haveld/core/placement/size/judge-size';
+import { judgeUp } from '@haveld/core/placement/stance/judge-up';
+import { boundPoints, boxSize } from '@haveld/core/scene/measures/bounds';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
+import { listPlacedParts } from '@haveld/core/scene/measures/placed-parts';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { createSphereDocument } from '@haveld/core/testing/documents';
 

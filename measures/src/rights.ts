@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import { createLicenceTextIndex } from '@haveld/core/rights/reading/licence-text-index';
 import { detectRights } from '@haveld/core/rights/detect';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';

@@ -5,7 +5,7 @@ import { DECIDED_FROM, judgeMapRole } from '@haveld/core/textures/judging/judge-
 import { judgeMapSet } from '@haveld/core/textures/judging/judge-map-set';
 import { judgeGreen } from '@haveld/core/textures/judging/judge-green';
 import { measurePicture, type PictureMeasures } from '@haveld/core/textures/judging/picture-measures';
-import type { Picture } from '@haveld/core/textures/picture-codec';
+import type { Picture } from '@haveld/core/textures/pictures/picture-codec';
 import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
 import { fetchMaterialSet } from './parts/fetch-material-set';
 import { MATERIAL_SETS, type SetMap } from './parts/material-sets';

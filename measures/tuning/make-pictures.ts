@@ -1,4 +1,4 @@
-import type { Picture } from '@haveld/core/textures/picture-codec';
+import type { Picture } from '@haveld/core/textures/pictures/picture-codec';
 
 /** Another picture from the brightness of one: `f` gets it, 0 to 255, and the texel's number. */
 export function fromBrightness(src: Picture, f: (value: number, i: number) => number): Picture {

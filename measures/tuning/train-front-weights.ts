@@ -1,7 +1,7 @@
 import { FRONT_FEATURES, FRONTS, measureFront } from '@haveld/core/placement/front/front-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
-import { computeBounds } from '@haveld/core/scene/bounds';
-import { listPlacedParts } from '@haveld/core/scene/placed-parts';
+import { computeBounds } from '@haveld/core/scene/measures/bounds';
+import { listPlacedParts } from '@haveld/core/scene/measures/placed-parts';
 import { hasKnownFront, readAllFurniture } from '../src/parts/furniture';
 import type { Choice } from './fit-choice';
 import { writeChoiceWeights } from './write-choice-weights';

@@ -3,7 +3,7 @@ import type { TextureRole } from '@haveld/contract/texture-role';
 import { createRandom } from '@haveld/core/testing/broken-layouts';
 import { listPictureFeatures } from '@haveld/core/textures/judging/picture-features';
 import { measurePicture } from '@haveld/core/textures/judging/picture-measures';
-import type { Picture } from '@haveld/core/textures/picture-codec';
+import type { Picture } from '@haveld/core/textures/pictures/picture-codec';
 import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
 import { fetchMaterialSet } from '../src/parts/fetch-material-set';
 import { MATERIAL_SETS, type SetMap } from '../src/parts/material-sets';

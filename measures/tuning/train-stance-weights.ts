@@ -1,8 +1,8 @@
 import { listStanceFeatures, STANCE_FEATURES } from '@haveld/core/placement/stance/stance-features';
 import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
-import { findTypicalSize } from '@haveld/core/placement/typical-sizes';
-import { computeBounds } from '@haveld/core/scene/bounds';
-import { listPlacedParts } from '@haveld/core/scene/placed-parts';
+import { findTypicalSize } from '@haveld/core/placement/size/typical-sizes';
+import { computeBounds } from '@haveld/core/scene/measures/bounds';
+import { listPlacedParts } from '@haveld/core/scene/measures/placed-parts';
 import { readAllFurniture } from '../src/parts/furniture';
 import type { Choice } from './fit-choice';
 import { writeChoiceWeights } from './write-choice-weights';

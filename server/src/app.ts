@@ -1,8 +1,8 @@
 import { Hono } from 'hono';
 import { getCookie } from 'hono/cookie';
 import { DomainError } from '@haveld/contract/error';
-import { createOpenApi } from '@haveld/contract/openapi';
-import { signIn } from '@haveld/contract/people';
+import { createOpenApi } from '@haveld/contract/api/openapi';
+import { signIn } from '@haveld/contract/api/people';
 import { addArrivalRoutes } from './arrivals/routes';
 import { addDoubleRoutes } from './doubles/routes';
 import { addHabitRoutes } from './habits/routes';
@@ -14,7 +14,7 @@ import type { Dependencies } from './dependencies';
 import { createErrorAnswer } from './http/answer-error';
 import { addBytesRoutes } from './http/bytes-routes';
 import { sameOrigin, securityHeaders } from './http/guard';
-import type { App, Variables } from './http/serve-endpoint';
+import { listServedEndpoints, type App, type Variables } from './http/serve-endpoint';
 import { addWebRoutes } from './http/web-routes';
 import type { JobHandlers } from './jobs/worker-loop';
 import { addMapRoutes } from './maps/routes';
@@ -51,7 +51,9 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addRightsRoutes(app, dependencies);
   addWorkRoutes(app, dependencies, handlers);
   addBytesRoutes(app, dependencies);
-  app.get('/api/openapi.json', (context) => context.json(createOpenApi(dependencies.version)));
+  app.get('/api/openapi.json', (context) =>
+    context.json(createOpenApi(dependencies.version, listServedEndpoints(app))),
+  );
   app.all('/api/*', () => {
     throw new DomainError('not-found', 'There is no such address.');
   });

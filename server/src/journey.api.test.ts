@@ -1,4 +1,4 @@
-import { createArrival, listArrivals, takeToBench, setFindAside } from '@haveld/contract/arrivals';
+import { createArrival, listArrivals, takeToBench, setFindAside } from '@haveld/contract/api/arrivals';
 import {
   answerFinding,
   catalogueAsset,
@@ -8,11 +8,11 @@ import {
   switchStep,
   takeSure,
   type Sheet,
-} from '@haveld/contract/bench';
-import { getAsset, searchCatalogue } from '@haveld/contract/catalogue';
-import { createProject, getProject, getProjectCredits, handOver, judgeForProject } from '@haveld/contract/projects';
-import { getRights } from '@haveld/contract/rights';
-import { getHealth, getWork } from '@haveld/contract/work';
+} from '@haveld/contract/api/bench';
+import { getAsset, searchCatalogue } from '@haveld/contract/api/catalogue';
+import { createProject, getProject, getProjectCredits, handOver, judgeForProject } from '@haveld/contract/api/projects';
+import { getRights } from '@haveld/contract/api/rights';
+import { getHealth, getWork } from '@haveld/contract/api/work';
 import { bring as bringIn } from './testing/bring';
 import {
   answerAll as answerAllOf,

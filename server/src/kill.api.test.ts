@@ -4,10 +4,10 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Arrival } from '@haveld/contract/arrivals';
-import type { Sheet } from '@haveld/contract/bench';
-import type { Kit } from '@haveld/contract/kits';
-import type { Project } from '@haveld/contract/projects';
+import type { Arrival } from '@haveld/contract/api/arrivals';
+import type { Sheet } from '@haveld/contract/api/bench';
+import type { Kit } from '@haveld/contract/api/kits';
+import type { Project } from '@haveld/contract/api/projects';
 import { createPool, run } from './database/pool';
 import { waitFor } from './testing/test-library';
 

@@ -6,7 +6,7 @@ import { lazy, Suspense, useMemo } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { DomainError } from '@haveld/contract/error';
 import { Failure, Loading } from './parts/notice';
-import { Shell } from './parts/shell';
+import { Shell } from './shell/shell';
 import { ArrivalsScreen } from './screens/arrivals/arrivals-screen';
 import { DoublesScreen } from './screens/arrivals/doubles-screen';
 import { SortScreen } from './screens/arrivals/sort-screen';

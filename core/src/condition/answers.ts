@@ -1,4 +1,4 @@
-import type { SheetFinding } from '@haveld/contract/bench';
+import type { SheetFinding } from '@haveld/contract/api/bench';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding, Heading } from '@haveld/contract/finding';
 import type { Step, StepKind } from '@haveld/contract/step';

@@ -1,7 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
-import { createDocument } from '../scene/document-io';
-import { setDocumentSource, setMaterialSource } from '../scene/source-data';
+import { createDocument } from '../scene/document/document-io';
+import { setDocumentSource, setMaterialSource } from '../scene/document/source-data';
 import { getShownScene } from '../scene/traverse';
 import { addBox, createBoxDocument } from '../testing/documents';
 import { assess } from './assess';
@@ -10,7 +10,7 @@ import { proposeProvenance } from '../rights/propose-provenance';
 import { createStatements } from '../rights/reading/statement';
 import { checkRights, type RightsState } from './check-rights';
 import { houseName } from '../text/house-name';
-import { NO_HABIT, type SourceHabit } from '../finds/habits';
+import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
 import { examine, type ExaminationInput } from './examination';
 
 const look = (document: Document, change: Partial<ExaminationInput> = {}): Finding[] =>

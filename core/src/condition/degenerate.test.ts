@@ -1,9 +1,8 @@
 import type { Document } from '@gltf-transform/core';
-import { createDocument } from '../scene/document-io';
-import { createBoxDocument, createMeshDocument } from '../testing/documents';
+import { createDocument } from '../scene/document/document-io';
+import { createBoxDocument, createMeshDocument, createMemoryCodec } from '../testing/documents';
 import { applyTreatment } from '../treatment/apply-treatment';
-import { createMemoryCodec } from '../testing/documents';
-import { computeFigures } from '../scene/figures';
+import { computeFigures } from '../scene/measures/figures';
 import { assess } from './assess';
 import { takeEverySure } from './answers';
 import { examine } from './examination';

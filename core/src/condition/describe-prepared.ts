@@ -1,4 +1,4 @@
-import type { SheetFinding } from '@haveld/contract/bench';
+import type { SheetFinding } from '@haveld/contract/api/bench';
 import type { Provenance, RightsFinding } from '@haveld/contract/licence';
 import type { PreparedModel } from '@haveld/contract/prepared';
 import type { Box, Figures, LogEntry, MapLine, StepOutcome } from '@haveld/contract/report';

@@ -1,25 +1,25 @@
 import type { Document, Material } from '@gltf-transform/core';
 import type { Box, Figures, LogEntry, MapLine } from '@haveld/contract/report';
-import { type UpCandidate, judgeUp } from '../placement/judge-up';
-import { findFoot } from '../placement/find-foot';
+import { type UpCandidate, judgeUp } from '../placement/stance/judge-up';
+import { findFoot } from '../placement/pivot/find-foot';
 import { measureFront } from '../placement/front/front-features';
 import { hasNoFront, judgeFront, type FrontCandidate } from '../placement/front/judge-front';
 import { listNamedSides } from '../placement/front/named-sides';
-import { judgeMount, type Mount } from '../placement/judge-mount';
-import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/judge-size';
-import { listNamedSizes, type StatedSize } from '../placement/stated-size';
+import { judgeMount, type Mount } from '../placement/pivot/judge-mount';
+import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/size/judge-size';
+import { listNamedSizes, type StatedSize } from '../placement/size/stated-size';
 import { judgeLean, type Lean } from '../placement/stance/judge-lean';
 import { listStanceFeatures, type StanceFeatures } from '../placement/stance/stance-features';
-import { computeMoments, type Moments } from '../placement/moments';
+import { computeMoments, type Moments } from '../placement/pivot/moments';
 import { measureSurface, type SurfaceMeasures } from '../placement/stance/surface-measures';
 import { turnBox } from '../geometry/rotate-box';
-import { findTypicalSize, type TypicalSize } from '../placement/typical-sizes';
-import { boundPoints, boxSize } from '../scene/bounds';
-import { computeFigures } from '../scene/figures';
-import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/source-data';
+import { findTypicalSize, type TypicalSize } from '../placement/size/typical-sizes';
+import { boundPoints, boxSize } from '../scene/measures/bounds';
+import { computeFigures } from '../scene/measures/figures';
+import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/document/source-data';
 import { listMeshInstances, type MeshInstance } from '../scene/traverse';
-import { listPlacedParts } from '../scene/placed-parts';
-import { NO_HABIT, type SourceHabit } from '../finds/habits';
+import { listPlacedParts } from '../scene/measures/placed-parts';
+import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
 import { listMovingParts, type MovingPart } from '../structure/moving-parts';
 import { listStrangers, type Stranger } from '../structure/strangers';
 import type { StepOf } from '@haveld/contract/step';
@@ -30,7 +30,7 @@ import { listMapLines, type MapLines } from '../textures/map-lines';
 import type { RememberedMap } from '../textures/relink/map-match';
 import { matchReferences, type MapDecision } from '../textures/relink/match-references';
 import { SLOTS } from '../textures/slots';
-import { describeLayouts, type UvLayout } from '../textures/uv-layout';
+import { describeLayouts, type UvLayout } from '../textures/uv/uv-layout';
 
 /** Everything the checks look at, computed once. */
 export interface Examination {

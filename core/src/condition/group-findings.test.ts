@@ -1,4 +1,4 @@
-import type { SheetFinding } from '@haveld/contract/bench';
+import type { SheetFinding } from '@haveld/contract/api/bench';
 import { groupFindings } from './group-findings';
 
 const finding = (change: Partial<SheetFinding>): SheetFinding => ({

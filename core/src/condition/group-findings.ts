@@ -1,5 +1,5 @@
-import type { SheetFinding } from '@haveld/contract/bench';
-import type { KitFinding, KitGroup } from '@haveld/contract/kits';
+import type { SheetFinding } from '@haveld/contract/api/bench';
+import type { KitFinding, KitGroup } from '@haveld/contract/api/kits';
 
 /** The sheet of one piece. */
 export interface PieceSheet {

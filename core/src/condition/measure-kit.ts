@@ -1,15 +1,15 @@
-import type { SheetFinding } from '@haveld/contract/bench';
-import type { KitMeasures, PieceMeasures } from '@haveld/contract/kits';
+import type { SheetFinding } from '@haveld/contract/api/bench';
+import type { KitMeasures, PieceMeasures } from '@haveld/contract/api/kits';
 import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { findModule } from '../placement/kit/find-module';
 import { judgeKitUnit, type UnitShares } from '../placement/kit/judge-kit-unit';
 import { listOddFigures } from '../placement/kit/list-odd-figures';
 import { placeBox } from '../placement/kit/place-box';
-import { judgePivotPlace } from '../placement/judge-pivot';
-import { OWN_SCALE_ID } from '../placement/judge-size';
+import { judgePivotPlace } from '../placement/pivot/judge-pivot';
+import { OWN_SCALE_ID } from '../placement/size/judge-size';
 import { pluralOf, UNITS } from '../placement/units';
-import { boxSize } from '../scene/bounds';
+import { boxSize } from '../scene/measures/bounds';
 import { orderSteps } from '../treatment/steps';
 import { PIVOT_WORDS } from '../treatment/steps/set-pivot';
 

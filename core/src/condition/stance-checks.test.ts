@@ -1,8 +1,8 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
-import { turnFaces } from '../scene/flip-faces';
-import { createDocument } from '../scene/document-io';
-import { setDocumentSource } from '../scene/source-data';
+import { turnFaces } from '../scene/meshes/flip-faces';
+import { createDocument } from '../scene/document/document-io';
+import { setDocumentSource } from '../scene/document/source-data';
 import { getShownScene, listShownNodes } from '../scene/traverse';
 import { addBox, createBoxDocument, createMemoryCodec } from '../testing/documents';
 import { applyTreatment } from '../treatment/apply-treatment';

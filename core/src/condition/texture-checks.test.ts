@@ -1,11 +1,11 @@
 import type { Document, Material } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
-import { setMaterialSource, type MapReference } from '../scene/source-data';
+import { setMaterialSource, type MapReference } from '../scene/document/source-data';
 import { createBoxDocument, addBox } from '../testing/documents';
 import { judgeGreen } from '../textures/judging/judge-green';
 import { measurePicture } from '../textures/judging/picture-measures';
 import type { CandidatePicture, MapFacts } from '../textures/map-facts';
-import type { Picture } from '../textures/picture-codec';
+import type { Picture } from '../textures/pictures/picture-codec';
 import { heightToNormal } from '../textures/convert/height-to-normal';
 import { flipGreen } from '../textures/convert/change-channels';
 import { assess } from './assess';

@@ -1,5 +1,5 @@
 import { baseName, type HeapFile } from './heap-file';
-import { SYSTEM_LITTER } from './name-words';
+import { SYSTEM_LITTER } from './names/name-words';
 
 /** Why a file belongs to no model, in words. @param finds how many models came; @param twin the file of the same bytes */
 export function describeAside(file: HeapFile, finds: number, twin?: string): string {

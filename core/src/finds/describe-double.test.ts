@@ -1,7 +1,7 @@
 import { computeShapeSignature } from '../geometry/shape-signature';
-import { listSurfaces } from '../scene/list-surfaces';
+import { listSurfaces } from '../scene/measures/list-surfaces';
 import { addBox } from '../testing/documents';
-import { createDocument } from '../scene/document-io';
+import { createDocument } from '../scene/document/document-io';
 import { compareFinds, type DoubleFacts } from './describe-double';
 
 function shapeOf(scale: number, mirrored = false) {

@@ -1,7 +1,7 @@
-import type { Double, DoubleRelation } from '@haveld/contract/doubles';
+import type { Double, DoubleRelation } from '@haveld/contract/api/doubles';
 import { compareShapes, type ShapeComparison } from '../geometry/compare-shapes';
 import type { ShapeSignature } from '../geometry/shape-signature';
-import { compareLooks, LOOK_TOLERANCE } from '../textures/picture-look';
+import { compareLooks, LOOK_TOLERANCE } from '../textures/pictures/picture-look';
 import { formatName } from './rank-formats';
 
 /** What is compared of a find. */

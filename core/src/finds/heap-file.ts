@@ -1,4 +1,4 @@
-import type { FindQuestion } from '@haveld/contract/arrivals';
+import type { FindQuestion } from '@haveld/contract/api/arrivals';
 import type { FileKind } from './identify';
 import type { Inside } from './peek-inside';
 

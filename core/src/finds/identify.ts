@@ -1,6 +1,6 @@
 import { CONVERTED_EXTENSIONS } from '../formats/converted';
 import { decodeText } from '../text/decode-text';
-import { identifyPicture } from '../textures/identify-picture';
+import { identifyPicture } from '../textures/pictures/identify-picture';
 
 /** What a file is, by its content first and its name last. */
 export const FILE_KINDS = [

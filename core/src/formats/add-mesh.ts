@@ -1,6 +1,6 @@
 import type { Document, Material, Node } from '@gltf-transform/core';
 import type { PolygonMesh } from '../geometry/polygon-mesh';
-import { getBuffer, PrimitiveBuilder } from '../scene/build-primitive';
+import { getBuffer, PrimitiveBuilder } from '../scene/meshes/build-primitive';
 
 /** @returns a node that shows a mesh of one material; where it stands is for the caller */
 export function createMeshNode(document: Document, name: string, mesh: PolygonMesh, material: Material | null): Node {

@@ -3,7 +3,7 @@ import { KHRTextureTransform } from '@gltf-transform/extensions';
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
-import { getMaterialSource, setMaterialSource, type MapReference } from '../scene/source-data';
+import { getMaterialSource, setMaterialSource, type MapReference } from '../scene/document/source-data';
 import { bindMap } from '../textures/bind-map';
 import { getSlotTextureInfo } from '../textures/slot-texture';
 import { locateReference, type Location } from '../textures/locate';

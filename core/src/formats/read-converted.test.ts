@@ -1,7 +1,7 @@
 import { createFileSource, createMemoryCodec, createBoxDocument, noInflate } from '../testing/documents';
-import { writeGlb } from '../scene/document-io';
-import { computeFigures } from '../scene/figures';
-import { getDocumentSource } from '../scene/source-data';
+import { writeGlb } from '../scene/document/document-io';
+import { computeFigures } from '../scene/measures/figures';
+import { getDocumentSource } from '../scene/document/source-data';
 import type { ReadingContext } from './reading';
 import { readModel } from './read-model';
 

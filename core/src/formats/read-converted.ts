@@ -1,5 +1,5 @@
 import { DomainError } from '@haveld/contract/error';
-import { getDocumentSource, setDocumentSource } from '../scene/source-data';
+import { getDocumentSource, setDocumentSource } from '../scene/document/source-data';
 import { readGltf } from './gltf/read';
 import type { FileSource, Reading, ReadingContext } from './reading';
 

@@ -1,7 +1,7 @@
 import { DomainError } from '@haveld/contract/error';
-import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../scene/faceted-edges';
+import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../scene/meshes/faceted-edges';
 import { repairDocument } from '../scene/repair/repair-document';
-import { setMeshSource, setNodeSource } from '../scene/source-data';
+import { setMeshSource, setNodeSource } from '../scene/document/source-data';
 import { listShownNodes } from '../scene/traverse';
 import { count } from '../text/count';
 import { CONVERTED_EXTENSIONS } from './converted';

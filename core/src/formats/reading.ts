@@ -1,7 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
-import type { Decoders } from '../scene/document-io';
-import type { PictureCodec } from '../textures/picture-codec';
+import type { Decoders } from '../scene/document/document-io';
+import type { PictureCodec } from '../textures/pictures/picture-codec';
 
 /** The files of an arrival, as a reader sees them. */
 export interface FileSource {

@@ -1,5 +1,5 @@
 import type { Document, Primitive } from '@gltf-transform/core';
-import { getBuffer } from '../scene/build-primitive';
+import { getBuffer } from '../scene/meshes/build-primitive';
 
 export interface Influence {
   bone: number;

@@ -1,7 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
-import { computeBounds } from '../scene/bounds';
-import type { Picture, PictureCodec } from '../textures/picture-codec';
+import { computeBounds } from '../scene/measures/bounds';
+import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
 import { createElevationView, createPortraitView, type View } from './camera';
 import { gatherDrawItems, type DrawItem } from './gather';
 import { composite, createGround, drawContactShadow } from './ground';

@@ -1,8 +1,8 @@
 import type { Accessor, Document, Material, Texture } from '@gltf-transform/core';
 import { isTriangles, listMeshInstances } from '../scene/traverse';
-import { computeWorldPositions } from '../scene/world-positions';
+import { computeWorldPositions } from '../scene/measures/world-positions';
 import { linearDeterminant, normalMatrix } from '../scene/matrix';
-import type { Picture, PictureCodec } from '../textures/picture-codec';
+import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
 
 /** One surface to draw, in world space. */
 export interface DrawItem {

@@ -1,5 +1,5 @@
 import type { Box } from '@haveld/contract/report';
-import type { Picture } from '../textures/picture-codec';
+import type { Picture } from '../textures/pictures/picture-codec';
 import type { View } from './camera';
 import type { DrawItem } from './gather';
 

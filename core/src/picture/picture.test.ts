@@ -1,5 +1,5 @@
 import { createBoxDocument, createMemoryCodec } from '../testing/documents';
-import { createDocument } from '../scene/document-io';
+import { createDocument } from '../scene/document/document-io';
 import { createElevationView, createPortraitView, projectPoint } from './camera';
 import { drawElevation, drawPortrait, prepareDrawing, PORTRAIT } from './draw-pictures';
 import { chooseBarLength, chooseBarLengthIn, drawRuledBar, formatBarLength, formatBarLengthIn } from './ruled-bar';

@@ -1,4 +1,4 @@
-import type { Picture } from '../textures/picture-codec';
+import type { Picture } from '../textures/pictures/picture-codec';
 import type { View } from './camera';
 import type { DrawItem } from './gather';
 import { createFinish, shadeInto, type Finish } from './shade';

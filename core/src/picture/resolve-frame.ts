@@ -1,4 +1,4 @@
-import type { Picture } from '../textures/picture-codec';
+import type { Picture } from '../textures/pictures/picture-codec';
 import type { Frame } from './rasterise';
 
 // names of their own: looked up on a global in the inner loop they cost four fifths of the time in some hosts

@@ -1,5 +1,5 @@
 import { formatImperial, type MeasureSystem } from '../placement/units';
-import type { Picture } from '../textures/picture-codec';
+import type { Picture } from '../textures/pictures/picture-codec';
 
 /** Digits and unit letters, five wide and seven high, a row a number, highest bit left. Drawn by us. */
 const GLYPHS: Record<string, number[]> = {
@@ -32,6 +32,7 @@ export function formatBarLength(metres: number): string {
 
 const FOOT = 0.3048;
 const INCH = 0.0254;
+
 /** What a bar shorter than a foot may be, in inches. */
 const INCHES = [6, 4, 3, 2, 1, 1 / 2, 1 / 4, 1 / 8];
 

@@ -1,6 +1,6 @@
 import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
-import { boxSize } from '../scene/bounds';
+import { boxSize } from '../scene/measures/bounds';
 
 /** How one model takes the place of another: as large, facing the same way, turning about the same place of itself. */
 export interface PlaceTaking {
@@ -16,6 +16,7 @@ export interface PlaceTaking {
 
 /** Lower than this share of its longest side, a thing is flat: its height says nothing of its size. Ours. */
 const FLAT = 0.3;
+
 /** Crosswise has to fit this much better, as a factor, before a model is turned for it. Ours. */
 const CROSSWISE = 1.5;
 

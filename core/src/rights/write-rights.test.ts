@@ -1,5 +1,5 @@
 import { Document, type ExtensionProperty } from '@gltf-transform/core';
-import { readGlb, writeGlb } from '../scene/document-io';
+import { readGlb, writeGlb } from '../scene/document/document-io';
 import { listCredits, composeCredit } from './credits';
 import { isExpression, listLicenceIds, parseExpression } from './expression';
 import { writeLetter } from './letter';

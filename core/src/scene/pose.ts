@@ -1,6 +1,6 @@
 import type { Accessor, Animation, AnimationSampler, Document, vec3, vec4 } from '@gltf-transform/core';
 import { slerp } from './quaternion';
-import { listPlacedParts } from './placed-parts';
+import { listPlacedParts } from './measures/placed-parts';
 
 /** @returns seconds of the first and last key of a clip; null where it has none */
 export function clipSpan(clip: Animation): [number, number] | null {

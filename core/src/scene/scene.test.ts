@@ -1,9 +1,9 @@
 import { getBounds } from '@gltf-transform/functions';
 import { addBox, createBoxDocument } from '../testing/documents';
-import { boxCentre, boxSize, computeBounds } from './bounds';
-import { compareFigures } from './compare-figures';
-import { createDocument, readGlb, writeGlb } from './document-io';
-import { computeFigures } from './figures';
+import { boxCentre, boxSize, computeBounds } from './measures/bounds';
+import { compareFigures } from './measures/compare-figures';
+import { createDocument, readGlb, writeGlb } from './document/document-io';
+import { computeFigures } from './measures/figures';
 import {
   isLinearIdentity,
   linearDeterminant,
@@ -14,7 +14,7 @@ import {
   translationMatrix,
 } from './matrix';
 import { createPartRef, findPart } from './part-ref';
-import { getNodeSource, removeSourceData, setDocumentSource, setNodeSource } from './source-data';
+import { getNodeSource, removeSourceData, setDocumentSource, setNodeSource } from './document/source-data';
 import { getShownScene, listShownNodes } from './traverse';
 
 test('bounds follow turned and scaled parents, as glTF Transform finds them too', () => {

@@ -1,5 +1,5 @@
 import type { Document, Node } from '@gltf-transform/core';
-import { getNodeSource } from '../scene/source-data';
+import { getNodeSource } from '../scene/document/source-data';
 import { getShownScene, listShownNodes } from '../scene/traverse';
 import { isLinearIdentity } from '../scene/matrix';
 import { CLUTTER_HABITS } from './habits';

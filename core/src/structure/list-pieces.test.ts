@@ -1,5 +1,5 @@
-import { createDocument } from '../scene/document-io';
-import { setNodeSource } from '../scene/source-data';
+import { createDocument } from '../scene/document/document-io';
+import { setNodeSource } from '../scene/document/source-data';
 import { listShownNodes } from '../scene/traverse';
 import { addBox, createBoxDocument } from '../testing/documents';
 import { listPieces } from './list-pieces';

@@ -1,7 +1,7 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
-import { boxSize, computeBounds, unionBoxes } from '../scene/bounds';
-import { getNodeSource } from '../scene/source-data';
+import { boxSize, computeBounds, unionBoxes } from '../scene/measures/bounds';
+import { getNodeSource } from '../scene/document/source-data';
 import { countTriangles, getShownScene, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { listStrangers } from './strangers';
 
@@ -27,8 +27,10 @@ export interface PieceProposal {
 }
 
 const FEWEST = 3;
+
 /** Of the pieces, so many have to stand clear of all others. */
 const SHARE_APART = 0.9;
+
 /** What is apart has a gap of at least this part of the smaller one's longest side. */
 const GAP = 0.02;
 

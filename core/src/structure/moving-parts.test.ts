@@ -1,5 +1,5 @@
 import type { Document } from '@gltf-transform/core';
-import { createDocument } from '../scene/document-io';
+import { createDocument } from '../scene/document/document-io';
 import { listMeshInstances } from '../scene/traverse';
 import { addBox } from '../testing/documents';
 import { listMovingParts, toFileShares } from './moving-parts';

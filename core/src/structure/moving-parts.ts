@@ -2,7 +2,7 @@ import type { Document, Node } from '@gltf-transform/core';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
-import { boxCentre, boxSize, computeBounds } from '../scene/bounds';
+import { boxCentre, boxSize, computeBounds } from '../scene/measures/bounds';
 import { isBelow, type MeshInstance } from '../scene/traverse';
 import { turnBox } from '../geometry/rotate-box';
 import { listReferredNodes } from './clutter';

@@ -1,8 +1,8 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
-import { boxSize, computeBounds, unionBoxes } from '../scene/bounds';
-import { getNodeSource } from '../scene/source-data';
+import { boxSize, computeBounds, unionBoxes } from '../scene/measures/bounds';
+import { getNodeSource } from '../scene/document/source-data';
 import { countTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { STRANGER_HABITS, wordsOf } from './habits';
 
@@ -27,8 +27,10 @@ interface Boxed {
 type Judge = (instance: MeshInstance, box: Box, rest: Box) => Stranger | null;
 
 const AXES = ['x', 'y', 'z'];
+
 /** A back wall may stand so many lengths of the rest behind it. Ours. */
 const WALL_REACH = 4;
+
 /** A part so many lengths of the rest away does not stand with it. Ours. */
 const STRAY_FROM = 5;
 

@@ -1,9 +1,9 @@
 import { deflateSync } from 'node:zlib';
 import type { Document, Node } from '@gltf-transform/core';
-import { createDocument } from '../scene/document-io';
+import { createDocument } from '../scene/document/document-io';
 import { getShownScene } from '../scene/traverse';
 import type { FileSource } from '../formats/reading';
-import type { Picture, PictureCodec } from '../textures/picture-codec';
+import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
 
 type Vector = [number, number, number];
 

@@ -3,9 +3,9 @@ import type { TextureSlot } from '@haveld/contract/step';
 import type { Channel, Packing } from '@haveld/contract/texture-role';
 import { createWhite, putChannel, takeChannel } from './convert/change-channels';
 import { toSrgb } from './convert/srgb';
-import { identifyPicture } from './identify-picture';
-import type { Picture, PictureCodec } from './picture-codec';
-import { chooseAlphaMode } from './choose-alpha-mode';
+import { identifyPicture } from './pictures/identify-picture';
+import type { Picture, PictureCodec } from './pictures/picture-codec';
+import { chooseAlphaMode } from './materials/choose-alpha-mode';
 import { setSlotTexture } from './slot-texture';
 import { SLOTS } from './slots';
 

@@ -1,7 +1,7 @@
 import type { MapWork } from '@haveld/contract/step';
 import type { GreenJudgement } from './judging/judge-green';
 import type { PictureMeasures } from './judging/picture-measures';
-import type { PictureKind } from './identify-picture';
+import type { PictureKind } from './pictures/identify-picture';
 import type { Place } from './relink/map-match';
 
 /** What was seen of a picture when its bytes were opened, once. */

@@ -1,7 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import type { MapJudgement, MapLine, MapPicture, SpareMap } from '@haveld/contract/report';
 import type { TextureRole } from '@haveld/contract/texture-role';
-import { getMaterialSource } from '../scene/source-data';
+import { getMaterialSource } from '../scene/document/source-data';
 import type { RoleJudgement } from './judging/judge-map-role';
 import { judgeMapSet } from './judging/judge-map-set';
 import type { CandidatePicture, MapFacts } from './map-facts';

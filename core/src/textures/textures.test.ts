@@ -1,14 +1,14 @@
 import { KHRMaterialsClearcoat } from '@gltf-transform/extensions';
 import { nameMaps } from './name-maps';
-import { createDocument } from '../scene/document-io';
+import { createDocument } from '../scene/document/document-io';
 import { createMemoryCodec, createPng } from '../testing/documents';
 import { bindMap } from './bind-map';
-import { chooseAlphaMode } from './choose-alpha-mode';
-import { identifyPicture } from './identify-picture';
+import { chooseAlphaMode } from './materials/choose-alpha-mode';
+import { identifyPicture } from './pictures/identify-picture';
 import { locateReference } from './locate';
-import { readPictureSize } from './picture-size';
+import { readPictureSize } from './pictures/picture-size';
 import { detectRoleByName } from './role-by-name';
-import { computeTexelDensity } from '../scene/texel-density';
+import { computeTexelDensity } from '../scene/measures/texel-density';
 
 test('a full-tile 2048 px texture over 4 m² gives 1024 texels per metre', () => {
   expect(computeTexelDensity(1, 4, [2048, 2048])).toBe(1024);

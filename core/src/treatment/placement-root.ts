@@ -1,5 +1,5 @@
 import type { Document, Node } from '@gltf-transform/core';
-import { getNodeSource, setNodeSource } from '../scene/source-data';
+import { getNodeSource, setNodeSource } from '../scene/document/source-data';
 import { getShownScene } from '../scene/traverse';
 
 const ID = 'placement-root';

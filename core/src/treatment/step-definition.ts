@@ -1,6 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import type { StepKind, StepOf } from '@haveld/contract/step';
-import type { PictureCodec } from '../textures/picture-codec';
+import type { PictureCodec } from '../textures/pictures/picture-codec';
 
 /** Steps run phase by phase, whatever order they were taken in. */
 export const PHASES = ['structure', 'textures', 'size-and-stance', 'geometry', 'names'] as const;

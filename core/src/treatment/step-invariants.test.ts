@@ -1,11 +1,11 @@
 import type { Document, Node, Primitive } from '@gltf-transform/core';
 import type { Step, StepKind, StepOf } from '@haveld/contract/step';
-import { computeBounds } from '../scene/bounds';
-import { computeFigures } from '../scene/figures';
+import { computeBounds } from '../scene/measures/bounds';
+import { computeFigures } from '../scene/measures/figures';
 import { linearDeterminant, normalMatrix } from '../scene/matrix';
 import { createPartRef } from '../scene/part-ref';
 import { getShownScene, listMeshInstances, listShownNodes, type MeshInstance } from '../scene/traverse';
-import { computeWorldPositions } from '../scene/world-positions';
+import { computeWorldPositions } from '../scene/measures/world-positions';
 import { createMemoryCodec, createPng } from '../testing/documents';
 import { readFiles } from '../testing/read-files';
 import { applyTreatment } from './apply-treatment';
@@ -101,6 +101,7 @@ interface Case {
 }
 
 const material = 'oak';
+
 /** One a kind. */
 const CASES: { [K in StepKind]: Case } = {
   'even-scale': {

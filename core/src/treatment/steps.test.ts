@@ -1,10 +1,10 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Step } from '@haveld/contract/step';
-import { computeBounds } from '../scene/bounds';
-import { createDocument, readGlb, writeGlb } from '../scene/document-io';
+import { computeBounds } from '../scene/measures/bounds';
+import { createDocument, readGlb, writeGlb } from '../scene/document/document-io';
 import { createPartRef } from '../scene/part-ref';
 import { getShownScene, listMeshInstances, listShownNodes } from '../scene/traverse';
-import { computeWorldPositions } from '../scene/world-positions';
+import { computeWorldPositions } from '../scene/measures/world-positions';
 import { isLinearIdentity } from '../scene/matrix';
 import { addBox, createBoxDocument, createMemoryCodec, createPng } from '../testing/documents';
 import { applyTreatment, describeChanges, listCreditedChanges } from './apply-treatment';

@@ -4,9 +4,9 @@ import type { Step } from '@haveld/contract/step';
 import { createPartRef } from '../scene/part-ref';
 import { listShownNodes } from '../scene/traverse';
 import { addBox, createBoxDocument, createMemoryCodec } from '../testing/documents';
-import { describeMaterials } from '../textures/describe-materials';
-import { placeHouseMaterial } from '../textures/place-house-material';
-import { shadeHouseMaterial } from '../textures/shade-house-material';
+import { describeMaterials } from '../textures/materials/describe-materials';
+import { placeHouseMaterial } from '../textures/materials/place-house-material';
+import { shadeHouseMaterial } from '../textures/materials/shade-house-material';
 import { applyTreatment } from './apply-treatment';
 
 const codec = createMemoryCodec();

@@ -1,5 +1,5 @@
-import { checkEntryPath, readEntryName } from '@haveld/core/finds/entry-name';
-import { givePath, type TakenPaths } from '@haveld/core/finds/free-path';
+import { checkEntryPath, readEntryName } from '@haveld/core/finds/names/entry-name';
+import { givePath, type TakenPaths } from '@haveld/core/finds/names/free-path';
 import type { ArchiveEntry } from './archive-entry';
 import { ARCHIVE_LIMITS, formatGib, type Budget } from './limits';
 

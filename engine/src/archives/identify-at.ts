@@ -1,7 +1,7 @@
 import { open } from 'node:fs/promises';
 import { identifyFile, type Identity } from '@haveld/core/finds/identify';
 import { NOTHING_INSIDE, PEEKED_FORMATS, peekInside, type Inside } from '@haveld/core/finds/peek-inside';
-import { readPictureSize } from '@haveld/core/textures/picture-size';
+import { readPictureSize } from '@haveld/core/textures/pictures/picture-size';
 
 export interface IdentifiedFile extends Identity {
   path: string;

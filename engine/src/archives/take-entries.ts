@@ -1,6 +1,6 @@
 import type { BlobBatch, BlobWriter } from '../store/blob-batch';
 import { HEAD_BYTES, identifyHead, type IdentifiedFile } from './identify-at';
-import { createTakenPaths } from '@haveld/core/finds/free-path';
+import { createTakenPaths } from '@haveld/core/finds/names/free-path';
 import { admitEntry, describeRatio, isBomb } from './admit-entry';
 import { LOCKED, StopArchive, type EntrySink, type EntryVisitor } from './archive-entry';
 import { ARCHIVE_LIMITS, formatGib, type Budget } from './limits';

@@ -1,7 +1,7 @@
 import type { Figures, CheckLine } from '@haveld/contract/report';
-import { compareFigures } from '@haveld/core/scene/compare-figures';
-import { readGlb } from '@haveld/core/scene/document-io';
-import { computeFigures } from '@haveld/core/scene/figures';
+import { compareFigures } from '@haveld/core/scene/measures/compare-figures';
+import { readGlb } from '@haveld/core/scene/document/document-io';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { toCheckLine, validateGlb } from '../validate-gltf';
 import { DomainError } from '@haveld/contract/error';
 

@@ -2,8 +2,8 @@ import type { Document } from '@gltf-transform/core';
 import type { Figures } from '@haveld/contract/report';
 import { writeObj } from '@haveld/core/formats/obj/write';
 import { composeCredit, type Credit } from '@haveld/core/rights/credits';
-import { compareFigures } from '@haveld/core/scene/compare-figures';
-import { computeFigures } from '@haveld/core/scene/figures';
+import { compareFigures } from '@haveld/core/scene/measures/compare-figures';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import type { PackedFile, PackedModel } from './packed-file';
 import { readBack } from './read-back';
 

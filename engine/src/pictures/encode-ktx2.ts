@@ -1,8 +1,9 @@
-import type { Picture, ReduceAs } from '@haveld/core/textures/picture-codec';
+import type { Picture, ReduceAs } from '@haveld/core/textures/pictures/picture-codec';
 import { openBasis } from './basis-module';
 
 /** The module's number for pixels as they are. */
 const RAW_RGBA = 0;
+
 /** The head, the key values and the levels' index. */
 const HEAD_ROOM = 64 * 1024;
 

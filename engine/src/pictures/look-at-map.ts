@@ -1,11 +1,11 @@
 import sharp from 'sharp';
 import { DomainError } from '@haveld/contract/error';
-import { identifyPicture, type PictureKind } from '@haveld/core/textures/identify-picture';
+import { identifyPicture, type PictureKind } from '@haveld/core/textures/pictures/identify-picture';
 import { judgeGreen } from '@haveld/core/textures/judging/judge-green';
 import { measurePicture } from '@haveld/core/textures/judging/picture-measures';
 import type { MapFacts } from '@haveld/core/textures/map-facts';
-import type { Picture } from '@haveld/core/textures/picture-codec';
-import { readPictureSize } from '@haveld/core/textures/picture-size';
+import type { Picture } from '@haveld/core/textures/pictures/picture-codec';
+import { readPictureSize } from '@haveld/core/textures/pictures/picture-size';
 import type { FolderStore } from '../store/folder-store';
 import { MAX_PIXELS, reading, sharpCodec } from './sharp-codec';
 
@@ -13,12 +13,15 @@ import { MAX_PIXELS, reading, sharpCodec } from './sharp-codec';
 export const LOOK_VERSION = 1;
 
 const THUMB_SIDE = 192;
+
 /** What is shown on the bench for a file no browser reads. */
 const SHOWN_SIDE = 2048;
+
 /** Larger pictures are measured on every so manieth texel, read in pieces. */
 export const MEASURED_SIDE = 4096;
 const BROWSER_READS: PictureKind[] = ['png', 'jpeg', 'webp', 'gif', 'avif', 'bmp'];
 const SHARP_READS: PictureKind[] = ['png', 'jpeg', 'webp', 'gif', 'avif', 'tiff'];
+
 /** A share of vectors of unit length from which on a picture may be normals. */
 const NORMALS_FROM = 0.5;
 

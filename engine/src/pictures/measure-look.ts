@@ -1,5 +1,5 @@
 import sharp, { type Sharp } from 'sharp';
-import { describeLook, LOOK_SIDE } from '@haveld/core/textures/picture-look';
+import { describeLook, LOOK_SIDE } from '@haveld/core/textures/pictures/picture-look';
 import { sharpCodec } from './sharp-codec';
 
 /** @returns the look of a picture, or null where it cannot be read */

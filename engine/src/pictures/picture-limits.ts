@@ -1,10 +1,11 @@
 import { DomainError } from '@haveld/contract/error';
-import type { PictureKind } from '@haveld/core/textures/identify-picture';
-import { readPictureSize } from '@haveld/core/textures/picture-size';
+import type { PictureKind } from '@haveld/core/textures/pictures/identify-picture';
+import { readPictureSize } from '@haveld/core/textures/pictures/picture-size';
 
 /** Formats that are read in pieces go to 16K a side; the others lie in memory whole while they are read. */
 const MAX_SIDE: Partial<Record<PictureKind, number>> = { png: 16384, jpeg: 16384, tiff: 16384 };
 const MAX_SIDE_OF_OTHERS = 8192;
+
 /** No format of these packs a texel into less than this many bytes: a header that promises more is lying. */
 const LEAST_BYTES_A_TEXEL: Partial<Record<PictureKind, number>> = { bmp: 0.004, tga: 0.007, dds: 0.5, hdr: 0.01 };
 

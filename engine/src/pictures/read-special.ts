@@ -1,8 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import type { PictureKind } from '@haveld/core/textures/identify-picture';
-import type { Picture } from '@haveld/core/textures/picture-codec';
+import type { PictureKind } from '@haveld/core/textures/pictures/identify-picture';
+import type { Picture } from '@haveld/core/textures/pictures/picture-codec';
 
 /** Formats sharp refuses and a library for all takes: whole in memory, loaded when one is met. */
 const WITH_MAGICK: PictureKind[] = ['psd', 'dds'];

@@ -3,8 +3,8 @@ import sharp from 'sharp';
 import { TGALoader } from 'three/examples/jsm/loaders/TGALoader.js';
 import { DomainError } from '@haveld/contract/error';
 import { isSolid } from '@haveld/core/textures/convert/is-solid';
-import { identifyPicture } from '@haveld/core/textures/identify-picture';
-import type { DeepChannel, MapFileCodec, Picture } from '@haveld/core/textures/picture-codec';
+import { identifyPicture } from '@haveld/core/textures/pictures/identify-picture';
+import type { DeepChannel, MapFileCodec, Picture } from '@haveld/core/textures/pictures/picture-codec';
 import { checkPictureSize } from './picture-limits';
 import { getSpecialReader } from './read-special';
 

@@ -1,4 +1,4 @@
-import type { Decoders } from '@haveld/core/scene/document-io';
+import type { Decoders } from '@haveld/core/scene/document/document-io';
 
 /** @returns decoders of compressed glTF geometry: Draco and meshopt */
 export async function loadDecoders(): Promise<Decoders> {

@@ -1,4 +1,4 @@
-import { reduceInfluences } from '@haveld/core/scene/reduce-influences';
+import { reduceInfluences } from '@haveld/core/scene/meshes/reduce-influences';
 import { askThree } from '../testing/ask-three';
 import { compareFormat } from '../testing/compare-format';
 import { computeDistance, longestSide } from '../testing/point-sets';

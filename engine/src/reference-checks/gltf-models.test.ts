@@ -6,7 +6,7 @@ import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
 import type { Document, GLTF } from '@gltf-transform/core';
 import { DomainError } from '@haveld/contract/error';
 import { parseGlb } from '@haveld/core/formats/gltf/parse-glb';
-import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
+import { boxSize, computeBounds } from '@haveld/core/scene/measures/bounds';
 import { countTriangles } from '@haveld/core/scene/traverse';
 import { compareFormat } from '../testing/compare-format';
 import { describeDifferences, listFiles, readFromFolder, type Comparison } from '../testing/read-files';

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import type { Document } from '@gltf-transform/core';
 import { clipSpan, computePosedPositions, poseAt } from '@haveld/core/scene/pose';
 import { getShownScene } from '@haveld/core/scene/traverse';
-import { computeBounds } from '@haveld/core/scene/bounds';
+import { computeBounds } from '@haveld/core/scene/measures/bounds';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import type { Step } from '@haveld/contract/step';
 import { createMemoryCodec } from '@haveld/core/testing/documents';

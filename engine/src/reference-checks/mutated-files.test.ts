@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
-import { writeGlb } from '@haveld/core/scene/document-io';
+import { writeGlb } from '@haveld/core/scene/document/document-io';
 import { createReadingContext } from '../reading/reading-context';
 import { writeRawZip } from '../testing/raw-zip';
 import { validateGlb } from '../validate-gltf';

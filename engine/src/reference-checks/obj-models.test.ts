@@ -5,9 +5,9 @@ import { MTLLoader } from 'three/examples/jsm/loaders/MTLLoader.js';
 import { OBJLoader } from 'three/examples/jsm/loaders/OBJLoader.js';
 import type { Document } from '@gltf-transform/core';
 import { decodeText } from '@haveld/core/text/decode-text';
-import { boxSize } from '@haveld/core/scene/bounds';
-import { computeFigures } from '@haveld/core/scene/figures';
-import { getMaterialSource } from '@haveld/core/scene/source-data';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
+import { getMaterialSource } from '@haveld/core/scene/document/source-data';
 import { compareFormat } from '../testing/compare-format';
 import { describeDifferences, listFiles, readFromFolder, type Comparison } from '../testing/read-files';
 

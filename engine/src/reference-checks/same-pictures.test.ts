@@ -1,5 +1,5 @@
 import sharp, { type Sharp } from 'sharp';
-import { compareLooks, LOOK_TOLERANCE } from '@haveld/core/textures/picture-look';
+import { compareLooks, LOOK_TOLERANCE } from '@haveld/core/textures/pictures/picture-look';
 import { measureLook } from '../pictures/measure-look';
 import { readFurniturePictures } from '../testing/open-furniture';
 

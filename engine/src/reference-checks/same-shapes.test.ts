@@ -7,7 +7,7 @@ import { writeObj } from '@haveld/core/formats/obj/write';
 import { compareShapes } from '@haveld/core/geometry/compare-shapes';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { Surface } from '@haveld/core/geometry/surface';
-import { listSurfaces } from '@haveld/core/scene/list-surfaces';
+import { listSurfaces } from '@haveld/core/scene/measures/list-surfaces';
 import { createReadingContext } from '../reading/reading-context';
 import { readFurniture, readFurnitureTable } from '../testing/open-furniture';
 

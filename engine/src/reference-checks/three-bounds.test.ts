@@ -1,9 +1,9 @@
 import { AnimationMixer, Box3, Vector3, type Mesh, type Object3D, type SkinnedMesh } from 'three';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
-import { computeBounds, boxSize } from '@haveld/core/scene/bounds';
-import { writeGlb } from '@haveld/core/scene/document-io';
+import { computeBounds, boxSize } from '@haveld/core/scene/measures/bounds';
+import { writeGlb } from '@haveld/core/scene/document/document-io';
 import { clipSpan, computePosedPositions, poseAt } from '@haveld/core/scene/pose';
-import { reduceInfluences } from '@haveld/core/scene/reduce-influences';
+import { reduceInfluences } from '@haveld/core/scene/meshes/reduce-influences';
 import { readFromFolder } from '../testing/read-files';
 
 // three's GLTFLoader, Box3 and skinning (MIT) read the GLB Haveld writes, and say where its vertices are: its bounds at rest, and its

@@ -1,7 +1,7 @@
 import Module from 'manifold-3d';
 import type { Mesh } from 'manifold-3d';
-import { computeMoments } from '@haveld/core/placement/moments';
-import { listPlacedParts } from '@haveld/core/scene/placed-parts';
+import { computeMoments } from '@haveld/core/placement/pivot/moments';
+import { listPlacedParts } from '@haveld/core/scene/measures/placed-parts';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
 import { createBoxDocument, createMeshDocument, createSphereDocument } from '@haveld/core/testing/documents';
 

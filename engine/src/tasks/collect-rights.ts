@@ -4,7 +4,7 @@ import { isEmptyMetadata, readXmpJson } from '@haveld/core/rights/reading/metada
 import { joinHeaders } from '@haveld/core/rights/reading/join-headers';
 import type { ReuseAnnotation } from '@haveld/core/rights/reading/reuse-file';
 import type { RightsText } from '@haveld/core/rights/reading/statement';
-import type { DocumentSource } from '@haveld/core/scene/source-data';
+import type { DocumentSource } from '@haveld/core/scene/document/source-data';
 import { decodePage } from '@haveld/core/text/decode-page';
 import { readPictureMetadata } from '../pictures/read-picture-metadata';
 import type { FolderStore } from '../store/folder-store';

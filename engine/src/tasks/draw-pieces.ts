@@ -1,7 +1,7 @@
 import { drawElevation, prepareDrawing } from '@haveld/core/picture/draw-pictures';
-import { standUpright } from '@haveld/core/placement/stand-upright';
-import { readGlb } from '@haveld/core/scene/document-io';
-import type { Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
+import { standUpright } from '@haveld/core/placement/stance/stand-upright';
+import { readGlb } from '@haveld/core/scene/document/document-io';
+import type { Picture, PictureCodec } from '@haveld/core/textures/pictures/picture-codec';
 import { createHash } from 'node:crypto';
 import { openKitFile, type Pick } from './pick-pieces';
 import { sharpCodec } from '../pictures/sharp-codec';

@@ -1,5 +1,5 @@
 import type { Document } from '@gltf-transform/core';
-import { getMaterialSource, setMaterialSource } from '@haveld/core/scene/source-data';
+import { getMaterialSource, setMaterialSource } from '@haveld/core/scene/document/source-data';
 import { getSlotTexture } from '@haveld/core/textures/slot-texture';
 import type { FolderStore } from '../store/folder-store';
 

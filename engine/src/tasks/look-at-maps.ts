@@ -1,5 +1,5 @@
-import { readGlb } from '@haveld/core/scene/document-io';
-import { getMaterialSource } from '@haveld/core/scene/source-data';
+import { readGlb } from '@haveld/core/scene/document/document-io';
+import { getMaterialSource } from '@haveld/core/scene/document/source-data';
 import { judgeGreenInside } from '@haveld/core/textures/judging/judge-green-inside';
 import type { MapFacts } from '@haveld/core/textures/map-facts';
 import { lookAtMap, MEASURED_SIDE } from '../pictures/look-at-map';

@@ -1,8 +1,8 @@
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { drawElevation, drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
-import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
-import { computeFigures } from '@haveld/core/scene/figures';
+import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';

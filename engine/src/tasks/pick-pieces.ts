@@ -1,5 +1,5 @@
 import type { GLTF } from '@gltf-transform/core';
-import { assemblePick, planPick, readGlbHead } from '@haveld/core/scene/pick-glb';
+import { assemblePick, planPick, readGlbHead } from '@haveld/core/scene/document/pick-glb';
 import type { FolderStore } from '../store/folder-store';
 
 /** What is taken out of a kit's document. */

@@ -1,8 +1,8 @@
 import type { SourceFacts } from '@haveld/contract/report';
 import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
-import { readGlb } from '@haveld/core/scene/document-io';
-import { getDocumentSource } from '@haveld/core/scene/source-data';
-import { describeSource } from '@haveld/core/scene/source-facts';
+import { readGlb } from '@haveld/core/scene/document/document-io';
+import { getDocumentSource } from '@haveld/core/scene/document/source-data';
+import { describeSource } from '@haveld/core/scene/document/source-facts';
 import { openKitFile, type Pick } from './pick-pieces';
 import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';

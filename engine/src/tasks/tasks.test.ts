@@ -1,7 +1,7 @@
 import type { Step } from '@haveld/contract/step';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
-import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
-import { computeFigures } from '@haveld/core/scene/figures';
+import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import yauzl from 'yauzl';
 import { sharpCodec } from '../pictures/sharp-codec';
 import { createScratchStore } from '../testing/scratch-store';

@@ -1,5 +1,5 @@
 import { basename, join } from 'node:path';
-import { getDocumentSource } from '@haveld/core/scene/source-data';
+import { getDocumentSource } from '@haveld/core/scene/document/source-data';
 import { askAssimp } from './ask-assimp';
 import { askThree } from './ask-three';
 import { computeDistance, longestSide } from './point-sets';

@@ -5,7 +5,7 @@ import yauzl from 'yauzl';
 import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
-import type { PictureCodec } from '@haveld/core/textures/picture-codec';
+import type { PictureCodec } from '@haveld/core/textures/pictures/picture-codec';
 import { createReadingContext } from '../reading/reading-context';
 
 // 153 community models with a table of their own boxes: testdata/open-furniture/README.md (Free Art License 1.3)

@@ -1,8 +1,8 @@
 import type { Animation, Document } from '@gltf-transform/core';
-import { boxSize } from '@haveld/core/scene/bounds';
-import { computeFigures } from '@haveld/core/scene/figures';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { clipSpan, computePosedPositions, poseAt } from '@haveld/core/scene/pose';
-import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/source-data';
+import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '@haveld/core/scene/traverse';
 
 /** xyz of every vertex, metres, Y up. */

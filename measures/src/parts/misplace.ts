@@ -1,6 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import { UNITS } from '@haveld/core/placement/units';
-import { boxSize, computeBounds } from '@haveld/core/scene/bounds';
+import { boxSize, computeBounds } from '@haveld/core/scene/measures/bounds';
 import { multiplyMatrix, quarterTurnMatrix, scaleMatrix } from '@haveld/core/scene/matrix';
 import { getShownScene, listMeshInstances } from '@haveld/core/scene/traverse';
 

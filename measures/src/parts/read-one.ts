@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { basename } from 'node:path';
 import { readModel } from '@haveld/core/formats/read-model';
-import { writeGlb } from '@haveld/core/scene/document-io';
+import { writeGlb } from '@haveld/core/scene/document/document-io';
 import { createReadingContext } from '@haveld/engine/reading/reading-context';
 
 /** Reads one model to a canonical GLB: `read-one <input> <output>`. What others' `export` does, for a fair comparison. */

@@ -1,7 +1,7 @@
-import type { RightsRules } from '@haveld/contract/rights';
-import type { Arrival, Find } from '@haveld/contract/arrivals';
+import type { RightsRules } from '@haveld/contract/api/rights';
+import type { Arrival, Find } from '@haveld/contract/api/arrivals';
 import type { AssetState } from '@haveld/contract/asset-state';
-import { proposeJoin, type JoinCandidate } from '@haveld/core/finds/propose-join';
+import { proposeJoin, type JoinCandidate } from '@haveld/core/finds/deciding/propose-join';
 import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { countOpenPairs } from '../doubles/service';
@@ -15,6 +15,7 @@ import { proposeByRules } from '../rights/provenance';
 import * as readingQueries from './reading-queries';
 
 const SHOWN = 60;
+
 /** Files of an arrival a screen lists; the rest is counted. */
 const FILES_SHOWN = 400;
 

@@ -1,4 +1,4 @@
-import type { FindQuestion } from '@haveld/contract/arrivals';
+import type { FindQuestion } from '@haveld/contract/api/arrivals';
 import type { FindRole } from '@haveld/core/finds/heap-file';
 import { insertMany, many, maybeOne, one, run, type Executor } from '../database/pool';
 

@@ -1,4 +1,4 @@
-import type { SourceHabit } from '@haveld/core/finds/habits';
+import type { SourceHabit } from '@haveld/core/finds/deciding/habits';
 import type { Dependencies } from '../dependencies';
 import { getSourceHabit } from '../habits/service';
 import type { FileRow } from './file-queries';

@@ -1,4 +1,4 @@
-import type { Arrival } from '@haveld/contract/arrivals';
+import type { Arrival } from '@haveld/contract/api/arrivals';
 import { insertMany, many, maybeOne, one, run, type Executor } from '../database/pool';
 
 export interface ArrivalRow {

@@ -8,8 +8,8 @@ import {
   type SpareMap,
 } from '@haveld/contract/report';
 import { RightsFindingSchema, type RightsFinding } from '@haveld/contract/licence';
-import type { SizeQuestion } from '@haveld/core/placement/judge-size';
-import type { StatedSize } from '@haveld/core/placement/stated-size';
+import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
+import type { StatedSize } from '@haveld/core/placement/size/stated-size';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
 import { many, one, run, type Executor } from '../database/pool';
 

@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/arrivals';
+import * as contract from '@haveld/contract/api/arrivals';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import type { JobHandlers } from '../jobs/worker-loop';

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
-import { checkEntryPath } from '@haveld/core/finds/entry-name';
+import type { Person } from '@haveld/contract/api/people';
+import { checkEntryPath } from '@haveld/core/finds/names/entry-name';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { cancelJobsOf, insertJob } from '../jobs/job-table';

@@ -7,9 +7,9 @@ import {
   takeManyToBench,
   cancelArrival,
   type Arrival,
-} from '@haveld/contract/arrivals';
-import { decideDouble, listDoubles } from '@haveld/contract/doubles';
-import { listHabits, saveHabit, tryHabit } from '@haveld/contract/habits';
+} from '@haveld/contract/api/arrivals';
+import { decideDouble, listDoubles } from '@haveld/contract/api/doubles';
+import { listHabits, saveHabit, tryHabit } from '@haveld/contract/api/habits';
 import { packGeneral } from '@haveld/engine/testing/make-archives';
 import { bring, drop, waitForArrival, zip } from '../testing/bring';
 import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';

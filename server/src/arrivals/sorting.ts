@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import { describeAside } from '@haveld/core/finds/describe-aside';
-import { groupFinds } from '@haveld/core/finds/group-finds';
+import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { FindRole, HeapFile, ProposedFind } from '@haveld/core/finds/heap-file';
-import { createTakenPaths, givePath } from '@haveld/core/finds/free-path';
-import { regroup, type Move } from '@haveld/core/finds/regroup';
-import { settleQuestion } from '@haveld/core/finds/settle-question';
+import { createTakenPaths, givePath } from '@haveld/core/finds/names/free-path';
+import { regroup, type Move } from '@haveld/core/finds/deciding/regroup';
+import { settleQuestion } from '@haveld/core/finds/deciding/settle-question';
 import type { OpenResult } from '@haveld/engine/tasks/open-archive';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding, Heading } from '@haveld/contract/finding';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import { answerFindings, callsForBaking, listAnswerSteps, listSureOpen } from '@haveld/core/condition/answers';
 import { bumpRevision, transact } from '../database/pool';
 import type { Dependencies } from '../dependencies';

@@ -1,7 +1,7 @@
-import type { KitBench } from '@haveld/contract/kits';
+import type { KitBench } from '@haveld/contract/api/kits';
 import type { Category } from '@haveld/contract/category';
 import type { Provenance } from '@haveld/contract/licence';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer } from '@haveld/contract/finding';
 import { groupFindings } from '@haveld/core/condition/group-findings';

@@ -1,6 +1,6 @@
 import type { Finding } from '@haveld/contract/finding';
 import { describeSizeInKit } from '@haveld/core/condition/checks/size';
-import type { KitSay, SizeQuestion } from '@haveld/core/placement/judge-size';
+import type { KitSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import { listKitSays, listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
 import type { Executor } from '../database/pool';
 import * as queries from './queries';

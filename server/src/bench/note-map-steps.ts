@@ -1,6 +1,6 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { Finding } from '@haveld/contract/finding';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import type { Step } from '@haveld/contract/step';
 import { rememberMap } from '../maps/memory';
 import { getProvenance, listFurtherWorks, saveWork } from '../rights/provenance';

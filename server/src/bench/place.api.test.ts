@@ -1,10 +1,10 @@
-import { catalogueAsset, getSheet, listStandIns, takePlace } from '@haveld/contract/bench';
-import { createProject, getProject, handOver } from '@haveld/contract/projects';
+import { catalogueAsset, getSheet, listStandIns, takePlace } from '@haveld/contract/api/bench';
+import { createProject, getProject, handOver } from '@haveld/contract/api/projects';
 import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { placeBox } from '@haveld/core/placement/kit/place-box';
 import { planPlaceTaking } from '@haveld/core/placement/take-place';
-import { boxSize } from '@haveld/core/scene/bounds';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { orderSteps } from '@haveld/core/treatment/steps';
 import { benchCrate, catalogueCrate, README } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';

@@ -1,6 +1,6 @@
-import type { Sheet, StandInAsset } from '@haveld/contract/bench';
+import type { Sheet, StandInAsset } from '@haveld/contract/api/bench';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import type { Step } from '@haveld/contract/step';
 import { formatAccession } from '../accession';
 import { listStandIns } from '../catalogue/sized-assets';

@@ -2,7 +2,7 @@ import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
 import type { Answer, Finding } from '@haveld/contract/finding';
 import type { Step } from '@haveld/contract/step';
-import type { SizeQuestion } from '@haveld/core/placement/judge-size';
+import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import { many, maybeOne, one, run, type Executor } from '../database/pool';
 
 export interface AssetRow {

@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/bench';
+import * as contract from '@haveld/contract/api/bench';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as place from './place';

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
 import type { AssetState } from '@haveld/contract/asset-state';
-import type { BenchRow, Sheet } from '@haveld/contract/bench';
+import type { BenchRow, Sheet } from '@haveld/contract/api/bench';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Heading } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
 import { houseName } from '@haveld/core/text/house-name';

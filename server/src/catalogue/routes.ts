@@ -1,4 +1,4 @@
-import { getAsset, searchCatalogue } from '@haveld/contract/catalogue';
+import { getAsset, searchCatalogue } from '@haveld/contract/api/catalogue';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import { listUsesOf } from '../projects/service';

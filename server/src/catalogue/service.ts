@@ -1,4 +1,4 @@
-import type { AssetPage, AssetUse, Card, Catalogue, Question, Version } from '@haveld/contract/catalogue';
+import type { AssetPage, AssetUse, Card, Catalogue, Question, Version } from '@haveld/contract/api/catalogue';
 import { DomainError } from '@haveld/contract/error';
 import type { IntendedUse } from '@haveld/contract/licence';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';

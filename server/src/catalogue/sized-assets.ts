@@ -1,8 +1,8 @@
-import type { StandInAsset } from '@haveld/contract/bench';
+import type { StandInAsset } from '@haveld/contract/api/bench';
 import type { Box, Figures } from '@haveld/contract/report';
-import { isAlike } from '@haveld/core/placement/is-alike';
-import type { SimilarSize } from '@haveld/core/placement/judge-size';
-import { boxSize } from '@haveld/core/scene/bounds';
+import { isAlike } from '@haveld/core/placement/size/is-alike';
+import type { SimilarSize } from '@haveld/core/placement/size/judge-size';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { formatAccession } from '../accession';
 import { many, type Executor } from '../database/pool';
 
@@ -55,6 +55,7 @@ export async function listStandIns(
 }
 
 const MOST = 20;
+
 /** Likes that are looked at for one size. */
 const MOST_LIKES = 12;
 

@@ -1,7 +1,7 @@
 import { createDemoArrivals, type DemoArrival } from '@haveld/demo/arrivals';
 import { DEMO_HOUSE, DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PROJECTS, DEMO_RIGHTS } from '@haveld/demo/studio';
 import type { Category } from '@haveld/contract/category';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import { listArrivals } from '../arrivals/describe-arrivals';
 import { announceArrival, noteStored } from '../arrivals/service';
 import { answerFinding, catalogueAsset, getSheet, takeFindToBench, takeSure } from '../bench/service';

@@ -1,4 +1,4 @@
-import type { Double, DoubleRelation } from '@haveld/contract/doubles';
+import type { Double, DoubleRelation } from '@haveld/contract/api/doubles';
 import { SHAPE_TOLERANCE } from '@haveld/core/geometry/compare-shapes';
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { many, maybeOne, run, type Executor } from '../database/pool';

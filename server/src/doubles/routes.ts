@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/doubles';
+import * as contract from '@haveld/contract/api/doubles';
 import { listAssetsByFind } from '../bench/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { AssetState } from '@haveld/contract/asset-state';
-import type { Double } from '@haveld/contract/doubles';
+import type { Double } from '@haveld/contract/api/doubles';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import { compareFinds, type DoubleFacts } from '@haveld/core/finds/describe-double';
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { findReadingOf, getArrival, getFind, getFindForBench, listFindFiles, setFindState } from '../arrivals/service';

@@ -1,4 +1,4 @@
-import type { NamingHabit, StoredHabit } from '@haveld/contract/habits';
+import type { NamingHabit, StoredHabit } from '@haveld/contract/api/habits';
 import { many, run, type Executor } from '../database/pool';
 
 export type HabitRow = Omit<StoredHabit, 'arrivals' | 'changedAt'> & { changedAt: Date };

@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/habits';
+import * as contract from '@haveld/contract/api/habits';
 import { listArrivalNames, listRegroupings } from '../arrivals/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';

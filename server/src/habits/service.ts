@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { DomainError } from '@haveld/contract/error';
-import type { Habits, NamingHabit, Trial } from '@haveld/contract/habits';
-import type { Person } from '@haveld/contract/people';
+import type { Habits, NamingHabit, Trial } from '@haveld/contract/api/habits';
+import type { Person } from '@haveld/contract/api/people';
 import {
   fitsArrival,
   mergeHabits,
@@ -10,9 +10,9 @@ import {
   toWordRules,
   type Regrouping,
   type SourceHabit,
-} from '@haveld/core/finds/habits';
+} from '@haveld/core/finds/deciding/habits';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
-import type { WordRule } from '@haveld/core/finds/name-words';
+import type { WordRule } from '@haveld/core/finds/names/name-words';
 import { bumpRevision, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import * as queries from './queries';

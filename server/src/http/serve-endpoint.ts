@@ -1,8 +1,8 @@
 import type { Context, Hono } from 'hono';
 import type { z } from 'zod';
-import type { Endpoint } from '@haveld/contract/endpoint';
+import type { AnyEndpoint, Endpoint } from '@haveld/contract/api/endpoint';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 
 /** What a request carries once it is let in. */
 export interface Variables {
@@ -20,12 +20,18 @@ interface Call<P, Q, B> {
   context: Context<{ Variables: Variables }>;
 }
 
+const served = new WeakMap<App, AnyEndpoint[]>();
+
+/** @returns every endpoint an application answers, in the order they were bound */
+export const listServedEndpoints = (app: App): readonly AnyEndpoint[] => served.get(app) ?? [];
+
 /** Binds a handler to an endpoint of the contract: what comes in is checked, what goes out has the contract's type. */
 export function serveEndpoint<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, R extends z.ZodType>(
   app: App,
   endpoint: Endpoint<P, Q, B, R>,
   handler: (call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<R>>,
 ): void {
+  served.set(app, [...(served.get(app) ?? []), endpoint]);
   app.on(endpoint.method.toUpperCase(), endpoint.path, async (context) => {
     const params = check(endpoint.params, context.req.param(), 'address');
     const query = check(endpoint.query, context.req.query(), 'question');

@@ -1,5 +1,5 @@
-import { regroupFile } from '@haveld/contract/arrivals';
-import { listBench, getSheet } from '@haveld/contract/bench';
+import { regroupFile } from '@haveld/contract/api/arrivals';
+import { listBench, getSheet, changeProvenance } from '@haveld/contract/api/bench';
 import {
   answerForPieces,
   cataloguePieces,
@@ -9,8 +9,7 @@ import {
   getKitBench,
   takePieces,
   takeSureForPieces,
-} from '@haveld/contract/kits';
-import { changeProvenance } from '@haveld/contract/bench';
+} from '@haveld/contract/api/kits';
 import { bring } from '../testing/bring';
 import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
 

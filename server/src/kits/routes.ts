@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/kits';
+import * as contract from '@haveld/contract/api/kits';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as service from './service';

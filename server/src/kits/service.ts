@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
 import { DomainError } from '@haveld/contract/error';
-import type { Kit, Piece } from '@haveld/contract/kits';
-import { boxSize } from '@haveld/core/scene/bounds';
+import type { Kit, Piece } from '@haveld/contract/api/kits';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { placePiece } from '@haveld/core/structure/place-piece';
 import type { PieceProposal } from '@haveld/core/structure/list-pieces';
 import { formatAccession } from '../accession';

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { takeToBench } from '@haveld/contract/arrivals';
+import { takeToBench } from '@haveld/contract/api/arrivals';
 import {
   answerFinding,
   getSheet,
@@ -8,8 +8,8 @@ import {
   switchStep,
   takeSure,
   type Sheet,
-} from '@haveld/contract/bench';
-import { deleteHouseMaterial, listHouseMaterials, saveHouseMaterial } from '@haveld/contract/house-materials';
+} from '@haveld/contract/api/bench';
+import { deleteHouseMaterial, listHouseMaterials, saveHouseMaterial } from '@haveld/contract/api/house-materials';
 import { bring } from '../testing/bring';
 import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
 

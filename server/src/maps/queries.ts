@@ -1,4 +1,4 @@
-import type { HouseMaterial } from '@haveld/contract/house-materials';
+import type { HouseMaterial } from '@haveld/contract/api/house-materials';
 import type { TextureSlot } from '@haveld/contract/step';
 import type { MapFacts } from '@haveld/core/textures/map-facts';
 import { insertMany, many, placesFor, run, type Executor } from '../database/pool';

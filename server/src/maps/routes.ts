@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/house-materials';
+import * as contract from '@haveld/contract/api/house-materials';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as service from './house-materials';

@@ -1,4 +1,4 @@
-import type { Person } from '@haveld/contract/people';
+import type { Person } from '@haveld/contract/api/people';
 import { many, maybeOne, run, type Executor } from '../database/pool';
 
 interface PersonRow {

@@ -3,7 +3,7 @@ import type { Context } from 'hono';
 import { deleteCookie, getCookie, setCookie } from 'hono/cookie';
 import { rateLimiter } from 'hono-rate-limiter';
 import { DomainError } from '@haveld/contract/error';
-import { changePassword, getMe, signIn, signOut } from '@haveld/contract/people';
+import { changePassword, getMe, signIn, signOut } from '@haveld/contract/api/people';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as service from './service';

@@ -1,5 +1,5 @@
 import type { IntendedUse } from '@haveld/contract/licence';
-import { getAsset } from '@haveld/contract/catalogue';
+import { getAsset } from '@haveld/contract/api/catalogue';
 import {
   changeProject,
   createProject,
@@ -10,7 +10,7 @@ import {
   listProjects,
   settleReopening,
   tickDuties,
-} from '@haveld/contract/projects';
+} from '@haveld/contract/api/projects';
 import {
   getRights,
   removeFurtherWork,
@@ -18,8 +18,8 @@ import {
   settleRights,
   takeDown,
   writeLetter,
-} from '@haveld/contract/rights';
-import { getWork } from '@haveld/contract/work';
+} from '@haveld/contract/api/rights';
+import { getWork } from '@haveld/contract/api/work';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { catalogueCrate, README } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';

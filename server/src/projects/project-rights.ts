@@ -1,7 +1,7 @@
 import { VERDICTS, type Duty } from '@haveld/contract/licence';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
-import type { CREDITS_FORMATS, ProjectRights } from '@haveld/contract/projects';
+import type { Person } from '@haveld/contract/api/people';
+import type { CREDITS_FORMATS, ProjectRights } from '@haveld/contract/api/projects';
 import { canMerge } from '@haveld/core/rights/compatibility';
 import {
   CREDIT_FILES,

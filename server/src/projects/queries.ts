@@ -1,6 +1,6 @@
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import { DUTY_KINDS, type IntendedUse, type Verdict } from '@haveld/contract/licence';
-import type { NewProject } from '@haveld/contract/projects';
+import type { NewProject } from '@haveld/contract/api/projects';
 import type { CheckLine } from '@haveld/contract/report';
 import { many, maybeOne, one, run, type Executor } from '../database/pool';
 import { parseUse } from './holdings';

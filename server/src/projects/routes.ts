@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/projects';
+import * as contract from '@haveld/contract/api/projects';
 import { toCard } from '../catalogue/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import type { AssetUse } from '@haveld/contract/catalogue';
+import type { AssetUse } from '@haveld/contract/api/catalogue';
 import { DomainError } from '@haveld/contract/error';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
-import type { Person } from '@haveld/contract/people';
-import type { NewProject, Project, ProjectRow, ProjectUse } from '@haveld/contract/projects';
+import type { Person } from '@haveld/contract/api/people';
+import type { NewProject, Project, ProjectRow, ProjectUse } from '@haveld/contract/api/projects';
 import { composeCredit, listCredits, type Credit } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
 import { VERDICTS, type Verdict } from '@haveld/contract/licence';

@@ -1,4 +1,4 @@
-import { RightsRulesSchema, type RightsRules } from '@haveld/contract/rights';
+import { RightsRulesSchema, type RightsRules } from '@haveld/contract/api/rights';
 import { TermsSchema, type Terms } from '@haveld/contract/terms';
 import { createLicenceBook, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { many, maybeOne, run, type Executor } from '../database/pool';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
-import type { KeptEvidence, NewEvidence } from '@haveld/contract/rights';
+import type { Person } from '@haveld/contract/api/people';
+import type { KeptEvidence, NewEvidence } from '@haveld/contract/api/rights';
 import { insertMany, many, run, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { insertChanges } from './provenance-queries';

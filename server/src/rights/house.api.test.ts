@@ -1,6 +1,6 @@
 import type { IntendedUse } from '@haveld/contract/licence';
-import { answerFinding } from '@haveld/contract/bench';
-import { createProject, getProject, getProjectRights, handOver } from '@haveld/contract/projects';
+import { answerFinding } from '@haveld/contract/api/bench';
+import { createProject, getProject, getProjectRights, handOver } from '@haveld/contract/api/projects';
 import {
   addEvidence,
   getAssetRights,
@@ -10,7 +10,7 @@ import {
   saveLicence,
   saveRightsRules,
   settleRights,
-} from '@haveld/contract/rights';
+} from '@haveld/contract/api/rights';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { addPerson } from '../people/service';

@@ -1,6 +1,6 @@
 import type { AssetState } from '@haveld/contract/asset-state';
 import type { FindingMark } from '@haveld/contract/finding';
-import { LEDGER_PAGE, type LedgerQuestion } from '@haveld/contract/rights';
+import { LEDGER_PAGE, type LedgerQuestion } from '@haveld/contract/api/rights';
 import { toBooleanMode } from '../database/full-text';
 import { many, one, placesFor, type Executor, type Value } from '../database/pool';
 

@@ -1,6 +1,6 @@
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
-import type { LicenceLine, LicencePage } from '@haveld/contract/rights';
+import type { Person } from '@haveld/contract/api/people';
+import type { LicenceLine, LicencePage } from '@haveld/contract/api/rights';
 import { TermsSchema, type Terms } from '@haveld/contract/terms';
 import { listLicenceIds } from '@haveld/core/rights/expression';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';

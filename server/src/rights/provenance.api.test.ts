@@ -1,4 +1,4 @@
-import { changeProvenance, getSheet } from '@haveld/contract/bench';
+import { changeProvenance, getSheet } from '@haveld/contract/api/bench';
 import {
   addEvidence,
   getAssetRights,
@@ -7,7 +7,7 @@ import {
   getRights,
   joinAuthors,
   settleRights,
-} from '@haveld/contract/rights';
+} from '@haveld/contract/api/rights';
 import { benchCrate, README } from '../testing/take-crate';
 import { useLibrary } from '../testing/use-library';
 

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Provenance, RightsFinding, Work, WorkPart } from '@haveld/contract/licence';
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
-import type { RightsRules } from '@haveld/contract/rights';
+import type { Person } from '@haveld/contract/api/people';
+import type { RightsRules } from '@haveld/contract/api/rights';
 import { isExpression } from '@haveld/core/rights/expression';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';

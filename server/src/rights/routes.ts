@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/rights';
+import * as contract from '@haveld/contract/api/rights';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as licences from './licences';

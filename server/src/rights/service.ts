@@ -1,6 +1,6 @@
 import { DomainError } from '@haveld/contract/error';
-import type { Person } from '@haveld/contract/people';
-import type { AssetRights, Ledger, LedgerQuestion, NewEvidence, RightsRules } from '@haveld/contract/rights';
+import type { Person } from '@haveld/contract/api/people';
+import type { AssetRights, Ledger, LedgerQuestion, NewEvidence, RightsRules } from '@haveld/contract/api/rights';
 import type { Provenance } from '@haveld/contract/licence';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';

@@ -1,4 +1,4 @@
-import type { Rights, RightsRow } from '@haveld/contract/rights';
+import type { Rights, RightsRow } from '@haveld/contract/api/rights';
 import { listSameAuthors } from '@haveld/core/rights/same-author';
 import { formatAccession } from '../accession';
 import type { Executor } from '../database/pool';

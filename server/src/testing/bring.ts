@@ -1,5 +1,5 @@
 import { ZipFile } from 'yazl';
-import { createArrival, listArrivals, type Arrival } from '@haveld/contract/arrivals';
+import { createArrival, listArrivals, type Arrival } from '@haveld/contract/api/arrivals';
 import { waitFor, type TestClient } from './test-library';
 
 /** Packs texts into a zip. */

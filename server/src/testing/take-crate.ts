@@ -1,5 +1,5 @@
-import { answerFinding, catalogueAsset, getSheet, takeSure, type Sheet } from '@haveld/contract/bench';
-import { takeToBench } from '@haveld/contract/arrivals';
+import { answerFinding, catalogueAsset, getSheet, takeSure, type Sheet } from '@haveld/contract/api/bench';
+import { takeToBench } from '@haveld/contract/api/arrivals';
 import { bring } from './bring';
 import { waitFor, type TestClient } from './test-library';
 

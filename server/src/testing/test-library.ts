@@ -6,7 +6,7 @@ import { pathToFileURL } from 'node:url';
 import type { Pool } from 'mysql2/promise';
 import { pino } from 'pino';
 import type { z } from 'zod';
-import type { Endpoint } from '@haveld/contract/endpoint';
+import type { Endpoint } from '@haveld/contract/api/endpoint';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from '../app';
 import { createHandlers } from '../create-handlers';

@@ -1,4 +1,4 @@
-import * as contract from '@haveld/contract/work';
+import * as contract from '@haveld/contract/api/work';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import type { JobHandlers } from '../jobs/worker-loop';

@@ -1,4 +1,4 @@
-import type { Health, Work } from '@haveld/contract/work';
+import type { Health, Work } from '@haveld/contract/api/work';
 import { DomainError } from '@haveld/contract/error';
 import { countWaitingFinds } from '../arrivals/service';
 import { countOnBench } from '../bench/service';

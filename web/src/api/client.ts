@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Endpoint } from '@haveld/contract/endpoint';
+import type { Endpoint } from '@haveld/contract/api/endpoint';
 import { DomainError, ErrorBodySchema } from '@haveld/contract/error';
 
 interface Given<P, Q, B> {

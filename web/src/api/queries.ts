@@ -1,13 +1,13 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
-import { listArrivals } from '@haveld/contract/arrivals';
-import { getSheet, listBench, listStandIns } from '@haveld/contract/bench';
-import { getAsset, searchCatalogue, type Question } from '@haveld/contract/catalogue';
-import { listDoubles } from '@haveld/contract/doubles';
-import { listHabits } from '@haveld/contract/habits';
-import { listHouseMaterials } from '@haveld/contract/house-materials';
-import { getKit, getKitBench } from '@haveld/contract/kits';
-import { getMe } from '@haveld/contract/people';
-import { getProject, getProjectRights, listProjects } from '@haveld/contract/projects';
+import { listArrivals } from '@haveld/contract/api/arrivals';
+import { getSheet, listBench, listStandIns } from '@haveld/contract/api/bench';
+import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
+import { listDoubles } from '@haveld/contract/api/doubles';
+import { listHabits } from '@haveld/contract/api/habits';
+import { listHouseMaterials } from '@haveld/contract/api/house-materials';
+import { getKit, getKitBench } from '@haveld/contract/api/kits';
+import { getMe } from '@haveld/contract/api/people';
+import { getProject, getProjectRights, listProjects } from '@haveld/contract/api/projects';
 import {
   getAssetRights,
   getLedger,
@@ -18,8 +18,8 @@ import {
   LEDGER_PAGE,
   listLicences,
   type LedgerQuestion,
-} from '@haveld/contract/rights';
-import { getHealth, getWork } from '@haveld/contract/work';
+} from '@haveld/contract/api/rights';
+import { getHealth, getWork } from '@haveld/contract/api/work';
 import { call } from './client';
 
 /** Everything the server tells, under `library`; a new revision makes all of it stale at once. */

@@ -1,5 +1,5 @@
 import { Upload } from 'tus-js-client';
-import { createArrival, listArrivals, type Arrival } from '@haveld/contract/arrivals';
+import { createArrival, listArrivals, type Arrival } from '@haveld/contract/api/arrivals';
 import { call } from './client';
 
 /** One file on its way. */

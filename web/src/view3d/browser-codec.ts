@@ -1,7 +1,7 @@
 import { TGALoader } from 'three/examples/jsm/loaders/TGALoader.js';
 import { DomainError } from '@haveld/contract/error';
-import { identifyPicture } from '@haveld/core/textures/identify-picture';
-import type { DeepChannel, Picture, PictureCodec } from '@haveld/core/textures/picture-codec';
+import { identifyPicture } from '@haveld/core/textures/pictures/identify-picture';
+import type { DeepChannel, Picture, PictureCodec } from '@haveld/core/textures/pictures/picture-codec';
 
 /** Reads pictures with the browser's own decoders, without touching colours or alpha; TGA, which it does not know, with a loader. */
 export const browserCodec: PictureCodec = {

@@ -4,12 +4,16 @@ import type { PartRef, Step } from '@haveld/contract/step';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
 import { runDropTest, type DropResult } from '@haveld/core/placement/tumble/drop-test';
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
-import { readGlb, writeGlb } from '@haveld/core/scene/document-io';
-import { computeFigures } from '@haveld/core/scene/figures';
+import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { createPartRef } from '@haveld/core/scene/part-ref';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
-import { describeMaterials, type HeldPicture, type MaterialLook } from '@haveld/core/textures/describe-materials';
-import { drawLayout, type LayoutColours } from '@haveld/core/textures/draw-layout';
+import {
+  describeMaterials,
+  type HeldPicture,
+  type MaterialLook,
+} from '@haveld/core/textures/materials/describe-materials';
+import { drawLayout, type LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { browserCodec } from './browser-codec';
 
@@ -30,10 +34,12 @@ export interface Treated {
 
 const THUMB_SIDE = 160;
 const LAYOUT_SIDE = 512;
+
 /** Pictures kept at hand beside those of the model on the bench. */
 const MOST_HELD = 300;
 
 const bytes = new Map<string, Promise<Uint8Array>>();
+
 /** Pictures of what was treated lately, and their thumbs, each made once. */
 const held = new Map<string, HeldPicture>();
 const thumbs = new Map<string, Promise<Blob>>();

@@ -1,9 +1,9 @@
 import { wrap, type Remote } from 'comlink';
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
-import type { Sheet } from '@haveld/contract/bench';
+import type { Sheet } from '@haveld/contract/api/bench';
 import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 import type { Step } from '@haveld/contract/step';
-import type { LayoutColours } from '@haveld/core/textures/draw-layout';
+import type { LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import type { ShownPicture, Treated, Treating } from './treat.worker';
 
 let worker: Remote<Treating> | null = null;

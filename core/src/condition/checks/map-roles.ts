@@ -5,13 +5,14 @@ import { DECIDED_FROM, type RoleJudgement } from '../../textures/judging/judge-m
 import { ROLES } from '../../textures/roles';
 import { SLOTS } from '../../textures/slots';
 import type { Examination, SettledMap } from '../examination';
-import { listNamedMaterials } from '../../textures/list-named-materials';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { getSlotTexture } from '../../textures/slot-texture';
 import { takesOwnPlace } from '../own-place';
 import { isSure, makeFinding } from '../make-finding';
 
 /** From this share on another role than the slot's is worth a question. */
 const ASKED_FROM = 0.6;
+
 /** How deep a height map is taken to be, of the model's longest side, where nothing says. Ours: what a person sees and no more. */
 const DEPTH_SHARE = 0.004;
 const TEXEL_MM_UNKNOWN = 1;

@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
-import { computeTexelDensity } from '../../scene/texel-density';
+import { computeTexelDensity } from '../../scene/measures/texel-density';
 import { fitSide } from '../../textures/convert/reduce-picture';
 import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';

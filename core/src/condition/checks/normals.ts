@@ -1,6 +1,6 @@
 import type { Finding } from '@haveld/contract/finding';
-import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../../scene/faceted-edges';
-import { getMeshSource } from '../../scene/source-data';
+import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../../scene/meshes/faceted-edges';
+import { getMeshSource } from '../../scene/document/source-data';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { makeFinding } from '../make-finding';

@@ -1,15 +1,16 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { PIVOTS, type Pivot } from '@haveld/contract/step';
-import { boxSize } from '../../scene/bounds';
+import { boxSize } from '../../scene/measures/bounds';
 import { PIVOT_WORDS } from '../../treatment/steps/set-pivot';
-import { findPivotPlace, judgePivotPlace, type PivotPlace, type PivotShape } from '../../placement/judge-pivot';
-import type { Mount } from '../../placement/judge-mount';
+import { findPivotPlace, judgePivotPlace, type PivotPlace, type PivotShape } from '../../placement/pivot/judge-pivot';
+import type { Mount } from '../../placement/pivot/judge-mount';
 import { formatLength } from '../../placement/units';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Off by more than this share of the longest side, the pivot is worth a word. */
 const TOLERANCE = 0.01;
+
 /** Modules are built on such a grid, metres. Common practice, no source. */
 const MODULE = 0.25;
 

@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
-import { guessMatter } from '../../textures/guess-matter';
-import { listOpenSheets, type OpenSheet } from '../../textures/open-sheets';
+import { guessMatter } from '../../textures/materials/guess-matter';
+import { listOpenSheets, type OpenSheet } from '../../textures/uv/open-sheets';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';

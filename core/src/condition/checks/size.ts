@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { formatSize, pluralOf } from '../../placement/units';
-import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '../../placement/judge-size';
+import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '../../placement/size/judge-size';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 

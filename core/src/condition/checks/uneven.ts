@@ -1,5 +1,5 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
-import { listUnevenNodes, type Uneven } from '../../placement/uneven';
+import { listUnevenNodes, type Uneven } from '../../placement/bake/uneven';
 import { createPartRef } from '../../scene/part-ref';
 import { count } from '../../text/count';
 import type { Examination } from '../examination';

@@ -1,5 +1,5 @@
 import type { Finding } from '@haveld/contract/finding';
-import type { UvLayout } from '../../textures/uv-layout';
+import type { UvLayout } from '../../textures/uv/uv-layout';
 import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { makeFinding } from '../make-finding';

@@ -1,6 +1,6 @@
-import { boxSize, computeBounds } from '../../scene/bounds';
-import { computeFigures } from '../../scene/figures';
-import { getDocumentSource, getMaterialSource } from '../../scene/source-data';
+import { boxSize, computeBounds } from '../../scene/measures/bounds';
+import { computeFigures } from '../../scene/measures/figures';
+import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createPng } from '../../testing/documents';
 import { readFiles } from '../../testing/read-files';

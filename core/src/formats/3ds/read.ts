@@ -3,10 +3,10 @@ import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
 import type { PolygonMesh } from '../../geometry/polygon-mesh';
-import { PrimitiveBuilder } from '../../scene/build-primitive';
-import { createDocument } from '../../scene/document-io';
+import { PrimitiveBuilder } from '../../scene/meshes/build-primitive';
+import { createDocument } from '../../scene/document/document-io';
 import { decomposeMatrix, invertMatrix, multiplyMatrix, scaleMatrix, transformPoint } from '../../scene/matrix';
-import { setDocumentSource, setMaterialSource } from '../../scene/source-data';
+import { setDocumentSource, setMaterialSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
 import { bindReferences, type FoundReference } from '../bind-references';
 import type { Reading, ReadingContext } from '../reading';
@@ -20,6 +20,7 @@ const MAP_SLOTS: Record<number, TextureSlot> = {
   0xa230: 'bump',
   0xa33d: 'emissive',
 };
+
 /** A shininess of 100 % is an exponent of 128 (common practice, no source). */
 const FULL_SHININESS = 128;
 

@@ -1,6 +1,6 @@
 import type { Document, Material } from '@gltf-transform/core';
 import type { TextureSlot } from '@haveld/contract/step';
-import { setMaterialSource } from '../../scene/source-data';
+import { setMaterialSource } from '../../scene/document/source-data';
 import { detectRoleByName } from '../../textures/role-by-name';
 import type { FoundReference } from '../bind-references';
 import { clampUnit, roughnessFromPhongExponent, toLinear } from '../shading';

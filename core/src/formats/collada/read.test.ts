@@ -1,7 +1,7 @@
-import { boxSize, computeBounds } from '../../scene/bounds';
-import { computeFigures } from '../../scene/figures';
+import { boxSize, computeBounds } from '../../scene/measures/bounds';
+import { computeFigures } from '../../scene/measures/figures';
 import { clipSpan, poseAt } from '../../scene/pose';
-import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/source-data';
+import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createPng } from '../../testing/documents';
 import { readFiles } from '../../testing/read-files';

@@ -1,9 +1,9 @@
 import type { Document, Material, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
 import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import type { LogEntry } from '@haveld/contract/report';
-import { getBuffer, PrimitiveBuilder } from '../../scene/build-primitive';
+import { getBuffer, PrimitiveBuilder } from '../../scene/meshes/build-primitive';
 import { decomposeMatrix, multiplyMatrix, scaleMatrix, transformPoint } from '../../scene/matrix';
-import { setNodeSource } from '../../scene/source-data';
+import { setNodeSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
 import { setSkinAttributes } from '../skin-attributes';
 import { readColladaGeometry, type ColladaMesh } from './geometry';

@@ -1,7 +1,7 @@
 import type { Document, Material } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
-import { setMaterialSource } from '../../scene/source-data';
+import { setMaterialSource } from '../../scene/document/source-data';
 import { detectRoleByName } from '../../textures/role-by-name';
 import { fileStem } from '../../textures/judging/read-map-name';
 import type { FoundReference, MapLayout } from '../bind-references';

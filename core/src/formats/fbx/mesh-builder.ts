@@ -1,6 +1,6 @@
 import type { Document, Material, Mesh, Primitive, Skin, mat4 } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
-import { getBuffer, PrimitiveBuilder } from '../../scene/build-primitive';
+import { getBuffer, PrimitiveBuilder } from '../../scene/meshes/build-primitive';
 import { multiplyMatrix, normalMatrix, linearDeterminant, scaleMatrix } from '../../scene/matrix';
 import { setSkinAttributes } from '../skin-attributes';
 import { readShapes, readSkin, setShapeWeights, type ShapeChannel, type ShapeTarget } from './deformers';

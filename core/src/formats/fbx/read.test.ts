@@ -1,11 +1,11 @@
 import { inflateSync } from 'node:zlib';
 import type { Document } from '@gltf-transform/core';
 import type { Transform } from '@gltf-transform/extensions';
-import { boxSize, computeBounds } from '../../scene/bounds';
-import { computeFigures } from '../../scene/figures';
+import { boxSize, computeBounds } from '../../scene/measures/bounds';
+import { computeFigures } from '../../scene/measures/figures';
 import { clipSpan, computePosedPositions, poseAt } from '../../scene/pose';
-import { HaveldPolygons, type PolygonData } from '../../scene/polygon-data';
-import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/source-data';
+import { HaveldPolygons, type PolygonData } from '../../scene/document/polygon-data';
+import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
 import { properties, rec, writeFbxAscii, writeFbxBinary, type FbxRecord } from '../../testing/write-fbx';

@@ -1,8 +1,8 @@
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
-import { boxSize, computeBounds } from '../../scene/bounds';
-import { createDocument } from '../../scene/document-io';
-import { setDocumentSource, type DocumentSource } from '../../scene/source-data';
+import { boxSize, computeBounds } from '../../scene/measures/bounds';
+import { createDocument } from '../../scene/document/document-io';
+import { setDocumentSource, type DocumentSource } from '../../scene/document/source-data';
 import { bindReferences } from '../bind-references';
 import { describeUnit } from '../declared-unit';
 import type { Reading, ReadingContext } from '../reading';
@@ -16,6 +16,7 @@ import { parseBinaryFbx } from './parse-binary';
 import { SceneBuilder } from './scene-builder';
 
 const MAGIC = 'Kaydara FBX Binary';
+
 /** One unit of a file whose `UnitScaleFactor` is 1. */
 const CENTIMETRE_M = 0.01;
 

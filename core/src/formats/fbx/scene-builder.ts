@@ -1,7 +1,7 @@
 import type { Document, Node, mat4, vec3 } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
 import { decomposeMatrix, composeMatrix, invertMatrix, multiplyMatrix, scaleMatrix } from '../../scene/matrix';
-import { setNodeSource } from '../../scene/source-data';
+import { setNodeSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
 import { addAttributes, listUserProperties } from './attributes';
 import type { BuiltModel } from './built-model';

@@ -1,9 +1,9 @@
 import type { Document, GLTF, Texture } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
-import { getMaterialSource, setMaterialSource, type MapReference } from '../../scene/source-data';
-import { identifyPicture } from '../../textures/identify-picture';
-import { isShowable } from '../../textures/is-showable';
+import { getMaterialSource, setMaterialSource, type MapReference } from '../../scene/document/source-data';
+import { identifyPicture } from '../../textures/pictures/identify-picture';
+import { isShowable } from '../../textures/pictures/is-showable';
 import { locateReference } from '../../textures/locate';
 import { SLOTS } from '../../textures/slots';
 import type { ReadingContext } from '../reading';

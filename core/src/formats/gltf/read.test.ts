@@ -1,10 +1,8 @@
-import { noInflate } from '../../testing/documents';
-import { Document, Logger, WebIO } from '@gltf-transform/core';
-import type { JSONDocument } from '@gltf-transform/core';
-import { writeGlb } from '../../scene/document-io';
-import { computeFigures } from '../../scene/figures';
-import { getDocumentSource, getMaterialSource } from '../../scene/source-data';
-import { createBoxDocument, createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
+import { noInflate, createBoxDocument, createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
+import { Document, Logger, WebIO, type JSONDocument } from '@gltf-transform/core';
+import { writeGlb } from '../../scene/document/document-io';
+import { computeFigures } from '../../scene/measures/figures';
+import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
 import { readModel } from '../read-model';
 
 const context = (files: Record<string, string | Uint8Array>) => ({

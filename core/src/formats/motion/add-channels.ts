@@ -1,5 +1,5 @@
 import type { Animation, Document, Node } from '@gltf-transform/core';
-import { getBuffer } from '../../scene/build-primitive';
+import { getBuffer } from '../../scene/meshes/build-primitive';
 import type { Trs } from '../../scene/matrix';
 import type { SampledMotion, Tolerance } from './sample-motion';
 

@@ -1,8 +1,8 @@
 import type { Document, Material, Mesh, Node } from '@gltf-transform/core';
 import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
-import { getBuffer, PrimitiveBuilder } from '../../scene/build-primitive';
-import { createDocument } from '../../scene/document-io';
-import { setNodeSource } from '../../scene/source-data';
+import { getBuffer, PrimitiveBuilder } from '../../scene/meshes/build-primitive';
+import { createDocument } from '../../scene/document/document-io';
+import { setNodeSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
 import { GrowableInts } from '../../geometry/growable';
 import type { ParsedObj } from './parse-obj';

@@ -1,9 +1,8 @@
-import { noInflate } from '../../testing/documents';
-import { computeFigures } from '../../scene/figures';
-import { getDocumentSource, getMaterialSource } from '../../scene/source-data';
-import { getPolygonData } from '../../scene/polygon-data';
-import { readGlb, writeGlb } from '../../scene/document-io';
-import { createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
+import { noInflate, createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
+import { computeFigures } from '../../scene/measures/figures';
+import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
+import { getPolygonData } from '../../scene/document/polygon-data';
+import { readGlb, writeGlb } from '../../scene/document/document-io';
 import { readModel } from '../read-model';
 import { writeObj } from './write';
 

@@ -1,10 +1,10 @@
 import { getSlotTexture } from '../../textures/slot-texture';
 import type { Document, Material, Primitive, Texture } from '@gltf-transform/core';
 import { computePolygonOutline } from '../../geometry/polygon-outline';
-import { getPolygonData } from '../../scene/polygon-data';
+import { getPolygonData } from '../../scene/document/polygon-data';
 import { isTriangles, listMeshInstances } from '../../scene/traverse';
 import { linearDeterminant, normalMatrix } from '../../scene/matrix';
-import { computeWorldPositions } from '../../scene/world-positions';
+import { computeWorldPositions } from '../../scene/measures/world-positions';
 
 export interface WrittenObj {
   obj: string;

@@ -1,9 +1,9 @@
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
-import { findDeclaredUnit } from '../../placement/stated-size';
+import { findDeclaredUnit } from '../../placement/size/stated-size';
 import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
-import { createDocument } from '../../scene/document-io';
-import { setDocumentSource, setMaterialSource } from '../../scene/source-data';
+import { createDocument } from '../../scene/document/document-io';
+import { setDocumentSource, setMaterialSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
 import { fileStem } from '../../textures/judging/read-map-name';
 import { createMeshNode, createPlainMaterial, createPointsNode } from '../add-mesh';

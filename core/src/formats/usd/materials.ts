@@ -1,6 +1,6 @@
 import type { Document, Material } from '@gltf-transform/core';
 import type { TextureSlot } from '@haveld/contract/step';
-import { setMaterialSource } from '../../scene/source-data';
+import { setMaterialSource } from '../../scene/document/source-data';
 import type { FoundReference } from '../bind-references';
 import { clampUnit } from '../shading';
 import type { UsdStage } from './stage';

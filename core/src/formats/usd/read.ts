@@ -4,10 +4,10 @@ import { USDCParser } from 'three/examples/jsm/loaders/usd/USDCParser.js';
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
 import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
-import { PrimitiveBuilder } from '../../scene/build-primitive';
-import { createDocument } from '../../scene/document-io';
+import { PrimitiveBuilder } from '../../scene/meshes/build-primitive';
+import { createDocument } from '../../scene/document/document-io';
 import { decomposeMatrix } from '../../scene/matrix';
-import { setDocumentSource, setNodeSource } from '../../scene/source-data';
+import { setDocumentSource, setNodeSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
 import { decodeText } from '../../text/decode-text';
 import { createPointsNode } from '../add-mesh';
@@ -20,6 +20,7 @@ import { readLocalMatrix, resetsTransform } from './transform';
 import { unpackUsdz } from './unpack-usdz';
 
 const CRATE = 'PXR-USDC';
+
 /** Prims that stand for things, and how they are told when they cannot be read. */
 const UNREAD: Record<string, string> = {
   PointInstancer: 'many copies of a part',

@@ -1,6 +1,6 @@
-import { SIDES_FACED } from '@haveld/contract/habits';
+import { SIDES_FACED } from '@haveld/contract/api/habits';
 import type { StepOf } from '@haveld/contract/step';
-import { boxSize } from '../../scene/bounds';
+import { boxSize } from '../../scene/measures/bounds';
 import { quarterTurnMatrix } from '../../scene/matrix';
 import { measureMirror, measureQuarterTurn } from '../stance/measure-mirror';
 import type { SurfaceMeasures } from '../stance/surface-measures';

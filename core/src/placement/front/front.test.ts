@@ -1,7 +1,7 @@
 import type { Document } from '@gltf-transform/core';
-import { computeBounds } from '../../scene/bounds';
-import { listPlacedParts } from '../../scene/placed-parts';
-import { createDocument } from '../../scene/document-io';
+import { computeBounds } from '../../scene/measures/bounds';
+import { listPlacedParts } from '../../scene/measures/placed-parts';
+import { createDocument } from '../../scene/document/document-io';
 import { quarterTurnMatrix } from '../../scene/matrix';
 import { getShownScene, listMeshInstances } from '../../scene/traverse';
 import { addBox } from '../../testing/documents';

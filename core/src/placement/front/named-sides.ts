@@ -1,7 +1,7 @@
 import type { StepOf } from '@haveld/contract/step';
 import type { Box } from '@haveld/contract/report';
 import type { Document } from '@gltf-transform/core';
-import { boxCentre, boxSize, computeBounds } from '../../scene/bounds';
+import { boxCentre, boxSize, computeBounds } from '../../scene/measures/bounds';
 import type { MeshInstance } from '../../scene/traverse';
 import { wordsOf } from '../../structure/habits';
 import { turnBox } from '../../geometry/rotate-box';

@@ -1,6 +1,6 @@
 import type { Answer } from '@haveld/contract/finding';
-import { judgeSize, type SizeQuestion } from '../judge-size';
-import { findTypicalSize } from '../typical-sizes';
+import { judgeSize, type SizeQuestion } from '../size/judge-size';
+import { findTypicalSize } from '../size/typical-sizes';
 import { listKitSays, listUnitShares } from './kit-say';
 
 const ask = (size: [number, number, number], change: Partial<SizeQuestion> = {}): SizeQuestion => ({
@@ -10,6 +10,7 @@ const ask = (size: [number, number, number], change: Partial<SizeQuestion> = {})
   stated: [],
   ...change,
 });
+
 /** Two crates that look like centimetres, and a peg nobody could tell the unit of. */
 const CRATES = [
   ask([50, 40, 60], { typical: findTypicalSize('crate') }),

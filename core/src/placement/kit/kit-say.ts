@@ -1,5 +1,5 @@
 import type { Answer } from '@haveld/contract/finding';
-import { judgeSize, OWN_SCALE_ID, type KitSay, type SizeQuestion } from '../judge-size';
+import { judgeSize, OWN_SCALE_ID, type KitSay, type SizeQuestion } from '../size/judge-size';
 import { normalizeLogs, sumLogs, type UnitShares } from './judge-kit-unit';
 
 /** What one piece says of its unit. */
@@ -12,6 +12,7 @@ export interface PieceSay {
 
 /** Pieces of one hand are wrong together: however many agree, they weigh as so many that know nothing of one another. Ours. */
 const MOST_WEIGHED = 4;
+
 /** Fewer than so many say nothing of another one, unless a person said it of them. */
 const LEAST_PIECES = 2;
 

@@ -1,7 +1,7 @@
 import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
-import { boxSize } from '../../scene/bounds';
-import { findPivotPlace } from '../judge-pivot';
+import { boxSize } from '../../scene/measures/bounds';
+import { findPivotPlace } from '../pivot/judge-pivot';
 import { turnBox } from '../../geometry/rotate-box';
 
 /**

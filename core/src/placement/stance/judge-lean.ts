@@ -4,9 +4,9 @@ import { ConvexHull } from 'three/examples/jsm/math/ConvexHull.js';
 import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
 import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
-import { boundPoints } from '../../scene/bounds';
+import { boundPoints } from '../../scene/measures/bounds';
 import { quarterTurnMatrix } from '../../scene/matrix';
-import type { PlacedPart } from '../../scene/placed-parts';
+import type { PlacedPart } from '../../scene/measures/placed-parts';
 import type { SurfaceMeasures } from './surface-measures';
 
 export interface Lean {
@@ -23,12 +23,15 @@ export interface Lean {
 /** Beyond this it lies, and does not lean; below nobody sees it. Degrees; ours. */
 const MOST = 8;
 const LEAST = 0.2;
+
 /** A face of the hull this small is no foot to stand on, as a share of the base. */
 const FOOT_FROM = 0.08;
+
 /** What a model stands on is sought in this share of its height, among at most so many vertices. */
 const LOWER = 0.35;
 const MOST_POINTS = 12_000;
 const TOGETHER = Math.cos((0.6 * Math.PI) / 180);
+
 /** Cells a side of the base, the lowest point of each of which stands for what lies below another. */
 const CELLS = 16;
 

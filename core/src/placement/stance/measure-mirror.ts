@@ -1,5 +1,5 @@
 import type { Box } from '@haveld/contract/report';
-import { boxSize } from '../../scene/bounds';
+import { boxSize } from '../../scene/measures/bounds';
 
 /** Cells a side of the box in which mirror images are compared. */
 const CELLS = 14;

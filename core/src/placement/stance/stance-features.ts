@@ -1,6 +1,6 @@
-import { boxSize } from '../../scene/bounds';
+import { boxSize } from '../../scene/measures/bounds';
 import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
-import type { TypicalSize } from '../typical-sizes';
+import type { TypicalSize } from '../size/typical-sizes';
 import { measureMirror } from './measure-mirror';
 import { ENDS, type SurfaceMeasures } from './surface-measures';
 

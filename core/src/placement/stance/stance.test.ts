@@ -8,8 +8,8 @@ import {
   createMeshDocument,
   createSphereDocument,
 } from '../../testing/documents';
-import { computeBounds } from '../../scene/bounds';
-import { listPlacedParts } from '../../scene/placed-parts';
+import { computeBounds } from '../../scene/measures/bounds';
+import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { judgeLean } from './judge-lean';
 import { listStanceFeatures } from './stance-features';
 import { measureSurface } from './surface-measures';

@@ -1,14 +1,16 @@
 import type { Box } from '@haveld/contract/report';
 import { inChunks } from '../../geometry/in-chunks';
-import { boxSize } from '../../scene/bounds';
-import type { PlacedPart } from '../../scene/placed-parts';
+import { boxSize } from '../../scene/measures/bounds';
+import type { PlacedPart } from '../../scene/measures/placed-parts';
 import { fillCells } from './measure-mirror';
 
 /** Ends of a box: the lower and the upper one along x, then y, then z. */
 export const ENDS = 6;
+
 /** What lies within this share of a box's extent from its end belongs to that end. */
 const SLAB = 0.01;
 const SAMPLES = 4096;
+
 /** A face this much of whose area lies across an axis is square to it. */
 const LEVEL = 0.99;
 

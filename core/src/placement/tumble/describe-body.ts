@@ -1,13 +1,14 @@
 import type { Document } from '@gltf-transform/core';
-import { boundPoints } from '../../scene/bounds';
-import { listPlacedParts } from '../../scene/placed-parts';
-import { guessMatter } from '../../textures/guess-matter';
-import { computeMoments } from '../moments';
+import { boundPoints } from '../../scene/measures/bounds';
+import { listPlacedParts } from '../../scene/measures/placed-parts';
+import { guessMatter } from '../../textures/materials/guess-matter';
+import { computeMoments } from '../pivot/moments';
 import { DENSITIES, type DensityId } from './densities';
 import type { DropBody } from './drop-test';
 
 /** Points a hull is made of, at most. */
 const MOST_POINTS = 20_000;
+
 /** What a surface that encloses nothing is taken to be thick, as a share of the square root of its area. Ours. */
 const SHEET = 0.01;
 

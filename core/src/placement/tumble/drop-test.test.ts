@@ -1,5 +1,5 @@
 import type { Document } from '@gltf-transform/core';
-import { createDocument } from '../../scene/document-io';
+import { createDocument } from '../../scene/document/document-io';
 import { addBox, createBoxDocument } from '../../testing/documents';
 import { describeDropBody } from './describe-body';
 import { runDropTest, type DropOptions } from './drop-test';

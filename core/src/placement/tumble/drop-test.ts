@@ -1,6 +1,6 @@
 import type * as Rapier from '@dimforge/rapier3d-compat';
 import type { Box } from '@haveld/contract/report';
-import { boxSize } from '../../scene/bounds';
+import { boxSize } from '../../scene/measures/bounds';
 
 /** What is dropped: one model, as it stands in the scene, metres. */
 export interface DropBody {
@@ -40,11 +40,14 @@ export interface DropResult {
 
 const STEPS_PER_SECOND = 120;
 const FRAMES_PER_SECOND = 30;
+
 /** Gravity, m/s²: standard acceleration of free fall, CGPM 1901. */
 const GRAVITY = 9.80665;
+
 /** Turned by more than this it fell over; moved by more than this share of its height it did not stand on the ground. */
 const TIPPED_FROM = 10;
 const MOVED_FROM = 0.01;
+
 /** One of a pile that came down by more than a fifth of what lies below it does not lie on it any more. */
 const STILL_ON = 0.8;
 

@@ -1,4 +1,4 @@
-import { tokensOf } from '../../finds/parse-path';
+import { tokensOf } from '../../finds/names/parse-path';
 import { readText } from './read-text';
 import { cleanName, splitNames } from './author-names';
 import { createStatements, type RightsSubject, type Statements } from './statement';

@@ -1,7 +1,7 @@
 import type { Document, Primitive } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
 import { addBox, createBoxDocument } from '../../testing/documents';
-import { createDocument } from '../document-io';
+import { createDocument } from '../document/document-io';
 import { listMeshInstances, listShownNodes } from '../traverse';
 import { repairDocument } from './repair-document';
 

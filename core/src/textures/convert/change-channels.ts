@@ -1,4 +1,4 @@
-import type { Picture } from '../picture-codec';
+import type { Picture } from '../pictures/picture-codec';
 
 /** Glossiness to roughness and back: 1 − v in every colour channel; alpha stays. */
 export function invertPicture(src: Picture): Picture {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { judgeGreen } from '../judging/judge-green';
-import type { DeepChannel, Picture } from '../picture-codec';
+import type { DeepChannel, Picture } from '../pictures/picture-codec';
 import { createWhite, flipGreen, invertPicture, putChannel, takeChannel } from './change-channels';
 import { heightToNormal } from './height-to-normal';
 import { fitSide, reducePicture } from './reduce-picture';

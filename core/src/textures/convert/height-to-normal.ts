@@ -1,4 +1,4 @@
-import type { DeepChannel, Picture } from '../picture-codec';
+import type { DeepChannel, Picture } from '../pictures/picture-codec';
 
 /**
  * A normal map of a height map, green up. The slope is that of the surface: heights from 0 to `depthM` over texels of `texelM`,

@@ -1,4 +1,4 @@
-import type { Picture } from '../picture-codec';
+import type { Picture } from '../pictures/picture-codec';
 
 /** @returns true where nothing of a picture is see-through */
 export function isSolid({ data }: Pick<Picture, 'data'>): boolean {

@@ -1,4 +1,4 @@
-import type { Picture, ReduceAs } from '../picture-codec';
+import type { Picture, ReduceAs } from '../pictures/picture-codec';
 import { isSolid } from './is-solid';
 import { byteOfLight, LIGHT_OF_BYTE } from './srgb';
 

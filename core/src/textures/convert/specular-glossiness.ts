@@ -1,4 +1,4 @@
-import type { Picture } from '../picture-codec';
+import type { Picture } from '../pictures/picture-codec';
 import { byteOfLight, LIGHT_OF_BYTE } from './srgb';
 
 /** Reflectance of what is no metal, seen straight on: glTF 2.0, appendix B.2.1. */

@@ -1,6 +1,6 @@
 import { createLaidSquare } from '../../testing/documents';
 import { heightToNormal } from '../convert/height-to-normal';
-import type { Picture } from '../picture-codec';
+import type { Picture } from '../pictures/picture-codec';
 import { judgeGreen } from './judge-green';
 import { judgeGreenInside } from './judge-green-inside';
 

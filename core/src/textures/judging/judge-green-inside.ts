@@ -1,10 +1,11 @@
 import type { Document, Material, Texture } from '@gltf-transform/core';
 import { countTriangles } from '../../scene/traverse';
-import type { Picture } from '../picture-codec';
-import { coverTriangle, createCover, readUvs } from '../uv-cover';
+import type { Picture } from '../pictures/picture-codec';
+import { coverTriangle, createCover, readUvs } from '../uv/uv-cover';
 import { judgeGreen, type GreenJudgement } from './judge-green';
 
 const SIDE = 512;
+
 /** Cells cut off an island's rim: what lies beside a seam belongs to two surfaces. */
 const RIM = 2;
 

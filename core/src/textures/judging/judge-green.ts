@@ -1,12 +1,15 @@
 import type { Green } from '@haveld/contract/texture-role';
-import type { Picture } from '../picture-codec';
+import type { Picture } from '../pictures/picture-codec';
 
 /** Tiles the picture is judged in, a side. */
 const TILES = 8;
+
 /** At most about so many rows are judged, spread over the picture. */
 const ROWS = 256;
+
 /** A slope steeper than this is a seam or no surface: it says nothing of the convention. */
 const STEEPEST = 4;
+
 /**
  * How sure the tiles together have to be: standard errors of their mean from zero, fewer where the slopes fit well. Ours, set on
  * maps whose height came with them (the tuning sets of measures/src/parts/material-sets.ts).
@@ -15,6 +18,7 @@ const DECIDED_FROM = [
   { margin: 4, fit: 0.02 },
   { margin: 2.2, fit: 0.5 },
 ];
+
 /** A picture whose slopes change less than this from texel to texel, root mean square, is flat. */
 const FLAT_BELOW = 0.004;
 

@@ -1,4 +1,4 @@
-import type { Picture } from '../picture-codec';
+import type { Picture } from '../pictures/picture-codec';
 import { judgeMapRole } from './judge-map-role';
 import { judgeMapSet } from './judge-map-set';
 import { judgePictureClass, weighRoleByPicture } from './judge-picture';

@@ -1,9 +1,11 @@
-import type { Picture } from '../picture-codec';
+import type { Picture } from '../pictures/picture-codec';
 
 /** At most this many columns and rows are looked at; a larger picture is looked at in steps. */
 const SAMPLES = 384;
+
 /** A channel that differs from another by less than this, of 255, is grey to the eye. */
 const GREY_TOLERANCE = 10;
+
 /** Eight-bit normals leave unit length by less than this. */
 const UNIT_TOLERANCE = 0.12;
 

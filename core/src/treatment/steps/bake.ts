@@ -1,5 +1,5 @@
-import { bakeTransforms } from '../../placement/bake';
-import { bakeMovingRoot } from '../../placement/bake-moving';
+import { bakeTransforms } from '../../placement/bake/bake';
+import { bakeMovingRoot } from '../../placement/bake/bake-moving';
 import { getPlacementRoot, isMoving } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
 

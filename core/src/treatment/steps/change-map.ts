@@ -1,7 +1,7 @@
-import type { Picture } from '../../textures/picture-codec';
+import type { Picture } from '../../textures/pictures/picture-codec';
 import type { Texture } from '@gltf-transform/core';
 import { flipGreen, invertPicture, putChannel, takeChannel } from '../../textures/convert/change-channels';
-import { listNamedMaterials, listUnmatchedNames } from '../../textures/list-named-materials';
+import { listNamedMaterials, listUnmatchedNames } from '../../textures/materials/list-named-materials';
 import { getSlotTexture, setSlotTexture } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
 import type { StepDefinition } from '../step-definition';

@@ -4,8 +4,8 @@ import { createWhite } from '../../textures/convert/change-channels';
 import { convertSpecularColour, convertSpecularPictures } from '../../textures/convert/specular-glossiness';
 import { reducePicture } from '../../textures/convert/reduce-picture';
 import { LIGHT_OF_BYTE, byteOfLight } from '../../textures/convert/srgb';
-import { listNamedMaterials, listUnmatchedNames } from '../../textures/list-named-materials';
-import type { Picture, PictureCodec } from '../../textures/picture-codec';
+import { listNamedMaterials, listUnmatchedNames } from '../../textures/materials/list-named-materials';
+import type { Picture, PictureCodec } from '../../textures/pictures/picture-codec';
 import type { StepDefinition } from '../step-definition';
 
 const NAME = 'KHR_materials_pbrSpecularGlossiness';

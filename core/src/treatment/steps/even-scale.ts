@@ -1,4 +1,4 @@
-import { evenScale } from '../../placement/uneven';
+import { evenScale } from '../../placement/bake/uneven';
 import { findPart } from '../../scene/part-ref';
 import type { StepDefinition } from '../step-definition';
 

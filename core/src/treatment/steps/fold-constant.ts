@@ -1,4 +1,4 @@
-import { listNamedMaterials } from '../../textures/list-named-materials';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { LIGHT_OF_BYTE } from '../../textures/convert/srgb';
 import { measurePicture } from '../../textures/judging/picture-measures';
 import { getSlotTexture, setSlotTexture } from '../../textures/slot-texture';

@@ -1,5 +1,5 @@
 import { heightToNormal as computeNormals } from '../../textures/convert/height-to-normal';
-import { listNamedMaterials } from '../../textures/list-named-materials';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { fileStem } from '../../textures/judging/read-map-name';
 import type { StepDefinition } from '../step-definition';
 

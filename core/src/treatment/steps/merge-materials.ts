@@ -1,4 +1,4 @@
-import { listNamedMaterials, listUnmatchedNames } from '../../textures/list-named-materials';
+import { listNamedMaterials, listUnmatchedNames } from '../../textures/materials/list-named-materials';
 import type { StepDefinition } from '../step-definition';
 
 export const mergeMaterials: StepDefinition<'merge-materials'> = {

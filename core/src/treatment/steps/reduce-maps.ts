@@ -1,4 +1,4 @@
-import { reduceTextures } from '../../textures/rewrite-textures';
+import { reduceTextures } from '../../textures/materials/rewrite-textures';
 import type { StepDefinition } from '../step-definition';
 
 export const reduceMaps: StepDefinition<'reduce-maps'> = {

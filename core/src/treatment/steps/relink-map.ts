@@ -1,7 +1,7 @@
-import { getMaterialSource, setMaterialSource } from '../../scene/source-data';
+import { getMaterialSource, setMaterialSource } from '../../scene/document/source-data';
 import { bindMap, bindPacked } from '../../textures/bind-map';
 import { fileStem } from '../../textures/judging/read-map-name';
-import { listNamedMaterials } from '../../textures/list-named-materials';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { SLOTS } from '../../textures/slots';
 import type { StepDefinition } from '../step-definition';
 

@@ -1,5 +1,5 @@
-import { applyFactors } from '../../textures/apply-factors';
-import { listNamedMaterials, listUnmatchedNames } from '../../textures/list-named-materials';
+import { applyFactors } from '../../textures/materials/apply-factors';
+import { listNamedMaterials, listUnmatchedNames } from '../../textures/materials/list-named-materials';
 import { setSlotTexture } from '../../textures/slot-texture';
 import type { StepDefinition } from '../step-definition';
 

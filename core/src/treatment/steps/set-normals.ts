@@ -1,4 +1,4 @@
-import { shadeMesh } from '../../scene/shade-mesh';
+import { shadeMesh } from '../../scene/meshes/shade-mesh';
 import type { StepDefinition } from '../step-definition';
 
 export const setNormals: StepDefinition<'set-normals'> = {

@@ -1,5 +1,5 @@
 import type { Node } from '@gltf-transform/core';
-import { movePartPivots } from '../../placement/move-part-pivot';
+import { movePartPivots } from '../../placement/pivot/move-part-pivot';
 import { findPart } from '../../scene/part-ref';
 import type { StepDefinition } from '../step-definition';
 

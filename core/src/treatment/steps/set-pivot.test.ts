@@ -1,5 +1,5 @@
 import { createBoxDocument } from '../../testing/documents';
-import { boxCentre, computeBounds } from '../../scene/bounds';
+import { boxCentre, computeBounds } from '../../scene/measures/bounds';
 import { computePivotShift } from './set-pivot';
 
 // common practice, no source

@@ -1,13 +1,13 @@
 import type { Document, vec3 } from '@gltf-transform/core';
 import type { Pivot, StepOf } from '@haveld/contract/step';
-import { boxSize, computeBounds } from '../../scene/bounds';
+import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { isLinearIdentity } from '../../scene/matrix';
-import { findPivotPlace } from '../../placement/judge-pivot';
-import { computeMoments } from '../../placement/moments';
-import { findFoot } from '../../placement/find-foot';
-import { shiftChildren } from '../../placement/shift';
+import { findPivotPlace } from '../../placement/pivot/judge-pivot';
+import { computeMoments } from '../../placement/pivot/moments';
+import { findFoot } from '../../placement/pivot/find-foot';
+import { shiftChildren } from '../../placement/bake/shift';
 import { formatLength } from '../../placement/units';
-import { listPlacedParts } from '../../scene/placed-parts';
+import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { getPlacementRoot } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
 

@@ -1,5 +1,5 @@
 import { findPart } from '../../scene/part-ref';
-import { listNamedMaterials } from '../../textures/list-named-materials';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import type { StepDefinition } from '../step-definition';
 
 export const splitMaterial: StepDefinition<'split-material'> = {

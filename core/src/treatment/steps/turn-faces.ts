@@ -1,4 +1,4 @@
-import { turnFaces } from '../../scene/flip-faces';
+import { turnFaces } from '../../scene/meshes/flip-faces';
 import { findPart } from '../../scene/part-ref';
 import type { StepDefinition } from '../step-definition';
 

@@ -1,5 +1,5 @@
-import { getMaterialSource, setMaterialSource } from '../../scene/source-data';
-import { listNamedMaterials } from '../../textures/list-named-materials';
+import { getMaterialSource, setMaterialSource } from '../../scene/document/source-data';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { setSlotTexture } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
 import type { StepDefinition } from '../step-definition';

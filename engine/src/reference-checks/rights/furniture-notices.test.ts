@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { detectRights } from '@haveld/core/rights/detect';
 import { joinHeaders } from '@haveld/core/rights/reading/join-headers';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
-import { getDocumentSource } from '@haveld/core/scene/source-data';
+import { getDocumentSource } from '@haveld/core/scene/document/source-data';
 import { getLicenceTextIndex } from '../../licence-texts';
 import { FURNITURE_FOLDER, readFurniture, readFurnitureTable } from '../../testing/open-furniture';
 

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { joinArrivals, type Arrival } from '@haveld/contract/arrivals';
+import { joinArrivals, type Arrival } from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount, formatMoment } from '../../parts/format';

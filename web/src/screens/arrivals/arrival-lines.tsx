@@ -1,5 +1,5 @@
 import { useLayoutEffect, useRef, useState } from 'react';
-import type { Arrival } from '@haveld/contract/arrivals';
+import type { Arrival } from '@haveld/contract/api/arrivals';
 import { foldFiles } from './fold-files';
 
 interface Curve {

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { cancelArrival, type Arrival, type Find } from '@haveld/contract/arrivals';
+import { cancelArrival, type Arrival, type Find } from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';

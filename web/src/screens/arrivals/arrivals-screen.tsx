@@ -6,7 +6,7 @@ import { useSnackbar } from 'notistack';
 import { useRef } from 'react';
 import { useDropzone, type FileWithPath } from 'react-dropzone';
 import { Link } from 'react-router';
-import { takeManyToBench, type Arrival } from '@haveld/contract/arrivals';
+import { takeManyToBench, type Arrival } from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';
 import { arrivalsQuery } from '../../api/queries';
 import { bringIn } from '../../api/uploads';

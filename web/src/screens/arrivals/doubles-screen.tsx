@@ -2,7 +2,7 @@ import './doubles.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { decideDouble, type Double } from '@haveld/contract/doubles';
+import { decideDouble, type Double } from '@haveld/contract/api/doubles';
 import { call } from '../../api/client';
 import { doublesQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { Link, useNavigate } from 'react-router';
-import { answerFindQuestion, setFindAside, takeToBench, type Find } from '@haveld/contract/arrivals';
+import { answerFindQuestion, setFindAside, takeToBench, type Find } from '@haveld/contract/api/arrivals';
 import { licenceWords, standingOf, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';

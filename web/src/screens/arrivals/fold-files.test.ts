@@ -1,4 +1,4 @@
-import type { ArrivalFile } from '@haveld/contract/arrivals';
+import type { ArrivalFile } from '@haveld/contract/api/arrivals';
 import { foldFiles } from './fold-files';
 
 let id = 0;

@@ -1,4 +1,4 @@
-import type { ArrivalFile } from '@haveld/contract/arrivals';
+import type { ArrivalFile } from '@haveld/contract/api/arrivals';
 import { roleWords } from '../../parts/role-words';
 
 /** One line of what came in: a file, or several of one folder that are the same to the same finds. */

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { Link, useNavigate } from 'react-router';
-import { takeToBench, type ArrivalKit, type Find } from '@haveld/contract/arrivals';
+import { takeToBench, type ArrivalKit, type Find } from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatThousands } from '../../parts/format';

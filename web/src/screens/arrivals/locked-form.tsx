@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
-import { giveArrivalPassword, type Arrival } from '@haveld/contract/arrivals';
+import { giveArrivalPassword, type Arrival } from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { Mark } from '../../parts/mark';

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { cancelArrival, type Arrival } from '@haveld/contract/arrivals';
+import { cancelArrival, type Arrival } from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';
 import { uploadDesk } from '../../api/uploads';
 import { useChange } from '../../api/use-change';

@@ -16,8 +16,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { REGROUP_ROLES } from '@haveld/contract/arrivals';
-import { joinArrivals, regroupFile, type Arrival, type ArrivalFile, type Find } from '@haveld/contract/arrivals';
+import {
+  type REGROUP_ROLES,
+  joinArrivals,
+  regroupFile,
+  type Arrival,
+  type ArrivalFile,
+  type Find,
+} from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';
 import { arrivalsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';

@@ -1,4 +1,4 @@
-import type { Arrival, Find } from '@haveld/contract/arrivals';
+import type { Arrival, Find } from '@haveld/contract/api/arrivals';
 
 /** A find that leaves something to a person before it goes on. */
 export const wantsDecision = (find: Find): boolean =>

@@ -2,7 +2,7 @@ import './bench.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { BenchRow } from '@haveld/contract/bench';
+import type { BenchRow } from '@haveld/contract/api/bench';
 import { benchQuery } from '../../api/queries';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';

@@ -6,7 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { catalogueAsset, type Sheet } from '@haveld/contract/bench';
+import { catalogueAsset, type Sheet } from '@haveld/contract/api/bench';
 import { CATEGORIES, type Category } from '@haveld/contract/category';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';

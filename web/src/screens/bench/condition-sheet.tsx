@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
-import { lookAgain, type Sheet, type SheetFinding } from '@haveld/contract/bench';
+import { lookAgain, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
 import { HEADINGS, type Heading } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import { call } from '../../api/client';

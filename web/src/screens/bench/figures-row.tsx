@@ -1,9 +1,9 @@
-import type { Sheet } from '@haveld/contract/bench';
+import type { Sheet } from '@haveld/contract/api/bench';
 import { CATEGORIES } from '@haveld/contract/category';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Figures } from '@haveld/contract/report';
 import { formatSize } from '@haveld/core/placement/units';
-import { boxSize } from '@haveld/core/scene/bounds';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { useMeasures } from '../../parts/use-measures';
 
 const spaced = (n: number): string => n.toLocaleString('en').replaceAll(',', '\u202f');

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
 import type { Answer, Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import { Mark } from '../../parts/mark';

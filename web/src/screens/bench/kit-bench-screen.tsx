@@ -12,7 +12,7 @@ import {
   type KitBench,
   type KitFinding,
   type KitGroup,
-} from '@haveld/contract/kits';
+} from '@haveld/contract/api/kits';
 import { call } from '../../api/client';
 import { kitBenchQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';

@@ -7,7 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { CATEGORIES, type Category } from '@haveld/contract/category';
-import { cataloguePieces, type KitBench } from '@haveld/contract/kits';
+import { cataloguePieces, type KitBench } from '@haveld/contract/api/kits';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';

@@ -8,7 +8,7 @@ import TableRow from '@mui/material/TableRow';
 import TableSortLabel from '@mui/material/TableSortLabel';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { KitBench, PieceMeasures } from '@haveld/contract/kits';
+import type { KitBench, PieceMeasures } from '@haveld/contract/api/kits';
 import { formatCount } from '../../parts/format';
 import { useMeasures } from '../../parts/use-measures';
 

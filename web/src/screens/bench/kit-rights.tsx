@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
-import { changeKitProvenance, type KitBench } from '@haveld/contract/kits';
+import { changeKitProvenance, type KitBench } from '@haveld/contract/api/kits';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';

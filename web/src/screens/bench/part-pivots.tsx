@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { setOwnSteps, type Sheet } from '@haveld/contract/bench';
+import { setOwnSteps, type Sheet } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
 import { toFileShares } from '@haveld/core/structure/moving-parts';
 import { call } from '../../api/client';

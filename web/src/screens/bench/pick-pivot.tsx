@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
-import type { Sheet } from '@haveld/contract/bench';
+import type { Sheet } from '@haveld/contract/api/bench';
 import type { Box } from '@haveld/contract/report';
-import { boxSize } from '@haveld/core/scene/bounds';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { usePicking, type Point } from '../../view3d/use-picking';
 import { useAnswer } from './use-answer';
 

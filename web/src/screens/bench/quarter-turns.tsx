@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { Sheet } from '@haveld/contract/bench';
+import type { Sheet } from '@haveld/contract/api/bench';
 import type { Axis } from '@haveld/contract/step';
 import { useTurns } from './use-turns';
 

@@ -6,7 +6,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useRef, useState } from 'react';
 import { Controller, useForm, type FieldErrors, type UseFormRegister } from 'react-hook-form';
 import { Link } from 'react-router';
-import { changeProvenance, type Sheet } from '@haveld/contract/bench';
+import { changeProvenance, type Sheet } from '@haveld/contract/api/bench';
 import { ProvenanceSchema, type Provenance } from '@haveld/contract/licence';
 import { COMMISSIONED } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';

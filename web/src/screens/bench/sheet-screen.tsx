@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
-import { takeSure, type Sheet } from '@haveld/contract/bench';
+import { takeSure, type Sheet } from '@haveld/contract/api/bench';
 import { bytesUrl, call } from '../../api/client';
 import { kitBenchQuery, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';

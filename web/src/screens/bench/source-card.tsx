@@ -1,4 +1,4 @@
-import type { Sheet } from '@haveld/contract/bench';
+import type { Sheet } from '@haveld/contract/api/bench';
 import type { LogEntry, SourceFacts } from '@haveld/contract/report';
 import { count } from '@haveld/core/text/count';
 import { Mark } from '../../parts/mark';

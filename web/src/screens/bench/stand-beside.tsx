@@ -4,12 +4,12 @@ import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { takePlace, type Sheet, type StandInAsset } from '@haveld/contract/bench';
+import { takePlace, type Sheet, type StandInAsset } from '@haveld/contract/api/bench';
 import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { planPlaceTaking } from '@haveld/core/placement/take-place';
 import { formatSize } from '@haveld/core/placement/units';
-import { boxSize } from '@haveld/core/scene/bounds';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { bytesUrl, call } from '../../api/client';
 import { standInsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -18,6 +18,7 @@ import { useBeside } from '../../view3d/use-beside';
 import { useAnswer } from './use-answer';
 
 const KINDS = ['person', 'cube', 'door'] as const;
+
 /** Sizes on the slider, as powers of ten. */
 const REACH = 3;
 

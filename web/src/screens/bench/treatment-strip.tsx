@@ -1,4 +1,4 @@
-import { switchStep, type Sheet, type TreatmentStep } from '@haveld/contract/bench';
+import { switchStep, type Sheet, type TreatmentStep } from '@haveld/contract/api/bench';
 import type { StepOutcome } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';

@@ -1,4 +1,4 @@
-import { answerFinding } from '@haveld/contract/bench';
+import { answerFinding } from '@haveld/contract/api/bench';
 import type { Answer } from '@haveld/contract/finding';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';

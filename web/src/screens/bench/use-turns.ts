@@ -1,4 +1,4 @@
-import type { Sheet } from '@haveld/contract/bench';
+import type { Sheet } from '@haveld/contract/api/bench';
 import type { Axis, Step } from '@haveld/contract/step';
 import { useAnswer } from './use-answer';
 

@@ -1,6 +1,6 @@
 import Checkbox from '@mui/material/Checkbox';
 import { Link } from 'react-router';
-import type { Card } from '@haveld/contract/catalogue';
+import type { Card } from '@haveld/contract/api/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { formatMapSide, formatThousands } from '../../parts/format';

@@ -5,7 +5,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { QuestionSchema, type Card, type Question } from '@haveld/contract/catalogue';
+import { QuestionSchema, type Card, type Question } from '@haveld/contract/api/catalogue';
 import { catalogueQuery } from '../../api/queries';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { HandOverDialog } from '../projects/hand-over-dialog';

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Card } from '@haveld/contract/catalogue';
+import type { Card } from '@haveld/contract/api/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl } from '../../api/client';
 import { CardWords } from './card-words';
@@ -7,6 +7,7 @@ import { HEADROOM_PX, layDrawers, listTicks, type Drawer } from './lay-drawers';
 
 const RULE_PX = 56;
 const PICTURE_PX = 232;
+
 /** A single drawer has the screen to itself. */
 const LONE_PICTURE_PX = 420;
 

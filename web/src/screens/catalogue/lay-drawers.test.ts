@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Card } from '@haveld/contract/catalogue';
+import type { Card } from '@haveld/contract/api/catalogue';
 import { HEADROOM_PX, layDrawers, listTicks } from './lay-drawers';
 
 const card = (heightM: number, widthM = heightM / 2): Card => ({

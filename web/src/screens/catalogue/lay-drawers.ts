@@ -1,4 +1,4 @@
-import type { Card } from '@haveld/contract/catalogue';
+import type { Card } from '@haveld/contract/api/catalogue';
 
 /** A row of things on one ground at one scale. */
 export interface Drawer {
@@ -9,8 +9,10 @@ export interface Drawer {
 }
 
 const COLUMN_PX = 186;
+
 /** A thing may be this many times higher than another in its drawer; beyond that the small one would vanish. */
 const SPREAD = 14;
+
 /** Left free above the highest thing. */
 export const HEADROOM_PX = 24;
 

@@ -1,7 +1,7 @@
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import type { Catalogue, Question } from '@haveld/contract/catalogue';
+import type { Catalogue, Question } from '@haveld/contract/api/catalogue';
 
 export interface QuestionSentenceProps {
   question: Question;

@@ -10,7 +10,7 @@ import {
   WORD_MEANINGS,
   type NamingHabit,
   type Trial,
-} from '@haveld/contract/habits';
+} from '@haveld/contract/api/habits';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { removeHabit, type HabitProposal, type NamingHabit, type StoredHabit } from '@haveld/contract/habits';
+import { removeHabit, type HabitProposal, type NamingHabit, type StoredHabit } from '@haveld/contract/api/habits';
 import { call } from '../../api/client';
 import { habitsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';

@@ -1,7 +1,7 @@
 import '../projects/projects.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { cancelJob, retryJob } from '@haveld/contract/work';
+import { cancelJob, retryJob } from '@haveld/contract/api/work';
 import { call } from '../../api/client';
 import { healthQuery, workQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';

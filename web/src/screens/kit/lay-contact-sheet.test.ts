@@ -1,4 +1,4 @@
-import type { Piece } from '@haveld/contract/kits';
+import type { Piece } from '@haveld/contract/api/kits';
 import { layContactSheet } from './lay-contact-sheet';
 
 const piece = (ordinal: number, width: number, height: number): Piece => ({

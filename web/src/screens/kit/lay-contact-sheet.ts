@@ -1,4 +1,4 @@
-import type { Piece } from '@haveld/contract/kits';
+import type { Piece } from '@haveld/contract/api/kits';
 import { SHEET_PIXELS } from '@haveld/core/picture/sheet-pixels';
 
 /** A piece on the sheet, in pixels. */
@@ -12,6 +12,7 @@ export interface Place {
 }
 
 const { largest: LARGEST_PX, frame: FRAME_PX } = SHEET_PIXELS;
+
 /** The smallest piece is never less than this. */
 const LEAST_PX = 3;
 const NARROWEST_PX = 124;

@@ -3,7 +3,7 @@ import ListSubheader from '@mui/material/ListSubheader';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Sheet } from '@haveld/contract/bench';
+import type { Sheet } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
 import { ROLES } from '@haveld/core/textures/roles';
 import { SLOTS } from '@haveld/core/textures/slots';

@@ -1,6 +1,6 @@
-import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
 import type { MapLine } from '@haveld/contract/report';
-import type { MaterialLook } from '@haveld/core/textures/describe-materials';
+import type { MaterialLook } from '@haveld/core/textures/materials/describe-materials';
 import { chooseSlot, COLUMNS, composeMapSheet, findNextOpen } from './compose-map-sheet';
 
 const line = (material: string, slot: MapLine['slot'], status: MapLine['status'] = 'found'): MapLine => ({

@@ -1,7 +1,7 @@
-import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
 import type { MapJudgement, MapLine } from '@haveld/contract/report';
 import type { Step, TextureSlot } from '@haveld/contract/step';
-import type { MaterialLook, ShownSlot } from '@haveld/core/textures/describe-materials';
+import type { MaterialLook, ShownSlot } from '@haveld/core/textures/materials/describe-materials';
 
 /** A column of the sheet: what glTF keeps in one picture stands in one column. */
 export interface MapColumn {

@@ -1,6 +1,6 @@
 import Slider from '@mui/material/Slider';
 import { useState } from 'react';
-import type { Sheet, SheetFinding } from '@haveld/contract/bench';
+import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
 import type { Step, StepOf } from '@haveld/contract/step';
 import { useOwnSteps } from './use-own-steps';
 

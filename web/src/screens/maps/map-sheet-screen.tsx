@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
-import { answerFinding, takeSure, type Sheet, type SheetFinding } from '@haveld/contract/bench';
+import { answerFinding, takeSure, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
 import type { SpareMap } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { sheetQuery } from '../../api/queries';
@@ -204,6 +204,7 @@ const sizeOf = (line: Sheet['maps'][number] | undefined): { width: number; heigh
 
 /** Keys of the table do not count where something else takes them: a field, a list, the view of the model. */
 const TAKES_ARROWS = 'input, textarea, select, [role="listbox"], [role="combobox"], [role="slider"], .stage-hand';
+
 /** A choice that is picked is taken by Enter all the same. */
 const TAKES_ENTER =
   'input:not([type="radio"]), textarea, select, [role="listbox"], [role="combobox"], .map-hand button, a';

@@ -1,4 +1,4 @@
-import { answerFinding, setOwnSteps, type SheetFinding } from '@haveld/contract/bench';
+import { answerFinding, setOwnSteps, type SheetFinding } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
-import { CREDITS_FORMATS, getProjectCredits } from '@haveld/contract/projects';
+import { CREDITS_FORMATS, getProjectCredits } from '@haveld/contract/api/projects';
 import { call } from '../../api/client';
 import { LIBRARY } from '../../api/queries';
 import { formatCount } from '../../parts/format';

@@ -1,5 +1,5 @@
 import Checkbox from '@mui/material/Checkbox';
-import { tickDuties, type ProjectRights } from '@haveld/contract/projects';
+import { tickDuties, type ProjectRights } from '@haveld/contract/api/projects';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatMoment } from '../../parts/format';

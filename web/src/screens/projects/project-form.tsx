@@ -7,7 +7,7 @@ import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { USES, type IntendedUse } from '@haveld/contract/licence';
-import { changeProject, createProject, type ProjectRow } from '@haveld/contract/projects';
+import { changeProject, createProject, type ProjectRow } from '@haveld/contract/api/projects';
 import { isExpression } from '@haveld/core/rights/expression';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { call } from '../../api/client';

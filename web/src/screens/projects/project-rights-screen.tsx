@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { settleReopening, type ProjectRights, type ProjectVerdict } from '@haveld/contract/projects';
+import { settleReopening, type ProjectRights, type ProjectVerdict } from '@haveld/contract/api/projects';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { call } from '../../api/client';
 import { projectRightsQuery } from '../../api/queries';

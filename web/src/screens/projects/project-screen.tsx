@@ -6,7 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Project, ProjectUse } from '@haveld/contract/projects';
+import type { Project, ProjectUse } from '@haveld/contract/api/projects';
 import { bytesUrl } from '../../api/client';
 import { projectQuery } from '../../api/queries';
 import { formatBytes, formatCount, formatMoment } from '../../parts/format';

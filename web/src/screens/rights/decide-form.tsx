@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import { isExpression } from '@haveld/core/rights/expression';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import type { Provenance } from '@haveld/contract/licence';
-import { EVIDENCE_KINDS, settleRights, type NewEvidence } from '@haveld/contract/rights';
+import { EVIDENCE_KINDS, settleRights, type NewEvidence } from '@haveld/contract/api/rights';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
@@ -20,6 +20,7 @@ const EVIDENCE_WORDS: Record<NewEvidence['kind'], string> = {
   agreement: 'an agreement',
   note: 'a note',
 };
+
 /** What a form may carry in one go. */
 const FILE_LIMIT = 20 * 1024 * 1024;
 

@@ -9,7 +9,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { LedgerQuestionSchema, type Ledger, type LedgerQuestion } from '@haveld/contract/rights';
+import { LedgerQuestionSchema, type Ledger, type LedgerQuestion } from '@haveld/contract/api/rights';
 import { isExpression } from '@haveld/core/rights/expression';
 import { licenceWords, standingOf, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { ledgerQuery } from '../../api/queries';

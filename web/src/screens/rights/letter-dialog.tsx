@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
-import { writeLetter } from '@haveld/contract/rights';
+import { writeLetter } from '@haveld/contract/api/rights';
 import { call } from '../../api/client';
 import { LIBRARY } from '../../api/queries';
 import { Failure, Loading } from '../../parts/notice';

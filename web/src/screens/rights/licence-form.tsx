@@ -4,7 +4,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { saveLicence } from '@haveld/contract/rights';
+import { saveLicence } from '@haveld/contract/api/rights';
 import { HOUSE_STANDINGS, type Term, type Terms } from '@haveld/contract/terms';
 import { closedTerms } from '@haveld/core/rights/licences/free-terms';
 import { call } from '../../api/client';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Bar, BarChart, CartesianGrid, Tooltip, XAxis, YAxis } from 'recharts';
 import { Link } from 'react-router';
-import type { Rights } from '@haveld/contract/rights';
+import type { Rights } from '@haveld/contract/api/rights';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { licenceMixQuery } from '../../api/queries';
 import { useBook } from '../../parts/use-book';

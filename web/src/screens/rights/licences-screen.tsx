@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { LicenceLine } from '@haveld/contract/rights';
+import type { LicenceLine } from '@haveld/contract/api/rights';
 import { licencesQuery } from '../../api/queries';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useSearchParams } from 'react-router';
-import { joinAuthors, type Rights, type RightsRow } from '@haveld/contract/rights';
+import { joinAuthors, type Rights, type RightsRow } from '@haveld/contract/api/rights';
 import { call } from '../../api/client';
 import { rightsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';

@@ -6,7 +6,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { saveRightsRules, type RightsRules } from '@haveld/contract/rights';
+import { saveRightsRules, type RightsRules } from '@haveld/contract/api/rights';
 import { HOUSE_STANDINGS, type HouseStanding } from '@haveld/contract/terms';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';

@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { takeDown, type AssetRights } from '@haveld/contract/rights';
+import { takeDown, type AssetRights } from '@haveld/contract/api/rights';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 

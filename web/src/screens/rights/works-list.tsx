@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { WORK_PARTS, type FurtherWork, type WorkPart } from '@haveld/contract/licence';
-import { removeFurtherWork, saveFurtherWork, type AssetRights } from '@haveld/contract/rights';
+import { removeFurtherWork, saveFurtherWork, type AssetRights } from '@haveld/contract/api/rights';
 import { isExpression } from '@haveld/core/rights/expression';
 import { PART_WORDS } from '@haveld/core/rights/judge-use';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';

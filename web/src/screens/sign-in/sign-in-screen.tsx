@@ -6,7 +6,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { DomainError } from '@haveld/contract/error';
-import { changePassword, signIn, type Person } from '@haveld/contract/people';
+import { changePassword, signIn, type Person } from '@haveld/contract/api/people';
 import { call } from '../../api/client';
 import { meQuery } from '../../api/queries';
 

@@ -1,0 +1,218 @@
+import { z } from 'zod';
+import { AssetStateSchema } from '../asset-state';
+import { endpoint } from './endpoint';
+import { Nothing } from './people';
+
+const Id = z.object({ id: z.string() });
+
+export const ARRIVAL_STATES = ['receiving', 'opening', 'locked', 'reading', 'ready', 'failed', 'cancelled'] as const;
+export const FIND_STATES = ['waiting', 'read', 'failed', 'on-bench', 'set-aside'] as const;
+
+/** What is left to a person about a find: one short question and what it may be answered with. */
+export const FindQuestionSchema = z.object({
+  text: z.string(),
+  choices: z.array(z.object({ id: z.string(), words: z.string() })),
+});
+export type FindQuestion = z.infer<typeof FindQuestionSchema>;
+
+export const ArrivalFileSchema = z.object({
+  id: z.number(),
+  path: z.string(),
+  kind: z.string(),
+  format: z.string(),
+  words: z.string(),
+  sizeBytes: z.number(),
+  asideReason: z.string().nullable(),
+  /** Finds that use it, and as what. */
+  uses: z.array(z.object({ findId: z.string(), role: z.string() })),
+});
+export type ArrivalFile = z.infer<typeof ArrivalFileSchema>;
+
+export const FindSchema = z.object({
+  id: z.string(),
+  arrivalId: z.string(),
+  name: z.string(),
+  modelPath: z.string(),
+  reason: z.string(),
+  question: FindQuestionSchema.nullable(),
+  state: z.enum(FIND_STATES),
+  message: z.string().nullable(),
+  portraitSha256: z.string().nullable(),
+  triangles: z.number().nullable(),
+  licenceId: z.string().nullable(),
+  /** Every licence its texts name; more than one has to be chosen from. */
+  licencesNamed: z.array(z.string()),
+  author: z.string().nullable(),
+  mapsFound: z.number(),
+  mapsTotal: z.number(),
+  /** Pictures that fit a slot by their name. */
+  mapsOffered: z.number(),
+  /** Findings that want a look, and those that block. */
+  look: z.number(),
+  blocks: z.number(),
+  /** A few of them in words. */
+  words: z.array(z.string()),
+  /** The kit it is a piece of, or that its one file holds. */
+  kitId: z.string().nullable(),
+  /** Arrivals and assets it may be a double of, undecided. */
+  doubles: z.number(),
+  asset: z.object({ id: z.string(), state: AssetStateSchema }).nullable(),
+});
+export type Find = z.infer<typeof FindSchema>;
+
+/** A kit of an arrival, as far as the arrivals show it. */
+export const ArrivalKitSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  reason: z.string(),
+  pieces: z.number(),
+  taken: z.number(),
+  /** The find whose one file holds all pieces; null where each piece is a find of its own. */
+  findId: z.string().nullable(),
+});
+export type ArrivalKit = z.infer<typeof ArrivalKitSchema>;
+
+export const ArrivalSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  state: z.enum(ARRIVAL_STATES),
+  message: z.string().nullable(),
+  personName: z.string(),
+  createdAt: z.string(),
+  /** As it came, unpacked, and what the store keeps of it once (the same bytes count once). */
+  packedBytes: z.number(),
+  unpackedBytes: z.number(),
+  keptBytes: z.number(),
+  fileCount: z.number(),
+  received: z.array(z.object({ id: z.string(), path: z.string(), sizeBytes: z.number(), arrived: z.boolean() })),
+  /** The first of them; `fileCount` tells how many there are. */
+  files: z.array(ArrivalFileSchema),
+  refused: z.array(z.string()),
+  notes: z.array(z.string()),
+  /** Archives that want a password. */
+  locked: z.array(z.string()),
+  /** Real units done of what goes on with it. */
+  progress: z.object({ words: z.string(), done: z.number(), total: z.number() }).nullable(),
+  /** Another arrival that may be the rest of it. */
+  joins: z.object({ id: z.string(), name: z.string(), reason: z.string() }).nullable(),
+  kits: z.array(ArrivalKitSchema),
+  finds: z.array(FindSchema),
+});
+export type Arrival = z.infer<typeof ArrivalSchema>;
+
+export const listArrivals = endpoint({
+  method: 'get',
+  path: '/api/arrivals',
+  summary: 'The latest arrivals with what they are',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: z.array(ArrivalSchema),
+});
+
+export const createArrival = endpoint({
+  method: 'post',
+  path: '/api/arrivals',
+  summary: 'Announces files; their bytes follow as resumable uploads (tus 1.0) under /api/uploads',
+  params: Nothing,
+  query: Nothing,
+  body: z.object({
+    name: z.string().min(1).max(250),
+    files: z
+      .array(z.object({ path: z.string().min(1).max(1024), sizeBytes: z.number().int().nonnegative() }))
+      .min(1)
+      .max(5000),
+  }),
+  response: z.object({
+    id: z.string(),
+    received: z.array(z.object({ id: z.string(), path: z.string() })),
+    refused: z.array(z.string()),
+  }),
+});
+
+export const cancelArrival = endpoint({
+  method: 'post',
+  path: '/api/arrivals/:id/cancel',
+  summary: 'Gives an arrival up that is still on its way',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: Nothing,
+});
+
+export const takeToBench = endpoint({
+  method: 'post',
+  path: '/api/finds/:id/bench',
+  summary: 'Makes an asset of a find',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: z.object({ assetId: z.string() }),
+});
+
+export const setFindAside = endpoint({
+  method: 'post',
+  path: '/api/finds/:id/set-aside',
+  summary: 'Keeps a find without making an asset of it',
+  params: Id,
+  query: Nothing,
+  body: z.object({ reason: z.string().min(1).max(500) }),
+  response: Nothing,
+});
+
+export const giveArrivalPassword = endpoint({
+  method: 'post',
+  path: '/api/arrivals/:id/password',
+  summary: 'Opens what is locked in an arrival, or goes on without it (null)',
+  params: Id,
+  query: Nothing,
+  body: z.object({ password: z.string().min(1).max(500).nullable() }),
+  response: Nothing,
+});
+
+export const answerFindQuestion = endpoint({
+  method: 'post',
+  path: '/api/finds/:id/answer',
+  summary: 'Answers what a find leaves open',
+  params: Id,
+  query: Nothing,
+  body: z.object({ choiceId: z.string().min(1) }),
+  response: Nothing,
+});
+
+export const REGROUP_ROLES = ['model', 'other-format', 'lod', 'variant', 'edition', 'map', 'text', 'preview'] as const;
+
+export const regroupFile = endpoint({
+  method: 'post',
+  path: '/api/files/:id/regroup',
+  summary: 'Puts a file with another find, makes a find of it, or lays it aside; remembered for its source',
+  params: z.object({ id: z.coerce.number().int() }),
+  query: Nothing,
+  body: z.object({
+    /** A find, `new` for one of its own, `aside` for none. */
+    to: z.string().min(1),
+    /** What it is to that find; left out, what fits its kind. */
+    role: z.enum(REGROUP_ROLES).optional(),
+  }),
+  response: Nothing,
+});
+
+export const joinArrivals = endpoint({
+  method: 'post',
+  path: '/api/arrivals/:id/join',
+  summary: 'Makes one arrival of two: a model split over several downloads',
+  params: Id,
+  query: Nothing,
+  body: z.object({ otherId: z.string() }),
+  response: z.object({ id: z.string() }),
+});
+
+export const takeManyToBench = endpoint({
+  method: 'post',
+  path: '/api/finds/bench',
+  summary: 'Makes assets of many finds at once',
+  params: Nothing,
+  query: Nothing,
+  body: z.object({ ids: z.array(z.string()).min(1).max(500) }),
+  response: z.object({ assetIds: z.array(z.string()) }),
+});

@@ -1,0 +1,209 @@
+import { z } from 'zod';
+import { AssetStateSchema } from '../asset-state';
+import { CategorySchema } from '../category';
+import { endpoint } from './endpoint';
+import { AnswerSchema, FindingSchema, HeadingSchema } from '../finding';
+import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from '../licence';
+import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, SpareMapSchema } from '../report';
+import { Nothing } from './people';
+import { ProvenanceChangeSchema } from './rights';
+import { StepSchema } from '../step';
+
+const Id = z.object({ id: z.string() });
+
+export const SheetFindingSchema = FindingSchema.extend({
+  answer: AnswerSchema.nullable(),
+  /** Nothing is left to do about it. */
+  settled: z.boolean(),
+});
+export type SheetFinding = z.infer<typeof SheetFindingSchema>;
+
+export const TreatmentStepSchema = z.object({
+  id: z.string(),
+  step: StepSchema,
+  title: z.string(),
+  enabled: z.boolean(),
+  findingKey: z.string().nullable(),
+  personName: z.string(),
+});
+export type TreatmentStep = z.infer<typeof TreatmentStepSchema>;
+
+/** The condition sheet of one asset. */
+export const SheetSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  category: CategorySchema.nullable(),
+  state: AssetStateSchema,
+  arrivalName: z.string(),
+  documentSha256: z.string(),
+  source: SourceFactsSchema,
+  figures: FiguresSchema,
+  maps: z.array(MapLineSchema),
+  /** Pictures that came and no material uses. */
+  spare: z.array(SpareMapSchema),
+  log: z.array(LogEntrySchema),
+  findings: z.array(SheetFindingSchema),
+  steps: z.array(TreatmentStepSchema),
+  provenance: ProvenanceSchema,
+  further: z.array(FurtherWorkSchema),
+  rights: RightsFindingSchema,
+  changes: z.array(ProvenanceChangeSchema),
+  /** The kit it is a piece of. */
+  kit: z.object({ id: z.string(), name: z.string() }).nullable(),
+  /** The asset whose place it takes; its hand-overs carry that one's file name. */
+  standsFor: z.object({ id: z.string(), accession: z.string(), name: z.string() }).nullable(),
+  /** Sure proposals nobody has answered. */
+  sureCount: z.number(),
+  /** What still stands between it and the catalogue, a sentence each. */
+  missing: z.array(z.string()),
+  /** A condition is being looked at again, or a version is being made. */
+  busy: z.string().nullable(),
+  failure: z.string().nullable(),
+});
+export type Sheet = z.infer<typeof SheetSchema>;
+
+export const BenchRowSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  state: AssetStateSchema,
+  arrivalName: z.string(),
+  /** Pieces of one kit stand in one row. */
+  kit: z.object({ id: z.string(), name: z.string() }).nullable(),
+  portraitSha256: z.string().nullable(),
+  open: z.number(),
+  blocks: z.number(),
+  sure: z.number(),
+  next: z.string(),
+});
+export type BenchRow = z.infer<typeof BenchRowSchema>;
+
+export const listBench = endpoint({
+  method: 'get',
+  path: '/api/bench',
+  summary: 'What lies on the bench',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: z.array(BenchRowSchema),
+});
+
+export const getSheet = endpoint({
+  method: 'get',
+  path: '/api/bench/:id',
+  summary: 'The condition sheet of an asset',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: SheetSchema,
+});
+
+export const answerFinding = endpoint({
+  method: 'put',
+  path: '/api/bench/:id/answers',
+  summary: 'Answers a finding; null takes the answer back',
+  params: Id,
+  query: Nothing,
+  body: z.object({ key: z.string().min(1), answer: AnswerSchema.nullable() }),
+  response: SheetSchema,
+});
+
+export const takeSure = endpoint({
+  method: 'post',
+  path: '/api/bench/:id/take-sure',
+  summary: 'Takes every sure proposal nobody has answered',
+  params: Id,
+  query: Nothing,
+  /** Only those under one heading; left out, all. */
+  body: z.object({ heading: HeadingSchema.optional() }),
+  response: SheetSchema,
+});
+
+export const switchStep = endpoint({
+  method: 'put',
+  path: '/api/bench/:id/steps',
+  summary: 'Switches a step of the treatment on or off',
+  params: Id,
+  query: Nothing,
+  body: z.object({ stepId: z.string(), enabled: z.boolean() }),
+  response: SheetSchema,
+});
+
+export const setOwnSteps = endpoint({
+  method: 'put',
+  path: '/api/bench/:id/own-steps',
+  summary: 'Puts steps of a person’s own under a key, in place of those that stood there; none takes them back',
+  params: Id,
+  query: Nothing,
+  body: z.object({ key: z.string().regex(/^own:.{1,150}$/), steps: z.array(StepSchema).max(20) }),
+  response: SheetSchema,
+});
+
+/** A catalogued asset of known size, to stand a model beside. */
+export const StandInAssetSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  modelSha256: z.string(),
+  /** Metres, its pivot at the origin. */
+  box: BoxSchema,
+  /** A thing of the same kind by its name. */
+  isAlike: z.boolean(),
+});
+export type StandInAsset = z.infer<typeof StandInAssetSchema>;
+
+export const listStandIns = endpoint({
+  method: 'get',
+  path: '/api/bench/:id/stand-ins',
+  summary: 'Catalogued assets of known size, things of its kind first',
+  params: Id,
+  query: z.object({ words: z.string().max(200).default('') }),
+  body: Nothing,
+  response: z.array(StandInAssetSchema),
+});
+
+export const takePlace = endpoint({
+  method: 'put',
+  path: '/api/bench/:id/place',
+  summary:
+    'Takes the place of a catalogued asset: its size, front, pivot and, at hand-over, its file name; null gives it back',
+  params: Id,
+  query: Nothing,
+  body: z.object({
+    assetId: z.string().nullable(),
+    /** By the key of the finding they answer; keys without steps keep their answers. */
+    answers: z.partialRecord(z.enum(['size', 'front', 'pivot']), z.array(StepSchema).max(5)),
+  }),
+  response: SheetSchema,
+});
+
+export const lookAgain = endpoint({
+  method: 'post',
+  path: '/api/bench/:id/look-again',
+  summary: 'Works the condition of an asset out anew; answers and steps stay',
+  params: Id,
+  query: Nothing,
+  body: Nothing,
+  response: SheetSchema,
+});
+
+export const changeProvenance = endpoint({
+  method: 'put',
+  path: '/api/bench/:id/provenance',
+  summary: 'Corrects whose it is; who changed what is kept',
+  params: Id,
+  query: Nothing,
+  body: z.object({ change: ProvenanceSchema.partial(), why: z.string().max(1000).default('') }),
+  response: SheetSchema,
+});
+
+export const catalogueAsset = endpoint({
+  method: 'post',
+  path: '/api/bench/:id/catalogue',
+  summary: 'Makes a version and puts the asset into the catalogue',
+  params: Id,
+  query: Nothing,
+  body: z.object({ name: z.string().min(1).max(200), category: CategorySchema }),
+  response: SheetSchema,
+});

@@ -1,0 +1,281 @@
+import type { Evidence } from '@haveld/contract/finding';
+import { judgeRoundness } from '../roundness';
+import type { StatedSize } from './stated-size';
+import type { TypicalSize } from './typical-sizes';
+import { formatLength, UNITS } from '../units';
+
+export interface SizeCandidate {
+  /** `mm`, `cm` … or `none` for "has no real size". */
+  id: string;
+  words: string;
+  /** Metres for one unit of the file. */
+  factor: number;
+  confidence: number;
+  evidence: Evidence[];
+  /** How many of them speak for it independently of one another. */
+  independent: number;
+}
+
+export interface SizeQuestion {
+  /** Width, height, depth in the file's unit, upright. */
+  size: readonly [number, number, number];
+  /** What the file declares, or null. */
+  declaredUnit: string | null;
+  /** Metres of a declared unit that has no name of its own. */
+  declaredMetres?: number | null;
+  /** The unit its source is known to use, whatever its files declare. */
+  habitUnit?: string | null;
+  typical: TypicalSize | null;
+  /** What texts beside the model and its name state. */
+  stated: readonly StatedSize[];
+  /** Things of its kind that are catalogued already. */
+  similar?: readonly SimilarSize[];
+  /** Texels for one unit of the file; null without maps. */
+  texelDensity?: number | null;
+  /** What the rest of its kit says; null where it is none, or says nothing. */
+  kit?: KitSay | null;
+}
+
+/** What other pieces of a kit say of the unit of one. */
+export interface KitSay {
+  /** Shares by unit, with that of a scale of its own under `OWN_SCALE_ID`. */
+  shares: Readonly<Record<string, number>>;
+  /** How many say it. */
+  pieces: number;
+  /** True where a person said it of them. */
+  isAnswered: boolean;
+}
+
+export const OWN_SCALE_ID = 'own';
+
+/** How big a thing of the same kind is in the library. */
+export interface SimilarSize {
+  /** Accession number and name. */
+  words: string;
+  /** Width, height, depth, metres. */
+  size: readonly [number, number, number];
+}
+
+/** Within this factor of its likes a size agrees with them, and what that weighs. Ours. */
+const ALIKE = 1.6;
+const BY_LIKES = { agrees: 4, differs: 0.6 };
+
+/** What a kit can say against a unit at most. Ours. */
+const LEAST_BY_KIT = 0.01;
+
+/** Texels for a metre of a thing people look at: nineteen of twenty lie within a factor of ten of it. Common practice, no source. */
+const TEXELS = { middle: 700, spread: Math.log(10) / 1.96 };
+
+/** How often each unit is meant where a file declares none. Ours, from the habits of downloads. */
+const PRIOR_UNDECLARED: Record<string, number> = {
+  mm: 0.14,
+  cm: 0.35,
+  dm: 0.01,
+  m: 0.36,
+  km: 0.0005,
+  in: 0.09,
+  ft: 0.03,
+  yd: 0.003,
+};
+
+/** How often a declared metre is a slip: × 0.01 and × 0.001 are the usual ones. Common practice, no source. */
+const PRIOR_DECLARED_METRE: Record<string, number> = {
+  mm: 0.02,
+  cm: 0.05,
+  dm: 0.003,
+  m: 0.92,
+  km: 0.0001,
+  in: 0.004,
+  ft: 0.003,
+  yd: 0.0005,
+};
+
+/** A unit so common where none is declared speaks for itself. */
+const COMMON = 0.3;
+const DECLARED_ELSEWHERE = 0.85;
+const PRIOR_NO_SIZE = 0.004;
+
+/** How often a model is at a scale that is no unit at all. Ours: one in five of the open furniture's tuning authors'. */
+const OWN_SCALE = { undeclared: 0.2, metre: 0.06, elsewhere: 0.04 };
+
+/**
+ * How long such a model is, in units of its file: mostly a few of them, as large as what one has in view when a drawing begins.
+ * Fitted to the 29 of the open furniture's tuning authors, the bell made half as wide again, for 22 are by one of them.
+ */
+const OWN_LENGTH = { middle: 6, spread: 1, share: 0.88 };
+
+/** Longest side of things people make models of, where a name says nothing. Ours. */
+const ANYTHING = { min: 0.06, max: 12 };
+
+/** What nobody knows: even over ten thousand times, as a density of the logarithm. */
+const EVEN = 1 / Math.log(1e4);
+
+/** How often a thing is outside what things of its kind usually are. Ours. */
+const ODD = 0.04;
+
+/**
+ * Which unit does a file mean? What the file declares, how big things of that name are, whether its sides are measures people
+ * use, and what is said beside it, against the possibility that it has a scale of its own.
+ * @returns every unit with its confidence, most likely first. With the share of a scale of its own, which no unit can name, they
+ * sum to 1. Empty for a model without extent
+ */
+export function judgeSize({
+  size,
+  declaredUnit,
+  declaredMetres,
+  habitUnit,
+  typical,
+  stated,
+  similar = [],
+  texelDensity = null,
+  kit = null,
+}: SizeQuestion): SizeCandidate[] {
+  const longest = Math.max(...size);
+  if (!(longest > 0) || !Number.isFinite(longest)) return [];
+  const units: { id: string; words: string; metres: number }[] = [...UNITS];
+  if (declaredUnit !== null && declaredMetres && !units.some((unit) => unit.id === declaredUnit))
+    units.push({ id: declaredUnit, words: `unit of ${declaredUnit}`, metres: declaredMetres });
+  const candidates = units.map(({ id, words, metres }): SizeCandidate => {
+    const evidence: Evidence[] = [];
+    let weight = priorOf(id, declaredUnit);
+    let independent = 0;
+    if (declaredUnit === id) {
+      evidence.push({ text: 'the file declares its unit', figure: words });
+      independent++;
+    }
+    const isCommon = declaredUnit === null && typical !== null && weight >= COMMON;
+    if (habitUnit) {
+      weight *= habitUnit === id ? 12 : 0.5;
+      if (habitUnit === id) {
+        evidence.push({ text: 'a habit of its source', figure: words });
+        independent++;
+      }
+    }
+    const measured = (typical?.of === 'height' ? size[1] : longest) * metres;
+    const usual = typical ?? ANYTHING;
+    const fits = measured >= usual.min && measured <= usual.max;
+    weight *= (1 - ODD) * usualDensity(measured, usual) + ODD * EVEN;
+    evidence.push({
+      text: typical
+        ? `${typical.plural} are ${formatLength(typical.min)} to ${formatLength(typical.max)} ${typical.of === 'height' ? 'high' : 'long'}`
+        : fits
+          ? 'a size things usually have'
+          : 'hardly any single thing has this size',
+      figure: formatLength(measured),
+    });
+    if (fits && (typical || declaredUnit === id)) independent++;
+    for (const one of stated) {
+      const side = findStated(one, size, metres);
+      weight *= side === null ? 0.3 : one.along === 'sides' ? 60 : one.along === 'any' ? 12 : 20;
+      if (side === null) continue;
+      evidence.push({ ...one.evidence, figure: formatLength(side) });
+      independent++;
+    }
+    const likes = similar.filter((one) => {
+      const ratio = (longest * metres) / Math.max(...one.size);
+      return ratio < ALIKE && ratio > 1 / ALIKE;
+    });
+    if (similar.length > 0) {
+      weight *= likes.length > 0 ? BY_LIKES.agrees : BY_LIKES.differs;
+      if (likes.length > 0) {
+        evidence.push({
+          text: `as ${likes[0].words} in the library${likes.length > 1 ? ` and ${likes.length - 1} more like it` : ''}`,
+          figure: formatLength(Math.max(...likes[0].size)),
+        });
+        independent++;
+      }
+    }
+    if (texelDensity !== null && texelDensity > 0) {
+      const z = Math.log(texelDensity / metres / TEXELS.middle) / TEXELS.spread;
+      weight *= Math.exp(-(z * z) / 2) + ODD;
+      if (Math.abs(z) < 1.96)
+        evidence.push({
+          text: 'its maps would be as fine as maps are',
+          figure: `${Math.round(texelDensity / metres)} /m`,
+        });
+    }
+    weight *= shareByKit(kit, id);
+    if (kit && isSaidByKit(kit, id)) {
+      evidence.push({
+        text: kit.isAnswered
+          ? 'answers for other pieces of its kit say so'
+          : 'taken together, the rest of its kit says so',
+        figure: `${kit.pieces} ${kit.pieces === 1 ? 'piece' : 'pieces'}`,
+      });
+      independent++;
+    }
+    const round = judgeRoundness(size.map((side) => side * metres));
+    weight *= round.ratio;
+    if (round.evidence) {
+      evidence.push(round.evidence);
+      independent++;
+    }
+    if (isCommon) {
+      evidence.push({ text: 'files without a unit are mostly in centimetres or metres' });
+      independent++;
+    }
+    // what things of its name never are is not sure, whatever else agrees
+    if (typical && !fits && declaredUnit !== id) independent = 0;
+    return { id, words, factor: metres, confidence: weight, evidence, independent };
+  });
+  candidates.push({
+    id: 'none',
+    words: 'no real size',
+    factor: 1,
+    confidence: PRIOR_NO_SIZE * EVEN * shareByKit(kit, 'none'),
+    evidence: [],
+    independent: 0,
+  });
+  const own = ownScaleOf(declaredUnit) * ownDensity(longest) * shareByKit(kit, OWN_SCALE_ID);
+  const sum = candidates.reduce((total, candidate) => total + candidate.confidence, own);
+  for (const candidate of candidates) candidate.confidence /= sum;
+  return candidates.sort((a, b) => b.confidence - a.confidence);
+}
+
+const shareByKit = (kit: KitSay | null, id: string): number => (kit ? Math.max(LEAST_BY_KIT, kit.shares[id] ?? 0) : 1);
+
+/** True for the unit that has more than half of what a kit says. */
+const isSaidByKit = ({ shares }: KitSay, id: string): boolean => (shares[id] ?? 0) > 0.5;
+
+/** @returns the side that agrees with what is stated within 3 %, in metres; null where none does */
+function findStated(
+  { along, metres: told, sides }: StatedSize,
+  size: readonly [number, number, number],
+  metres: number,
+): number | null {
+  const near = (side: number, stated: number): boolean => Math.abs(side / stated - 1) < 0.03;
+  if (along === 'sides') {
+    const own = [...size].sort((a, b) => a - b).map((side) => side * metres);
+    const theirs = [...(sides ?? [])].sort((a, b) => a - b);
+    return theirs.length === 3 && own.every((side, i) => near(side, theirs[i])) ? Math.max(...own) : null;
+  }
+  const [width, height, depth] = size;
+  const longest = Math.max(...size);
+  const candidates = along === 'any' ? [height, width, depth] : [{ height, width, depth, longest }[along]];
+  const side = candidates.find((one) => near(one * metres, told));
+  return side === undefined ? null : side * metres;
+}
+
+function priorOf(id: string, declaredUnit: string | null): number {
+  if (declaredUnit === null) return PRIOR_UNDECLARED[id] ?? 0;
+  if (declaredUnit === 'm') return PRIOR_DECLARED_METRE[id] ?? 0;
+  return declaredUnit === id ? DECLARED_ELSEWHERE : (PRIOR_UNDECLARED[id] ?? 0) * (1 - DECLARED_ELSEWHERE);
+}
+
+const ownScaleOf = (declaredUnit: string | null): number =>
+  declaredUnit === null ? OWN_SCALE.undeclared : declaredUnit === 'm' ? OWN_SCALE.metre : OWN_SCALE.elsewhere;
+
+/** Density of the logarithm of the longest side a model of no unit has, in units of its file. */
+function ownDensity(longest: number): number {
+  const { middle, spread, share } = OWN_LENGTH;
+  return share * bell(Math.log(longest / middle), spread) + (1 - share) * EVEN;
+}
+
+const bell = (distance: number, spread: number): number =>
+  Math.exp(-((distance / spread) ** 2) / 2) / (spread * Math.sqrt(2 * Math.PI));
+
+/** Density of the logarithm of a size: a bell of which the usual range holds nineteen in twenty. */
+function usualDensity(measured: number, { min, max }: { min: number; max: number }): number {
+  const spread = Math.max(0.15, Math.log(max / min) / 3.92);
+  return bell(Math.log(measured) - Math.log(min * max) / 2, spread);
+}

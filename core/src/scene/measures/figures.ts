@@ -1,0 +1,88 @@
+import type { Document, Primitive, Texture } from '@gltf-transform/core';
+import type { Figures } from '@haveld/contract/report';
+import { computeBounds } from './bounds';
+import { countPolygons } from '../document/polygon-data';
+import { getMaterialSource } from '../document/source-data';
+import { countTriangles, listMeshInstances, listShownNodes } from '../traverse';
+import { computeTexelDensity, computeSurface } from './texel-density';
+
+/** Counts what a document shows: an instanced mesh counts once for each place it stands. */
+export function computeFigures(document: Document): Figures {
+  const root = document.getRoot();
+  const nodes = listShownNodes(document);
+  const instances = listMeshInstances(document);
+  const figures: Figures = {
+    box: computeBounds(document, instances),
+    triangles: 0,
+    polygons: 0,
+    vertices: 0,
+    lines: 0,
+    points: 0,
+    nodes: nodes.length,
+    meshes: root.listMeshes().length,
+    materials: root.listMaterials().length,
+    maps: 0,
+    mapsMissing: 0,
+    mapSide: 0,
+    cardMemoryBytes: 0,
+    cameras: nodes.filter((node) => node.getCamera()).length,
+    lights: nodes.filter((node) => node.getExtension('KHR_lights_punctual')).length,
+    emptyNodes: nodes.filter((node) => !node.getMesh() && node.listChildren().length === 0).length,
+    joints: new Set(root.listSkins().flatMap((skin) => skin.listJoints())).size,
+    clips: root.listAnimations().length,
+    texelDensity: null,
+  };
+  for (const { mesh } of instances) for (const primitive of mesh.listPrimitives()) addPrimitive(figures, primitive);
+  for (const texture of root.listTextures()) addTexture(figures, texture);
+  for (const material of root.listMaterials()) {
+    for (const map of getMaterialSource(material).maps ?? []) {
+      if (map.status === 'missing' || map.status === 'elsewhere') figures.mapsMissing++;
+    }
+  }
+  figures.texelDensity = computeLowestTexelDensity(document);
+  return figures;
+}
+
+function addPrimitive(figures: Figures, primitive: Primitive): void {
+  const vertices = primitive.getAttribute('POSITION')?.getCount() ?? 0;
+  const corners = primitive.getIndices()?.getCount() ?? vertices;
+  figures.vertices += vertices;
+  if (primitive.getMode() === 0) figures.points += corners;
+  else if (primitive.getMode() === 1) figures.lines += corners / 2;
+  else if (primitive.getMode() < 4) figures.lines += corners;
+  const triangles = countTriangles(primitive);
+  figures.triangles += triangles;
+  figures.polygons += triangles > 0 ? countPolygons(primitive, triangles) : 0;
+}
+
+/** Four bytes a texel and a third more for mip levels, as an uncompressed map lies on the card. */
+function addTexture(figures: Figures, texture: Texture): void {
+  const size = texture.getSize();
+  if (!texture.getImage()) return;
+  figures.maps++;
+  if (!size) return;
+  figures.mapSide = Math.max(figures.mapSide, size[0], size[1]);
+  figures.cardMemoryBytes += Math.round((size[0] * size[1] * 4 * 4) / 3);
+}
+
+function computeLowestTexelDensity(document: Document): number | null {
+  let lowest: number | null = null;
+  const byMaterial = new Map<Texture, { uvArea: number; surfaceArea: number }>();
+  for (const instance of listMeshInstances(document)) {
+    for (const primitive of instance.mesh.listPrimitives()) {
+      const texture = primitive.getMaterial()?.getBaseColorTexture();
+      if (!texture?.getSize() || countTriangles(primitive) === 0) continue;
+      const surface = computeSurface(instance, primitive);
+      const sum = byMaterial.get(texture) ?? { uvArea: 0, surfaceArea: 0 };
+      byMaterial.set(texture, {
+        uvArea: sum.uvArea + surface.uvArea,
+        surfaceArea: sum.surfaceArea + surface.surfaceArea,
+      });
+    }
+  }
+  for (const [texture, { uvArea, surfaceArea }] of byMaterial) {
+    const density = computeTexelDensity(uvArea, surfaceArea, texture.getSize()!);
+    if (density !== null && (lowest === null || density < lowest)) lowest = density;
+  }
+  return lowest;
+}

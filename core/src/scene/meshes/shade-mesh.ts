@@ -1,0 +1,186 @@
+import { weldPrimitive } from '@gltf-transform/functions';
+import type { Accessor, Document, Mesh, Primitive } from '@gltf-transform/core';
+import { computeCornerNormals } from '../../geometry/corner-normals';
+import { mergePoints } from '../../geometry/merge-points';
+import { computePolygonOutline } from '../../geometry/polygon-outline';
+import type { SmoothingRule } from '../../geometry/polygon-mesh';
+import { getBuffer } from './build-primitive';
+import { getPolygonData } from '../document/polygon-data';
+import { getPrimitiveSource, setPrimitiveSource } from '../document/source-data';
+import { isTriangles } from '../traverse';
+
+/** How a mesh is to be shaded: by the groups its source kept, or smooth below an angle. */
+export type Shading = { from: 'groups' } | { from: 'angle'; degrees: number };
+
+/**
+ * Computes normals anew for a whole mesh, over the seams of its materials. Triangles and polygons keep their order; vertices
+ * split where two surfaces meet and join where none do.
+ * @returns triangles that were shaded
+ */
+export function shadeMesh(document: Document, mesh: Mesh, shading: Shading): number {
+  const primitives = mesh.listPrimitives().filter(isTriangles);
+  const indices = primitives.map(listIndices);
+  const corners = indices.reduce((sum, list) => sum + list.length, 0);
+  if (corners === 0) return 0;
+  const points = new Float32Array(corners * 3);
+  let at = 0;
+  let isBits = false;
+  primitives.forEach((primitive, p) => {
+    const position = primitive.getAttribute('POSITION')!;
+    const element = [0, 0, 0];
+    if (getPolygonData(primitive)?.getSmoothingKind() === 'bits') isBits = true;
+    for (const vertex of indices[p]) points.set(position.getElement(vertex, element), at++ * 3);
+  });
+  const { positions, corners: merged } = mergePoints(points);
+  const { rings, sizes, groups, ringOf } = gatherPolygons(primitives, indices, merged);
+  const rule: SmoothingRule =
+    shading.from === 'angle'
+      ? { by: 'angle', degrees: shading.degrees }
+      : { by: isBits ? 'bits' : 'groups', ofPolygon: groups };
+  const ofRings = computeCornerNormals({ positions, corners: rings, sizes }, rule);
+  const normals = new Float32Array(corners * 3);
+  for (let c = 0; c < corners; c++)
+    for (let axis = 0; axis < 3; axis++) normals[c * 3 + axis] = ofRings[ringOf[c] * 3 + axis];
+  at = 0;
+  primitives.forEach((primitive, p) => {
+    setNormals(document, primitive, indices[p], normals.subarray(at * 3, (at + indices[p].length) * 3));
+    at += indices[p].length;
+  });
+  return corners / 3;
+}
+
+interface Polygons {
+  /** Point per corner of every polygon. */
+  rings: Int32Array;
+  sizes: Int32Array;
+  /** Smoothing of each polygon. */
+  groups: Uint32Array;
+  /** The polygon's corner that each corner of a triangle stands on. */
+  ringOf: Int32Array;
+}
+
+/** Puts the triangles of each polygon together again: a bent one shades as one all the same. */
+function gatherPolygons(
+  primitives: readonly Primitive[],
+  indices: readonly Uint32Array[],
+  pointOf: Int32Array,
+): Polygons {
+  const corners = pointOf.length;
+  const rings = new Int32Array(corners);
+  const sizes = new Int32Array(corners / 3);
+  const groups = new Uint32Array(corners / 3);
+  const ringOf = new Int32Array(corners);
+  let [ringCount, polygons, first] = [0, 0, 0];
+  primitives.forEach((primitive, p) => {
+    const own = indices[p];
+    const data = getPolygonData(primitive);
+    const [kept, smoothing] = [data?.getSizes()?.getArray(), data?.getSmoothing()?.getArray()];
+    for (let c = 0, k = 0; c < own.length; k++) {
+      const triangles = Math.min(kept && k < kept.length ? kept[k] - 2 : 1, (own.length - c) / 3);
+      const outline = computePolygonOutline(own, c, triangles);
+      for (let t = 0; t < (outline ? 1 : triangles); t++) {
+        const from = outline ? c : c + t * 3;
+        const ring = outline ?? [own[from], own[from + 1], own[from + 2]];
+        for (let i = from; i < from + (outline ? triangles : 1) * 3; i++) {
+          ringOf[first + i] = ringCount + ring.indexOf(own[i]);
+          rings[ringOf[first + i]] = pointOf[first + i];
+        }
+        groups[polygons] = smoothing?.[k] ?? 0;
+        sizes[polygons++] = ring.length;
+        ringCount += ring.length;
+      }
+      c += triangles * 3;
+    }
+    first += own.length;
+  });
+  return {
+    rings: rings.subarray(0, ringCount),
+    sizes: sizes.subarray(0, polygons),
+    groups: groups.subarray(0, polygons),
+    ringOf,
+  };
+}
+
+function listIndices(primitive: Primitive): Uint32Array {
+  const array = primitive.getIndices()?.getArray();
+  if (array) return Uint32Array.from(array.subarray(0, array.length - (array.length % 3)));
+  const count = primitive.getAttribute('POSITION')!.getCount();
+  return Uint32Array.from({ length: count - (count % 3) }, (_, i) => i);
+}
+
+/** One vertex for each old vertex and normal. */
+function setNormals(document: Document, primitive: Primitive, indices: Uint32Array, normals: Float32Array): void {
+  const old = primitive.getAttribute('POSITION')!.getCount();
+  const heads = new Int32Array(old).fill(-1);
+  const next = new Int32Array(indices.length);
+  const corners = new Int32Array(indices.length);
+  const dst = new Uint32Array(indices.length);
+  let count = 0;
+  for (let c = 0; c < indices.length; c++) {
+    let u = heads[indices[c]];
+    while (u >= 0 && !sameNormal(normals, corners[u], c)) u = next[u];
+    if (u < 0) {
+      u = count++;
+      corners[u] = c;
+      next[u] = heads[indices[c]];
+      heads[indices[c]] = u;
+    }
+    dst[c] = u;
+  }
+  const sources = Int32Array.from({ length: count }, (_, u) => indices[corners[u]]);
+  for (const semantic of primitive.listSemantics()) {
+    // tangents follow normals: those of the old ones would be wrong
+    const src = primitive.getAttribute(semantic)!;
+    primitive.setAttribute(semantic, semantic === 'TANGENT' || semantic === 'NORMAL' ? null : pick(src, sources));
+  }
+  for (const target of primitive.listTargets())
+    for (const semantic of target.listSemantics()) {
+      const src = target.getAttribute(semantic)!;
+      target.setAttribute(semantic, semantic === 'POSITION' ? pick(src, sources) : null);
+    }
+  const normal = new Float32Array(count * 3);
+  for (let u = 0; u < count; u++)
+    for (let axis = 0; axis < 3; axis++) normal[u * 3 + axis] = normals[corners[u] * 3 + axis];
+  fillLacking(normal);
+  const buffer = getBuffer(document);
+  primitive.setAttribute('NORMAL', document.createAccessor().setType('VEC3').setArray(normal).setBuffer(buffer));
+  primitive.setIndices(document.createAccessor().setType('SCALAR').setArray(dst).setBuffer(buffer));
+  moveCreases(primitive, indices, dst);
+  if (getPrimitiveSource(primitive).normals) setPrimitiveSource(primitive, { normals: undefined });
+  // creases name vertices by number, so such a primitive is not joined further
+  if (!getPolygonData(primitive)?.getCreaseEdges()) weldPrimitive(primitive);
+}
+
+function sameNormal(normals: Float32Array, a: number, b: number): boolean {
+  for (let axis = 0; axis < 3; axis++) if (Math.abs(normals[a * 3 + axis] - normals[b * 3 + axis]) > 1e-6) return false;
+  return true;
+}
+
+/** A copy of an attribute with other vertices; the old one may be shared with another primitive. */
+function pick(src: Accessor, sources: Int32Array): Accessor {
+  const width = src.getElementSize();
+  const from = src.getArray()!;
+  const array = from.slice(0, 0).constructor as new (length: number) => Float32Array<ArrayBuffer>;
+  const dst = new array(sources.length * width);
+  sources.forEach((vertex, u) => {
+    for (let n = 0; n < width; n++) dst[u * width + n] = from[vertex * width + n];
+  });
+  return src.clone().setArray(dst);
+}
+
+/** Slivers without area have no normal: they take the one glTF's validators are content with. */
+function fillLacking(normal: Float32Array): void {
+  for (let o = 0; o < normal.length; o += 3)
+    if (normal[o] === 0 && normal[o + 1] === 0 && normal[o + 2] === 0) normal[o + 1] = 1;
+}
+
+function moveCreases(primitive: Primitive, before: Uint32Array, after: Uint32Array): void {
+  const data = getPolygonData(primitive);
+  const edges = data?.getCreaseEdges();
+  const array = edges?.getArray();
+  if (!data || !edges || !array) return;
+  const newOf = new Map<number, number>();
+  before.forEach((vertex, c) => newOf.set(vertex, after[c]));
+  const moved = Uint32Array.from([...(array as Uint32Array)], (vertex) => newOf.get(vertex) ?? 0);
+  data.setCreases(edges.clone().setArray(moved), data.getCreaseWeights());
+}

@@ -1,0 +1,24 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pino } from 'pino';
+import { FolderStore } from '@haveld/engine/store/folder-store';
+import { createApp } from '../app';
+import { createPool } from '../database/pool';
+import type { App } from '../http/serve-endpoint';
+
+/** @returns the application as it is served, its database never asked: for what can be known of its routes alone */
+export function createUnconnectedApp(): App {
+  const folder = mkdtempSync(join(tmpdir(), 'haveld-routes-'));
+  return createApp(
+    {
+      pool: createPool('mysql://127.0.0.1:1/none'),
+      store: new FolderStore(folder),
+      log: pino({ level: 'silent' }),
+      uploadsFolder: folder,
+      webFolder: null,
+      version: 'test',
+    },
+    {},
+  );
+}

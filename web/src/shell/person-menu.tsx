@@ -1,0 +1,58 @@
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { signOut } from '@haveld/contract/api/people';
+import { call } from '../api/client';
+import { useColourMode } from '../theme/use-colour-mode';
+
+const initials = (name: string): string =>
+  name
+    .split(/\s+/)
+    .map((word) => word[0])
+    .slice(0, 2)
+    .join('')
+    .toUpperCase();
+
+export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const queries = useQueryClient();
+  const { mode, setMode } = useColourMode();
+  const choose = (act: () => void) => () => {
+    setAnchor(null);
+    act();
+  };
+  return (
+    <>
+      <Button
+        aria-label={`${initials(name)}: ${name}, sign out, colours, keys`}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{
+          alignSelf: 'center',
+          width: 30,
+          height: 30,
+          borderRadius: '50%',
+          p: 0,
+          bgcolor: 'var(--petrol-soft)',
+          fontSize: 12.5,
+        }}
+      >
+        {initials(name)}
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        <MenuItem disabled sx={{ '&.Mui-disabled': { opacity: 1 } }}>
+          {name}
+        </MenuItem>
+        <MenuItem onClick={choose(() => setMode(mode === 'light' ? 'dark' : 'light'))}>
+          {mode === 'light' ? 'Dark colours' : 'Light colours'}
+        </MenuItem>
+        <MenuItem onClick={choose(onKeys)}>
+          All keys <kbd>?</kbd>
+        </MenuItem>
+        <MenuItem onClick={choose(() => void call(signOut).then(() => queries.resetQueries()))}>Sign out</MenuItem>
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,129 @@
+import './shell.css';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { NavLink, Outlet, useNavigate } from 'react-router';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Work } from '@haveld/contract/api/work';
+import { LIBRARY, meQuery, workQuery } from '../api/queries';
+import { useSending } from '../api/use-sending';
+import { SignInScreen } from '../screens/sign-in/sign-in-screen';
+import { KeysDialog } from './keys-dialog';
+import { Loading } from '../parts/notice';
+import { PersonMenu } from './person-menu';
+
+const HEADINGS: { to: string; words: string; count: keyof Work['counts'] }[] = [
+  { to: '/arrivals', words: 'Arrivals', count: 'arrivals' },
+  { to: '/bench', words: 'Bench', count: 'bench' },
+  { to: '/catalogue', words: 'Catalogue', count: 'catalogue' },
+  { to: '/projects', words: 'Projects', count: 'projects' },
+  { to: '/rights', words: 'Rights', count: 'rights' },
+  { to: '/health', words: 'Health', count: 'health' },
+];
+
+/** The strip across the top in the order of the work, and the screen below it. Without a session: the sign-in. */
+export function Shell() {
+  const me = useQuery(meQuery);
+  if (me.isPending) return <Loading />;
+  if (!me.data || me.data.mustChange) return <SignInScreen person={me.data ?? null} problem={me.error} />;
+  return <SignedIn name={me.data.name} />;
+}
+
+function SignedIn({ name }: { name: string }) {
+  const work = useQuery(workQuery);
+  const queries = useQueryClient();
+  const [keysOpen, setKeysOpen] = useState(false);
+  const revision = work.data?.revision;
+  const seen = useRef(revision);
+  useEffect(() => {
+    if (seen.current !== undefined && revision !== seen.current)
+      void queries.invalidateQueries({ queryKey: [LIBRARY] });
+    seen.current = revision;
+  }, [revision, queries]);
+  useHotkeys('shift+slash', () => setKeysOpen(true), { useKey: false });
+  useHotkeys('?', () => setKeysOpen(true), { useKey: true });
+  return (
+    <div className="shell">
+      <a className="skip" href="#content">
+        To the content
+      </a>
+      <header className="strip">
+        <NavLink className="strip-name" to="/arrivals">
+          Haveld
+        </NavLink>
+        <nav aria-label="The way of a model">
+          {HEADINGS.map(({ to, words, count }) => (
+            <NavLink key={to} to={to}>
+              {words}
+              {(work.data?.counts[count] ?? 0) > 0 && <span className="strip-count">{work.data?.counts[count]}</span>}
+            </NavLink>
+          ))}
+        </nav>
+        <RunningWork work={work.data} />
+        <SearchField />
+        <PersonMenu name={name} onKeys={() => setKeysOpen(true)} />
+      </header>
+      <main id="content" tabIndex={-1}>
+        <Outlet />
+      </main>
+      <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
+    </div>
+  );
+}
+
+/** One line of what runs: uploads by bytes, jobs by their own units. */
+function RunningWork({ work }: { work: Work | undefined }) {
+  const sending = useSending();
+  if (sending.length > 0) {
+    const sent = sending.reduce((sum, item) => sum + item.sent, 0);
+    const total = sending.reduce((sum, item) => sum + item.total, 0);
+    return (
+      <RunningLine
+        share={total > 0 ? sent / total : 0}
+        words={sending.length === 1 ? `sending ${sending[0].path.split('/').pop()}` : `sending ${sending.length} files`}
+      />
+    );
+  }
+  const [first] = work?.running.filter((job) => job.state === 'running') ?? [];
+  if (!work || !first) return <div className="strip-work" />;
+  const waiting = work.running.length - 1;
+  return (
+    <RunningLine
+      share={first.total > 0 ? first.done / first.total : 0}
+      words={`${first.words}${waiting > 0 ? `, ${waiting} more` : ''}`}
+    />
+  );
+}
+
+function RunningLine({ share, words }: { share: number; words: string }) {
+  return (
+    <div className="strip-work" role="status">
+      <div className="bar">
+        <span style={{ width: `${Math.max(4, share * 100)}%` }} />
+      </div>
+      <span className="strip-words">{words}</span>
+    </div>
+  );
+}
+
+function SearchField() {
+  const navigate = useNavigate();
+  const field = useRef<HTMLInputElement>(null);
+  useHotkeys('slash', (event) => {
+    event.preventDefault();
+    field.current?.focus();
+  });
+  return (
+    <form
+      className="strip-search"
+      role="search"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const words = field.current?.value.trim() ?? '';
+        void navigate(words === '' ? '/catalogue' : `/catalogue?words=${encodeURIComponent(words)}`);
+      }}
+    >
+      <input ref={field} aria-label="Search the library" placeholder="Search the library" />
+      <kbd aria-hidden="true">/</kbd>
+    </form>
+  );
+}
