@@ -39,11 +39,11 @@ module.exports = {
       to: { path: '^(fs|path|child_process|worker_threads|node:.*)$' },
     },
     {
-      name: 'features-do-not-share-queries',
+      name: 'sql-only-in-queries',
       severity: 'error',
-      comment: 'a feature asks another feature through its service',
-      from: { path: '^server/src/([^/]+)/.+', pathNot: '\\.test\\.ts$' },
-      to: { path: '^server/src/[^/]+/[^/]*queries\\.ts$', pathNot: '^server/src/$1/' },
+      comment: 'a statement is a named function of a file that ends in queries',
+      from: { path: '^server/src/', pathNot: '(queries\\.ts|\\.test\\.ts)$|^server/src/(database|testing)/' },
+      to: { path: '^server/src/database/statements\\.ts$' },
     },
   ],
   options: {

@@ -2,8 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { PROFILE_BINS, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { migrate } from '@haveld/server/database/migrate';
-import { createPool, insertMany, run, transact } from '@haveld/server/database/pool';
-import { noteDoubles } from '@haveld/server/doubles/service';
+import { createPool, transact } from '@haveld/server/database/pool';
+import { insertMany, run } from '@haveld/server/database/statements';
+import { noteDoubles } from '@haveld/server/duplicates/service';
 import { insertFinds } from './parts/fill-library';
 import { median } from './parts/run-timed';
 

@@ -1,16 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import type { Person } from '@haveld/contract/api/people';
-import { createLicenceTextIndex } from '@haveld/core/rights/reading/licence-text-index';
 import { detectRights } from '@haveld/core/rights/detect';
+import { createLicenceTextIndex } from '@haveld/core/rights/reading/licence-text-index';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';
 import { migrate } from '@haveld/server/database/migrate';
-import { createPool, insertMany, run } from '@haveld/server/database/pool';
+import { createPool } from '@haveld/server/database/pool';
+import { insertMany, run } from '@haveld/server/database/statements';
+import { getLedger, getLicenceMix, settleRights } from '@haveld/server/ledger/service';
+import { getRights } from '@haveld/server/ledger/to-settle';
 import { getProjectCredits, getProjectRights } from '@haveld/server/projects/project-rights';
-import { getLedger, getLicenceMix, settleRights } from '@haveld/server/rights/service';
-import { getRights } from '@haveld/server/rights/to-settle';
-import { refreshAllMarks } from '@haveld/server/rights/state';
 import { listLicences } from '@haveld/server/rights/licences';
+import { refreshAllMarks } from '@haveld/server/rights/state';
 import { insertFinds } from './parts/fill-library';
 import { median } from './parts/run-timed';
 

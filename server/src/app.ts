@@ -1,27 +1,27 @@
 import { Hono } from 'hono';
 import { getCookie } from 'hono/cookie';
-import { DomainError } from '@haveld/contract/error';
 import { createOpenApi } from '@haveld/contract/api/openapi';
 import { signIn } from '@haveld/contract/api/people';
+import { DomainError } from '@haveld/contract/error';
 import { addArrivalRoutes } from './arrivals/routes';
-import { addDoubleRoutes } from './doubles/routes';
-import { addHabitRoutes } from './habits/routes';
-import { addKitRoutes } from './kits/routes';
 import { addKitBenchRoutes } from './bench/kit-routes';
 import { addBenchRoutes } from './bench/routes';
 import { addCatalogueRoutes } from './catalogue/routes';
 import type { Dependencies } from './dependencies';
+import { addDoubleRoutes } from './duplicates/routes';
+import { addHabitRoutes } from './habits/routes';
 import { createErrorAnswer } from './http/answer-error';
 import { addBytesRoutes } from './http/bytes-routes';
 import { sameOrigin, securityHeaders } from './http/guard';
 import { listServedEndpoints, type App, type Variables } from './http/serve-endpoint';
 import { addWebRoutes } from './http/web-routes';
 import type { JobHandlers } from './jobs/worker-loop';
+import { addKitRoutes } from './kits/routes';
+import { addRightsRoutes } from './ledger/routes';
 import { addMapRoutes } from './maps/routes';
 import { addPeopleRoutes, SESSION_COOKIE } from './people/routes';
 import { findSignedIn } from './people/service';
 import { addProjectRoutes } from './projects/routes';
-import { addRightsRoutes } from './rights/routes';
 import { addWorkRoutes } from './work/routes';
 
 /** Builds the application. It opens no socket and reads no environment. */

@@ -1,18 +1,22 @@
 import { createArrivalHandlers } from './arrivals/handlers';
 import { createBenchHandlers } from './bench/handlers';
+import { createTakingHandlers } from './bench/take-pieces';
 import type { Dependencies } from './dependencies';
 import type { TaskRunner } from './jobs/task-runner';
 import type { JobHandlers } from './jobs/worker-loop';
 import { createKitHandlers } from './kits/handlers';
 import { createProjectHandlers } from './projects/handlers';
+import { createReadingHandlers } from './reading/handlers';
 import { createRightsHandlers } from './rights/handlers';
 
 /** Every kind of job a worker can do. */
 export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
   return {
     ...createArrivalHandlers(dependencies, tasks),
+    ...createReadingHandlers(dependencies, tasks),
     ...createBenchHandlers(dependencies, tasks),
     ...createKitHandlers(dependencies, tasks),
+    ...createTakingHandlers(dependencies, tasks),
     ...createProjectHandlers(dependencies, tasks),
     ...createRightsHandlers(dependencies),
   };

@@ -8,7 +8,8 @@ import type { Arrival } from '@haveld/contract/api/arrivals';
 import type { Sheet } from '@haveld/contract/api/bench';
 import type { Kit } from '@haveld/contract/api/kits';
 import type { Project } from '@haveld/contract/api/projects';
-import { createPool, run } from './database/pool';
+import { createPool } from './database/pool';
+import { run } from './database/statements';
 import { waitFor } from './testing/test-library';
 
 // the built server as a process of its own, killed without warning (SIGKILL) at every station of the journey

@@ -6,17 +6,17 @@ import { serve, type ServerType } from '@hono/node-server';
 import { pino } from 'pino';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from './app';
-import type { App } from './http/serve-endpoint';
 import { createHandlers } from './create-handlers';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
 import { beginDemo, isDemoBegun, loadDemo } from './demo/load-demo';
 import type { Dependencies } from './dependencies';
-import { ensureRefreshed } from './rights/handlers';
+import type { App } from './http/serve-endpoint';
 import { TaskRunner } from './jobs/task-runner';
 import { ThreadPool } from './jobs/thread-pool';
 import { WorkerLoop } from './jobs/worker-loop';
 import { ensureOwner } from './people/service';
+import { ensureRefreshed } from './rights/ask-for-refresh';
 
 /** The only place that reads the environment. Roles: `web`, `worker`, or both. */
 const environment = {

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { insertMany, type Executor } from '@haveld/server/database/pool';
+import { type Executor } from '@haveld/server/database/pool';
+import { insertMany } from '@haveld/server/database/statements';
 
 /** A find of a library that is only measured. */
 export interface FilledFind {

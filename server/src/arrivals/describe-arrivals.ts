@@ -1,18 +1,19 @@
-import type { RightsRules } from '@haveld/contract/api/rights';
 import type { Arrival, Find } from '@haveld/contract/api/arrivals';
+import type { RightsRules } from '@haveld/contract/api/rights';
 import type { AssetState } from '@haveld/contract/asset-state';
 import { proposeJoin, type JoinCandidate } from '@haveld/core/finds/deciding/propose-join';
 import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { countOpenPairs } from '../doubles/service';
-import { findOpenJob } from '../jobs/job-table';
-import { listKitsOfArrival } from '../kits/service';
-import * as fileQueries from './file-queries';
-import * as findQueries from './find-queries';
+import { countOpenPairs } from '../duplicates/queries';
+import * as arrivalQueries from '../finds/arrival-queries';
+import * as fileQueries from '../finds/file-queries';
+import * as findQueries from '../finds/find-queries';
+import * as readingQueries from '../finds/reading-queries';
+import { loadRules } from '../house/rule-queries';
+import { findOpenJob } from '../jobs/job-queries';
+import { listKitsOfArrival } from '../kits/queries';
+import { proposeByRules } from '../rights/propose-by-rules';
 import * as queries from './queries';
-import { loadRules } from '../rights/book';
-import { proposeByRules } from '../rights/provenance';
-import * as readingQueries from './reading-queries';
 
 const SHOWN = 60;
 
@@ -23,7 +24,7 @@ type AssetOf = ReadonlyMap<string, { id: string; state: AssetState }>;
 
 /** @param assets by find. @returns the latest arrivals as the screen shows them */
 export async function listArrivals({ pool }: Dependencies, assets: AssetOf): Promise<Arrival[]> {
-  const rows = await queries.listArrivals(pool, SHOWN);
+  const rows = await arrivalQueries.listArrivals(pool, SHOWN);
   const arrivals = await Promise.all(rows.map((row) => describeArrival(pool, row, assets)));
   const candidates = arrivals.map(describeCandidate);
   return arrivals.map((arrival, i) => ({
@@ -42,7 +43,7 @@ const describeCandidate = ({ id, name, finds, files }: Arrival): JoinCandidate =
   mapsMissing: finds.reduce((sum, find) => sum + find.mapsTotal - find.mapsFound, 0),
 });
 
-async function describeArrival(db: Executor, row: queries.ArrivalRow, assets: AssetOf): Promise<Arrival> {
+async function describeArrival(db: Executor, row: arrivalQueries.ArrivalRow, assets: AssetOf): Promise<Arrival> {
   const [rules, received, files, totals, finds, links, readings, kits, doubles] = await Promise.all([
     loadRules(db),
     queries.listReceived(db, row.id),
@@ -117,7 +118,7 @@ async function describeArrival(db: Executor, row: queries.ArrivalRow, assets: As
 /** Entries while it is opened, finds while they are read. */
 async function describeProgress(
   db: Executor,
-  { id, state }: queries.ArrivalRow,
+  { id, state }: arrivalQueries.ArrivalRow,
   finds: readonly findQueries.FindRow[],
 ): Promise<Arrival['progress']> {
   if (state === 'opening') {

@@ -1,52 +1,5 @@
-import type { Arrival } from '@haveld/contract/api/arrivals';
-import { insertMany, many, maybeOne, one, run, type Executor } from '../database/pool';
-
-export interface ArrivalRow {
-  id: string;
-  name: string;
-  state: Arrival['state'];
-  message: string | null;
-  refused: string[];
-  notes: string[];
-  locked: string[];
-  passwords: string[];
-  createdAt: Date;
-  personName: string;
-}
-
-type StoredArrival = Omit<ArrivalRow, 'refused' | 'notes' | 'locked' | 'passwords'> &
-  Record<'refused' | 'notes' | 'locked' | 'passwords', string>;
-
-const ARRIVAL = `SELECT arrival.id, arrival.name, arrival.state, arrival.message, arrival.refused, arrival.notes, arrival.locked, arrival.passwords,
-  arrival.created_at AS createdAt, person.name AS personName FROM arrival JOIN person ON person.id = arrival.person_id`;
-
-const parseArrival = (row: StoredArrival): ArrivalRow => ({
-  ...row,
-  refused: JSON.parse(row.refused) as string[],
-  notes: JSON.parse(row.notes) as string[],
-  locked: JSON.parse(row.locked) as string[],
-  passwords: JSON.parse(row.passwords) as string[],
-});
-
-export const listArrivals = async (db: Executor, limit: number): Promise<ArrivalRow[]> =>
-  (
-    await many<StoredArrival>(
-      db,
-      `${ARRIVAL} WHERE arrival.state <> 'cancelled' AND arrival.joined_into IS NULL ORDER BY arrival.created_at DESC, arrival.id LIMIT ?`,
-      [limit],
-    )
-  ).map(parseArrival);
-
-export async function getArrival(db: Executor, id: string): Promise<ArrivalRow | null> {
-  const row = await maybeOne<StoredArrival>(db, `${ARRIVAL} WHERE arrival.id = ?`, [id]);
-  return row && parseArrival(row);
-}
-
-/** Locks the arrival until the transaction ends. */
-export async function lockArrival(tx: Executor, id: string): Promise<ArrivalRow | null> {
-  await many(tx, 'SELECT id FROM arrival WHERE id = ? FOR UPDATE', [id]);
-  return getArrival(tx, id);
-}
+import { type Executor } from '../database/pool';
+import { insertMany, many, maybeOne, one, run } from '../database/statements';
 
 export async function insertArrival(
   db: Executor,
@@ -58,15 +11,6 @@ export async function insertArrival(
     JSON.stringify(arrival.refused),
     arrival.personId,
   ]);
-}
-
-export async function setArrivalState(
-  db: Executor,
-  id: string,
-  state: ArrivalRow['state'],
-  message: string | null = null,
-): Promise<void> {
-  await run(db, 'UPDATE arrival SET state = ?, message = ? WHERE id = ?', [state, message, id]);
 }
 
 /** What no password opened; those given so far are kept until everything is open. */
@@ -163,15 +107,3 @@ export async function insertRegrouping(tx: Executor, row: RegroupingRow): Promis
     row.personId,
   ]);
 }
-
-/** The latest first, with the name of their arrival. */
-export const listRegroupings = (
-  db: Executor,
-  limit: number,
-): Promise<{ arrivalId: string; arrivalName: string; path: string; role: string; modelPath: string | null }[]> =>
-  many(
-    db,
-    `SELECT regrouping.arrival_id AS arrivalId, arrival.name AS arrivalName, path, role, model_path AS modelPath
-     FROM regrouping JOIN arrival ON arrival.id = regrouping.arrival_id ORDER BY regrouping.id DESC LIMIT ?`,
-    [limit],
-  );

@@ -1,8 +1,9 @@
 import * as contract from '@haveld/contract/api/arrivals';
+import { listAssetsByFind } from '../assets/service';
+import { takeFindToBench } from '../bench/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import type { JobHandlers } from '../jobs/worker-loop';
-import { listAssetsByFind, takeFindToBench } from '../bench/service';
 import { listArrivals } from './describe-arrivals';
 import * as service from './service';
 import * as sorting from './sorting';

@@ -1,16 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import type { PoolConnection } from 'mysql2/promise';
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
+import { DomainError } from '@haveld/contract/error';
 import { checkEntryPath } from '@haveld/core/finds/names/entry-name';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { cancelJobsOf, insertJob } from '../jobs/job-table';
+import * as arrivalQueries from '../finds/arrival-queries';
+import * as findQueries from '../finds/find-queries';
+import { cancelJobsOf, insertJob } from '../jobs/job-queries';
 import type { JobHandlers } from '../jobs/worker-loop';
-import * as fileQueries from './file-queries';
-import * as findQueries from './find-queries';
 import * as queries from './queries';
-import * as readingQueries from './reading-queries';
 
 /** Announces an arrival. Paths that may not be are refused one by one; the rest goes on. */
 export async function announceArrival(
@@ -57,9 +55,9 @@ async function noteReceived(
     const received = await queries.getReceived(tx, receivedId);
     if (!received) throw new DomainError('not-found', 'This upload was not announced.');
     await note(tx);
-    const arrival = await queries.getArrival(tx, received.arrivalId);
+    const arrival = await arrivalQueries.getArrival(tx, received.arrivalId);
     if (arrival?.state === 'receiving' && (await queries.countOutstanding(tx, received.arrivalId)) === 0) {
-      await queries.setArrivalState(tx, received.arrivalId, 'opening');
+      await arrivalQueries.setArrivalState(tx, received.arrivalId, 'opening');
       await insertJob(tx, { kind: 'open-arrival', subjectId: received.arrivalId, words: `opening “${arrival.name}”` });
     }
     await bumpRevision(tx);
@@ -68,8 +66,8 @@ async function noteReceived(
 
 /** It could not be opened; one that was given up stays given up. */
 export async function failArrival({ pool }: Dependencies, arrivalId: string, message: string): Promise<void> {
-  if ((await queries.getArrival(pool, arrivalId))?.state === 'cancelled') return;
-  await queries.setArrivalState(pool, arrivalId, 'failed', message);
+  if ((await arrivalQueries.getArrival(pool, arrivalId))?.state === 'cancelled') return;
+  await arrivalQueries.setArrivalState(pool, arrivalId, 'failed', message);
   await bumpRevision(pool);
 }
 
@@ -81,11 +79,11 @@ export async function cancelArrival(
 ): Promise<void> {
   const { pool } = dependencies;
   const waiting = await transact(pool, async (tx) => {
-    const arrival = await queries.lockArrival(tx, arrivalId);
+    const arrival = await arrivalQueries.lockArrival(tx, arrivalId);
     if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
     if (arrival.state === 'ready' || arrival.state === 'cancelled')
       throw new DomainError('out-of-step', 'It has arrived already; set its finds aside instead.');
-    if (arrival.state !== 'reading') await queries.setArrivalState(tx, arrivalId, 'cancelled');
+    if (arrival.state !== 'reading') await arrivalQueries.setArrivalState(tx, arrivalId, 'cancelled');
     const subjects = [arrivalId, ...(await findQueries.listFinds(tx, arrivalId)).map(({ id }) => id)];
     await bumpRevision(tx);
     return cancelJobsOf(tx, subjects);
@@ -103,67 +101,4 @@ export async function setFindAside({ pool }: Dependencies, findId: string, reaso
   if (find.state === 'on-bench') throw new DomainError('out-of-step', 'It lies on the bench already.');
   await findQueries.setFindState(pool, findId, 'set-aside', reason);
   await bumpRevision(pool);
-}
-
-/** What an asset is made from: the find, its files and its reading. */
-export async function getFindForBench(
-  db: Executor,
-  findId: string,
-): Promise<{ find: findQueries.FindRow; reading: readingQueries.ReadingRow }> {
-  const find = await findQueries.getFind(db, findId);
-  if (!find) throw new DomainError('not-found', 'There is no such find.');
-  const reading = await readingQueries.findReadingOf(db, findId);
-  if (!reading) throw new DomainError('out-of-step', find.message ?? `“${find.name}” has not been read yet.`);
-  return { find, reading };
-}
-
-/** A piece of a kit becomes a find: the same files, a name of its own. @returns its id */
-export async function insertPieceFind(
-  tx: PoolConnection,
-  sourceFindId: string,
-  piece: { name: string; kitId: string },
-): Promise<string> {
-  const source = await findQueries.getFind(tx, sourceFindId);
-  if (!source) throw new DomainError('not-found', 'There is no such find.');
-  const id = randomUUID();
-  const ordinal = await findQueries.nextOrdinal(tx, source.arrivalId);
-  await findQueries.insertFind(tx, {
-    id,
-    arrivalId: source.arrivalId,
-    ordinal,
-    modelPath: source.modelPath,
-    reason: '',
-    question: null,
-    ...piece,
-  });
-  const files = await fileQueries.listFindFiles(tx, sourceFindId);
-  await findQueries.insertFindFiles(
-    tx,
-    id,
-    files.map((file) => ({ fileId: file.id, role: file.role })),
-  );
-  return id;
-}
-
-export const markOnBench = (tx: Executor, findId: string): Promise<void> =>
-  findQueries.setFindState(tx, findId, 'on-bench');
-export const setFindState = findQueries.setFindState;
-export const getFind = findQueries.getFind;
-export const listFindsOfKit = findQueries.listFindsOfKit;
-export const insertKit = findQueries.insertKit;
-export const countWaitingFinds = findQueries.countWaitingFinds;
-export const { getReading, setReadingMaps } = readingQueries;
-export const findReadingOf = readingQueries.findReadingOf;
-export const listFindFiles = fileQueries.listFindFiles;
-export const getArrival = queries.getArrival;
-
-/** What people put elsewhere, the latest first. */
-export const listRegroupings = (db: Executor): ReturnType<typeof queries.listRegroupings> =>
-  queries.listRegroupings(db, 500);
-
-export const listArrivalNames = async (db: Executor): Promise<string[]> =>
-  (await queries.listArrivals(db, 1000)).map(({ name }) => name);
-
-export async function getArrivalName(db: Executor, arrivalId: string): Promise<string> {
-  return (await queries.getArrival(db, arrivalId))?.name ?? '';
 }

@@ -1,22 +1,23 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
+import { DomainError } from '@haveld/contract/error';
+import { regroup, type Move } from '@haveld/core/finds/deciding/regroup';
+import { settleQuestion } from '@haveld/core/finds/deciding/settle-question';
 import { describeAside } from '@haveld/core/finds/describe-aside';
 import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { FindRole, HeapFile, ProposedFind } from '@haveld/core/finds/heap-file';
 import { createTakenPaths, givePath } from '@haveld/core/finds/names/free-path';
-import { regroup, type Move } from '@haveld/core/finds/deciding/regroup';
-import { settleQuestion } from '@haveld/core/finds/deciding/settle-question';
 import type { OpenResult } from '@haveld/engine/tasks/open-archive';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
+import * as arrivalQueries from '../finds/arrival-queries';
+import * as files from '../finds/file-queries';
+import * as findQueries from '../finds/find-queries';
+import { readTexts } from '../finds/read-texts';
 import { listHabitWords } from '../habits/service';
-import { insertJob } from '../jobs/job-table';
-import * as files from './file-queries';
-import * as findQueries from './find-queries';
+import { insertJob } from '../jobs/job-queries';
 import * as queries from './queries';
-import { readTexts } from './read-texts';
 
 const GO_ON_WITHOUT = '\u0000';
 
@@ -26,12 +27,12 @@ const GO_ON_WITHOUT = '\u0000';
  */
 export async function keepOpened(dependencies: Dependencies, arrivalId: string, opened: OpenResult): Promise<void> {
   const { pool } = dependencies;
-  const arrival = await queries.getArrival(pool, arrivalId);
+  const arrival = await arrivalQueries.getArrival(pool, arrivalId);
   if (!arrival || arrival.state !== 'opening') return;
   const refused = [...arrival.refused, ...opened.refused.filter((sentence) => !arrival.refused.includes(sentence))];
   if (opened.locked.length > 0 && !arrival.passwords.includes(GO_ON_WITHOUT)) {
     await queries.setLocked(pool, arrivalId, opened.locked);
-    await queries.setArrivalState(pool, arrivalId, 'locked', describeLocked(arrival, opened.locked.length));
+    await arrivalQueries.setArrivalState(pool, arrivalId, 'locked', describeLocked(arrival, opened.locked.length));
     return bumpRevision(pool);
   }
   const words = await listHabitWords(pool, arrival.name, await readTexts(dependencies, opened.files));
@@ -39,7 +40,7 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
   const reasons = new Map(grouping.aside.map((file) => [file.path, file.reason]));
   const kitIds = grouping.kits.map(() => randomUUID());
   await transact(pool, async (tx) => {
-    if ((await queries.lockArrival(tx, arrivalId))?.state !== 'opening') return;
+    if ((await arrivalQueries.lockArrival(tx, arrivalId))?.state !== 'opening') return;
     const rows = opened.files.map((file) => ({ ...file, asideReason: reasons.get(file.path) ?? null }));
     await files.replaceFiles(tx, arrivalId, rows);
     const ids = new Map((await files.listFiles(tx, arrivalId)).map((file) => [file.path, file.id]));
@@ -58,13 +59,13 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
     await queries.setOpened(tx, arrivalId, { refused, notes: opened.notes, locked: opened.locked });
     const { length } = grouping.finds;
     const message = length > 0 ? null : 'No model that can be read was found in it.';
-    await queries.setArrivalState(tx, arrivalId, length > 0 ? 'reading' : 'ready', message);
+    await arrivalQueries.setArrivalState(tx, arrivalId, length > 0 ? 'reading' : 'ready', message);
     await bumpRevision(tx);
   });
 }
 
 /** What a password did; null where none was given yet. */
-function describeLocked({ passwords, locked }: queries.ArrivalRow, stillLocked: number): string | null {
+function describeLocked({ passwords, locked }: arrivalQueries.ArrivalRow, stillLocked: number): string | null {
   if (passwords.length === 0) return null;
   return stillLocked < locked.length
     ? 'It opened some of it; the rest wants another password.'
@@ -106,18 +107,18 @@ const insertFiles = (
 /** Tries a password on what is locked, or goes on without what it hides. */
 export async function givePassword({ pool }: Dependencies, arrivalId: string, password: string | null): Promise<void> {
   await transact(pool, async (tx) => {
-    const arrival = await queries.lockArrival(tx, arrivalId);
+    const arrival = await arrivalQueries.lockArrival(tx, arrivalId);
     if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
     if (arrival.state !== 'locked') throw new DomainError('out-of-step', 'Nothing in it waits for a password.');
     await queries.setPasswords(tx, arrivalId, [...arrival.passwords, password ?? GO_ON_WITHOUT]);
-    await queries.setArrivalState(tx, arrivalId, 'opening');
+    await arrivalQueries.setArrivalState(tx, arrivalId, 'opening');
     await insertJob(tx, { kind: 'open-arrival', subjectId: arrivalId, words: `opening “${arrival.name}”` });
     await bumpRevision(tx);
   });
 }
 
 /** Passwords an open job tries: what a person gave, without the mark for going on. */
-export const listPasswords = (arrival: queries.ArrivalRow): string[] =>
+export const listPasswords = (arrival: arrivalQueries.ArrivalRow): string[] =>
   arrival.passwords.filter((password) => password !== GO_ON_WITHOUT);
 
 /** A find as the rules of sorting see it. */
@@ -167,7 +168,7 @@ async function rewrite(tx: PoolConnection, find: findQueries.FindRow, after: Pro
   await findQueries.deleteFindFiles(tx, find.id);
   await insertFiles(tx, find.id, after, ids);
   await insertJob(tx, { kind: 'read-find', subjectId: find.id, words: `reading “${after.name}”` });
-  await queries.setArrivalState(tx, find.arrivalId, 'reading');
+  await arrivalQueries.setArrivalState(tx, find.arrivalId, 'reading');
 }
 
 async function addFinds(
@@ -180,7 +181,7 @@ async function addFinds(
   const ids = await fileIdsOf(tx, arrivalId);
   const from = await findQueries.nextOrdinal(tx, arrivalId);
   for (const [i, find] of finds.entries()) await insertProposed(tx, { arrivalId, ordinal: from + i, kitId }, find, ids);
-  await queries.setArrivalState(tx, arrivalId, 'reading');
+  await arrivalQueries.setArrivalState(tx, arrivalId, 'reading');
 }
 
 const fileIdsOf = async (tx: Executor, arrivalId: string): Promise<Map<string, number>> =>
@@ -196,7 +197,7 @@ export async function regroupFile(
   await transact(pool, async (tx) => {
     const file = await files.getFile(tx, fileId);
     if (!file) throw new DomainError('not-found', 'There is no such file.');
-    await queries.lockArrival(tx, file.arrivalId);
+    await arrivalQueries.lockArrival(tx, file.arrivalId);
     const { rows, pieces } = await splitPieces(tx, file.arrivalId);
     if (pieces.some(({ state }) => state === 'on-bench'))
       throw new DomainError('out-of-step', 'Pieces of it lie on the bench already; its files stay as they are.');
@@ -267,7 +268,7 @@ export async function joinArrivals(
 ): Promise<string> {
   const joined = randomUUID();
   await transact(pool, async (tx) => {
-    const both = await Promise.all([queries.getArrival(tx, id), queries.getArrival(tx, otherId)]);
+    const both = await Promise.all([arrivalQueries.getArrival(tx, id), arrivalQueries.getArrival(tx, otherId)]);
     if (both.some((arrival) => !arrival) || id === otherId)
       throw new DomainError('not-found', 'There is no such arrival.');
     if (both.some((arrival) => arrival!.state !== 'ready'))
@@ -284,7 +285,7 @@ export async function joinArrivals(
       await queries.insertReceived(tx, [row]);
       await queries.setReceivedHash(tx, row.id, sha256!);
     }
-    await queries.setArrivalState(tx, joined, 'opening');
+    await arrivalQueries.setArrivalState(tx, joined, 'opening');
     for (const one of [id, otherId]) await queries.setJoinedInto(tx, one, joined);
     await insertJob(tx, {
       kind: 'open-arrival',

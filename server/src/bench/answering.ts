@@ -1,12 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
+import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding, Heading } from '@haveld/contract/finding';
-import type { Person } from '@haveld/contract/api/people';
 import { answerFindings, callsForBaking, listAnswerSteps, listSureOpen } from '@haveld/core/condition/answers';
+import * as answerQueries from '../assets/answer-queries';
+import * as assetQueries from '../assets/asset-queries';
 import { bumpRevision, transact } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { findOpenJob, insertJob } from '../jobs/job-table';
+import { findOpenJob, insertJob } from '../jobs/job-queries';
 import { confirmLicence } from '../rights/provenance';
 import { refreshRightsMarks } from '../rights/state';
 import { listFindings } from './findings';
@@ -27,7 +29,7 @@ export async function answerOne(
   kitSizes?: KitSizes,
 ): Promise<void> {
   await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
+    const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     const { findings } = await listFindings(tx, asset, kitSizes);
     const finding = findings.find((candidate) => candidate.key === key);
@@ -49,10 +51,10 @@ export async function takeSureOf(
   { heading, kitSizes }: { heading?: Heading; kitSizes?: KitSizes } = {},
 ): Promise<void> {
   await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
+    const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     const { findings } = await listFindings(tx, asset, kitSizes);
-    const sheet = answerFindings(findings, await queries.listAnswers(tx, id));
+    const sheet = answerFindings(findings, await answerQueries.listAnswers(tx, id));
     const wanted = listSureOpen(sheet).filter((finding) => !heading || finding.heading === heading);
     for (const finding of wanted)
       await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id }, person);
@@ -63,17 +65,17 @@ export async function takeSureOf(
 /** Puts an answer and its steps in place of those that stood there. */
 export async function applyAnswer(
   tx: PoolConnection,
-  asset: queries.AssetRow,
+  asset: assetQueries.AssetRow,
   finding: Finding,
   answer: Answer | null,
   person: Person,
 ): Promise<void> {
   if (finding.heading === 'rights') return answerRights(tx, asset, finding, answer, person);
   await queries.deleteStepsOf(tx, asset.id, finding.key);
-  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
+  if (answer === null) await answerQueries.deleteAnswer(tx, asset.id, finding.key);
   else {
     const steps = listAnswerSteps(finding, answer);
-    await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
+    await answerQueries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
     for (const step of steps)
       await queries.insertStep(tx, {
         id: randomUUID(),
@@ -94,7 +96,7 @@ const isChosenMap = (finding: Finding, answer: Answer | null): boolean =>
   (answer === null || answer.kind === 'own' || (answer.kind === 'taken' && !finding.sure));
 
 /** Has its condition worked out anew, once however often it is asked. */
-export async function assessAgain(tx: PoolConnection, asset: queries.AssetRow): Promise<void> {
+export async function assessAgain(tx: PoolConnection, asset: assetQueries.AssetRow): Promise<void> {
   const open = await findOpenJob(tx, 'assess-asset', asset.id);
   if (open?.state !== 'waiting')
     await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
@@ -103,26 +105,26 @@ export async function assessAgain(tx: PoolConnection, asset: queries.AssetRow): 
 /** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */
 async function answerRights(
   tx: PoolConnection,
-  asset: queries.AssetRow,
+  asset: assetQueries.AssetRow,
   finding: Finding,
   answer: Answer | null,
   person: Person,
 ): Promise<void> {
   if (finding.mark === 'blocks' && answer !== null)
     throw new DomainError('cannot-catalogue', `${finding.title}: this cannot be set aside.`);
-  if (answer === null) await queries.deleteAnswer(tx, asset.id, finding.key);
-  else await queries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
+  if (answer === null) await answerQueries.deleteAnswer(tx, asset.id, finding.key);
+  else await answerQueries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
   if (finding.key === 'rights:licence') {
     const why = answer === null ? null : answer.kind === 'set-aside' ? answer.reason : 'taken after a look';
     const settled = await confirmLicence(tx, asset.id, { confirmedBy: asset.licenceConfirmedBy }, why, person);
     // the first of two says so and leaves the question open for the second
-    if (!settled) await queries.deleteAnswer(tx, asset.id, finding.key);
+    if (!settled) await answerQueries.deleteAnswer(tx, asset.id, finding.key);
   }
   await refreshRightsMarks(tx, [asset.id]);
 }
 
 /** A turn or a scale calls for baking; it stands in the treatment as a step like any other. */
-async function ensureBaked(tx: PoolConnection, asset: queries.AssetRow, person: Person): Promise<void> {
+async function ensureBaked(tx: PoolConnection, asset: assetQueries.AssetRow, person: Person): Promise<void> {
   const steps = await queries.listSteps(tx, asset.id);
   if (steps.some(({ step }) => step.kind === 'bake')) return;
   await queries.insertStep(tx, {
@@ -132,5 +134,5 @@ async function ensureBaked(tx: PoolConnection, asset: queries.AssetRow, person: 
     step: { kind: 'bake', schema: 1 },
     personId: person.id,
   });
-  await queries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
+  await answerQueries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
 }

@@ -1,14 +1,19 @@
-import type { Dependencies } from '../dependencies';
-import { listFindFiles, getFind, getReading, setReadingMaps } from '../arrivals/service';
-import { getHabitOfFind } from '../arrivals/habit-of-find';
-import { listPictures } from '../arrivals/handlers';
-import { listSimilarSizes } from '../catalogue/sized-assets';
-import { listRemembered } from '../maps/memory';
-import { listCandidates, lookAtPictures } from '../maps/service';
-import { getProvenance } from '../rights/provenance';
+import * as answerQueries from '../assets/answer-queries';
+import * as assetQueries from '../assets/asset-queries';
+import { listSimilarSizes } from '../assets/sized-assets';
+import * as versionQueries from '../assets/version-queries';
 import { bumpRevision, transact } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { listFindFiles } from '../finds/file-queries';
+import { getFind } from '../finds/find-queries';
+import { listPictures } from '../finds/list-pictures';
+import { getReading, setReadingMaps } from '../finds/reading-queries';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
+import { listRemembered } from '../maps/memory';
+import { listCandidates, lookAtPictures } from '../maps/service';
+import { getHabitOfFind } from '../reading/habit-of-find';
+import { getProvenance } from '../rights/provenance-queries';
 import * as queries from './queries';
 
 /** States of a map that is not where its file says. */
@@ -20,11 +25,11 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
   return {
     'assess-asset': {
       async run(job, options) {
-        const asset = await queries.findAsset(pool, job.subjectId);
+        const asset = await assetQueries.findAsset(pool, job.subjectId);
         if (!asset) return;
         const reading = await getReading(pool, asset.readingId);
         const find = await getFind(pool, asset.findId);
-        const answers = await queries.listAnswers(pool, asset.id);
+        const answers = await answerQueries.listAnswers(pool, asset.id);
         const belonging = [...answers]
           .filter(
             ([key, answer]) =>
@@ -62,7 +67,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
           options,
         );
         await transact(pool, async (tx) => {
-          await queries.setFindings(tx, asset.id, { findings, sizeQuestion });
+          await assetQueries.setFindings(tx, asset.id, { findings, sizeQuestion });
           await setReadingMaps(tx, reading.id, maps, spare);
         });
       },
@@ -70,7 +75,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
     },
     'make-version': {
       async run(job, options) {
-        const version = await queries.getVersionToMake(pool, job.subjectId);
+        const version = await versionQueries.getVersionToMake(pool, job.subjectId);
         if (!version) return;
         const reading = await getReading(pool, version.readingId);
         const made = await tasks.run(
@@ -79,16 +84,16 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
           options,
         );
         await transact(pool, async (tx) => {
-          await queries.setVersionMade(tx, version.id, {
+          await versionQueries.setVersionMade(tx, version.id, {
             ...made,
             triangles: made.after.triangles,
             mapSide: made.after.mapSide,
           });
-          await queries.setCatalogued(tx, version.assetId, version.id);
+          await versionQueries.setCatalogued(tx, version.assetId, version.id);
         });
       },
       async fail(job, message) {
-        await queries.setVersionFailed(pool, job.subjectId, message);
+        await versionQueries.setVersionFailed(pool, job.subjectId, message);
         await bumpRevision(pool);
       },
     },

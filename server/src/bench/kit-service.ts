@@ -1,18 +1,18 @@
 import type { KitBench } from '@haveld/contract/api/kits';
-import type { Category } from '@haveld/contract/category';
-import type { Provenance } from '@haveld/contract/licence';
 import type { Person } from '@haveld/contract/api/people';
+import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer } from '@haveld/contract/finding';
+import type { Provenance } from '@haveld/contract/licence';
 import { groupFindings } from '@haveld/core/condition/group-findings';
 import { measureKit } from '@haveld/core/condition/measure-kit';
-import { getArrivalName } from '../arrivals/service';
 import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
+import { getArrivalName } from '../finds/service';
 import { findKit } from '../kits/service';
+import { answerOne, takeSureOf } from './answering';
 import { createKitSizes } from './kit-sizes';
 import * as queries from './queries';
-import { answerOne, takeSureOf } from './answering';
 import { catalogueOne, changeProvenance, getSheet } from './service';
 
 /** A kit on the bench: one job, however many pieces. */

@@ -1,7 +1,8 @@
 import type { Finding } from '@haveld/contract/finding';
 import { describeSizeInKit } from '@haveld/core/condition/checks/size';
-import type { KitSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import { listKitSays, listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
+import type { KitSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
+import * as assetQueries from '../assets/asset-queries';
 import type { Executor } from '../database/pool';
 import * as queries from './queries';
 
@@ -35,7 +36,7 @@ async function load(db: Executor, kitId: string): Promise<ReadonlyMap<string, Pi
 
 /** Puts what the rest of its kit says into the finding of its size. */
 export async function weighWithKit(
-  asset: Pick<queries.AssetRow, 'id' | 'kitId' | 'findings'>,
+  asset: Pick<assetQueries.AssetRow, 'id' | 'kitId' | 'findings'>,
   kitSizes: KitSizes,
 ): Promise<Finding[]> {
   if (asset.kitId === null) return asset.findings;

@@ -1,9 +1,10 @@
 import type { PoolConnection } from 'mysql2/promise';
-import type { Finding } from '@haveld/contract/finding';
 import type { Person } from '@haveld/contract/api/people';
+import type { Finding } from '@haveld/contract/finding';
 import type { Step } from '@haveld/contract/step';
 import { rememberMap } from '../maps/memory';
-import { getProvenance, listFurtherWorks, saveWork } from '../rights/provenance';
+import { saveWork } from '../rights/provenance';
+import { getProvenance, listFurtherWorks } from '../rights/provenance-queries';
 
 /** A map that comes from elsewhere adds its line to the provenance; which picture was taken for a name is remembered. */
 export async function noteMapSteps(

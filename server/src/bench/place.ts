@@ -1,14 +1,16 @@
 import type { Sheet, StandInAsset } from '@haveld/contract/api/bench';
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
+import { DomainError } from '@haveld/contract/error';
 import type { Step } from '@haveld/contract/step';
-import { formatAccession } from '../accession';
-import { listStandIns } from '../catalogue/sized-assets';
+import { formatAccession } from '../assets/accession';
+import * as answerQueries from '../assets/answer-queries';
+import * as assetQueries from '../assets/asset-queries';
+import { mustFind } from '../assets/service';
+import { listStandIns } from '../assets/sized-assets';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import * as queries from './queries';
 import { applyAnswer } from './answering';
-import { listFindings, mustFind } from './findings';
+import { listFindings } from './findings';
 import { getSheet } from './service';
 
 /** By these words an answer is known to have come with a place. */
@@ -25,14 +27,14 @@ export async function takePlace(
   person: Person,
 ): Promise<Sheet> {
   await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
+    const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     if (assetId === id) throw new DomainError('bad-request', 'An asset cannot take its own place.');
-    const other = assetId === null ? null : await queries.findAsset(tx, assetId);
+    const other = assetId === null ? null : await assetQueries.findAsset(tx, assetId);
     if (assetId !== null && other?.state !== 'catalogued')
       throw new DomainError('not-found', 'The asset whose place it should take is not in the catalogue.');
     const { findings } = await listFindings(tx, asset);
-    const known = await queries.listAnswers(tx, id);
+    const known = await answerQueries.listAnswers(tx, id);
     for (const finding of findings.filter(({ key }) => key === 'size' || key === 'front' || key === 'pivot')) {
       const steps = answers[finding.key as keyof typeof answers];
       const before = known.get(finding.key);
@@ -47,7 +49,7 @@ export async function takePlace(
         );
       else if (isOurs) await applyAnswer(tx, asset, finding, null, person);
     }
-    await queries.setStandsFor(tx, id, assetId);
+    await assetQueries.setStandsFor(tx, id, assetId);
     await bumpRevision(tx);
   });
   return getSheet(pool, id);
@@ -56,10 +58,4 @@ export async function takePlace(
 /** @returns what a person may stand an asset beside */
 export async function listStandInsOf(db: Executor, id: string, words: string): Promise<StandInAsset[]> {
   return listStandIns(db, await mustFind(db, id), words);
-}
-
-/** @returns the name an asset's files carry at hand-over: its own, or that of the one whose place it takes */
-export async function getHandOverName(db: Executor, id: string): Promise<string> {
-  const { name, standsFor } = await mustFind(db, id);
-  return (standsFor ? await queries.findAsset(db, standsFor) : null)?.name ?? name;
 }

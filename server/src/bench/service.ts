@@ -1,61 +1,53 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
-import type { AssetState } from '@haveld/contract/asset-state';
 import type { BenchRow, Sheet } from '@haveld/contract/api/bench';
+import type { Person } from '@haveld/contract/api/people';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Heading } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
-import type { Person } from '@haveld/contract/api/people';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
 import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
-import { getArrival, getArrivalName, getFind, getFindForBench, getReading, markOnBench } from '../arrivals/service';
-import { formatAccession } from '../accession';
+import { formatAccession } from '../assets/accession';
+import * as answerQueries from '../assets/answer-queries';
+import * as assetQueries from '../assets/asset-queries';
+import { refreshSearchTexts } from '../assets/search-text';
+import { mustFind } from '../assets/service';
+import * as versionQueries from '../assets/version-queries';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { findOpenJob, insertJob } from '../jobs/job-table';
-import { changeProvenances, listChanges, markOwn, startProvenance } from '../rights/provenance';
+import { getArrival } from '../finds/arrival-queries';
+import { getFind } from '../finds/find-queries';
+import { getReading } from '../finds/reading-queries';
+import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
+import { findOpenJob, insertJob } from '../jobs/job-queries';
+import { changeProvenances, markOwn, startProvenance } from '../rights/provenance';
+import { listChanges } from '../rights/provenance-queries';
 import { refreshRightsMarks } from '../rights/state';
-import { noteMapSteps } from './note-map-steps';
-import { refreshSearchTexts } from './search-text';
 import { answerOne, assessAgain, takeSureOf } from './answering';
-import { listFindings, mustFind } from './findings';
+import { listFindings } from './findings';
 import { createKitSizes, type KitSizes } from './kit-sizes';
+import { noteMapSteps } from './note-map-steps';
 import * as queries from './queries';
-
-/** @returns the asset of each find that has one */
-export async function listAssetsByFind(
-  db: Executor,
-): Promise<Map<string, { id: string; state: AssetState; accession: string }>> {
-  return new Map(
-    (await queries.listAssetIdsByFind(db)).map(({ id, state, findId, accession }) => [
-      findId,
-      { id, state, accession: formatAccession(accession) },
-    ]),
-  );
-}
-
-export const countOnBench = queries.countOnBench;
-export const listSteps = queries.listSteps;
 
 /** Makes an asset of a find, with its number and what its texts say of its rights. Asked twice, the same asset comes back. */
 export async function takeFindToBench({ pool }: Dependencies, findId: string): Promise<string> {
   const { find, reading } = await getFindForBench(pool, findId);
   return transact(pool, async (tx) => {
-    const known = await queries.findAssetOfFind(tx, findId);
+    const known = await assetQueries.findAssetOfFind(tx, findId);
     if (known) return known;
     const id = randomUUID();
     const { findings, sizeQuestion } = reading;
-    await queries.insertAsset(tx, { id, findId, readingId: reading.id, name: find.name, findings, sizeQuestion });
+    await assetQueries.insertAsset(tx, { id, findId, readingId: reading.id, name: find.name, findings, sizeQuestion });
     const arrival = await getArrival(tx, find.arrivalId);
     const { title } = await startProvenance(tx, id, reading.rights, find.name, {
       acquiredOn: arrival ? arrival.createdAt.toISOString().slice(0, 10) : '',
       acquiredBy: arrival?.personName ?? '',
     });
     // texts of a kit give its title, not that of a piece
-    if (!find.kitId) await queries.setName(tx, id, title);
+    if (!find.kitId) await assetQueries.setName(tx, id, title);
     await markOnBench(tx, findId);
     await refreshRightsMarks(tx, [id]);
     await refreshSearchTexts(tx, [id]);
@@ -73,14 +65,14 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
   const reading = await getReading(db, asset.readingId);
   const find = await getFind(db, asset.findId);
   const { findings, rights } = await listFindings(db, asset, kitSizes);
-  const answers = await queries.listAnswers(db, id);
+  const answers = await answerQueries.listAnswers(db, id);
   const sheet = answerFindings(findings, answers);
   const [standsFor, steps, changes, arrivalName, last] = await Promise.all([
-    asset.standsFor ? queries.findAsset(db, asset.standsFor) : null,
+    asset.standsFor ? assetQueries.findAsset(db, asset.standsFor) : null,
     queries.listSteps(db, id),
     listChanges(db, id),
     find ? getArrivalName(db, find.arrivalId) : '',
-    queries.findLastVersion(db, id),
+    versionQueries.findLastVersion(db, id),
   ]);
   return {
     id,
@@ -115,11 +107,11 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
 }
 
 async function findMaking(db: Executor, assetId: string): Promise<boolean> {
-  return (await queries.findLastVersion(db, assetId))?.state === 'making';
+  return (await versionQueries.findLastVersion(db, assetId))?.state === 'making';
 }
 
 export async function listBench(db: Executor): Promise<BenchRow[]> {
-  const assets = await queries.listOnBench(db);
+  const assets = await assetQueries.listOnBench(db);
   const kitOf = new Map(
     (await queries.listKitsOfFinds(db)).map(({ findId, kitId, kitName }) => [findId, { id: kitId, name: kitName }]),
   );
@@ -149,7 +141,7 @@ export async function listBench(db: Executor): Promise<BenchRow[]> {
 /** Works its condition out anew, with what Haveld knows today; answers and steps stay. */
 export async function lookAgain({ pool }: Dependencies, id: string): Promise<Sheet> {
   await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
+    const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     await assessAgain(tx, asset);
     await bumpRevision(tx);
@@ -188,7 +180,7 @@ export async function setOwnSteps(
   person: Person,
 ): Promise<Sheet> {
   await transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
+    const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     await queries.deleteStepsOf(tx, id, key);
     for (const step of steps)
@@ -219,7 +211,7 @@ export async function changeProvenance(
   isOwn = true,
 ): Promise<Sheet> {
   await transact(pool, async (tx) => {
-    if (!(await queries.lockAsset(tx, id))) throw new DomainError('not-found', 'There is no such asset.');
+    if (!(await assetQueries.lockAsset(tx, id))) throw new DomainError('not-found', 'There is no such asset.');
     await changeProvenances(tx, [id], { change, why }, person);
     if (isOwn) await markOwn(tx, [id]);
     await refreshSearchTexts(tx, [id]);
@@ -255,25 +247,25 @@ export async function catalogueOne(
   kitSizes?: KitSizes,
 ): Promise<{ name: string; missing: string[] }> {
   return transact(pool, async (tx) => {
-    const asset = await queries.lockAsset(tx, id);
+    const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     const name = given.name ?? asset.name;
     const { findings } = await listFindings(tx, asset, kitSizes);
-    const answers = await queries.listAnswers(tx, id);
+    const answers = await answerQueries.listAnswers(tx, id);
     const missing = listMissing(answerFindings(findings, answers));
     if (missing.length > 0) return { name, missing };
-    await queries.setNameAndCategory(tx, id, name, given.category);
+    await assetQueries.setNameAndCategory(tx, id, name, given.category);
     await nameRootAs(tx, id, houseName(name));
     const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);
     const code = steps.map(describeStepCode);
-    const same = await queries.findSameVersion(tx, id, asset.readingId, steps, code);
+    const same = await versionQueries.findSameVersion(tx, id, asset.readingId, steps, code);
     await refreshSearchTexts(tx, [id]);
-    if (same?.state === 'made') await queries.setCatalogued(tx, id, same.id);
+    if (same?.state === 'made') await versionQueries.setCatalogued(tx, id, same.id);
     if (!same) {
       const versionId = randomUUID();
       const size = answers.get('size');
       const hasSize = !(size?.kind === 'taken' && size.choiceId === 'none');
-      await queries.insertVersion(tx, {
+      await versionQueries.insertVersion(tx, {
         id: versionId,
         assetId: id,
         readingId: asset.readingId,

@@ -1,57 +1,21 @@
 import type { AssetPage, AssetUse, Card, Catalogue, Question, Version } from '@haveld/contract/api/catalogue';
 import { DomainError } from '@haveld/contract/error';
-import type { IntendedUse } from '@haveld/contract/licence';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
 import { judgeUse } from '@haveld/core/rights/judge-use';
 import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
-import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
-import { getArrivalName, getFind, getReading, listFindFiles } from '../arrivals/service';
-import { formatAccession } from '../accession';
+import { SHOWN, toCard } from '../assets/card';
+import * as queries from '../assets/card-queries';
+import * as versionQueries from '../assets/version-queries';
 import type { Executor } from '../database/pool';
-import { loadBook } from '../rights/book';
-import { getProvenance, listFurtherWorks } from '../rights/provenance';
-import * as queries from './queries';
-
-export const countCatalogued = queries.countCatalogued;
-export const listVersions = queries.listVersions;
-export const findCardRow = queries.findCard;
-export const listCardRows = queries.listCardsOf;
-export const listCurrentSteps = queries.listCurrentSteps;
-export type CardRow = queries.CardRow;
+import { listFindFiles } from '../finds/file-queries';
+import { getFind } from '../finds/find-queries';
+import { getReading } from '../finds/reading-queries';
+import { getArrivalName } from '../finds/service';
+import { loadBook } from '../house/book';
+import { getProvenance, listFurtherWorks } from '../rights/provenance-queries';
 
 const TRIANGLE_LIMITS = [5_000, 20_000, 100_000];
-
-/** What a card is judged for: a production that is shown; the project it goes to is judged in full. */
-const SHOWN: Record<Question['use'], IntendedUse> = {
-  commercial: { ...PLAIN_USE, commercial: true },
-  'non-commercial': PLAIN_USE,
-  '': PLAIN_USE,
-};
-
-export function toCard(book: LicenceBook, row: queries.CardRow, use: Question['use'] = ''): Card {
-  const { verdict } =
-    row.takenDown === null ? judgeUse(book, row.licenceId, SHOWN[use]) : { verdict: 'not-allowed' as const };
-  const hasSize = row.hasSize === 1;
-  return {
-    id: row.id,
-    accession: formatAccession(row.accession),
-    name: row.name,
-    category: row.category,
-    state: row.state,
-    licenceId: row.licenceId,
-    author: row.author,
-    triangles: row.triangles ?? 0,
-    mapSide: row.mapSide ?? 0,
-    widthM: hasSize ? row.widthM : null,
-    heightM: hasSize ? row.heightM : null,
-    portraitSha256: row.portraitSha256,
-    elevationSha256: row.elevationSha256,
-    uses: row.uses,
-    verdict,
-    takenDown: row.takenDown !== null,
-  };
-}
 
 type Test = (card: Card) => boolean;
 
@@ -126,7 +90,7 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
     loadBook(db),
     getProvenance(db, id),
     listFurtherWorks(db, [id]),
-    queries.listVersions(db, id),
+    versionQueries.listVersions(db, id),
     getReading(db, row.readingId),
     getFind(db, row.findId),
     listFindFiles(db, row.findId),
@@ -155,9 +119,4 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
     uses,
     originals: originals.map(({ path, sizeBytes, sha256, role }) => ({ path, sizeBytes, sha256, role })),
   };
-}
-
-/** Bytes an asset arrived with. */
-export async function countReceivedBytes(db: Executor, findId: string): Promise<number> {
-  return (await listFindFiles(db, findId)).reduce((sum, file) => sum + file.sizeBytes, 0);
 }

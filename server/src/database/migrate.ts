@@ -1,7 +1,7 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Pool } from 'mysql2/promise';
-import { many, run } from './pool';
+import { many, run } from './statements';
 
 /** Brings a database up to date. One statement a file, since MariaDB commits at every DDL; a lock keeps two servers apart. */
 export async function migrate(pool: Pool, folder: string): Promise<string[]> {

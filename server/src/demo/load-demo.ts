@@ -1,15 +1,16 @@
+import type { Person } from '@haveld/contract/api/people';
+import type { Category } from '@haveld/contract/category';
 import { createDemoArrivals, type DemoArrival } from '@haveld/demo/arrivals';
 import { DEMO_HOUSE, DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PROJECTS, DEMO_RIGHTS } from '@haveld/demo/studio';
-import type { Category } from '@haveld/contract/category';
-import type { Person } from '@haveld/contract/api/people';
 import { listArrivals } from '../arrivals/describe-arrivals';
 import { announceArrival, noteStored } from '../arrivals/service';
 import { answerFinding, catalogueAsset, getSheet, takeFindToBench, takeSure } from '../bench/service';
-import { getSetting, setSetting } from '../database/settings';
+import { getSetting, setSetting } from '../database/setting-queries';
 import type { Dependencies } from '../dependencies';
+import { loadRules } from '../house/rule-queries';
+import { getLedger, saveRules, saveWork, settleRights } from '../ledger/service';
 import { addPerson, findPerson } from '../people/service';
 import { createProject, getProject, handOver, listProjects } from '../projects/service';
-import { getLedger, getRules, saveRules, saveWork, settleRights } from '../rights/service';
 
 const WAIT_MS = 150;
 const WAIT_LIMIT_MS = 5 * 60_000;
@@ -109,7 +110,7 @@ async function openProjects(dependencies: Dependencies, assetIds: string[], pers
 /** Rights move on after a hand-over: an author answers, and somebody reads whose the maps are. */
 async function writeRights(dependencies: Dependencies, person: Person): Promise<void> {
   const { pool } = dependencies;
-  await saveRules(dependencies, { ...(await getRules(pool)), houseName: DEMO_HOUSE }, person);
+  await saveRules(dependencies, { ...(await loadRules(pool)), houseName: DEMO_HOUSE }, person);
   const { rows } = await getLedger(pool, { words: '', by: 'licence', group: '', page: 0 });
   const idOf = (name: string): string | undefined => rows.find((row) => row.name === name)?.id;
   const { answered, maps } = DEMO_RIGHTS;

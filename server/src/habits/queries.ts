@@ -1,5 +1,6 @@
 import type { NamingHabit, StoredHabit } from '@haveld/contract/api/habits';
-import { many, run, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { many, run } from '../database/statements';
 
 export type HabitRow = Omit<StoredHabit, 'arrivals' | 'changedAt'> & { changedAt: Date };
 

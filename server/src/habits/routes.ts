@@ -1,14 +1,11 @@
 import * as contract from '@haveld/contract/api/habits';
-import { listArrivalNames, listRegroupings } from '../arrivals/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as service from './service';
 
 export function addHabitRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
-  serveEndpoint(app, contract.listHabits, async () =>
-    service.listHabits(pool, await listArrivalNames(pool), await listRegroupings(pool)),
-  );
+  serveEndpoint(app, contract.listHabits, async () => service.listHabits(pool));
   serveEndpoint(app, contract.tryHabit, ({ body }) => Promise.resolve(service.tryHabit(body.habit, body.paths)));
   serveEndpoint(app, contract.saveHabit, async ({ params, body, person }) => ({
     id: await service.saveHabit(dependencies, params.id, body, person),

@@ -1,20 +1,20 @@
 import { randomUUID } from 'node:crypto';
-import { DomainError } from '@haveld/contract/error';
 import type { Habits, NamingHabit, Trial } from '@haveld/contract/api/habits';
 import type { Person } from '@haveld/contract/api/people';
+import { DomainError } from '@haveld/contract/error';
 import {
   fitsArrival,
   mergeHabits,
   proposeHabits,
   sortNames,
   toWordRules,
-  type Regrouping,
   type SourceHabit,
 } from '@haveld/core/finds/deciding/habits';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
 import type { WordRule } from '@haveld/core/finds/names/name-words';
 import { bumpRevision, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
+import { listArrivals, listRegroupings } from '../finds/arrival-queries';
 import * as queries from './queries';
 
 /** @param texts what the arrival's texts say. @returns the words of the habits that fit it, as sorting takes them */
@@ -28,18 +28,24 @@ export const getSourceHabit = async (db: Executor, archiveName: string, texts: s
 const listFitting = async (db: Executor, archiveName: string, texts: string): Promise<NamingHabit[]> =>
   (await queries.listHabits(db)).filter((habit) => fitsArrival(habit, archiveName, texts));
 
-/** @param arrivalNames of the arrivals that are here, @param regroupings what people put elsewhere */
-export async function listHabits(
-  db: Executor,
-  arrivalNames: readonly string[],
-  regroupings: readonly Regrouping[],
-): Promise<Habits> {
-  const habits = await queries.listHabits(db);
+/** Arrivals that are looked through for those a habit fits. */
+const MOST_ARRIVALS = 1000;
+
+/** Files people put elsewhere, the latest, that new habits are proposed from. */
+const MOST_REGROUPINGS = 500;
+
+/** @returns every habit with how many arrivals it fits, and those proposed by what people put elsewhere */
+export async function listHabits(db: Executor): Promise<Habits> {
+  const [habits, arrivals, regroupings] = await Promise.all([
+    queries.listHabits(db),
+    listArrivals(db, MOST_ARRIVALS),
+    listRegroupings(db, MOST_REGROUPINGS),
+  ]);
   return {
     habits: habits.map((habit) => ({
       ...habit,
       changedAt: habit.changedAt.toISOString(),
-      arrivals: arrivalNames.filter((name) => habit.appliesBy === 'archive' && fitsArrival(habit, name, '')).length,
+      arrivals: arrivals.filter(({ name }) => habit.appliesBy === 'archive' && fitsArrival(habit, name, '')).length,
     })),
     proposals: proposeHabits(regroupings, habits),
   };

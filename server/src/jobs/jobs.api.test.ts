@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { pino } from 'pino';
 import { DomainError } from '@haveld/contract/error';
 import { migrate } from '../database/migrate';
-import { many, run, transact } from '../database/pool';
+import { transact } from '../database/pool';
+import { many, run } from '../database/statements';
 import { MIGRATIONS, TestLibrary, waitFor } from '../testing/test-library';
 import {
   askCancel,
@@ -15,7 +16,7 @@ import {
   markClaimed,
   retryFailed,
   type Job,
-} from './job-table';
+} from './job-queries';
 import { WorkerLoop, type JobHandler } from './worker-loop';
 
 let library: TestLibrary;

@@ -3,7 +3,7 @@ import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { DomainError } from '@haveld/contract/error';
 import { bumpRevision, transact } from '../database/pool';
-import { extendLease, findClaimable, finishJob, markClaimed, postponeJob, type Job } from './job-table';
+import { extendLease, findClaimable, finishJob, markClaimed, postponeJob, type Job } from './job-queries';
 import type { TaskOptions } from './task-runner';
 
 /** Does one kind of job. It must be safe to do twice: a worker may die after the work and before the row says so. */

@@ -1,6 +1,7 @@
 import type { AssetState } from '@haveld/contract/asset-state';
 import type { PiecePlace } from '@haveld/core/structure/place-piece';
-import { insertMany, many, maybeOne, run, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { insertMany, many, maybeOne, run } from '../database/statements';
 
 export interface KitRow {
   id: string;

@@ -1,18 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
-import { DomainError } from '@haveld/contract/error';
 import type { Kit, Piece } from '@haveld/contract/api/kits';
+import { DomainError } from '@haveld/contract/error';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
-import { placePiece } from '@haveld/core/structure/place-piece';
 import type { PieceProposal } from '@haveld/core/structure/list-pieces';
-import { formatAccession } from '../accession';
-import { getArrivalName, getFindForBench, insertPieceFind, insertKit } from '../arrivals/service';
+import { placePiece } from '@haveld/core/structure/place-piece';
+import { formatAccession } from '../assets/accession';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { findOpenJob, insertJob } from '../jobs/job-table';
+import { insertKit } from '../finds/find-queries';
+import { getArrivalName, getFindForBench, insertPieceFind } from '../finds/service';
+import { findOpenJob, insertJob } from '../jobs/job-queries';
 import * as queries from './queries';
-
-export const listKitsOfArrival = queries.listKitsOfArrival;
 
 const UP = { x: 0, y: 1, z: 2 } as const;
 

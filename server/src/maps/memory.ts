@@ -1,8 +1,8 @@
 import type { Step } from '@haveld/contract/step';
-import { readNameParts } from '@haveld/core/textures/relink/name-parts';
 import type { RememberedMap } from '@haveld/core/textures/relink/map-match';
+import { readNameParts } from '@haveld/core/textures/relink/name-parts';
+import { formatAccession } from '../assets/accession';
 import type { Executor } from '../database/pool';
-import { formatAccession } from '../accession';
 import * as queries from './queries';
 
 /** Writes down which picture a person took for a name, so that the next delivery of the same author is not asked about it. */

@@ -1,7 +1,8 @@
 import type { HouseMaterial } from '@haveld/contract/api/house-materials';
 import type { TextureSlot } from '@haveld/contract/step';
 import type { MapFacts } from '@haveld/core/textures/map-facts';
-import { insertMany, many, placesFor, run, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { insertMany, many, placesFor, run } from '../database/statements';
 
 /** What was seen of pictures by this version of looking. */
 export async function listFacts(

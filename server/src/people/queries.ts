@@ -1,5 +1,6 @@
 import type { Person } from '@haveld/contract/api/people';
-import { many, maybeOne, run, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { many, maybeOne, run } from '../database/statements';
 
 interface PersonRow {
   id: string;

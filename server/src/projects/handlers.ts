@@ -1,17 +1,18 @@
-import { houseName } from '@haveld/core/text/house-name';
+import { DomainError } from '@haveld/contract/error';
 import { listCredits, type Credit } from '@haveld/core/rights/credits';
 import { listLicenceIds } from '@haveld/core/rights/expression';
+import { houseName } from '@haveld/core/text/house-name';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';
-import { DomainError } from '@haveld/contract/error';
-import { formatAccession } from '../accession';
-import { getHandOverName } from '../bench/place';
-import { findCardRow, listVersions } from '../catalogue/service';
+import { formatAccession } from '../assets/accession';
+import { findCard } from '../assets/card-queries';
+import { getHandOverName } from '../assets/service';
+import { listVersions } from '../assets/version-queries';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';
+import { loadBook, type HouseBook } from '../house/book';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
-import { loadBook, type HouseBook } from '../rights/book';
 import { loadRightsStates } from '../rights/state';
 import * as queries from './queries';
 
@@ -23,7 +24,7 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
         const row = await queries.findHandOver(pool, job.subjectId);
         const project = row && (await queries.findProject(pool, row.projectId));
         if (!row || !project || row.state === 'packed') return;
-        const card = await findCardRow(pool, row.assetId);
+        const card = await findCard(pool, row.assetId);
         const version = (await listVersions(pool, row.assetId)).find((candidate) => candidate.id === row.versionId);
         const [state] = await loadRightsStates(pool, [row.assetId]);
         if (!card || !state || !version?.modelSha256)

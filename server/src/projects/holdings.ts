@@ -1,13 +1,22 @@
-import type { FurtherWork, IntendedUse, Provenance, Verdict, Work } from '@haveld/contract/licence';
-import { IntendedUseSchema } from '@haveld/contract/licence';
+import {
+  type FurtherWork,
+  type IntendedUse,
+  type Provenance,
+  type Verdict,
+  type Work,
+  IntendedUseSchema,
+} from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
-import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
+import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import type { ChangeNature } from '@haveld/core/rights/verdict-rules';
 import { describeNature } from '@haveld/core/treatment/apply-treatment';
-import { many, type Executor, type Value } from '../database/pool';
-import { loadBook, today } from '../rights/book';
-import { listFurtherWorks } from '../rights/provenance';
+import { type Executor } from '../database/pool';
+import { loadBook } from '../house/book';
+import { today } from '../house/today';
+import { listFurtherWorks } from '../rights/provenance-queries';
+import * as queries from './holding-queries';
+import type { HeldRow } from './holding-queries';
 
 /** One asset a project holds, with what decides about it. */
 export interface Holding {
@@ -38,46 +47,12 @@ export function parseUse(intendedUse: string, commercial: boolean): IntendedUse 
   return IntendedUseSchema.parse(intendedUse === '' ? { uses: ['rendered'], commercial } : JSON.parse(intendedUse));
 }
 
-type Row = Work & {
-  projectId: string;
-  projectName: string;
-  purpose: string;
-  intendedUse: string;
-  commercial: number;
-  endedAt: Date | null;
-  assetId: string;
-  accession: number;
-  assetName: string;
-  takenDown: string | null;
-  acquiredOn: string;
-  expiresOn: string;
-  seats: number | null;
-  territory: string;
-  authorIsUnknown: number;
-  versionNumber: number;
-  modelSha256: string | null;
-  steps: string;
-};
-
 /** What projects hold, each judged by what its licence says today: four statements, however many there are. */
 export async function listHoldings(
   db: Executor,
   { live, projectId, assetId }: { live?: boolean; projectId?: string; assetId?: string },
 ): Promise<ProjectHoldings[]> {
-  const parts: [string, Value[]][] = [["hand_over.state <> 'failed'", []]];
-  if (live) parts.push(['project.ended_at IS NULL', []]);
-  if (projectId !== undefined) parts.push(['hand_over.project_id = ?', [projectId]]);
-  if (assetId !== undefined) parts.push(['hand_over.asset_id = ?', [assetId]]);
-  const rows = await many<Row>(
-    db,
-    `SELECT DISTINCT project.id AS projectId, project.name AS projectName, project.purpose, project.intended_use AS intendedUse, project.commercial, project.ended_at AS endedAt,
-       asset.id AS assetId, asset.accession, asset.name AS assetName, asset.taken_down AS takenDown, version.number AS versionNumber, version.model_sha256 AS modelSha256, version.steps,
-       provenance.title, provenance.author, provenance.author_unknown AS authorIsUnknown, provenance.author_url AS authorUrl, provenance.licence_id AS licenceId, provenance.source,
-       provenance.page_url AS pageUrl, provenance.acquired_on AS acquiredOn, provenance.expires_on AS expiresOn, provenance.seats, provenance.territory
-     FROM hand_over JOIN project ON project.id = hand_over.project_id JOIN asset ON asset.id = hand_over.asset_id JOIN provenance ON provenance.asset_id = asset.id
-       JOIN version ON version.id = hand_over.version_id WHERE ${parts.map(([sql]) => sql).join(' AND ')} ORDER BY project.created_at, asset.accession, version.number`,
-    parts.flatMap(([, values]) => values),
-  );
+  const rows = await queries.listHeld(db, { live, projectId, assetId });
   if (rows.length === 0) return [];
   const [{ book }, works] = await Promise.all([
     loadBook(db),
@@ -88,7 +63,7 @@ export async function listHoldings(
 
 function judgeRows(
   book: LicenceBook,
-  rows: readonly Row[],
+  rows: readonly HeldRow[],
   works: ReadonlyMap<string, FurtherWork[]>,
 ): ProjectHoldings[] {
   const projects = new Map<string, ProjectHoldings>();

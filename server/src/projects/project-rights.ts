@@ -1,7 +1,7 @@
-import { VERDICTS, type Duty } from '@haveld/contract/licence';
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
 import type { CREDITS_FORMATS, ProjectRights } from '@haveld/contract/api/projects';
+import { DomainError } from '@haveld/contract/error';
+import { VERDICTS, type Duty } from '@haveld/contract/licence';
 import { canMerge } from '@haveld/core/rights/compatibility';
 import {
   CREDIT_FILES,
@@ -11,13 +11,15 @@ import {
   type Credit,
   type CreditFormat,
 } from '@haveld/core/rights/credits';
-import { writeSpdxDocument } from '@haveld/core/rights/spdx-document';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
+import { writeSpdxDocument } from '@haveld/core/rights/spdx-document';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
-import { formatAccession } from '../accession';
-import { bumpRevision, insertMany, many, placesFor, run, transact, type Executor } from '../database/pool';
+import { formatAccession } from '../assets/accession';
+import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { loadBook } from '../rights/book';
+import { loadBook } from '../house/book';
+import * as queries from './duty-queries';
+import { type Tick, listTicks, listReopened } from './duty-queries';
 import { listHoldings, type Holding, type ProjectHoldings } from './holdings';
 import { getProjectRow } from './service';
 
@@ -79,30 +81,6 @@ function listConflicts(book: LicenceBook, { use, judged }: ProjectHoldings): Pro
   );
 }
 
-interface Tick {
-  assetId: string;
-  kind: string;
-  personName: string;
-  at: Date;
-}
-
-const listTicks = (db: Executor, projectId: string): Promise<Tick[]> =>
-  many(
-    db,
-    'SELECT asset_id AS assetId, kind, person.name AS personName, project_duty.at FROM project_duty JOIN person ON person.id = project_duty.person_id WHERE project_id = ?',
-    [projectId],
-  );
-
-async function listReopened(db: Executor, projectId: string): Promise<ProjectRights['reopened']> {
-  const rows = await many<{ id: number; assetId: string; name: string; why: string; at: Date }>(
-    db,
-    `SELECT project_reopening.id, asset_id AS assetId, asset.name, why, project_reopening.at FROM project_reopening JOIN asset ON asset.id = project_reopening.asset_id
-     WHERE project_id = ? AND settled_at IS NULL ORDER BY project_reopening.id LIMIT 500`,
-    [projectId],
-  );
-  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
-}
-
 /** A checklist: each kind of duty once, with the assets that owe it. */
 function gatherDuties(holdings: readonly Holding[], ticks: readonly Tick[]): ProjectRights['duties'] {
   const tickOf = new Map(ticks.map((tick) => [`${tick.assetId}|${tick.kind}`, tick]));
@@ -147,18 +125,7 @@ export async function tickDuties(
   if (given.assetIds.some((id) => !owed.has(id)))
     throw new DomainError('bad-request', 'One of these assets is not in this project.');
   await transact(pool, async (tx) => {
-    await run(
-      tx,
-      `DELETE FROM project_duty WHERE project_id = ? AND kind = ? AND asset_id IN (${placesFor(given.assetIds)})`,
-      [projectId, given.kind, ...given.assetIds],
-    );
-    if (given.done)
-      await insertMany(
-        tx,
-        'project_duty',
-        ['project_id', 'asset_id', 'kind', 'person_id'],
-        given.assetIds.map((assetId) => [projectId, assetId, given.kind, person.id]),
-      );
+    await queries.replaceTicks(tx, projectId, given, person.id);
     await bumpRevision(tx);
   });
   return getProjectRights(pool, projectId);
@@ -172,12 +139,8 @@ export async function settleReopening(
   words: string,
   person: Person,
 ): Promise<ProjectRights> {
-  const { affected } = await run(
-    pool,
-    'UPDATE project_reopening SET settled_by = ?, settled_at = UTC_TIMESTAMP(3), settled_words = ? WHERE id = ? AND project_id = ? AND settled_at IS NULL',
-    [person.id, words, reopeningId, projectId],
-  );
-  if (affected === 0) throw new DomainError('out-of-step', 'Somebody has looked at this already.');
+  if (!(await queries.settleReopening(pool, projectId, reopeningId, words, person.id)))
+    throw new DomainError('out-of-step', 'Somebody has looked at this already.');
   await bumpRevision(pool);
   return getProjectRights(pool, projectId);
 }

@@ -1,8 +1,9 @@
+import type { NewProject } from '@haveld/contract/api/projects';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import { DUTY_KINDS, type IntendedUse, type Verdict } from '@haveld/contract/licence';
-import type { NewProject } from '@haveld/contract/api/projects';
 import type { CheckLine } from '@haveld/contract/report';
-import { many, maybeOne, one, run, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { many, maybeOne, one, run } from '../database/statements';
 import { parseUse } from './holdings';
 
 export interface ProjectRow {

@@ -1,8 +1,8 @@
 import * as contract from '@haveld/contract/api/projects';
-import { toCard } from '../catalogue/service';
+import { toCard } from '../assets/card';
 import type { Dependencies } from '../dependencies';
+import { loadBook } from '../house/book';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
-import { loadBook } from '../rights/book';
 import * as rights from './project-rights';
 import * as service from './service';
 

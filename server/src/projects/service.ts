@@ -1,24 +1,25 @@
 import { randomUUID } from 'node:crypto';
 import type { AssetUse } from '@haveld/contract/api/catalogue';
-import { DomainError } from '@haveld/contract/error';
-import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import type { Person } from '@haveld/contract/api/people';
 import type { NewProject, Project, ProjectRow, ProjectUse } from '@haveld/contract/api/projects';
+import { DomainError } from '@haveld/contract/error';
+import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
+import { VERDICTS, type Verdict } from '@haveld/contract/licence';
 import { composeCredit, listCredits, type Credit } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
-import { VERDICTS, type Verdict } from '@haveld/contract/licence';
 import { describeChanges, describeNature } from '@haveld/core/treatment/apply-treatment';
-import { countReceivedBytes, listCardRows, listCurrentSteps, type CardRow } from '../catalogue/service';
-import { formatAccession } from '../accession';
+import { formatAccession } from '../assets/accession';
+import { listCardsOf, type CardRow } from '../assets/card-queries';
+import { listCurrentSteps } from '../assets/version-queries';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { insertJob } from '../jobs/job-table';
-import { loadBook, today } from '../rights/book';
+import { sumFindBytes } from '../finds/file-queries';
+import { loadBook } from '../house/book';
+import { today } from '../house/today';
+import { insertJob } from '../jobs/job-queries';
 import { loadRightsStates } from '../rights/state';
 import { listHoldings } from './holdings';
 import * as queries from './queries';
-
-export const countProjects = queries.countProjects;
 
 const toRow = (row: queries.ProjectRow): ProjectRow => ({ ...row, createdAt: row.createdAt.toISOString() });
 
@@ -95,8 +96,8 @@ const toUse = (row: queries.HandOverRow, receivedBytes: number, verdict: Verdict
 export async function listUsesOf(db: Executor, assetId: string): Promise<AssetUse[]> {
   const rows = await queries.listOfAsset(db, assetId);
   if (rows.length === 0) return [];
-  const [[card], projects] = await Promise.all([listCardRows(db, [assetId]), listHoldings(db, { assetId })]);
-  const receivedBytes = card ? await countReceivedBytes(db, card.findId) : 0;
+  const [[card], projects] = await Promise.all([listCardsOf(db, [assetId]), listHoldings(db, { assetId })]);
+  const receivedBytes = card ? await sumFindBytes(db, card.findId) : 0;
   const verdicts = new Map(projects.map(({ id, judged }) => [id, judged[0].verdict]));
   return rows.map((row) => toUse(row, receivedBytes, verdicts.get(row.projectId) ?? row.verdict));
 }
@@ -112,7 +113,7 @@ export async function judgeForProject(db: Executor, projectId: string, assetIds:
   const { use } = await getProjectRow(db, projectId);
   const [{ book }, rows, states, steps] = await Promise.all([
     loadBook(db),
-    listCardRows(db, assetIds),
+    listCardsOf(db, assetIds),
     loadRightsStates(db, assetIds),
     listCurrentSteps(db, assetIds),
   ]);

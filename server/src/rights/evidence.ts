@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
-import type { KeptEvidence, NewEvidence } from '@haveld/contract/api/rights';
-import { insertMany, many, run, type Executor } from '../database/pool';
+import type { NewEvidence } from '@haveld/contract/api/rights';
+import { DomainError } from '@haveld/contract/error';
+import { type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
+import * as queries from './evidence-queries';
 import { insertChanges } from './provenance-queries';
 
 const SHOWN_CHARACTERS = 400;
@@ -34,18 +35,8 @@ export async function attachEvidence(
   assetIds: readonly string[],
   person: Person,
 ): Promise<void> {
-  const { id, given, sha256, sizeBytes } = evidence;
-  await run(
-    tx,
-    'INSERT INTO evidence (id, kind, name, note, sha256, size_bytes, person_id) VALUES (?, ?, ?, ?, ?, ?, ?)',
-    [id, given.kind, given.name, given.note, sha256, sizeBytes, person.id],
-  );
-  await insertMany(
-    tx,
-    'asset_evidence',
-    ['asset_id', 'evidence_id'],
-    assetIds.map((assetId) => [assetId, id]),
-  );
+  const { id, given } = evidence;
+  await queries.insertEvidence(tx, evidence, assetIds, person.id);
   await insertChanges(
     tx,
     assetIds.map((assetId) => ({
@@ -59,13 +50,3 @@ export async function attachEvidence(
     })),
   );
 }
-
-export const listEvidence = async (db: Executor, assetId: string): Promise<KeptEvidence[]> =>
-  (
-    await many<Omit<KeptEvidence, 'at'> & { at: Date }>(
-      db,
-      `SELECT evidence.id, kind, evidence.name, note, sha256, size_bytes AS sizeBytes, person.name AS personName, evidence.at FROM asset_evidence
-       JOIN evidence ON evidence.id = asset_evidence.evidence_id JOIN person ON person.id = evidence.person_id WHERE asset_id = ? ORDER BY evidence.at DESC, evidence.id`,
-      [assetId],
-    )
-  ).map((row) => ({ ...row, at: row.at.toISOString() }));

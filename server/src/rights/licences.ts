@@ -1,25 +1,23 @@
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
 import type { LicenceLine, LicencePage } from '@haveld/contract/api/rights';
+import { DomainError } from '@haveld/contract/error';
 import { TermsSchema, type Terms } from '@haveld/contract/terms';
 import { listLicenceIds } from '@haveld/core/rights/expression';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';
-import { formatAccession } from '../accession';
-import { bumpRevision, many, maybeOne, run, transact, type Executor } from '../database/pool';
+import { formatAccession } from '../assets/accession';
+import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { loadBook } from './book';
-import { reopenProjects } from './reopen-projects';
+import { loadBook } from '../house/book';
+import * as queries from './licence-queries';
+import { reopenProjects } from './reopening-queries';
 import { refreshRightsMarks } from './state';
 
 /** Every licence with how many assets stand under it; those of an expression count for each in it. */
 export async function listLicences(db: Executor): Promise<LicenceLine[]> {
   const { book, own } = await loadBook(db);
   const counts = new Map<string, number>();
-  for (const { licenceId, count } of await many<{ licenceId: string; count: number }>(
-    db,
-    'SELECT licence_id AS licenceId, COUNT(*) AS count FROM (SELECT licence_id FROM provenance UNION ALL SELECT licence_id FROM further_work) AS held GROUP BY licence_id',
-  ))
+  for (const { licenceId, count } of await queries.countHeld(db))
     for (const id of listLicenceIds(licenceId)) counts.set(id, (counts.get(id) ?? 0) + count);
   const ownIds = new Set(own.map(({ terms }) => terms.id));
   const listed = book.list().map((terms) => ({ terms, own: ownIds.has(terms.id), count: counts.get(terms.id) ?? 0 }));
@@ -36,12 +34,7 @@ export async function getLicence(db: Executor, id: string): Promise<LicencePage>
   const mine = own.find(({ terms }) => terms.id === id);
   const published = getLicenceTexts()[id] ?? '';
   if (!mine && !book.isListed(id) && published === '') throw new DomainError('not-found', 'There is no such licence.');
-  const holders = await many<{ id: string; accession: number; name: string; licenceId: string }>(
-    db,
-    `SELECT asset.id, asset.accession, asset.name, held.licence_id AS licenceId FROM (SELECT asset_id, licence_id FROM provenance WHERE licence_id LIKE ?
-       UNION SELECT asset_id, licence_id FROM further_work WHERE licence_id LIKE ?) AS held JOIN asset ON asset.id = held.asset_id ORDER BY asset.accession`,
-    [`%${id}%`, `%${id}%`],
-  );
+  const holders = await queries.listHolders(db, id);
   const standing = [
     ...new Map(
       holders.filter((row) => listLicenceIds(row.licenceId).includes(id)).map((row) => [row.id, row]),
@@ -56,22 +49,16 @@ export async function getLicence(db: Executor, id: string): Promise<LicencePage>
     assets: standing
       .slice(0, SHOWN_ASSETS)
       .map(({ id: assetId, accession, name }) => ({ id: assetId, accession: formatAccession(accession), name })),
-    changes: await listLicenceChanges(db, id),
+    changes: await describeChanges(db, id),
   };
 }
 
-async function listLicenceChanges(db: Executor, id: string): Promise<LicencePage['changes']> {
-  const rows = await many<{ at: Date; personName: string; why: string; before: string | null; after: string }>(
-    db,
-    `SELECT licence_change.at, person.name AS personName, why, before_terms AS \`before\`, after_terms AS \`after\` FROM licence_change
-     JOIN person ON person.id = licence_change.person_id WHERE licence_id = ? ORDER BY licence_change.id DESC LIMIT 50`,
-    [id],
-  );
-  return rows.map(({ at, personName, why, before, after }) => ({
+async function describeChanges(db: Executor, id: string): Promise<LicencePage['changes']> {
+  return (await queries.listLicenceChanges(db, id)).map(({ at, personName, why, before, after }) => ({
     at: at.toISOString(),
     personName,
     why,
-    what: describeDifferences(before === null ? null : (JSON.parse(before) as Terms), JSON.parse(after) as Terms),
+    what: describeDifferences(before, after),
   }));
 }
 
@@ -111,29 +98,10 @@ export async function saveLicence(
       `“${id}” is not in the SPDX list. A licence of the house is called LicenseRef- and a name: letters, digits, dots and hyphens.`,
     );
   await transact(pool, async (tx) => {
-    const known = await maybeOne<{ terms: string }>(tx, 'SELECT terms FROM licence WHERE id = ? FOR UPDATE', [id]);
-    const after = JSON.stringify(given.terms);
-    await run(tx, 'REPLACE INTO licence (id, terms, text, person_id) VALUES (?, ?, ?, ?)', [
-      id,
-      after,
-      given.text,
-      person.id,
-    ]);
-    await run(
-      tx,
-      'INSERT INTO licence_change (licence_id, before_terms, after_terms, why, person_id) VALUES (?, ?, ?, ?, ?)',
-      [id, known?.terms ?? null, after, given.why, person.id],
-    );
-    const changed =
-      !known ||
-      JSON.stringify(TermsSchema.parse(JSON.parse(known.terms))) !== JSON.stringify(TermsSchema.parse(given.terms));
-    if (changed) {
-      const holders = await many<{ id: string }>(
-        tx,
-        'SELECT asset_id AS id FROM provenance WHERE licence_id LIKE ? UNION SELECT asset_id FROM further_work WHERE licence_id LIKE ?',
-        [`%${id}%`, `%${id}%`],
-      );
-      const ids = holders.map((row) => row.id);
+    const known = await queries.lockLicence(tx, id);
+    await queries.saveLicence(tx, given, known, person.id);
+    if (!known || JSON.stringify(known) !== JSON.stringify(TermsSchema.parse(given.terms))) {
+      const ids = (await queries.listHolders(tx, id)).map((row) => row.id);
       if (known) await reopenProjects(tx, ids, `The terms of ${given.terms.short} have changed.`);
       await refreshRightsMarks(tx, ids);
     }

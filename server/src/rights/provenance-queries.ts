@@ -1,5 +1,6 @@
 import type { FurtherWork, Provenance, Work, WorkPart } from '@haveld/contract/licence';
-import { insertMany, many, one, placesFor, run, type Executor, type Value } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { insertMany, many, one, placesFor, run, type Value } from '../database/statements';
 
 /** Where each field of provenance is kept. */
 const COLUMNS: Record<keyof Provenance, string> = {

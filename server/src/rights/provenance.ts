@@ -1,31 +1,20 @@
 import { randomUUID } from 'node:crypto';
-import type { Provenance, RightsFinding, Work, WorkPart } from '@haveld/contract/licence';
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
-import type { RightsRules } from '@haveld/contract/api/rights';
+import { DomainError } from '@haveld/contract/error';
+import type { Provenance, RightsFinding, Work, WorkPart } from '@haveld/contract/licence';
 import { isExpression } from '@haveld/core/rights/expression';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
-import { proposeFurtherWorks, proposeProvenance } from '@haveld/core/rights/propose-provenance';
-import { placesFor, run, type Executor } from '../database/pool';
-import { loadBook, loadRules } from './book';
+import { proposeFurtherWorks } from '@haveld/core/rights/propose-provenance';
+import { deleteRightsAnswers } from '../assets/answer-queries';
+import { setLicenceConfirmed, setOwnProvenance } from '../assets/rights-mark-queries';
+import { type Executor } from '../database/pool';
+import { loadBook } from '../house/book';
+import { loadRules } from '../house/rule-queries';
+import { proposeByRules } from './propose-by-rules';
 import * as queries from './provenance-queries';
-import { reopenProjects } from './reopen-projects';
+import { reopenProjects } from './reopening-queries';
 import { refreshRightsMarks } from './state';
-
-export const getProvenance = queries.getProvenance;
-export const listChanges = queries.listChanges;
-export const listFurtherWorks = queries.listFurtherWorks;
-
-/** What is proposed of a find: by its evidence, else by what the house says of its source. */
-export function proposeByRules(rules: RightsRules, found: RightsFinding, name: string): Provenance {
-  const proposed = proposeProvenance(found, name);
-  const usual =
-    found.licences.length === 0
-      ? rules.sourceDefaults.find(({ source }) => source.toLowerCase() === proposed.source.toLowerCase())
-      : undefined;
-  return usual ? { ...proposed, licenceId: usual.licenceId, statedGrant: usual.statedGrant } : proposed;
-}
 
 /** Writes down what a new asset's evidence says, as read by Haveld. @returns it */
 export async function startProvenance(
@@ -97,16 +86,8 @@ export async function changeProvenances(
   await queries.insertChanges(tx, changes);
   const relicensed = changes.filter(({ field }) => field === 'licenceId').map(({ assetId }) => assetId);
   if (relicensed.length > 0) {
-    await run(
-      tx,
-      `UPDATE asset SET licence_confirmed = FALSE, licence_confirmed_by = NULL WHERE id IN (${placesFor(relicensed)})`,
-      relicensed,
-    );
-    await run(
-      tx,
-      `DELETE FROM answer WHERE finding_key LIKE 'rights:%' AND asset_id IN (${placesFor(relicensed)})`,
-      relicensed,
-    );
+    await setLicenceConfirmed(tx, relicensed, { confirmed: false, by: null });
+    await deleteRightsAnswers(tx, relicensed);
     const { book } = await loadBook(tx);
     const byBefore = new Map<string, string[]>();
     for (const { assetId } of changes.filter(({ field }) => field === 'licenceId')) {
@@ -130,8 +111,7 @@ export async function changeProvenances(
 
 /** From now on the provenance of these pieces is their own line; what follows its kit does no more. */
 export async function markOwn(tx: Executor, assetIds: readonly string[]): Promise<void> {
-  if (assetIds.length > 0)
-    await run(tx, `UPDATE asset SET own_provenance = TRUE WHERE id IN (${placesFor(assetIds)})`, [...assetIds]);
+  if (assetIds.length > 0) await setOwnProvenance(tx, assetIds);
 }
 
 /** @throws {DomainError} where it is no SPDX expression */
@@ -215,11 +195,10 @@ export async function confirmLicence(
   const takenBack = why === null;
   const isFirst = rules.secondPerson && (asset.confirmedBy === null || asset.confirmedBy === person.id);
   const settled = !takenBack && !isFirst;
-  await run(tx, 'UPDATE asset SET licence_confirmed = ?, licence_confirmed_by = ? WHERE id = ?', [
-    settled,
-    takenBack ? null : (asset.confirmedBy ?? person.id),
-    assetId,
-  ]);
+  await setLicenceConfirmed(tx, [assetId], {
+    confirmed: settled,
+    by: takenBack ? null : (asset.confirmedBy ?? person.id),
+  });
   await queries.insertChanges(tx, [
     {
       assetId,

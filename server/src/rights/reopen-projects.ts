@@ -1,29 +1,8 @@
-import { many, placesFor, run, type Executor } from '../database/pool';
-
-/** Opens every live project again that holds one of these assets, with what has changed. @returns how many lines were written */
-export async function reopenProjects(tx: Executor, assetIds: readonly string[], why: string): Promise<number> {
-  if (assetIds.length === 0) return 0;
-  return (
-    await run(
-      tx,
-      `INSERT INTO project_reopening (project_id, asset_id, why)
-       SELECT DISTINCT hand_over.project_id, hand_over.asset_id, ? FROM hand_over JOIN project ON project.id = hand_over.project_id
-       WHERE hand_over.state <> 'failed' AND project.ended_at IS NULL AND hand_over.asset_id IN (${placesFor(assetIds)})
-         AND NOT EXISTS (SELECT 1 FROM project_reopening AS known WHERE known.project_id = hand_over.project_id AND known.asset_id = hand_over.asset_id
-           AND known.why = ? AND known.settled_at IS NULL)`,
-      [why, ...assetIds, why],
-    )
-  ).affected;
-}
+import { type Executor } from '../database/pool';
+import { listLapsed, reopenProjects } from './reopening-queries';
 
 /** Grants that have ended since somebody last looked: their projects are opened again, once. */
 export async function reopenLapsed(tx: Executor, today: string): Promise<void> {
-  const lapsed = await many<{ id: string; expiresOn: string }>(
-    tx,
-    `SELECT DISTINCT provenance.asset_id AS id, expires_on AS expiresOn FROM provenance JOIN hand_over ON hand_over.asset_id = provenance.asset_id
-     WHERE expires_on <> '' AND expires_on < ? AND NOT EXISTS (SELECT 1 FROM project_reopening AS known WHERE known.asset_id = provenance.asset_id
-       AND known.project_id = hand_over.project_id AND known.why = CONCAT('Its grant ended on ', expires_on, '.')) LIMIT 1000`,
-    [today],
-  );
-  for (const { id, expiresOn } of lapsed) await reopenProjects(tx, [id], `Its grant ended on ${expiresOn}.`);
+  for (const { id, expiresOn } of await listLapsed(tx, today))
+    await reopenProjects(tx, [id], `Its grant ended on ${expiresOn}.`);
 }

@@ -1,11 +1,15 @@
 import type { AssetState } from '@haveld/contract/asset-state';
-import type { Answer, Finding, FindingMark } from '@haveld/contract/finding';
+import type { Answer, Finding } from '@haveld/contract/finding';
 import { RightsFindingSchema, type FurtherWork, type Provenance, type RightsFinding } from '@haveld/contract/licence';
 import { answerFindings } from '@haveld/core/condition/answers';
 import { checkRights } from '@haveld/core/condition/check-rights';
-import { many, placesFor, run, type Executor } from '../database/pool';
-import { loadBook, today, type HouseBook } from './book';
-import { listFurtherWorks, parseProvenance, PROVENANCE_COLUMNS, type StoredProvenance } from './provenance-queries';
+import { listAnswersOf } from '../assets/answer-queries';
+import { countAssets, listAssetIds, setRightsMark, type RightsMark } from '../assets/rights-mark-queries';
+import { type Executor } from '../database/pool';
+import { loadBook, type HouseBook } from '../house/book';
+import { today } from '../house/today';
+import { listFurtherWorks, parseProvenance } from './provenance-queries';
+import * as queries from './state-queries';
 
 /** Everything that bears on the rights of one asset. */
 export interface AssetRightsState {
@@ -23,41 +27,14 @@ export interface AssetRightsState {
   answers: Map<string, Answer>;
 }
 
-type Stored = StoredProvenance & {
-  id: string;
-  accession: number;
-  assetName: string;
-  state: AssetState;
-  confirmed: number;
-  confirmedBy: string | null;
-  takenDown: string | null;
-  found: string;
-  hasEvidence: number;
-};
-
 /** Reads them for many assets at once: three statements. */
 export async function loadRightsStates(db: Executor, ids: readonly string[]): Promise<AssetRightsState[]> {
   if (ids.length === 0) return [];
-  const places = placesFor(ids);
-  const rows = await many<Stored>(
-    db,
-    `SELECT asset.id, asset.accession, asset.name AS assetName, asset.state, asset.licence_confirmed AS confirmed, asset.licence_confirmed_by AS confirmedBy,
-       asset.taken_down AS takenDown, reading.rights AS found, EXISTS (SELECT 1 FROM asset_evidence WHERE asset_evidence.asset_id = asset.id) AS hasEvidence, ${PROVENANCE_COLUMNS}
-     FROM asset JOIN provenance ON provenance.asset_id = asset.id JOIN reading ON reading.id = asset.reading_id WHERE asset.id IN (${places})`,
-    [...ids],
-  );
-  const works = await listFurtherWorks(db, ids);
-  const answers = await many<{ assetId: string; key: string; answer: string }>(
-    db,
-    `SELECT asset_id AS assetId, finding_key AS \`key\`, answer FROM answer WHERE asset_id IN (${places}) AND finding_key LIKE 'rights:%'`,
-    [...ids],
-  );
-  const answersOf = new Map<string, Map<string, Answer>>();
-  for (const { assetId, key, answer } of answers) {
-    const own = answersOf.get(assetId) ?? new Map<string, Answer>();
-    own.set(key, JSON.parse(answer) as Answer);
-    answersOf.set(assetId, own);
-  }
+  const [rows, works, answers] = await Promise.all([
+    queries.listStates(db, ids),
+    listFurtherWorks(db, ids),
+    listAnswersOf(db, ids, 'rights'),
+  ]);
   return rows.map((row) => ({
     id: row.id,
     accession: row.accession,
@@ -70,7 +47,7 @@ export async function loadRightsStates(db: Executor, ids: readonly string[]): Pr
     further: works.get(row.id) ?? [],
     found: RightsFindingSchema.parse(JSON.parse(row.found)),
     hasEvidence: row.hasEvidence === 1,
-    answers: answersOf.get(row.id) ?? new Map<string, Answer>(),
+    answers: answers.get(row.id)!,
   }));
 }
 
@@ -87,12 +64,6 @@ export const listRightsFindings = ({ book, rules }: HouseBook, state: AssetRight
     today: today(),
     evidenceRequired: rules.evidenceRequired,
   });
-
-export interface RightsMark {
-  mark: FindingMark;
-  title: string;
-  detail: string;
-}
 
 /** What is open of its rights, what blocks first. */
 export function listOpenFindings(house: HouseBook, state: AssetRightsState): Finding[] {
@@ -124,12 +95,7 @@ export async function refreshRightsMarks(db: Executor, ids: readonly string[], h
       group.ids.push(state.id);
       byMark.set(key, group);
     }
-    for (const { worst, ids: alike } of byMark.values())
-      await run(
-        db,
-        `UPDATE asset SET rights_mark = ?, rights_title = ?, rights_detail = ? WHERE id IN (${placesFor(alike)})`,
-        [worst.mark, worst.title.slice(0, 300), worst.detail.slice(0, 600), ...alike],
-      );
+    for (const { worst, ids: alike } of byMark.values()) await setRightsMark(db, alike, worst);
   }
 }
 
@@ -140,20 +106,15 @@ export async function refreshAllMarks(
   signal?: AbortSignal,
 ): Promise<number> {
   const house = await loadBook(db);
-  const [{ total }] = await many<{ total: number }>(db, 'SELECT COUNT(*) AS total FROM asset');
+  const total = await countAssets(db);
   let done = 0;
   for (let last = ''; ;) {
     signal?.throwIfAborted();
-    const rows = await many<{ id: string }>(db, `SELECT id FROM asset WHERE id > ? ORDER BY id LIMIT ${BATCH}`, [last]);
-    if (rows.length === 0) return done;
-    const ids = rows.map(({ id }) => id);
+    const ids = await listAssetIds(db, last, BATCH);
+    if (ids.length === 0) return done;
     await refreshRightsMarks(db, ids, house);
     last = ids[ids.length - 1];
     done += ids.length;
     onBatch(done, total);
   }
 }
-
-/** Assets of which nobody has worked out how their rights stand. */
-export const countUnread = async (db: Executor): Promise<number> =>
-  (await many<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'unread'"))[0].n;

@@ -1,4 +1,5 @@
-import { many, one, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { many, one } from '../database/statements';
 
 /** Grows whenever something a screen shows has changed, and as jobs move on. */
 export async function getRevision(db: Executor): Promise<string> {

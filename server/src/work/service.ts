@@ -1,14 +1,14 @@
 import type { Health, Work } from '@haveld/contract/api/work';
 import { DomainError } from '@haveld/contract/error';
-import { countWaitingFinds } from '../arrivals/service';
-import { countOnBench } from '../bench/service';
-import { countCatalogued } from '../catalogue/service';
+import { countOnBench } from '../assets/asset-queries';
+import { countCatalogued } from '../assets/card-queries';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/job-table';
+import { countWaitingFinds } from '../finds/find-queries';
+import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/job-queries';
 import type { JobHandlers } from '../jobs/worker-loop';
-import { countProjects } from '../projects/service';
-import { countToSettle } from '../rights/to-settle';
+import { countToSettle } from '../ledger/to-settle';
+import { countProjects } from '../projects/queries';
 import * as queries from './queries';
 
 export async function getWork({ pool }: Dependencies): Promise<Work> {

@@ -1,14 +1,15 @@
 import './compare-view.css';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { chooseBarLengthIn, formatBarLengthIn } from '@haveld/core/picture/ruled-bar';
-import { chooseMeasures, useMeasures } from '../parts/use-measures';
 import type { Moment } from './clip-player';
-import { STAND_IN_WORDS } from './stand-ins';
+import { LightControls } from './light-controls';
+import type { Side } from './overlay';
+import { Stage, type Surface } from './stage';
+import { StageOverlay } from './stage-overlay';
 import { TrialBar } from './trial-bar';
 import { useBeside } from './use-beside';
+import { createOverlayStore, useOverlay } from './use-overlay';
 import { usePicking } from './use-picking';
-import { Stage, type Overlay, type Side, type Surface } from './stage';
 import { useTrials, type TrialKind } from './use-trials';
 
 export interface CompareViewProps {
@@ -44,6 +45,7 @@ const ASKS = [
   'Write how far apart they are beside “Known size”.',
 ];
 const NUDGE = 0.14;
+
 /** A twelfth of a turn. */
 const LIGHT_STEP = Math.PI / 6;
 
@@ -65,25 +67,24 @@ export function CompareView({
   const canvas = useRef<HTMLCanvasElement>(null);
   const host = useRef<HTMLDivElement>(null);
   const stage = useRef<Stage | null>(null);
-  const [overlay, setOverlay] = useState<Overlay | null>(null);
+  const [overlay] = useState(createOverlayStore);
   const [wipe, setWipe] = useState(0.5);
   const [light, setLight] = useState(-0.7);
   const [strength, setStrength] = useState(1);
   const [person, setPerson] = useState(true);
   const [problem, setProblem] = useState<string | null>(null);
   const [isOneScale, setOneScale] = useState(false);
-  const width = hasSize ? (overlay?.measures.find(({ axis }) => axis === 'width')?.size ?? null) : null;
-  const trials = useTrials(treated, width, moduleM);
+  const width = useOverlay(overlay, (now) => now?.measures.find(({ axis }) => axis === 'width')?.size ?? null);
+  const trials = useTrials(treated, hasSize ? width : null, moduleM);
   useEffect(() => onTrial?.(trials.kind), [onTrial, trials.kind]);
   const { thing, preview } = useBeside();
-  const { system, length } = useMeasures();
   const picking = usePicking();
   const pressedAt = useRef<{ x: number; y: number } | null>(null);
 
   useEffect(() => {
     let made: Stage;
     try {
-      made = new Stage(canvas.current!, setOverlay);
+      made = new Stage(canvas.current!, overlay.set);
     } catch (error) {
       setProblem(`The view cannot be opened here: ${(error as Error).message}`);
       return;
@@ -96,7 +97,7 @@ export function CompareView({
       made.dispose();
       stage.current = null;
     };
-  }, []);
+  }, [overlay]);
 
   useShown(stage, 'received', received ?? null, setProblem);
   useShown(stage, 'treated', treated, setProblem);
@@ -215,25 +216,6 @@ export function CompareView({
           />
         </>
       )}
-      {hasSize && !isPlain && overlay && shownOnly !== 'received' && !trials.kind && (
-        <Measures overlay={overlay} from={both ? wipe : 0} host={host.current} />
-      )}
-      {overlay?.beside && thing && (
-        <Tag
-          x={overlay.beside.x}
-          y={overlay.beside.y + 16}
-          words={thing.kind === 'asset' ? thing.words : STAND_IN_WORDS[thing.kind]}
-          soft
-        />
-      )}
-      {!isPlain &&
-        !trials.kind &&
-        overlay?.front &&
-        shownOnly !== 'received' &&
-        (!both || overlay.front.x > wipe * (host.current?.clientWidth ?? 0)) && (
-          <Tag x={overlay.front.x} y={overlay.front.y + 12} words="front" soft />
-        )}
-      {hasSize && overlay?.person && <Tag x={overlay.person.x} y={overlay.person.y + 16} words="1.70 m" soft />}
       {picking.wanted && (
         <p className="stage-asks" role="status">
           {picking.wanted === 'pivot'
@@ -244,51 +226,25 @@ export function CompareView({
           </button>
         </p>
       )}
-      {overlay?.picked && overlay.picked.distance !== null && (
-        <Tag x={overlay.picked.x} y={overlay.picked.y} words={length(overlay.picked.distance)} />
-      )}
-      {overlay?.bars.received && shownOnly !== 'treated' && <RuledBar bar={overlay.bars.received} side="left" isTrue />}
-      {overlay?.bars.treated && shownOnly !== 'received' && (
-        <RuledBar bar={overlay.bars.treated} side="right" isTrue={hasSize} />
-      )}
+      <StageOverlay
+        store={overlay}
+        only={shownOnly}
+        from={both ? wipe : 0}
+        host={host}
+        hasSize={hasSize}
+        isPlain={isPlain}
+        isTrying={trials.kind !== null}
+        thing={thing}
+      />
       {!isPlain && treated && <TrialBar trials={trials} canDrop={canDrop} />}
-      <details className="stage-light">
-        <summary>Light</summary>
-        <label>
-          turn
-          <input
-            type="range"
-            min={-3.14}
-            max={3.14}
-            step={0.05}
-            value={light}
-            onChange={(event) => setLight(Number(event.target.value))}
-          />
-        </label>
-        <label>
-          strength
-          <input
-            type="range"
-            min={0.2}
-            max={2.5}
-            step={0.05}
-            value={strength}
-            onChange={(event) => setStrength(Number(event.target.value))}
-          />
-        </label>
-        <label>
-          <input type="checkbox" checked={person} onChange={(event) => setPerson(event.target.checked)} /> a person for
-          scale
-        </label>
-        <label>
-          <input
-            type="checkbox"
-            checked={system === 'imperial'}
-            onChange={(event) => chooseMeasures(event.target.checked ? 'imperial' : 'metric')}
-          />{' '}
-          feet and inches
-        </label>
-      </details>
+      <LightControls
+        light={light}
+        strength={strength}
+        person={person}
+        onLight={setLight}
+        onStrength={setStrength}
+        onPerson={setPerson}
+      />
     </div>
   );
 }
@@ -309,32 +265,4 @@ function useShown(
       current = false;
     };
   }, [stage, side, bytes, onProblem]);
-}
-
-function Tag({ x, y, words, soft }: { x: number; y: number; words: string; soft?: boolean }) {
-  return (
-    <span className={soft ? 'stage-tag soft' : 'stage-tag'} style={{ left: x, top: y }}>
-      {words}
-    </span>
-  );
-}
-
-function Measures({ overlay, from, host }: { overlay: Overlay; from: number; host: HTMLElement | null }) {
-  const { length } = useMeasures();
-  const width = host?.clientWidth ?? 0;
-  const height = host?.clientHeight ?? 0;
-  return overlay.measures
-    .filter(({ x, y }) => x > from * width + 34 && x < width - 34 && y > 40 && y < height - 40)
-    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} words={length(size)} />);
-}
-
-/** True length at the model's middle. */
-function RuledBar({ bar, side, isTrue }: { bar: { px: number }; side: 'left' | 'right'; isTrue: boolean }) {
-  const { system } = useMeasures();
-  const metres = chooseBarLengthIn(system, 150 / bar.px);
-  return (
-    <span className={`stage-bar ${side}`} style={{ width: metres * bar.px }}>
-      <span>{isTrue ? formatBarLengthIn(system, metres) : 'no real size'}</span>
-    </span>
-  );
 }

@@ -1,3 +1,4 @@
+import './trial-bar.css';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { TrialKind, Trials } from './use-trials';
 

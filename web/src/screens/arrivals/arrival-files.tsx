@@ -1,3 +1,4 @@
+import './arrival-files.css';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';

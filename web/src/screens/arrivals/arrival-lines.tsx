@@ -1,3 +1,4 @@
+import './arrival-lines.css';
 import { useLayoutEffect, useRef, useState } from 'react';
 import type { Arrival } from '@haveld/contract/api/arrivals';
 import { foldFiles } from './fold-files';

@@ -1,3 +1,4 @@
+import './arrival-row.css';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { cancelArrival, type Arrival, type Find } from '@haveld/contract/api/arrivals';

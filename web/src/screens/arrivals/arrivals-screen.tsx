@@ -1,4 +1,5 @@
 import './arrivals.css';
+import './arrivals-screen.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';

@@ -1,3 +1,4 @@
+import './find-card.css';
 import Button from '@mui/material/Button';
 import { Link, useNavigate } from 'react-router';
 import { answerFindQuestion, setFindAside, takeToBench, type Find } from '@haveld/contract/api/arrivals';
@@ -7,9 +8,9 @@ import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
+import { Portrait } from '../../parts/portrait';
 import { STANDING_MARKS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
-import { Portrait } from '../../parts/portrait';
 
 /** One find: what it is, what it leaves open, and the next step. */
 export function FindCard({ find }: { find: Find }) {

@@ -1,3 +1,4 @@
+import './kit-card.css';
 import Button from '@mui/material/Button';
 import { Link, useNavigate } from 'react-router';
 import { takeToBench, type ArrivalKit, type Find } from '@haveld/contract/api/arrivals';

@@ -1,3 +1,4 @@
+import './locked-form.css';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';

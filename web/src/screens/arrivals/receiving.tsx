@@ -1,3 +1,4 @@
+import './receiving.css';
 import Button from '@mui/material/Button';
 import { cancelArrival, type Arrival } from '@haveld/contract/api/arrivals';
 import { call } from '../../api/client';

@@ -1,4 +1,5 @@
 import './bench.css';
+import './bench-screen.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';

@@ -1,3 +1,4 @@
+import './condition-sheet.css';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';

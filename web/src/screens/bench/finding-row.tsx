@@ -1,3 +1,4 @@
+import './finding-row.css';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
@@ -5,16 +6,16 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
 import type { Answer, Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
+import { WITHOUT_MATERIAL } from '@haveld/core/condition/checks/uv';
 import { Mark } from '../../parts/mark';
 import { useMeasures } from '../../parts/use-measures';
-import { WITHOUT_MATERIAL } from '@haveld/core/condition/checks/uv';
 import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
 import { KnownSize } from './known-size';
 import { PartPivots } from './part-pivots';
 import { PickPivot } from './pick-pivot';
 import { QuarterTurns } from './quarter-turns';
-import { StandBeside } from './stand-beside';
 import { RightsForm } from './rights-form';
+import { StandBeside } from './stand-beside';
 import { useAnswer } from './use-answer';
 
 /** Layouts drawn beside a finding. */

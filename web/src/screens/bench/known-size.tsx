@@ -1,3 +1,4 @@
+import './known-size.css';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -6,8 +7,8 @@ import type { Sheet } from '@haveld/contract/api/bench';
 import type { Box } from '@haveld/contract/report';
 import { formatLength, formatSize, parseLength } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
-import { usePicking } from '../../view3d/use-picking';
 import { useMeasures } from '../../parts/use-measures';
+import { usePicking } from '../../view3d/use-picking';
 import { useAnswer } from './use-answer';
 
 /** Measured on the model. */

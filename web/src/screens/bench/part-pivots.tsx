@@ -1,3 +1,4 @@
+import './part-pivots.css';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';

@@ -1,3 +1,4 @@
+import './source-card.css';
 import type { Sheet } from '@haveld/contract/api/bench';
 import type { LogEntry, SourceFacts } from '@haveld/contract/report';
 import { count } from '@haveld/core/text/count';

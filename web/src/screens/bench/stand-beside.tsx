@@ -1,3 +1,4 @@
+import './stand-beside.css';
 import Autocomplete from '@mui/material/Autocomplete';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';

@@ -1,3 +1,4 @@
+import './treatment-strip.css';
 import { switchStep, type Sheet, type TreatmentStep } from '@haveld/contract/api/bench';
 import type { StepOutcome } from '@haveld/contract/report';
 import { call } from '../../api/client';

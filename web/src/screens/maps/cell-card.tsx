@@ -1,13 +1,14 @@
+import './cell-card.css';
 import Button from '@mui/material/Button';
 import ListSubheader from '@mui/material/ListSubheader';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Sheet } from '@haveld/contract/api/bench';
+import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { ROLES } from '@haveld/core/textures/roles';
 import { SLOTS } from '@haveld/core/textures/slots';
-import type { Box } from '@haveld/contract/report';
 import { bytesUrl } from '../../api/client';
 import { useTreatedPicture } from '../../view3d/use-treated';
 import { FindingRow } from '../bench/finding-row';

@@ -1,3 +1,4 @@
+import './height-depth.css';
 import Slider from '@mui/material/Slider';
 import { useState } from 'react';
 import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';

@@ -1,4 +1,5 @@
 import './maps.css';
+import './map-sheet-screen.css';
 import '../bench/bench.css';
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import Button from '@mui/material/Button';

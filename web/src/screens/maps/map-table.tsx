@@ -1,3 +1,4 @@
+import './map-table.css';
 import { useDroppable } from '@dnd-kit/core';
 import { useEffect, useRef } from 'react';
 import { ROLES } from '@haveld/core/textures/roles';

@@ -1,3 +1,4 @@
+import './map-tray.css';
 import { useDraggable } from '@dnd-kit/core';
 import type { SpareMap } from '@haveld/contract/report';
 import { ROLES } from '@haveld/core/textures/roles';

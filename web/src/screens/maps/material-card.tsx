@@ -1,3 +1,4 @@
+import './material-card.css';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -8,8 +9,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Sheet } from '@haveld/contract/api/bench';
 import { saveHouseMaterial, type HouseMaterial } from '@haveld/contract/api/house-materials';
-import type { MaterialFactors, Step } from '@haveld/contract/step';
 import type { Box } from '@haveld/contract/report';
+import type { MaterialFactors, Step } from '@haveld/contract/step';
 import type { MaterialLook } from '@haveld/core/textures/materials/describe-materials';
 import { MATTERS } from '@haveld/core/textures/materials/material-presets';
 import { placeHouseMaterial } from '@haveld/core/textures/materials/place-house-material';

@@ -1,5 +1,6 @@
-import { useEffect, useRef, useState } from 'react';
+import './picture-view.css';
 import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
 
 export interface PictureViewProps {
   /** Bytes of the picture, or where they are fetched. */

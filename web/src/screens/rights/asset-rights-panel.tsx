@@ -1,11 +1,12 @@
+import './asset-rights-panel.css';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { answerFinding } from '@haveld/contract/api/bench';
-import type { IntendedUse } from '@haveld/contract/licence';
 import { settleRights, type AssetRights } from '@haveld/contract/api/rights';
+import type { IntendedUse } from '@haveld/contract/licence';
 import { isExpression } from '@haveld/core/rights/expression';
 import { judgeUse } from '@haveld/core/rights/judge-use';
 import { licenceWords } from '@haveld/core/rights/licence-book';

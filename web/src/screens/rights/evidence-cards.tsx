@@ -1,6 +1,7 @@
+import './evidence-cards.css';
+import type { AssetRights } from '@haveld/contract/api/rights';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Nearness } from '@haveld/contract/licence';
-import type { AssetRights } from '@haveld/contract/api/rights';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { bytesUrl } from '../../api/client';
 import { formatBytes, formatMoment } from '../../parts/format';

@@ -1,4 +1,5 @@
 import './rights.css';
+import './ledger-screen.css';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import Dialog from '@mui/material/Dialog';

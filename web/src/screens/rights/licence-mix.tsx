@@ -1,6 +1,7 @@
+import './licence-mix.css';
 import { useQuery } from '@tanstack/react-query';
-import { Bar, BarChart, CartesianGrid, Tooltip, XAxis, YAxis } from 'recharts';
 import { Link } from 'react-router';
+import { Bar, BarChart, CartesianGrid, Tooltip, XAxis, YAxis } from 'recharts';
 import type { Rights } from '@haveld/contract/api/rights';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { licenceMixQuery } from '../../api/queries';

@@ -1,4 +1,5 @@
 import './rights.css';
+import './licences-screen.css';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';

@@ -1,3 +1,4 @@
+import './rights-head.css';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 

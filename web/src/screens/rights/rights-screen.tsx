@@ -1,4 +1,5 @@
 import './rights.css';
+import './rights-screen.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useHotkeys } from 'react-hotkeys-hook';

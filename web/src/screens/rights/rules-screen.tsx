@@ -1,4 +1,5 @@
 import './rights.css';
+import './rules-screen.css';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -13,8 +14,8 @@ import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';
 import { licencesQuery, rightsRulesQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
-import { Failure, Loading } from '../../parts/notice';
 import { LicenceField } from '../../parts/licence-field';
+import { Failure, Loading } from '../../parts/notice';
 import { STANDING_WORDS } from '../../parts/standing-mark';
 import { RightsHead } from './rights-head';
 

@@ -1,0 +1,119 @@
+import type { AssetState } from '@haveld/contract/asset-state';
+import type { Category } from '@haveld/contract/category';
+import type { Finding } from '@haveld/contract/finding';
+import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
+import type { Executor } from '../database/pool';
+import { maybeOne, many, one, run } from '../database/statements';
+
+export interface AssetRow {
+  id: string;
+  accession: number;
+  findId: string;
+  readingId: string;
+  name: string;
+  category: Category | null;
+  state: AssetState;
+  findings: Finding[];
+  licenceConfirmed: boolean;
+  licenceConfirmedBy: string | null;
+  currentVersionId: string | null;
+  /** The asset whose place it takes. */
+  standsFor: string | null;
+  /** The kit it is a piece of. */
+  kitId: string | null;
+  kitName: string | null;
+}
+
+type StoredAsset = Omit<AssetRow, 'findings' | 'licenceConfirmed'> & { findings: string; licenceConfirmed: number };
+
+const ASSET = `SELECT asset.id, accession, find_id AS findId, reading_id AS readingId, asset.name, category, asset.state, findings,
+  licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId, stands_for AS standsFor,
+  kit.id AS kitId, kit.name AS kitName
+  FROM asset LEFT JOIN find ON find.id = asset.find_id LEFT JOIN kit ON kit.id = find.kit_id`;
+
+const parseAsset = (row: StoredAsset): AssetRow => ({
+  ...row,
+  findings: JSON.parse(row.findings) as Finding[],
+  licenceConfirmed: row.licenceConfirmed === 1,
+});
+
+export async function findAsset(db: Executor, id: string): Promise<AssetRow | null> {
+  const row = await maybeOne<StoredAsset>(db, `${ASSET} WHERE asset.id = ?`, [id]);
+  return row && parseAsset(row);
+}
+
+/** Locks the asset until the transaction ends: answers to one sheet come one after the other. */
+export async function lockAsset(tx: Executor, id: string): Promise<AssetRow | null> {
+  // by itself, so that its find and its kit are not locked with it
+  await maybeOne(tx, 'SELECT id FROM asset WHERE id = ? FOR UPDATE', [id]);
+  return findAsset(tx, id);
+}
+
+export async function listOnBench(db: Executor): Promise<AssetRow[]> {
+  return (
+    await many<StoredAsset>(
+      db,
+      `${ASSET} WHERE asset.state IN ('on-bench', 'in-review') ORDER BY accession DESC LIMIT 300`,
+    )
+  ).map(parseAsset);
+}
+
+export const countOnBench = async (db: Executor): Promise<number> =>
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state IN ('on-bench', 'in-review')")).n;
+
+export const listAssetIdsByFind = (
+  db: Executor,
+): Promise<{ id: string; state: AssetState; findId: string; accession: number }[]> =>
+  many(db, 'SELECT id, state, find_id AS findId, accession FROM asset');
+
+export const findAssetOfFind = async (db: Executor, findId: string): Promise<string | null> =>
+  (await maybeOne<{ id: string }>(db, 'SELECT id FROM asset WHERE find_id = ?', [findId]))?.id ?? null;
+
+export async function insertAsset(
+  tx: Executor,
+  asset: {
+    id: string;
+    findId: string;
+    readingId: string;
+    name: string;
+    findings: Finding[];
+    sizeQuestion: SizeQuestion | null;
+  },
+): Promise<void> {
+  await run(
+    tx,
+    "INSERT INTO asset (id, find_id, reading_id, name, state, findings, size_question, search_text) VALUES (?, ?, ?, ?, 'on-bench', ?, ?, '')",
+    [
+      asset.id,
+      asset.findId,
+      asset.readingId,
+      asset.name,
+      JSON.stringify(asset.findings),
+      JSON.stringify(asset.sizeQuestion),
+    ],
+  );
+}
+
+export async function setFindings(
+  db: Executor,
+  id: string,
+  { findings, sizeQuestion }: { findings: Finding[]; sizeQuestion: SizeQuestion | null },
+): Promise<void> {
+  await run(db, 'UPDATE asset SET findings = ?, size_question = ? WHERE id = ?', [
+    JSON.stringify(findings),
+    JSON.stringify(sizeQuestion),
+    id,
+  ]);
+}
+
+export async function setName(tx: Executor, id: string, name: string): Promise<void> {
+  await run(tx, 'UPDATE asset SET name = ? WHERE id = ?', [name.slice(0, 200), id]);
+}
+
+export async function setNameAndCategory(tx: Executor, id: string, name: string, category: Category): Promise<void> {
+  await run(tx, 'UPDATE asset SET name = ?, category = ? WHERE id = ?', [name, category, id]);
+}
+
+export async function setStandsFor(tx: Executor, id: string, standsFor: string | null): Promise<void> {
+  await run(tx, 'UPDATE asset SET stands_for = ? WHERE id = ?', [standsFor, id]);
+}

@@ -1,0 +1,58 @@
+import type { AssetState } from '@haveld/contract/asset-state';
+import type { Category } from '@haveld/contract/category';
+import { toBooleanMode } from '../database/full-text';
+import { type Executor } from '../database/pool';
+import { many, maybeOne, one, placesFor, type Value } from '../database/statements';
+
+export interface CardRow {
+  id: string;
+  accession: number;
+  findId: string;
+  readingId: string;
+  name: string;
+  category: Category | null;
+  state: AssetState;
+  licenceId: string;
+  author: string;
+  triangles: number | null;
+  mapSide: number | null;
+  hasSize: number | null;
+  widthM: number | null;
+  heightM: number | null;
+  portraitSha256: string | null;
+  elevationSha256: string | null;
+  versionId: string | null;
+  versionNumber: number | null;
+  modelSha256: string | null;
+  uses: number;
+  takenDown: string | null;
+}
+
+const CARD = `SELECT asset.id, asset.accession, asset.find_id AS findId, asset.reading_id AS readingId, asset.name, asset.category, asset.state,
+  provenance.licence_id AS licenceId, provenance.author, version.triangles, version.map_side AS mapSide, version.has_size AS hasSize,
+  version.elevation_width AS widthM, version.elevation_height AS heightM, version.portrait_sha256 AS portraitSha256, version.elevation_sha256 AS elevationSha256,
+  version.id AS versionId, version.number AS versionNumber, version.model_sha256 AS modelSha256,
+  asset.taken_down AS takenDown,
+  (SELECT COUNT(*) FROM hand_over WHERE hand_over.asset_id = asset.id AND hand_over.state = 'packed') AS uses
+  FROM asset JOIN provenance ON provenance.asset_id = asset.id LEFT JOIN version ON version.id = asset.current_version_id`;
+
+export interface CardFilter {
+  words: string;
+}
+
+/** Everything the words find; the other parts of a question are applied where their counts are made. */
+export function listCards(db: Executor, { words }: CardFilter): Promise<CardRow[]> {
+  const match = toBooleanMode(words);
+  const where = match === '' ? '' : ' WHERE MATCH (asset.search_text) AGAINST (? IN BOOLEAN MODE)';
+  const values: Value[] = match === '' ? [] : [match];
+  return many(db, `${CARD}${where} ORDER BY asset.accession LIMIT 5000`, values);
+}
+
+export const listCardsOf = (db: Executor, ids: readonly string[]): Promise<CardRow[]> =>
+  many(db, `${CARD} WHERE asset.id IN (${placesFor(ids)})`, [...ids]);
+
+export const findCard = (db: Executor, id: string): Promise<CardRow | null> =>
+  maybeOne(db, `${CARD} WHERE asset.id = ?`, [id]);
+
+export const countCatalogued = async (db: Executor): Promise<number> =>
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state = 'catalogued'")).n;

@@ -1,0 +1,42 @@
+import type { StandInAsset } from '@haveld/contract/api/bench';
+import { isAlike } from '@haveld/core/placement/size/is-alike';
+import type { SimilarSize } from '@haveld/core/placement/size/judge-size';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
+import { type Executor } from '../database/pool';
+import { formatAccession } from './accession';
+import { listSized } from './sized-queries';
+
+/** What an asset may be stood beside, things of its kind first. @param words of their names or numbers; empty for all */
+export async function listStandIns(
+  db: Executor,
+  own: { id: string; name: string },
+  words: string,
+): Promise<StandInAsset[]> {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+  return (await listSized(db))
+    .filter(({ id }) => id !== own.id)
+    .map((one) => ({
+      id: one.id,
+      accession: formatAccession(one.accession),
+      name: one.name,
+      modelSha256: one.modelSha256,
+      box: one.box,
+      isAlike: isAlike(own.name, one.name),
+    }))
+    .filter(({ name, accession }) => wanted.every((word) => `${accession} ${name}`.toLowerCase().includes(word)))
+    .sort((a, b) => Number(b.isAlike) - Number(a.isAlike))
+    .slice(0, MOST);
+}
+
+const MOST = 20;
+
+/** Likes that are looked at for one size. */
+const MOST_LIKES = 12;
+
+/** Sizes of catalogued things of the same kind. @param ownId the asset itself, which says nothing of its own size */
+export async function listSimilarSizes(db: Executor, name: string, ownId: string | null): Promise<SimilarSize[]> {
+  return (await listSized(db))
+    .filter((one) => one.id !== ownId && isAlike(name, one.name))
+    .slice(0, MOST_LIKES)
+    .map((one) => ({ words: `${formatAccession(one.accession)} “${one.name}”`, size: boxSize(one.box) }));
+}

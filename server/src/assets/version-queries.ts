@@ -1,0 +1,178 @@
+import type { StepOutcome, Figures, CheckLine } from '@haveld/contract/report';
+import type { Step } from '@haveld/contract/step';
+import type { Executor } from '../database/pool';
+import { run, maybeOne, many, placesFor } from '../database/statements';
+
+export async function setCatalogued(tx: Executor, id: string, versionId: string): Promise<void> {
+  await run(
+    tx,
+    "UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?",
+    [versionId, id],
+  );
+}
+
+export interface VersionToMake {
+  id: string;
+  assetId: string;
+  readingId: string;
+  steps: Step[];
+  hasSize: boolean;
+  state: 'making' | 'made' | 'failed';
+}
+
+export async function getVersionToMake(db: Executor, id: string): Promise<VersionToMake | null> {
+  const row = await maybeOne<{
+    id: string;
+    assetId: string;
+    readingId: string;
+    steps: string;
+    hasSize: number;
+    state: VersionToMake['state'];
+  }>(
+    db,
+    'SELECT id, asset_id AS assetId, reading_id AS readingId, steps, has_size AS hasSize, state FROM version WHERE id = ?',
+    [id],
+  );
+  return row && { ...row, steps: JSON.parse(row.steps) as Step[], hasSize: row.hasSize === 1 };
+}
+
+/** The latest version of the same reading, steps and code, made or in the making. */
+export const findSameVersion = (
+  db: Executor,
+  assetId: string,
+  readingId: string,
+  steps: Step[],
+  code: string[],
+): Promise<{ id: string; state: VersionToMake['state'] } | null> =>
+  maybeOne(
+    db,
+    "SELECT id, state FROM version WHERE asset_id = ? AND reading_id = ? AND steps = ? AND code = ? AND state <> 'failed' ORDER BY number DESC LIMIT 1",
+    [assetId, readingId, JSON.stringify(steps), JSON.stringify(code)],
+  );
+
+export async function insertVersion(
+  tx: Executor,
+  version: {
+    id: string;
+    assetId: string;
+    readingId: string;
+    steps: Step[];
+    code: string[];
+    hasSize: boolean;
+    personId: string;
+  },
+): Promise<void> {
+  await run(
+    tx,
+    `INSERT INTO version (id, asset_id, number, reading_id, steps, code, state, has_size, person_id)
+     SELECT ?, ?, COALESCE(MAX(number), 0) + 1, ?, ?, ?, 'making', ?, ? FROM version WHERE asset_id = ?`,
+    [
+      version.id,
+      version.assetId,
+      version.readingId,
+      JSON.stringify(version.steps),
+      JSON.stringify(version.code),
+      version.hasSize,
+      version.personId,
+      version.assetId,
+    ],
+  );
+}
+
+export async function setVersionMade(
+  tx: Executor,
+  id: string,
+  made: {
+    modelSha256: string;
+    portraitSha256: string | null;
+    elevationSha256: string | null;
+    elevation: { width: number; height: number } | null;
+    triangles: number;
+    mapSide: number;
+    before: unknown;
+    after: unknown;
+    outcomes: unknown;
+    checks: unknown;
+  },
+): Promise<void> {
+  await run(
+    tx,
+    `UPDATE version SET state = 'made', message = NULL, model_sha256 = ?, portrait_sha256 = ?, elevation_sha256 = ?, elevation_width = ?, elevation_height = ?,
+       triangles = ?, map_side = ?, figures_before = ?, figures_after = ?, outcomes = ?, checks = ? WHERE id = ?`,
+    [
+      made.modelSha256,
+      made.portraitSha256,
+      made.elevationSha256,
+      made.elevation?.width ?? null,
+      made.elevation?.height ?? null,
+      made.triangles,
+      made.mapSide,
+      JSON.stringify(made.before),
+      JSON.stringify(made.after),
+      JSON.stringify(made.outcomes),
+      JSON.stringify(made.checks),
+      id,
+    ],
+  );
+}
+
+export async function setVersionFailed(db: Executor, id: string, message: string): Promise<void> {
+  await run(db, "UPDATE version SET state = 'failed', message = ? WHERE id = ?", [message, id]);
+}
+
+export const findLastVersion = (
+  db: Executor,
+  assetId: string,
+): Promise<{ state: VersionToMake['state']; message: string | null } | null> =>
+  maybeOne(db, 'SELECT state, message FROM version WHERE asset_id = ? ORDER BY number DESC LIMIT 1', [assetId]);
+
+/** The steps of the version each of these stands with in the catalogue. */
+export async function listCurrentSteps(db: Executor, ids: readonly string[]): Promise<Map<string, Step[]>> {
+  const rows = await many<{ id: string; steps: string }>(
+    db,
+    `SELECT asset.id, version.steps FROM asset JOIN version ON version.id = asset.current_version_id WHERE asset.id IN (${placesFor(ids)})`,
+    [...ids],
+  );
+  return new Map(rows.map(({ id, steps }) => [id, JSON.parse(steps) as Step[]]));
+}
+
+export interface VersionRow {
+  id: string;
+  number: number;
+  state: 'making' | 'made' | 'failed';
+  message: string | null;
+  createdAt: Date;
+  personName: string;
+  modelSha256: string | null;
+  portraitSha256: string | null;
+  steps: Step[];
+  code: string[];
+  outcomes: StepOutcome[];
+  before: Figures | null;
+  after: Figures | null;
+  checks: CheckLine[];
+}
+
+type StoredVersion = Omit<VersionRow, 'steps' | 'code' | 'outcomes' | 'before' | 'after' | 'checks'> &
+  Record<'steps' | 'code', string> &
+  Record<'outcomes' | 'before' | 'after' | 'checks', string | null>;
+
+export async function listVersions(db: Executor, assetId: string): Promise<VersionRow[]> {
+  const rows = await many<StoredVersion>(
+    db,
+    `SELECT version.id, number, state, message, version.created_at AS createdAt, person.name AS personName, model_sha256 AS modelSha256, portrait_sha256 AS portraitSha256,
+       steps, code, outcomes, figures_before AS \`before\`, figures_after AS \`after\`, checks
+     FROM version JOIN person ON person.id = version.person_id WHERE asset_id = ? ORDER BY number DESC LIMIT 50`,
+    [assetId],
+  );
+  const parse = <T>(text: string | null, empty: T): T => (text === null ? empty : (JSON.parse(text) as T));
+  return rows.map((row) => ({
+    ...row,
+    steps: JSON.parse(row.steps) as Step[],
+    code: JSON.parse(row.code) as string[],
+    outcomes: parse<StepOutcome[]>(row.outcomes, []),
+    before: parse<Figures | null>(row.before, null),
+    after: parse<Figures | null>(row.after, null),
+    checks: parse<CheckLine[]>(row.checks, []),
+  }));
+}

@@ -1,0 +1,171 @@
+import type { Double, DoubleRelation } from '@haveld/contract/api/doubles';
+import { SHAPE_TOLERANCE } from '@haveld/core/geometry/compare-shapes';
+import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { type Executor } from '../database/pool';
+import { many, maybeOne, run } from '../database/statements';
+
+/** What is kept of a find to know it again by. */
+export interface ShapeRow {
+  findId: string;
+  shape: ShapeSignature;
+  maps: { sha256: string; look: string | null }[];
+}
+
+interface StoredShape extends Omit<ShapeSignature, 'profile'> {
+  findId: string;
+  profile: string;
+  maps: string;
+}
+
+const SHAPE =
+  'SELECT shape.find_id AS findId, triangles, reach, middle, small, fullness, hand, profile, maps FROM shape';
+
+const parseShape = ({ findId, profile, maps, ...rest }: StoredShape): ShapeRow => ({
+  findId,
+  shape: { ...rest, profile: JSON.parse(profile) as number[] },
+  maps: JSON.parse(maps) as ShapeRow['maps'],
+});
+
+export async function upsertShape(tx: Executor, { findId, shape, maps }: ShapeRow): Promise<void> {
+  await run(
+    tx,
+    'REPLACE INTO shape (find_id, triangles, reach, middle, small, fullness, hand, profile, maps) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)',
+    [
+      findId,
+      shape.triangles,
+      shape.reach,
+      shape.middle,
+      shape.small,
+      shape.fullness,
+      shape.hand,
+      JSON.stringify(shape.profile.map((value) => Number(value.toFixed(5)))),
+      JSON.stringify(maps),
+    ],
+  );
+}
+
+export async function findShape(db: Executor, findId: string): Promise<ShapeRow | null> {
+  const row = await maybeOne<StoredShape>(db, `${SHAPE} WHERE find_id = ?`, [findId]);
+  return row && parseShape(row);
+}
+
+/** Finds of other arrivals whose moments are near; the profiles decide. */
+export const listNearShapes = async (
+  db: Executor,
+  arrivalId: string,
+  { middle, small, fullness }: ShapeSignature,
+): Promise<ShapeRow[]> => {
+  const { spread, fullness: share } = SHAPE_TOLERANCE;
+  return (
+    await many<StoredShape>(
+      db,
+      `${SHAPE} JOIN find ON find.id = shape.find_id JOIN arrival ON arrival.id = find.arrival_id AND arrival.joined_into IS NULL WHERE middle BETWEEN ? AND ? AND small BETWEEN ? AND ? AND fullness BETWEEN ? AND ? AND find.arrival_id <> ? LIMIT 200`,
+      [
+        middle - spread,
+        middle + spread,
+        small - spread,
+        small + spread,
+        fullness * (1 - share),
+        fullness / (1 - share),
+        arrivalId,
+      ],
+    )
+  ).map(parseShape);
+};
+
+/** Finds of other arrivals whose model file has the same bytes. */
+export const listSameFiles = async (db: Executor, arrivalId: string, sha256: string): Promise<string[]> =>
+  (
+    await many<{ findId: string }>(
+      db,
+      `SELECT find.id AS findId FROM arrival_file JOIN find_file ON find_file.arrival_file_id = arrival_file.id AND find_file.role = 'model'
+       JOIN find ON find.id = find_file.find_id JOIN arrival ON arrival.id = find.arrival_id
+       WHERE arrival_file.sha256 = ? AND find.arrival_id <> ? AND arrival.joined_into IS NULL LIMIT 50`,
+      [sha256, arrivalId],
+    )
+  ).map((row) => row.findId);
+
+/** @returns true where both arrivals received a file of the same bytes */
+export const cameInSameArchive = async (db: Executor, arrivalId: string, otherId: string): Promise<boolean> =>
+  (
+    await many(
+      db,
+      'SELECT 1 FROM received AS mine JOIN received AS other ON other.sha256 = mine.sha256 WHERE mine.arrival_id = ? AND other.arrival_id = ? LIMIT 1',
+      [arrivalId, otherId],
+    )
+  ).length > 0;
+
+export interface PairRow {
+  id: string;
+  findId: string;
+  otherFindId: string;
+  relation: DoubleRelation;
+  differences: { words: string; lines: Double['lines'] };
+  decision: Double['decision'];
+}
+
+/** One find at a time is compared: two read at the same moment would each not see the other. Held until the transaction ends. */
+export async function lockShapes(tx: Executor): Promise<void> {
+  await many(tx, "SELECT value FROM setting WHERE name = 'shapes-lock' FOR UPDATE");
+}
+
+/** What was found before a find was read anew, and not decided. */
+export async function deleteOpenPairs(tx: Executor, findId: string): Promise<void> {
+  await run(tx, 'DELETE FROM double_pair WHERE (find_id = ? OR other_find_id = ?) AND decision IS NULL', [
+    findId,
+    findId,
+  ]);
+}
+
+/** A decision that was made stands. */
+export async function upsertPair(tx: Executor, pair: Omit<PairRow, 'decision'>): Promise<void> {
+  await run(
+    tx,
+    `INSERT INTO double_pair (id, find_id, other_find_id, relation, differences) VALUES (?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE relation = VALUES(relation), differences = VALUES(differences)`,
+    [pair.id, pair.findId, pair.otherFindId, pair.relation, JSON.stringify(pair.differences)],
+  );
+}
+
+const PAIR =
+  'SELECT id, find_id AS findId, other_find_id AS otherFindId, relation, differences, decision FROM double_pair';
+type StoredPair = Omit<PairRow, 'differences'> & { differences: string };
+const parsePair = (row: StoredPair): PairRow => ({
+  ...row,
+  differences: JSON.parse(row.differences) as PairRow['differences'],
+});
+
+export const listPairs = async (db: Executor, findId: string): Promise<PairRow[]> =>
+  (
+    await many<StoredPair>(
+      db,
+      `${PAIR} WHERE find_id = ? ORDER BY FIELD(relation, 'same-file', 'same-shape', 'other-maps', 'mirrored'), id`,
+      [findId],
+    )
+  ).map(parsePair);
+
+export async function getPair(db: Executor, id: string): Promise<PairRow | null> {
+  const row = await maybeOne<StoredPair>(db, `${PAIR} WHERE id = ?`, [id]);
+  return row && parsePair(row);
+}
+
+export async function setDecision(tx: Executor, id: string, decision: string, personId: string): Promise<void> {
+  await run(tx, 'UPDATE double_pair SET decision = ?, person_id = ?, decided_at = UTC_TIMESTAMP(3) WHERE id = ?', [
+    decision,
+    personId,
+    id,
+  ]);
+}
+
+/** @returns for each find of an arrival that has any, how many pairs are undecided */
+export const countOpenPairs = async (db: Executor, arrivalId: string): Promise<Map<string, number>> =>
+  new Map(
+    (
+      await many<{ findId: string; n: number }>(
+        db,
+        `SELECT find_id AS findId, COUNT(*) AS n FROM double_pair JOIN find ON find.id = double_pair.find_id
+         WHERE find.arrival_id = ? AND decision IS NULL GROUP BY find_id`,
+        [arrivalId],
+      )
+    ).map(({ findId, n }) => [findId, n]),
+  );

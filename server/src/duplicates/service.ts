@@ -1,0 +1,134 @@
+import { randomUUID } from 'node:crypto';
+import type { Double } from '@haveld/contract/api/doubles';
+import type { Person } from '@haveld/contract/api/people';
+import type { AssetState } from '@haveld/contract/asset-state';
+import { DomainError } from '@haveld/contract/error';
+import { compareFinds, type DoubleFacts } from '@haveld/core/finds/describe-double';
+import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { bumpRevision, transact, type Executor } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { getArrival } from '../finds/arrival-queries';
+import { listFindFiles } from '../finds/file-queries';
+import { getFind, setFindState } from '../finds/find-queries';
+import { findReadingOf } from '../finds/reading-queries';
+import { getFindForBench } from '../finds/service';
+import * as queries from './queries';
+
+/**
+ * Keeps what a find is known again by, and looks for it among everything that is here. Only pairs are written, each with the one
+ * that came later, whichever was read first; what to do about them is a person's. Has to be the first of its transaction.
+ */
+export async function noteDoubles(
+  tx: Executor,
+  findId: string,
+  shape: ShapeSignature | null,
+  maps: queries.ShapeRow['maps'],
+): Promise<void> {
+  await queries.lockShapes(tx);
+  await queries.deleteOpenPairs(tx, findId);
+  if (shape) await queries.upsertShape(tx, { findId, shape, maps });
+  const mine = await gatherFacts(tx, findId);
+  if (!mine) return;
+  const near = shape ? await queries.listNearShapes(tx, mine.arrivalId, shape) : [];
+  const candidates = new Set([
+    ...(await queries.listSameFiles(tx, mine.arrivalId, mine.modelSha256)),
+    ...near.map((row) => row.findId),
+  ]);
+  for (const otherFindId of candidates) {
+    const theirs = await gatherFacts(tx, otherFindId);
+    if (!theirs) continue;
+    const [later, earlier] = theirs.arrivedAt > mine.arrivedAt ? [theirs, mine] : [mine, theirs];
+    const compared = compareFinds(later, earlier);
+    if (!compared) continue;
+    const { relation, ...differences } = compared;
+    if (relation === 'same-file' && (await queries.cameInSameArchive(tx, mine.arrivalId, theirs.arrivalId)))
+      differences.words = 'The same archive, byte for byte, received once more.';
+    await queries.upsertPair(tx, {
+      id: randomUUID(),
+      findId: later.findId,
+      otherFindId: earlier.findId,
+      relation,
+      differences,
+    });
+  }
+}
+
+/** @returns null where it has not been read, or is gone */
+async function gatherFacts(
+  db: Executor,
+  findId: string,
+): Promise<(DoubleFacts & { findId: string; arrivalId: string; arrivedAt: number }) | null> {
+  const find = await getFind(db, findId);
+  const reading = find && (await findReadingOf(db, findId));
+  if (!reading) return null;
+  const files = await listFindFiles(db, findId);
+  const model = files.find(({ path }) => path === find.modelPath);
+  const known = await queries.findShape(db, findId);
+  const arrival = await getArrival(db, find.arrivalId);
+  return {
+    findId,
+    arrivalId: find.arrivalId,
+    arrivedAt: arrival?.createdAt.getTime() ?? 0,
+    modelSha256: model?.sha256 ?? findId,
+    format: model?.format ?? '',
+    triangles: reading.figures.triangles,
+    shape: known?.shape ?? null,
+    metres: reading.source.declaredMetres ?? null,
+    up: reading.source.declaredUp ?? null,
+    maps: known?.maps ?? [],
+    clips: reading.source.clips.length,
+  };
+}
+
+type AssetOf = ReadonlyMap<string, { id: string; state: AssetState; accession: string }>;
+
+/** @param assets by find */
+export async function listDoubles({ pool }: Dependencies, findId: string, assets: AssetOf): Promise<Double[]> {
+  const pairs = await queries.listPairs(pool, findId);
+  return Promise.all(
+    pairs.map(async (pair) => ({
+      id: pair.id,
+      relation: pair.relation,
+      words: pair.differences.words,
+      lines: pair.differences.lines,
+      decision: pair.decision,
+      mine: await describeSide(pool, pair.findId, assets),
+      other: await describeSide(pool, pair.otherFindId, assets),
+    })),
+  );
+}
+
+async function describeSide(db: Executor, findId: string, assets: AssetOf): Promise<Double['mine']> {
+  const { find, reading } = await getFindForBench(db, findId);
+  const arrival = await getArrival(db, find.arrivalId);
+  return {
+    findId,
+    name: find.name,
+    arrivalName: arrival?.name ?? '',
+    arrivedAt: (arrival?.createdAt ?? new Date(0)).toISOString(),
+    modelPath: find.modelPath,
+    portraitSha256: reading.portraitSha256,
+    asset: assets.get(findId) ?? null,
+  };
+}
+
+/** What a person says about a pair. “The same” sets the new one aside; nothing that is here is touched. */
+export async function decideDouble(
+  { pool }: Dependencies,
+  id: string,
+  decision: NonNullable<Double['decision']>,
+  person: Person,
+): Promise<void> {
+  await transact(pool, async (tx) => {
+    const pair = await queries.getPair(tx, id);
+    if (!pair) throw new DomainError('not-found', 'There is no such pair.');
+    const { find } = await getFindForBench(tx, pair.findId);
+    const { find: other } = await getFindForBench(tx, pair.otherFindId);
+    await queries.setDecision(tx, id, decision, person.id);
+    if (decision === 'same' && find.state === 'read')
+      await setFindState(tx, pair.findId, 'set-aside', `The same as “${other.name}”, which is here.`);
+    if (decision === 'newer' && other.state === 'read')
+      await setFindState(tx, pair.otherFindId, 'set-aside', `“${find.name}” is taken instead.`);
+    await bumpRevision(tx);
+  });
+}

@@ -1,0 +1,127 @@
+import type { Inside } from '@haveld/core/finds/peek-inside';
+import type { OpenedFile } from '@haveld/engine/tasks/open-archive';
+import { type Executor } from '../database/pool';
+import { insertMany, many, maybeOne, one, run } from '../database/statements';
+
+export interface FileRow {
+  id: number;
+  path: string;
+  sha256: string;
+  sizeBytes: number;
+  kind: string;
+  format: string;
+  words: string;
+  width: number | null;
+  height: number | null;
+  asideReason: string | null;
+  inside: Inside | null;
+}
+
+const FILE = `SELECT arrival_file.id, arrival_file.path, arrival_file.sha256, arrival_file.size_bytes AS sizeBytes, arrival_file.kind, arrival_file.format,
+  arrival_file.words, arrival_file.width, arrival_file.height, arrival_file.aside_reason AS asideReason, arrival_file.inside FROM arrival_file`;
+
+type StoredFile = Omit<FileRow, 'inside'> & { inside: string | null };
+
+const parseFile = <R extends StoredFile>(row: R): Omit<R, 'inside'> & FileRow => ({
+  ...row,
+  inside: row.inside === null ? null : (JSON.parse(row.inside) as Inside),
+});
+
+export const listFiles = async (db: Executor, arrivalId: string, limit = 1_000_000): Promise<FileRow[]> =>
+  (
+    await many<StoredFile>(db, `${FILE} WHERE arrival_file.arrival_id = ? ORDER BY arrival_file.id LIMIT ?`, [
+      arrivalId,
+      limit,
+    ])
+  ).map(parseFile);
+
+export async function getFile(db: Executor, id: number): Promise<(FileRow & { arrivalId: string }) | null> {
+  const row = await maybeOne<StoredFile & { arrivalId: string }>(
+    db,
+    `${FILE.replace('SELECT', 'SELECT arrival_file.arrival_id AS arrivalId,')} WHERE arrival_file.id = ?`,
+    [id],
+  );
+  return row && parseFile(row);
+}
+
+export interface FileTotals {
+  files: number;
+  unpackedBytes: number;
+  keptBytes: number;
+}
+
+/** Archives are not counted as unpacked; the same bytes are kept once. */
+export const sumFiles = (db: Executor, arrivalId: string): Promise<FileTotals> =>
+  one(
+    db,
+    `SELECT CAST((SELECT COUNT(*) FROM arrival_file WHERE arrival_id = ?) AS SIGNED) AS files,
+       CAST(COALESCE((SELECT SUM(size_bytes) FROM arrival_file WHERE arrival_id = ? AND kind <> 'archive'), 0) AS SIGNED) AS unpackedBytes,
+       CAST(COALESCE((SELECT SUM(size) FROM (SELECT MAX(size_bytes) AS size FROM arrival_file WHERE arrival_id = ? GROUP BY sha256) AS once), 0) AS SIGNED) AS keptBytes`,
+    [arrivalId, arrivalId, arrivalId],
+  );
+
+export async function setAsideReason(db: Executor, id: number, reason: string | null): Promise<void> {
+  await run(db, 'UPDATE arrival_file SET aside_reason = ? WHERE id = ?', [reason, id]);
+}
+
+export async function replaceFiles(
+  tx: Executor,
+  arrivalId: string,
+  files: (OpenedFile & { asideReason: string | null })[],
+): Promise<void> {
+  await run(tx, 'DELETE FROM find WHERE arrival_id = ?', [arrivalId]);
+  await run(tx, 'DELETE FROM kit WHERE arrival_id = ?', [arrivalId]);
+  await run(tx, 'DELETE FROM arrival_file WHERE arrival_id = ?', [arrivalId]);
+  await insertMany(
+    tx,
+    'arrival_file',
+    [
+      'arrival_id',
+      'path',
+      'sha256',
+      'size_bytes',
+      'kind',
+      'format',
+      'words',
+      'width',
+      'height',
+      'aside_reason',
+      'inside',
+    ],
+    files.map((file) => [
+      arrivalId,
+      file.path,
+      file.sha256,
+      file.sizeBytes,
+      file.kind,
+      file.format,
+      file.words,
+      file.width,
+      file.height,
+      file.asideReason,
+      isTelling(file.inside) ? JSON.stringify(file.inside) : null,
+    ]),
+  );
+}
+
+const isTelling = ({ mentions, clips, hasSkin, materials }: Inside): boolean =>
+  mentions.length > 0 || clips > 0 || hasSkin || materials !== 'none';
+
+export const listFindFiles = async (db: Executor, findId: string): Promise<(FileRow & { role: string })[]> =>
+  (
+    await many<StoredFile & { role: string }>(
+      db,
+      `${FILE.replace('SELECT', 'SELECT find_file.role,')} JOIN find_file ON find_file.arrival_file_id = arrival_file.id WHERE find_file.find_id = ? ORDER BY arrival_file.id`,
+      [findId],
+    )
+  ).map(parseFile);
+
+/** @returns the bytes a find arrived with */
+export const sumFindBytes = async (db: Executor, findId: string): Promise<number> =>
+  (
+    await one<{ n: number }>(
+      db,
+      'SELECT CAST(COALESCE(SUM(size_bytes), 0) AS DOUBLE) AS n FROM find_file JOIN arrival_file ON arrival_file.id = find_file.arrival_file_id WHERE find_file.find_id = ?',
+      [findId],
+    )
+  ).n;

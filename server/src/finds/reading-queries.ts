@@ -1,0 +1,122 @@
+import type { Finding } from '@haveld/contract/finding';
+import { RightsFindingSchema, type RightsFinding } from '@haveld/contract/licence';
+import {
+  MapLineSchema,
+  SourceFactsSchema,
+  type Figures,
+  type LogEntry,
+  type MapLine,
+  type SpareMap,
+} from '@haveld/contract/report';
+import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
+import type { StatedSize } from '@haveld/core/placement/size/stated-size';
+import type { ReadResult } from '@haveld/engine/tasks/read-find';
+import { type Executor } from '../database/pool';
+import { many, one, run } from '../database/statements';
+
+export interface ReadingRow {
+  id: string;
+  findId: string;
+  documentSha256: string;
+  portraitSha256: string | null;
+  source: ReadResult['source'];
+  log: LogEntry[];
+  rights: RightsFinding;
+  stated: StatedSize[];
+  findings: Finding[];
+  /** What its size was judged by; null without extent, and in readings made before it was kept. */
+  sizeQuestion: SizeQuestion | null;
+  figures: Figures;
+  maps: MapLine[];
+  spare: SpareMap[];
+}
+
+type StoredReading = Pick<ReadingRow, 'id' | 'findId' | 'documentSha256' | 'portraitSha256'> &
+  Record<'source' | 'log' | 'rights' | 'stated' | 'findings' | 'figures' | 'maps', string> & {
+    spare: string | null;
+    sizeQuestion: string | null;
+  };
+
+const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, portrait_sha256 AS portraitSha256, source, log, rights, stated, findings, size_question AS sizeQuestion, figures, maps, spare FROM reading`;
+
+function parseReading({
+  source,
+  log,
+  rights,
+  stated,
+  findings,
+  sizeQuestion,
+  figures,
+  maps,
+  spare,
+  ...row
+}: StoredReading): ReadingRow {
+  return {
+    ...row,
+    // readings made before a field was known go without it
+    source: SourceFactsSchema.parse(JSON.parse(source)),
+    log: JSON.parse(log) as LogEntry[],
+    rights: RightsFindingSchema.parse(JSON.parse(rights)),
+    stated: JSON.parse(stated) as StatedSize[],
+    findings: JSON.parse(findings) as Finding[],
+    sizeQuestion: sizeQuestion === null ? null : (JSON.parse(sizeQuestion) as SizeQuestion | null),
+    figures: JSON.parse(figures) as Figures,
+    maps: MapLineSchema.array().parse(JSON.parse(maps)),
+    spare: spare === null ? [] : (JSON.parse(spare) as SpareMap[]),
+  };
+}
+
+export const listReadings = async (db: Executor, arrivalId: string): Promise<ReadingRow[]> =>
+  (
+    await many<StoredReading>(db, `${READING} JOIN find ON find.id = reading.find_id WHERE find.arrival_id = ?`, [
+      arrivalId,
+    ])
+  ).map(parseReading);
+
+export async function getReading(db: Executor, id: string): Promise<ReadingRow> {
+  return parseReading(await one<StoredReading>(db, `${READING} WHERE reading.id = ?`, [id]));
+}
+
+export async function findReadingOf(db: Executor, findId: string): Promise<ReadingRow | null> {
+  const [row] = await many<StoredReading>(db, `${READING} WHERE find_id = ? ORDER BY reader_version DESC LIMIT 1`, [
+    findId,
+  ]);
+  return row ? parseReading(row) : null;
+}
+
+/** A second run of the same reader replaces the first: its bytes are the same. */
+export async function upsertReading(db: Executor, reading: ReadingRow, readerVersion: number): Promise<void> {
+  const json = [
+    reading.source,
+    reading.log,
+    reading.rights,
+    reading.stated,
+    reading.findings,
+    reading.sizeQuestion,
+    reading.figures,
+    reading.maps,
+    reading.spare,
+  ].map((value) => JSON.stringify(value));
+  await run(
+    db,
+    `INSERT INTO reading (id, find_id, reader_version, document_sha256, portrait_sha256, source, log, rights, stated, findings, size_question, figures, maps, spare)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE document_sha256 = VALUES(document_sha256), portrait_sha256 = VALUES(portrait_sha256), source = VALUES(source), log = VALUES(log),
+       rights = VALUES(rights), stated = VALUES(stated), findings = VALUES(findings), size_question = VALUES(size_question), figures = VALUES(figures), maps = VALUES(maps), spare = VALUES(spare)`,
+    [reading.id, reading.findId, readerVersion, reading.documentSha256, reading.portraitSha256, ...json],
+  );
+}
+
+/** What maps are, seen anew; the document and what was read stay. */
+export async function setReadingMaps(
+  db: Executor,
+  id: string,
+  maps: readonly MapLine[],
+  spare: readonly SpareMap[],
+): Promise<void> {
+  await run(db, 'UPDATE reading SET maps = ?, spare = ? WHERE id = ?', [
+    JSON.stringify(maps),
+    JSON.stringify(spare),
+    id,
+  ]);
+}

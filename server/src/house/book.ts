@@ -1,0 +1,24 @@
+import { type RightsRules } from '@haveld/contract/api/rights';
+import { createLicenceBook, type LicenceBook } from '@haveld/core/rights/licence-book';
+import { type Executor } from '../database/pool';
+import { type OwnLicence, listOwnLicences } from './licence-queries';
+import { loadRules } from './rule-queries';
+
+/** Licences and rules as the house has them today. */
+export interface HouseBook {
+  book: LicenceBook;
+  rules: RightsRules;
+  own: OwnLicence[];
+}
+
+export async function loadBook(db: Executor): Promise<HouseBook> {
+  const [rules, own] = await Promise.all([loadRules(db), listOwnLicences(db)]);
+  return {
+    book: createLicenceBook(
+      own.map(({ terms }) => terms),
+      rules.standings,
+    ),
+    rules,
+    own,
+  };
+}

@@ -1,0 +1,7 @@
+import * as queries from './queries';
+
+export const toPick = ({ name, selector, place }: queries.PieceRow) => ({
+  name,
+  nodeIds: selector?.nodeIds ?? [],
+  shift: place?.shift ?? ([0, 0, 0] as [number, number, number]),
+});

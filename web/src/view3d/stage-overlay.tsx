@@ -1,0 +1,80 @@
+import './stage-overlay.css';
+import type { RefObject } from 'react';
+import { chooseBarLengthIn, formatBarLengthIn } from '@haveld/core/picture/ruled-bar';
+import { useMeasures } from '../parts/use-measures';
+import type { Overlay, Side } from './overlay';
+import { STAND_IN_WORDS, type StandIn } from './stand-ins';
+import { useOverlay, type OverlayStore } from './use-overlay';
+
+interface StageOverlayProps {
+  store: OverlayStore;
+  only: Side | null;
+  /** Where the treated side begins, a share of the width. */
+  from: number;
+  host: RefObject<HTMLElement | null>;
+  hasSize: boolean;
+  isPlain: boolean;
+  isTrying: boolean;
+  /** What the model stands beside. */
+  thing: StandIn | null;
+}
+
+/** What is written over the picture: measures, what stands with it, the ruled bars. It alone follows every frame. */
+export function StageOverlay({ store, only, from, host, hasSize, isPlain, isTrying, thing }: StageOverlayProps) {
+  const overlay = useOverlay(store, (now) => now);
+  const { length } = useMeasures();
+  if (!overlay) return null;
+  const { beside, front, person, picked, bars } = overlay;
+  const isTreatedShown = only !== 'received';
+  const left = from * (host.current?.clientWidth ?? 0);
+  return (
+    <>
+      {hasSize && !isPlain && isTreatedShown && !isTrying && (
+        <Measures overlay={overlay} from={from} host={host.current} />
+      )}
+      {beside && thing && (
+        <Tag
+          x={beside.x}
+          y={beside.y + 16}
+          words={thing.kind === 'asset' ? thing.words : STAND_IN_WORDS[thing.kind]}
+          soft
+        />
+      )}
+      {!isPlain && !isTrying && front && isTreatedShown && (from === 0 || front.x > left) && (
+        <Tag x={front.x} y={front.y + 12} words="front" soft />
+      )}
+      {hasSize && person && <Tag x={person.x} y={person.y + 16} words="1.70 m" soft />}
+      {picked && picked.distance !== null && <Tag x={picked.x} y={picked.y} words={length(picked.distance)} />}
+      {bars.received && only !== 'treated' && <RuledBar bar={bars.received} side="left" isTrue />}
+      {bars.treated && isTreatedShown && <RuledBar bar={bars.treated} side="right" isTrue={hasSize} />}
+    </>
+  );
+}
+
+function Tag({ x, y, words, soft }: { x: number; y: number; words: string; soft?: boolean }) {
+  return (
+    <span className={soft ? 'stage-tag soft' : 'stage-tag'} style={{ left: x, top: y }}>
+      {words}
+    </span>
+  );
+}
+
+function Measures({ overlay, from, host }: { overlay: Overlay; from: number; host: HTMLElement | null }) {
+  const { length } = useMeasures();
+  const width = host?.clientWidth ?? 0;
+  const height = host?.clientHeight ?? 0;
+  return overlay.measures
+    .filter(({ x, y }) => x > from * width + 34 && x < width - 34 && y > 40 && y < height - 40)
+    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} words={length(size)} />);
+}
+
+/** True length at the model's middle. */
+function RuledBar({ bar, side, isTrue }: { bar: { px: number }; side: 'left' | 'right'; isTrue: boolean }) {
+  const { system } = useMeasures();
+  const metres = chooseBarLengthIn(system, 150 / bar.px);
+  return (
+    <span className={`stage-bar ${side}`} style={{ width: metres * bar.px }}>
+      <span>{isTrue ? formatBarLengthIn(system, metres) : 'no real size'}</span>
+    </span>
+  );
+}
