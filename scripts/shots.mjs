@@ -62,7 +62,7 @@ await shoot('kit-bench');
 await open('/arrivals', 'buoy_export.zip');
 await page.getByRole('link', { name: 'Compare: Boje' }).click();
 await page.getByRole('table').waitFor();
-await shoot('doubles');
+await shoot('duplicates');
 await open('/bench', 'Signal mast');
 await page.getByRole('link', { name: /Signal mast/ }).click();
 await page.locator('.stage-bar.left').waitFor();

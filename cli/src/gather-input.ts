@@ -64,7 +64,7 @@ async function listFolder(folder: string, most: number): Promise<{ files: Gather
 
 async function openArchives(
   { files, refused }: { files: GatheredFile[]; refused: string[] },
-  { store, runForeign, onProgress }: Workshop,
+  { store, runSandboxed, onProgress }: Workshop,
 ): Promise<Gathered> {
   const archives = files.filter((file) => file.kind === 'archive');
   if (archives.length === 0) return { files, only: null, refused };
@@ -74,8 +74,8 @@ async function openArchives(
       path: archive.path,
       sha256: 'location' in archive ? (await store.adoptFile(archive.location)).sha256 : archive.sha256,
     });
-  const opened = await runForeign('open-archive', { received }, (done, total) =>
-    onProgress({ done: total > 0 ? done / total : 0, of: 1, words: 'opening archives' }),
+  const opened = await runSandboxed('open-archive', { received }, (done, total) =>
+    onProgress({ done: total > 0 ? done / total : 0, of: 1, label: 'opening archives' }),
   );
   const loose = files.filter((file) => !archives.includes(file));
   const locked = opened.locked.map((path) => `“${path}” wants a password; what is locked in it was not opened.`);

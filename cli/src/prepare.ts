@@ -1,14 +1,14 @@
 import { availableParallelism, freemem } from 'node:os';
 import { DomainError } from '@haveld/contract/error';
 import type { PreparedModel, PreparedReport, Preset } from '@haveld/contract/prepared';
+import { describeFailure } from '@haveld/core/condition/describe-failure';
 import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
-import { describeFailure } from '@haveld/core/condition/describe-failure';
-import { FOREIGN_LIMITS } from '@haveld/engine/foreign/run-foreign';
+import { SANDBOX_LIMITS } from '@haveld/engine/sandbox/run-sandboxed';
 import type { PrepareInput, PrepareResult } from '@haveld/engine/tasks/prepare-find';
 import { gatherInput, type GatheredFile } from './gather-input';
-import type { Workshop } from './workshop';
 import type { Outputs } from './outputs';
+import type { Workshop } from './workshop';
 
 export interface PrepareOptions {
   input: string;
@@ -23,10 +23,10 @@ export interface PrepareOptions {
  */
 export async function prepare({ input, preset, outputs }: PrepareOptions, workshop: Workshop): Promise<PreparedReport> {
   const { files, only, refused } = await gatherInput(input, workshop);
-  const { finds, aside } = groupFinds(only === null ? files : withoutTwins(files, only));
+  const { finds, excluded } = groupFinds(only === null ? files : withoutTwins(files, only));
   const wanted = only === null ? finds : finds.filter((find) => find.model === only);
   if (wanted.length === 0) {
-    const reasons = [...refused, ...aside.slice(0, 3).map(({ path, reason }) => `“${path}”: ${reason}.`)];
+    const reasons = [...refused, ...excluded.slice(0, 3).map(({ path, reason }) => `“${path}”: ${reason}.`)];
     throw new DomainError('bad-request', `There is no model in “${input}”. ${reasons.join(' ')}`.trim());
   }
   const byPath = new Map(files.map((file) => [file.path, file]));
@@ -35,11 +35,11 @@ export async function prepare({ input, preset, outputs }: PrepareOptions, worksh
     prepareOne(find, byPath, preset, outputs, workshop, (share) => {
       shares.set(find, share);
       const done = [...shares.values()].reduce((sum, value) => sum + value, 0);
-      workshop.onProgress({ done, of: wanted.length, words: find.name });
+      workshop.onProgress({ done, of: wanted.length, label: find.name });
     }),
   );
-  const unused = aside.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
-  return { report: 1, input, preset, models, aside: only === null ? unused : [], refused };
+  const unused = excluded.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
+  return { report: 1, input, preset, models, excluded: only === null ? unused : [], refused };
 }
 
 /** Where one model was named, the same model in other formats is none of it. */
@@ -76,7 +76,7 @@ async function prepareOne(
       makes: outputs !== null,
       today: new Date().toISOString().slice(0, 10),
     };
-    const result: PrepareResult = await workshop.runForeign('prepare-find', input, (done, of) => onShare(done / of));
+    const result: PrepareResult = await workshop.runSandboxed('prepare-find', input, (done, of) => onShare(done / of));
     const written = outputs ? await outputs.write(result, workshop.store) : [];
     onShare(1);
     return { ...result.report, files: kept, outputs: written };
@@ -89,7 +89,7 @@ async function prepareOne(
 
 /** One model a core, as long as each finds the memory it may take. */
 const countAtOnce = (): number =>
-  Math.max(1, Math.min(availableParallelism(), Math.floor(freemem() / FOREIGN_LIMITS.memoryBytes)));
+  Math.max(1, Math.min(availableParallelism(), Math.floor(freemem() / SANDBOX_LIMITS.memoryBytes)));
 
 /** Like `Promise.all` over a map, with at most `atOnce` under way; results in the order of the items. */
 async function mapSome<T, R>(items: readonly T[], atOnce: number, act: (item: T) => Promise<R>): Promise<R[]> {

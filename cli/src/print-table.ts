@@ -6,7 +6,7 @@ import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { count } from '@haveld/core/text/count';
 
 /** The report for people: a row a model, then what is open and what was said while reading, with its consequence. */
-export function printTable({ models, aside, refused }: PreparedReport, isColoured: boolean): string {
+export function printTable({ models, excluded, refused }: PreparedReport, isColoured: boolean): string {
   const table = new Table({
     head: ['model', 'format', 'triangles', 'size', 'licence', 'author', 'maps', 'open'],
     style: isColoured ? {} : { head: [], border: [] },
@@ -15,10 +15,10 @@ export function printTable({ models, aside, refused }: PreparedReport, isColoure
   });
   for (const model of models) table.push(describeRow(model));
   const lines = [table.toString(), ...models.flatMap(describeModel)];
-  if (aside.length > 0) {
-    lines.push('', `Set aside, ${count(aside.length, 'file')}:`);
-    lines.push(...aside.slice(0, 20).map(({ path, reason }) => `  ${path}: ${reason}`));
-    if (aside.length > 20) lines.push(`  and ${aside.length - 20} more`);
+  if (excluded.length > 0) {
+    lines.push('', `Set aside, ${count(excluded.length, 'file')}:`);
+    lines.push(...excluded.slice(0, 20).map(({ path, reason }) => `  ${path}: ${reason}`));
+    if (excluded.length > 20) lines.push(`  and ${excluded.length - 20} more`);
   }
   if (refused.length > 0) lines.push('', ...refused);
   return `${lines.join('\n')}\n`;

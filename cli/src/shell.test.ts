@@ -7,8 +7,8 @@ import { PreparedReportSchema, type PreparedModel, type PreparedReport } from '@
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { createBoxDocument, createPng } from '@haveld/core/testing/documents';
-import { validateGlb } from '@haveld/engine/validate-gltf';
 import { writeRawZip } from '@haveld/engine/testing/raw-zip';
+import { validateGlb } from '@haveld/engine/validate-gltf';
 
 const ENTRY = join(import.meta.dirname, '../../dist/shell/haveld.js');
 const folder = mkdtempSync(join(tmpdir(), 'haveld-shell-'));
@@ -110,7 +110,7 @@ test('an archive with a heap of trouble: the map is relinked, what is not sure s
   expect(model.maps).toEqual([
     {
       material: 'oak',
-      slot: 'baseColour',
+      slot: 'baseColor',
       reference: 'C:\\work\\oak_basecolor.png',
       file: 'chair.zip/chair/maps/oak_basecolor.png',
       status: 'found',
@@ -128,7 +128,7 @@ test('an archive with a heap of trouble: the map is relinked, what is not sure s
     'material chair.zip/chair/chair.mtl',
     'map chair.zip/chair/maps/oak_basecolor.png',
   ]);
-  expect(report.aside.find((file) => file.path.endsWith('setup.exe'))?.reason).toContain('program');
+  expect(report.excluded.find((file) => file.path.endsWith('setup.exe'))?.reason).toContain('program');
   const made = await readGlb(new Uint8Array(readFileSync(join(out, model.outputs[0].path))));
   expect(computeFigures(made)).toMatchObject({ triangles: 12, maps: 1, mapsMissing: 0 });
   expect(model.counts?.after.maps).toBe(1);

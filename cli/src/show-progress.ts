@@ -13,9 +13,9 @@ export function createProgressBar(stream: NodeJS.WriteStream): {
   );
   bar.start(1, 0, { words: 'looking' });
   return {
-    show({ done, of, words }) {
+    show({ done, of, label }) {
       bar.setTotal(of);
-      bar.update(done, { words });
+      bar.update(done, { words: label });
     },
     end: () => bar.stop(),
   };

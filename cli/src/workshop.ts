@@ -2,7 +2,7 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { runForeign } from '@haveld/engine/foreign/run-foreign';
+import { runSandboxed } from '@haveld/engine/sandbox/run-sandboxed';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import type { TaskInput, TaskName, TaskResult } from '@haveld/engine/tasks/registry';
 
@@ -10,7 +10,7 @@ import type { TaskInput, TaskName, TaskResult } from '@haveld/engine/tasks/regis
 export interface Progress {
   done: number;
   of: number;
-  words: string;
+  label: string;
 }
 
 type TaskProgress = (done: number, total: number) => void;
@@ -18,7 +18,7 @@ type TaskProgress = (done: number, total: number) => void;
 /** Where one run of the command works: a store of its own, and processes that open foreign bytes under limits. */
 export interface Workshop {
   store: FolderStore;
-  runForeign<N extends TaskName>(name: N, input: TaskInput<N>, onProgress?: TaskProgress): Promise<TaskResult<N>>;
+  runSandboxed<N extends TaskName>(name: N, input: TaskInput<N>, onProgress?: TaskProgress): Promise<TaskResult<N>>;
   onProgress(progress: Progress): void;
 }
 
@@ -34,8 +34,8 @@ export async function withWorkshop<T>(
     return await work({
       store: new FolderStore(storeFolder),
       onProgress: options.onProgress,
-      runForeign: (name, input, onProgress) =>
-        runForeign(name, input, { entry, storeFolder, signal: options.signal, onProgress }),
+      runSandboxed: (name, input, onProgress) =>
+        runSandboxed(name, input, { entry, storeFolder, signal: options.signal, onProgress }),
     });
   } finally {
     await rm(folder, { recursive: true, force: true });

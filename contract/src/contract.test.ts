@@ -1,8 +1,8 @@
+import { QuestionSchema } from './api/catalogue';
 import { DomainError, ERROR_STATUS, ErrorBodySchema } from './error';
 import { AnswerSchema } from './finding';
 import { IntendedUseSchema, ProvenanceSchema } from './licence';
 import { StepSchema } from './step';
-import { QuestionSchema } from './api/catalogue';
 
 test('an error keeps its code, sentence and place on the wire', () => {
   const body = new DomainError('bad-file', 'It was cut short.', { file: 'a.glb', place: 'byte 12' }).toBody();
@@ -20,8 +20,8 @@ test.each([
   [{ kind: 'scale', schema: 1, factor: 0, words: '' }, false],
   [{ kind: 'scale', schema: 1, factor: -1, words: '' }, false],
   [{ kind: 'scale', schema: 2, factor: 1, words: '' }, false],
-  [{ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }, true],
-  [{ kind: 'turn', schema: 1, axis: 'x', degrees: 45 }, false],
+  [{ kind: 'rotate', schema: 1, axis: 'x', degrees: -90 }, true],
+  [{ kind: 'rotate', schema: 1, axis: 'x', degrees: 45 }, false],
   [{ kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true }, true],
   [{ kind: 'set-pivot', schema: 1, at: 'nose', onGround: true }, false],
   [{ kind: 'relink-map', schema: 1, material: 'oak', slot: 'normal', sha256: '../../x', path: 'a' }, false],

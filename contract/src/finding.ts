@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { EvidenceSchema, type Evidence } from './evidence';
-import { StepSchema } from './step';
+import { FINDING_KIND_IDS } from './finding-kinds';
+import { HashSchema, StepSchema, TextureSlotSchema } from './step';
 
 export { EvidenceSchema, type Evidence };
 
 /** The five headings of a condition sheet, in the order they are shown. */
-export const HEADINGS = ['rights', 'textures', 'size-and-stance', 'structure', 'geometry'] as const;
+export const HEADINGS = ['rights', 'textures', 'size-and-orientation', 'structure', 'geometry'] as const;
 export const HeadingSchema = z.enum(HEADINGS);
 export type Heading = z.infer<typeof HeadingSchema>;
 
@@ -25,9 +26,23 @@ export const ChoiceSchema = z.object({
 });
 export type Choice = z.infer<typeof ChoiceSchema>;
 
+/** What of a model a finding is about, where code has to know it; people read its title. */
+export const FindingAboutSchema = z.object({
+  material: z.string().optional(),
+  /** An empty name stands for faces without a material. */
+  materials: z.array(z.string()).optional(),
+  slot: TextureSlotSchema.optional(),
+  /** A map as the file names it. */
+  reference: z.string().optional(),
+  /** A picture. */
+  sha256: HashSchema.optional(),
+});
+
 export const FindingSchema = z.object({
-  /** Stable over readings of the same original: `size`, `map:oak:baseColour`. */
+  kind: z.enum(FINDING_KIND_IDS),
+  /** Stable over readings of the same original: `size`, `map:oak:baseColor`. */
   key: z.string(),
+  about: FindingAboutSchema,
   heading: HeadingSchema,
   mark: FindingMarkSchema,
   title: z.string(),
@@ -45,7 +60,13 @@ export type Finding = z.infer<typeof FindingSchema>;
 /** How a person answered a finding. */
 export const AnswerSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('taken'), choiceId: z.string() }),
-  z.object({ kind: z.literal('own'), steps: z.array(StepSchema), words: z.string() }),
+  z.object({
+    kind: z.literal('own'),
+    steps: z.array(StepSchema),
+    summary: z.string(),
+    /** The asset whose place it came with. */
+    standsFor: z.string().optional(),
+  }),
   z.object({ kind: z.literal('set-aside'), reason: z.string().min(1) }),
 ]);
 export type Answer = z.infer<typeof AnswerSchema>;

@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { EvidenceSchema, FindingSchema, HEADINGS, HeadingSchema } from './finding';
 import { RightsFindingSchema } from './licence';
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapStatusSchema, StepOutcomeSchema } from './report';
-import { TextureRoleSchema } from './texture-role';
 import { AxisSchema, HashSchema, PivotSchema, StepSchema, TextureSlotSchema } from './step';
+import { TextureRoleSchema } from './texture-role';
 
 /** What `haveld prepare` may do unasked: sure proposals under these headings, and what its pictures show. */
 export const PresetSchema = z.strictObject({
@@ -21,7 +21,7 @@ export const PRESETS = {
   /** Read and written as GLB, nothing changed. */
   'as-received': { take: [], thumbnail: true },
   /** Size, stance and pivot only; names and parts stay. */
-  placement: { take: ['size-and-stance'], thumbnail: true },
+  placement: { take: ['size-and-orientation'], thumbnail: true },
 } as const satisfies Record<string, Preset>;
 export type PresetName = keyof typeof PRESETS;
 
@@ -116,7 +116,7 @@ export const PreparedReportSchema = z.object({
   preset: PresetSchema,
   models: z.array(PreparedModelSchema),
   /** Files that belong to no model, and why. */
-  aside: z.array(z.object({ path: z.string(), reason: z.string() })),
+  excluded: z.array(z.object({ path: z.string(), reason: z.string() })),
   /** What could not be taken out of an archive, a sentence each. */
   refused: z.array(z.string()),
 });

@@ -70,7 +70,7 @@ export const MapJudgementSchema = z.object({
 export type MapJudgement = z.infer<typeof MapJudgementSchema>;
 
 /** A picture that came and that no material uses. */
-export const SpareMapSchema = z.object({
+export const UnusedMapSchema = z.object({
   path: z.string(),
   sha256: z.string(),
   width: z.number().int().nullable(),
@@ -78,7 +78,7 @@ export const SpareMapSchema = z.object({
   picture: MapPictureSchema.nullable(),
   judged: MapJudgementSchema.nullable(),
 });
-export type SpareMap = z.infer<typeof SpareMapSchema>;
+export type UnusedMap = z.infer<typeof UnusedMapSchema>;
 
 export const MapLineSchema = z.object({
   material: z.string(),

@@ -16,7 +16,7 @@ export type PartRef = z.infer<typeof PartRefSchema>;
 
 /** Where a map is bound on a material. Names follow glTF 2.0 section 3.9 and its KHR extensions; roughness to glossiness have no slot of their own there. */
 export const TEXTURE_SLOTS = [
-  'baseColour',
+  'baseColor',
   'normal',
   'metallicRoughness',
   'occlusion',
@@ -28,7 +28,7 @@ export const TEXTURE_SLOTS = [
   'specular',
   'glossiness',
   'sheen',
-  'clearCoat',
+  'clearcoat',
   'transmission',
   'thickness',
 ] as const;
@@ -64,7 +64,7 @@ const Share = z.number().min(0).max(1);
 /** Factors of a material, as glTF 2.0 section 3.9 and its KHR extensions count them; what is left out stays. */
 export const MaterialFactorsSchema = z.object({
   /** Linear, with alpha. */
-  baseColour: z.tuple([Share, Share, Share, Share]).optional(),
+  baseColor: z.tuple([Share, Share, Share, Share]).optional(),
   metallic: Share.optional(),
   roughness: Share.optional(),
   emissive: z.tuple([Share, Share, Share]).optional(),
@@ -92,7 +92,7 @@ export type MapWork = z.infer<typeof MapWorkSchema>;
 export const StepSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('leave-out'), schema: z.literal(1), what: z.string(), parts: z.array(PartRefSchema) }),
   z.object({
-    kind: z.literal('even-scale'),
+    kind: z.literal('uniform-scale'),
     schema: z.literal(1),
     parts: z.array(PartRefSchema),
     /** True takes a mirror out as well. */
@@ -105,9 +105,9 @@ export const StepSchema = z.discriminatedUnion('kind', [
     /** Shares of each part's own box, in the axes of the file as received. */
     point: z.tuple([z.number(), z.number(), z.number()]),
     /** That place in words: `its left edge`. */
-    words: z.string(),
+    label: z.string(),
   }),
-  z.object({ kind: z.literal('turn-faces'), schema: z.literal(1), parts: z.array(PartRefSchema) }),
+  z.object({ kind: z.literal('flip-faces'), schema: z.literal(1), parts: z.array(PartRefSchema) }),
   z.object({ kind: z.literal('dissolve-wrappers'), schema: z.literal(1), parts: z.array(PartRefSchema) }),
   z.object({
     kind: z.literal('relink-map'),
@@ -153,7 +153,7 @@ export const StepSchema = z.discriminatedUnion('kind', [
     materials: z.array(z.string()).min(1),
     factors: MaterialFactorsSchema,
     /** Whose factors they are, in words: `glass`, `house material “tarred wood”`. */
-    words: z.string(),
+    label: z.string(),
     /** Maps it goes without from then on. */
     without: z.array(TextureSlotSchema),
   }),
@@ -180,10 +180,10 @@ export const StepSchema = z.discriminatedUnion('kind', [
     kind: z.literal('scale'),
     schema: z.literal(1),
     factor: z.number().positive().finite(),
-    words: z.string(),
+    label: z.string(),
   }),
   z.object({
-    kind: z.literal('turn'),
+    kind: z.literal('rotate'),
     schema: z.literal(1),
     axis: AxisSchema,
     /** Counter-clockwise seen from the axis' tip. */
@@ -196,15 +196,15 @@ export const StepSchema = z.discriminatedUnion('kind', [
     turn: z.tuple([z.number(), z.number(), z.number(), z.number()]),
     /** How far it leant, and where to. */
     degrees: z.number().min(0).max(90),
-    words: z.string(),
+    label: z.string(),
   }),
   z.object({
-    kind: z.literal('face'),
+    kind: z.literal('set-front-axis'),
     schema: z.literal(1),
     /** About Y, counter-clockwise seen from above. */
     degrees: z.union([z.literal(-90), z.literal(90), z.literal(180)]),
   }),
-  z.object({ kind: z.literal('bake'), schema: z.literal(1) }),
+  z.object({ kind: z.literal('bake-transforms'), schema: z.literal(1) }),
   z.object({
     kind: z.literal('set-pivot'),
     schema: z.literal(1),

@@ -78,7 +78,7 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.goto('/arrivals');
   await page.getByRole('link', { name: 'Compare: Boje' }).click();
   await expect(page.getByRole('table')).toBeVisible();
-  expect(await listFaults(page), 'doubles').toEqual([]);
+  expect(await listFaults(page), 'duplicates').toEqual([]);
   await page.goto('/arrivals');
   await page.getByRole('link', { name: 'Sort by hand: signal_flags.zip' }).click();
   await expect(page.getByRole('list', { name: 'Files as received' })).toBeVisible();

@@ -9,7 +9,7 @@ test('the demo studio is there after the first start', async ({ request }) => {
   });
   await expect(async () => {
     const projects = (await (await request.get('/api/projects')).json()) as { name: string; uses: number }[];
-    const work = (await (await request.get('/api/work')).json()) as { running: unknown[] };
+    const work = (await (await request.get('/api/progress')).json()) as { running: unknown[] };
     expect(projects.find((project) => project.name.startsWith('Tide House'))?.uses).toBe(3);
     expect(work.running).toEqual([]);
   }).toPass({ timeout: 150_000 });

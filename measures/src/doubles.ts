@@ -4,7 +4,7 @@ import { PROFILE_BINS, type ShapeSignature } from '@haveld/core/geometry/shape-s
 import { migrate } from '@haveld/server/database/migrate';
 import { createPool, transact } from '@haveld/server/database/pool';
 import { insertMany, run } from '@haveld/server/database/statements';
-import { noteDoubles } from '@haveld/server/duplicates/service';
+import { noteDuplicates } from '@haveld/server/duplicates/service';
 import { insertFinds } from './parts/fill-library';
 import { median } from './parts/run-timed';
 
@@ -57,11 +57,11 @@ try {
     shapes.map((shape, i) => [
       ids[i],
       shape.triangles,
-      shape.reach,
-      shape.middle,
-      shape.small,
+      shape.radiusOfGyration,
+      shape.middleSpread,
+      shape.smallestSpread,
       shape.fullness,
-      shape.hand,
+      shape.handedness,
       JSON.stringify(shape.profile.map((v) => Number(v.toFixed(5)))),
       '[]',
     ]),
@@ -75,7 +75,7 @@ try {
       const id = randomUUID();
       await insertFinds(pool, [{ id, arrivalId: fresh, ordinal: i, figures: facts }]);
       const from = performance.now();
-      await transact(pool, (tx) => noteDoubles(tx, id, shape, []));
+      await transact(pool, (tx) => noteDuplicates(tx, id, shape, []));
       taken.push(performance.now() - from);
     }
     console.log(
@@ -95,11 +95,11 @@ function createShape(random: () => number): ShapeSignature {
   const sum = raw.reduce((total, value) => total + value, 0) / 2;
   return {
     triangles: 1200,
-    reach: random() * 10,
-    middle,
-    small: middle * random(),
+    radiusOfGyration: random() * 10,
+    middleSpread: middle,
+    smallestSpread: middle * random(),
     fullness: 4 + random() * 8,
-    hand: random() - 0.5,
+    handedness: random() - 0.5,
     profile: raw.map((value) => value / sum),
   };
 }

@@ -1,9 +1,9 @@
-import { readModel } from '@haveld/core/formats/read-model';
-import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
-import { createReadingContext } from '@haveld/engine/reading/reading-context';
+import { readModel } from '@haveld/core/formats/read-model';
+import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
+import { createReadingContext } from '@haveld/engine/reading/reading-context';
 import { median } from './parts/run-timed';
 import { Sheet, writeGlb } from './parts/sheet';
 
@@ -28,7 +28,7 @@ async function measure(words: string, side: number, act: (document: Read) => Pro
 type Read = Parameters<typeof prepareDrawing>[0];
 
 await measure('thumbnail', 316, async (document) =>
-  sharpCodec.encodePng(drawPortrait((await prepareDrawing(document, sharpCodec))!, 1)),
+  sharpCodec.encodePng(drawThumbnail((await prepareDrawing(document, sharpCodec))!, 1)),
 );
 await measure('basic checks', 707, (document) =>
   Promise.resolve(

@@ -1,7 +1,7 @@
-import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front';
-import { SURE_INDEPENDENT } from '@haveld/core/condition/make-finding';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
+import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front-axis';
 import { examine, type Examination } from '@haveld/core/condition/examination';
+import { SURE_INDEPENDENT } from '@haveld/core/condition/make-finding';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { createRandom } from '@haveld/core/testing/broken-layouts';
 import { hasKnownFront, readAllFurniture, type FurnitureModel } from './parts/furniture';

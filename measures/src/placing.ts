@@ -1,19 +1,19 @@
-import { computeMoments } from '@haveld/core/placement/pivot/moments';
-import { bakeTransforms } from '@haveld/core/placement/bake/bake';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import { measureKit } from '@haveld/core/condition/measure-kit';
+import { bakeTransforms } from '@haveld/core/placement/bake/bake-transforms';
 import { measureFront } from '@haveld/core/placement/front/front-features';
-import { judgeFront } from '@haveld/core/placement/front/judge-front';
+import { judgeFrontAxis } from '@haveld/core/placement/front/judge-front-axis';
+import { listUnitShares } from '@haveld/core/placement/kit/kit-say';
+import { judgeTilt } from '@haveld/core/placement/orientation/judge-tilt';
+import { judgeUp } from '@haveld/core/placement/orientation/judge-up';
+import { listOrientationFeatures } from '@haveld/core/placement/orientation/orientation-features';
+import { measureSurface } from '@haveld/core/placement/orientation/surface-measures';
+import { computeMoments } from '@haveld/core/placement/pivot/moments';
+import { judgeSize } from '@haveld/core/placement/size/judge-size';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
 import { runDropTest } from '@haveld/core/placement/tumble/drop-test';
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
-import { judgeLean } from '@haveld/core/placement/stance/judge-lean';
-import { listStanceFeatures } from '@haveld/core/placement/stance/stance-features';
-import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
-import { listUnitShares } from '@haveld/core/placement/kit/kit-say';
-import { judgeSize } from '@haveld/core/placement/size/judge-size';
-import { judgeUp } from '@haveld/core/placement/stance/judge-up';
 import { boundPoints, boxSize } from '@haveld/core/scene/measures/bounds';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { listPlacedParts } from '@haveld/core/scene/measures/placed-parts';
@@ -51,9 +51,14 @@ for (let run = 0; run < RUNS; run++) {
   const parts = listPlacedParts(document);
   const box = boundPoints(parts.map(({ positions }) => positions))!;
   const surface = measureSurface(parts, box)!;
-  const [up] = judgeUp({ declaredUp: null, typical: null, floor: null, stance: listStanceFeatures(surface, null) });
-  judgeLean(surface, parts, up.turn);
-  judgeFront({ isDeclared: false, shape: measureFront(surface, up.turn), named: [] });
+  const [up] = judgeUp({
+    declaredUp: null,
+    typical: null,
+    floor: null,
+    orientation: listOrientationFeatures(surface, null),
+  });
+  judgeTilt(surface, parts, up.turn);
+  judgeFrontAxis({ isDeclared: false, shape: measureFront(surface, up.turn), named: [] });
   judgeSize({ size: boxSize(box), declaredUnit: null, typical: null, stated: [] });
   computeMoments(parts);
   judging.push(performance.now() - start);
@@ -95,15 +100,15 @@ const each = performance.now() - start;
 start = performance.now();
 const { unit, module } = measureKit(looked);
 console.log(
-  `a kit of ${PIECES} pieces, ${triangles} triangles: ${((each + performance.now() - start) / 1000).toFixed(2)} s (aim 10), of it the kit as a whole ${(performance.now() - start).toFixed(0)} ms; ${unit?.words}, module ${module?.metres ?? 'none'}`,
+  `a kit of ${PIECES} pieces, ${triangles} triangles: ${((each + performance.now() - start) / 1000).toFixed(2)} s (aim 10), of it the kit as a whole ${(performance.now() - start).toFixed(0)} ms; ${unit?.label}, module ${module?.metres ?? 'none'}`,
 );
 
 const rapier = await startPhysics();
 const { document: ball } = createMillion();
 for (const count of [1, 3]) {
   start = performance.now();
-  const { words } = runDropTest(rapier, describeDropBody(ball)!, { count, shape: 'hull', dropShare: 0 });
+  const { summary } = runDropTest(rapier, describeDropBody(ball)!, { count, shape: 'hull', dropShare: 0 });
   console.log(
-    `let go, ${count} of 1 M triangles, three seconds of it: ${(performance.now() - start).toFixed(0)} ms (${words})`,
+    `let go, ${count} of 1 M triangles, three seconds of it: ${(performance.now() - start).toFixed(0)} ms (${summary})`,
   );
 }

@@ -221,8 +221,8 @@ async function fill(person: Person): Promise<string> {
   );
   const steps = [
     JSON.stringify([
-      { kind: 'scale', schema: 1, factor: 0.01, words: 'centimetres' },
-      { kind: 'bake', schema: 1 },
+      { kind: 'scale', schema: 1, factor: 0.01, label: 'centimetres' },
+      { kind: 'bake-transforms', schema: 1 },
     ]),
     JSON.stringify([{ kind: 'leave-out', schema: 1, what: 'display floor', parts: [] }]),
     '[]',

@@ -1,17 +1,17 @@
 import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { readFileSync, mkdtempSync, rmSync } from 'node:fs';
-import sharp from 'sharp';
-import { LAYOUT_KINDS, LATER_KINDS } from '@haveld/core/testing/broken-layouts';
-import { scoreLayouts } from '@haveld/core/textures/relink/judge-layouts';
-import { judgeMapSet } from '@haveld/core/textures/judging/judge-map-set';
-import { matchReferences } from '@haveld/core/textures/relink/match-references';
-import { reducePicture } from '@haveld/core/textures/convert/reduce-picture';
-import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
-import { lookAtMap } from '@haveld/engine/pictures/look-at-map';
-import { FolderStore } from '@haveld/engine/store/folder-store';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { createHash } from 'node:crypto';
+import sharp from 'sharp';
+import { LAYOUT_KINDS, LATER_KINDS } from '@haveld/core/testing/broken-layouts';
+import { reducePicture } from '@haveld/core/textures/convert/reduce-picture';
+import { judgeMapSet } from '@haveld/core/textures/judging/judge-map-set';
+import { scoreLayouts } from '@haveld/core/textures/relink/judge-layouts';
+import { matchReferences } from '@haveld/core/textures/relink/match-references';
+import { lookAtMap } from '@haveld/engine/pictures/look-at-map';
+import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
+import { FolderStore } from '@haveld/engine/store/folder-store';
 
 // Maps: relinking by kind of breakage; relinking a kit of 200 pieces with 800 references (aim 2 s); looking at 2K maps (aim 25 a
 // second on two cores); reducing 4K to 2K against sharp alone (aim 1.2); memory of one 16K PNG. `looking` and `large` run again as
@@ -45,7 +45,7 @@ function printLayouts(
 
 function measureKit(): void {
   const roles = ['diff', 'nrm', 'rough', 'ao'] as const;
-  const slots = ['baseColour', 'normal', 'roughness', 'occlusion'] as const;
+  const slots = ['baseColor', 'normal', 'roughness', 'occlusion'] as const;
   const words = ['oak', 'iron', 'rope', 'brass', 'sail', 'lamp', 'quay', 'gull', 'post', 'chart'];
   const pieces = Array.from({ length: 200 }, (_, i) => `${words[i % 10]}_${words[Math.floor(i / 10) % 10]}_${i}`);
   const wanted = pieces.flatMap((piece) =>

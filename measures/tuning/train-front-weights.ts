@@ -1,5 +1,5 @@
 import { FRONT_FEATURES, FRONTS, measureFront } from '@haveld/core/placement/front/front-features';
-import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
+import { measureSurface } from '@haveld/core/placement/orientation/surface-measures';
 import { computeBounds } from '@haveld/core/scene/measures/bounds';
 import { listPlacedParts } from '@haveld/core/scene/measures/placed-parts';
 import { hasKnownFront, readAllFurniture } from '../src/parts/furniture';

@@ -16,7 +16,7 @@ const oursOnly = {
 const ENTRIES = {
   main: 'server/src/main.ts',
   thread: 'server/src/jobs/thread.ts',
-  child: 'engine/src/foreign/child.ts',
+  child: 'engine/src/sandbox/child.ts',
 };
 
 /** Bundles entries for Node.js: name → source. */
@@ -55,7 +55,7 @@ async function buildWeb(root, outdir) {
   });
 }
 
-const SHELL_ENTRIES = { haveld: 'cli/src/main.ts', child: 'engine/src/foreign/child.ts' };
+const SHELL_ENTRIES = { haveld: 'cli/src/main.ts', child: 'engine/src/sandbox/child.ts' };
 
 /** Builds the shell command into dist/shell, once for each state of its sources. */
 export async function buildShell(root) {

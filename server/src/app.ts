@@ -8,7 +8,7 @@ import { addKitBenchRoutes } from './bench/kit-routes';
 import { addBenchRoutes } from './bench/routes';
 import { addCatalogueRoutes } from './catalogue/routes';
 import type { Dependencies } from './dependencies';
-import { addDoubleRoutes } from './duplicates/routes';
+import { addDuplicateRoutes } from './duplicates/routes';
 import { addHabitRoutes } from './habits/routes';
 import { createErrorAnswer } from './http/answer-error';
 import { addBytesRoutes } from './http/bytes-routes';
@@ -21,8 +21,8 @@ import { addRightsRoutes } from './ledger/routes';
 import { addMapRoutes } from './maps/routes';
 import { addPeopleRoutes, SESSION_COOKIE } from './people/routes';
 import { findSignedIn } from './people/service';
+import { addProgressRoutes } from './progress/routes';
 import { addProjectRoutes } from './projects/routes';
-import { addWorkRoutes } from './work/routes';
 
 /** Builds the application. It opens no socket and reads no environment. */
 export function createApp(dependencies: Dependencies, handlers: JobHandlers): App {
@@ -41,7 +41,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addPeopleRoutes(app, dependencies);
   addArrivalRoutes(app, dependencies, handlers);
   addKitRoutes(app, dependencies);
-  addDoubleRoutes(app, dependencies);
+  addDuplicateRoutes(app, dependencies);
   addHabitRoutes(app, dependencies);
   addBenchRoutes(app, dependencies);
   addKitBenchRoutes(app, dependencies);
@@ -49,7 +49,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addCatalogueRoutes(app, dependencies);
   addProjectRoutes(app, dependencies);
   addRightsRoutes(app, dependencies);
-  addWorkRoutes(app, dependencies, handlers);
+  addProgressRoutes(app, dependencies, handlers);
   addBytesRoutes(app, dependencies);
   app.get('/api/openapi.json', (context) =>
     context.json(createOpenApi(dependencies.version, listServedEndpoints(app))),

@@ -10,9 +10,9 @@ import {
   type Sheet,
 } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue } from '@haveld/contract/api/catalogue';
+import { getHealth, getProgress } from '@haveld/contract/api/progress';
 import { createProject, getProject, getProjectCredits, handOver, judgeForProject } from '@haveld/contract/api/projects';
 import { getRights } from '@haveld/contract/api/rights';
-import { getHealth, getWork } from '@haveld/contract/api/work';
 import { bring as bringIn } from './testing/bring';
 import {
   answerAll as answerAllOf,
@@ -45,7 +45,7 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
     { 'crate.obj': CRATE, 'crate.mtl': CRATE_MATERIAL, 'readme.txt': README, 'setup.exe': 'MZ' },
     100,
   );
-  expect(arrival.files.find((file) => file.path.endsWith('setup.exe'))!.asideReason).toContain('program');
+  expect(arrival.files.find((file) => file.path.endsWith('setup.exe'))!.excludedReason).toContain('program');
   expect(arrival.finds[0]).toMatchObject({
     name: 'Crate',
     state: 'read',
@@ -59,7 +59,9 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
   const params = { id: assetId };
   let sheet = await client.call(takeSure, { params });
   expect(sheet.accession).toMatch(/^HV-\d{6}$/);
-  expect(sheet.steps.map((row) => row.step.kind)).toEqual(expect.arrayContaining(['scale', 'bake', 'name-root']));
+  expect(sheet.steps.map((row) => row.step.kind)).toEqual(
+    expect.arrayContaining(['scale', 'bake-transforms', 'name-root']),
+  );
   await answerAll(sheet);
   sheet = await client.call(getSheet, { params });
   expect(sheet.missing).toEqual([]);
@@ -199,7 +201,11 @@ test('an answer can be taken back, and its steps go with it', async () => {
     params,
     body: {
       key: 'size',
-      answer: { kind: 'own', words: 'height 78 cm', steps: [{ kind: 'scale', schema: 1, factor: 0.0195, words: '' }] },
+      answer: {
+        kind: 'own',
+        summary: 'height 78 cm',
+        steps: [{ kind: 'scale', schema: 1, factor: 0.0195, label: '' }],
+      },
     },
   });
   expect(own.steps.find((row) => row.step.kind === 'scale')!.title).toBe('Scaled × 0.0195');
@@ -219,7 +225,7 @@ test('a broken model is told in a sentence on its find; its neighbour in the sam
   await expect(client.call(takeToBench, { params: { id: arrival.finds[1].id } })).rejects.toThrow('409');
   await client.call(setFindAside, { params: { id: arrival.finds[1].id }, body: { reason: 'old format' } });
   const health = await client.call(getHealth);
-  expect(health.failed.map((job) => job.words)).toContain('reading “Bad”');
+  expect(health.failed.map((job) => job.label)).toContain('reading “Bad”');
   expect(health.missing).toEqual([]);
 });
 
@@ -253,7 +259,7 @@ test('an upload of another size than announced, or unannounced, is refused', asy
 });
 
 test('the strip counts what waits', async () => {
-  const work = await client.call(getWork);
+  const work = await client.call(getProgress);
   const bench = await client.call(listBench);
   expect(work.counts.bench).toBe(bench.length);
   expect(work.counts.catalogue).toBeGreaterThan(0);

@@ -108,8 +108,8 @@ function createGrid(side: number): Buffer {
 }
 
 const isRunning = (words: string) => async (): Promise<boolean> => {
-  const { running } = await ask<{ running: { words: string; state: string }[] }>('GET', '/api/work');
-  return running.some((job) => job.words.startsWith(words) && job.state === 'running');
+  const { running } = await ask<{ running: { label: string; state: string }[] }>('GET', '/api/progress');
+  return running.some((job) => job.label.startsWith(words) && job.state === 'running');
 };
 
 /** Announces a file; its bytes are sent in parts. */

@@ -6,9 +6,8 @@ import { lazy, Suspense, useMemo } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { DomainError } from '@haveld/contract/error';
 import { Failure, Loading } from './parts/notice';
-import { Shell } from './shell/shell';
 import { ArrivalsScreen } from './screens/arrivals/arrivals-screen';
-import { DoublesScreen } from './screens/arrivals/doubles-screen';
+import { DuplicatesScreen } from './screens/arrivals/duplicates-screen';
 import { SortScreen } from './screens/arrivals/sort-screen';
 import { BenchScreen } from './screens/bench/bench-screen';
 import { KitBenchScreen } from './screens/bench/kit-bench-screen';
@@ -19,6 +18,7 @@ import { KitScreen } from './screens/kit/kit-screen';
 import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
+import { Shell } from './shell/shell';
 import { createHaveldTheme } from './theme/theme';
 import { DARK, LIGHT, toCssVariables } from './theme/tokens';
 import { useColourMode } from './theme/use-colour-mode';
@@ -66,7 +66,7 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="/arrivals" replace /> },
       { path: 'arrivals', element: <ArrivalsScreen /> },
       { path: 'arrivals/habits', element: <HabitsScreen /> },
-      { path: 'arrivals/doubles/:id', element: <DoublesScreen /> },
+      { path: 'arrivals/duplicates/:id', element: <DuplicatesScreen /> },
       { path: 'arrivals/:id', element: <SortScreen /> },
       { path: 'kits/:id', element: <KitScreen /> },
       { path: 'bench', element: <BenchScreen /> },

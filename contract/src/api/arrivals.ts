@@ -11,7 +11,7 @@ export const FIND_STATES = ['waiting', 'read', 'failed', 'on-bench', 'set-aside'
 /** What is left to a person about a find: one short question and what it may be answered with. */
 export const FindQuestionSchema = z.object({
   text: z.string(),
-  choices: z.array(z.object({ id: z.string(), words: z.string() })),
+  choices: z.array(z.object({ id: z.string(), label: z.string() })),
 });
 export type FindQuestion = z.infer<typeof FindQuestionSchema>;
 
@@ -20,9 +20,9 @@ export const ArrivalFileSchema = z.object({
   path: z.string(),
   kind: z.string(),
   format: z.string(),
-  words: z.string(),
+  summary: z.string(),
   sizeBytes: z.number(),
-  asideReason: z.string().nullable(),
+  excludedReason: z.string().nullable(),
   /** Finds that use it, and as what. */
   uses: z.array(z.object({ findId: z.string(), role: z.string() })),
 });
@@ -37,7 +37,7 @@ export const FindSchema = z.object({
   question: FindQuestionSchema.nullable(),
   state: z.enum(FIND_STATES),
   message: z.string().nullable(),
-  portraitSha256: z.string().nullable(),
+  thumbnailSha256: z.string().nullable(),
   triangles: z.number().nullable(),
   licenceId: z.string().nullable(),
   /** Every licence its texts name; more than one has to be chosen from. */
@@ -51,11 +51,11 @@ export const FindSchema = z.object({
   look: z.number(),
   blocks: z.number(),
   /** A few of them in words. */
-  words: z.array(z.string()),
+  titles: z.array(z.string()),
   /** The kit it is a piece of, or that its one file holds. */
   kitId: z.string().nullable(),
   /** Arrivals and assets it may be a double of, undecided. */
-  doubles: z.number(),
+  duplicates: z.number(),
   asset: z.object({ id: z.string(), state: AssetStateSchema }).nullable(),
 });
 export type Find = z.infer<typeof FindSchema>;
@@ -92,7 +92,7 @@ export const ArrivalSchema = z.object({
   /** Archives that want a password. */
   locked: z.array(z.string()),
   /** Real units done of what goes on with it. */
-  progress: z.object({ words: z.string(), done: z.number(), total: z.number() }).nullable(),
+  progress: z.object({ label: z.string(), done: z.number(), total: z.number() }).nullable(),
   /** Another arrival that may be the rest of it. */
   joins: z.object({ id: z.string(), name: z.string(), reason: z.string() }).nullable(),
   kits: z.array(ArrivalKitSchema),

@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
-import { endpoint } from './endpoint';
 import { AnswerSchema, FindingSchema, HeadingSchema } from '../finding';
 import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from '../licence';
-import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, SpareMapSchema } from '../report';
+import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, UnusedMapSchema } from '../report';
+import { StepSchema } from '../step';
+import { endpoint } from './endpoint';
 import { Nothing } from './people';
 import { ProvenanceChangeSchema } from './rights';
-import { StepSchema } from '../step';
 
 const Id = z.object({ id: z.string() });
 
@@ -41,7 +41,7 @@ export const SheetSchema = z.object({
   figures: FiguresSchema,
   maps: z.array(MapLineSchema),
   /** Pictures that came and no material uses. */
-  spare: z.array(SpareMapSchema),
+  unused: z.array(UnusedMapSchema),
   log: z.array(LogEntrySchema),
   findings: z.array(SheetFindingSchema),
   steps: z.array(TreatmentStepSchema),
@@ -71,7 +71,7 @@ export const BenchRowSchema = z.object({
   arrivalName: z.string(),
   /** Pieces of one kit stand in one row. */
   kit: z.object({ id: z.string(), name: z.string() }).nullable(),
-  portraitSha256: z.string().nullable(),
+  thumbnailSha256: z.string().nullable(),
   open: z.number(),
   blocks: z.number(),
   sure: z.number(),
@@ -149,7 +149,7 @@ export const StandInAssetSchema = z.object({
   /** Metres, its pivot at the origin. */
   box: BoxSchema,
   /** A thing of the same kind by its name. */
-  isAlike: z.boolean(),
+  isSimilar: z.boolean(),
 });
 export type StandInAsset = z.infer<typeof StandInAssetSchema>;
 
@@ -172,8 +172,8 @@ export const takePlace = endpoint({
   query: Nothing,
   body: z.object({
     assetId: z.string().nullable(),
-    /** By the key of the finding they answer; keys without steps keep their answers. */
-    answers: z.partialRecord(z.enum(['size', 'front', 'pivot']), z.array(StepSchema).max(5)),
+    /** By the kind of finding they answer; kinds without steps keep their answers. */
+    answers: z.partialRecord(z.enum(['size', 'front-axis', 'pivot']), z.array(StepSchema).max(5)),
   }),
   response: SheetSchema,
 });

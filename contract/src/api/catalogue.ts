@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
-import { endpoint } from './endpoint';
 import { EvidenceSchema } from '../finding';
 import { DutySchema, FurtherWorkSchema, ProvenanceSchema, VerdictNameSchema, VerdictSchema } from '../licence';
 import { CheckLineSchema, FiguresSchema, StepOutcomeSchema } from '../report';
-import { Nothing } from './people';
 import { StepSchema } from '../step';
+import { endpoint } from './endpoint';
+import { Nothing } from './people';
 
 /** The question a catalogue is asked; it stands in the URL. Empty means "any". */
 export const QuestionSchema = z.object({
@@ -32,8 +32,8 @@ export const CardSchema = z.object({
   /** Metres; null where it has no real size or no version yet. */
   widthM: z.number().nullable(),
   heightM: z.number().nullable(),
-  portraitSha256: z.string().nullable(),
-  elevationSha256: z.string().nullable(),
+  thumbnailSha256: z.string().nullable(),
+  orthographicSha256: z.string().nullable(),
   uses: z.number(),
   verdict: VerdictNameSchema,
   takenDown: z.boolean(),
@@ -71,7 +71,7 @@ export const VersionSchema = z.object({
   createdAt: z.string(),
   personName: z.string(),
   modelSha256: z.string().nullable(),
-  portraitSha256: z.string().nullable(),
+  thumbnailSha256: z.string().nullable(),
   steps: z.array(StepSchema),
   code: z.array(z.string()),
   outcomes: z.array(StepOutcomeSchema),

@@ -1,23 +1,14 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
-import { endpoint } from './endpoint';
 import { FindingMarkSchema, HeadingSchema } from '../finding';
 import { ProvenanceSchema } from '../licence';
+import { endpoint } from './endpoint';
 import { Nothing } from './people';
 
 const Id = z.object({ id: z.string() });
 
-export const PIECE_STATES = [
-  'seen',
-  'taking',
-  'failed',
-  'set-aside',
-  'on-bench',
-  'in-review',
-  'catalogued',
-  'withdrawn',
-] as const;
+export const PIECE_STATES = ['seen', 'taking', 'failed', 'set-aside', 'on-bench', 'catalogued'] as const;
 
 /** One piece of a kit as the contact sheet shows it. Lengths in the file's own unit. */
 export const PieceSchema = z.object({
@@ -50,7 +41,7 @@ export const KitSchema = z.object({
   metres: z.number().nullable(),
   pieces: z.array(PieceSchema),
   /** What goes on with it: pictures are drawn, pieces taken. */
-  progress: z.object({ jobId: z.number(), words: z.string(), done: z.number(), total: z.number() }).nullable(),
+  progress: z.object({ jobId: z.number(), label: z.string(), done: z.number(), total: z.number() }).nullable(),
   /** Pieces without a picture, where drawing was stopped. */
   undrawn: z.number(),
 });
@@ -90,7 +81,7 @@ export const takePieces = endpoint({
 export const KitGroupSchema = z.object({
   /** The proposal they share; null where there is none. */
   choiceId: z.string().nullable(),
-  words: z.string(),
+  label: z.string(),
   mark: FindingMarkSchema,
   sure: z.boolean(),
   settled: z.boolean(),
@@ -131,14 +122,14 @@ export const KitMeasuresSchema = z.object({
   unit: z
     .object({
       id: z.string(),
-      words: z.string(),
+      label: z.string(),
       confidence: z.number(),
       agree: z.number().int(),
       /** Pieces that by themselves would say another. */
       others: z.array(z.string()),
     })
     .nullable(),
-  module: z.object({ metres: z.number(), words: z.string() }).nullable(),
+  module: z.object({ metres: z.number(), summary: z.string() }).nullable(),
   pieces: z.array(PieceMeasuresSchema),
 });
 export type KitMeasures = z.infer<typeof KitMeasuresSchema>;
@@ -156,7 +147,7 @@ export const KitBenchSchema = z.object({
       accession: z.string(),
       name: z.string(),
       state: AssetStateSchema,
-      portraitSha256: z.string().nullable(),
+      thumbnailSha256: z.string().nullable(),
       open: z.number(),
       sure: z.number(),
       missing: z.number(),

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { MapFileSchema, ModelFileSchema, takesMapFile } from '../hand-over-shape';
+import { DutySchema, IntendedUseSchema, VerdictSchema } from '../licence';
+import { CheckLineSchema } from '../report';
 import { CardSchema, AssetUseSchema } from './catalogue';
 import { endpoint } from './endpoint';
-import { DutySchema, IntendedUseSchema, VerdictSchema } from '../licence';
 import { Nothing } from './people';
-import { CheckLineSchema } from '../report';
 
 const Id = z.object({ id: z.string() });
 
@@ -27,7 +27,7 @@ export const ProjectUseSchema = AssetUseSchema.extend({
   assetId: z.string(),
   accession: z.string(),
   assetName: z.string(),
-  portraitSha256: z.string().nullable(),
+  thumbnailSha256: z.string().nullable(),
   credit: z.string(),
   message: z.string().nullable(),
   checks: z.array(CheckLineSchema),
@@ -179,7 +179,7 @@ export const settleReopening = endpoint({
   summary: 'Says that a change of rights was looked at',
   params: z.object({ id: z.string(), reopeningId: z.coerce.number().int() }),
   query: Nothing,
-  body: z.object({ words: z.string().min(1).max(1000) }),
+  body: z.object({ note: z.string().min(1).max(1000) }),
   response: ProjectRightsSchema,
 });
 

@@ -1,44 +1,45 @@
 import { HEADINGS, type Finding } from '@haveld/contract/finding';
+import type { FindingKind } from '@haveld/contract/finding-kinds';
 import { answerFindings, listAnswerSteps, listMissing, listSureOpen, takeEverySure } from './answers';
+import { makeFinding } from './make-finding';
 
-const finding = (key: string, change: Partial<Finding> = {}): Finding => ({
-  key,
-  heading: 'size-and-stance',
-  mark: 'look',
-  title: key,
-  detail: '',
-  evidence: [],
-  sure: false,
-  after: [],
-  choices: [{ id: 'a', label: 'a', steps: [], confidence: 1, evidence: [] }],
-  ...change,
-});
+const finding = (kind: FindingKind, change: Parameters<typeof makeFinding>[0] | object = {}): Finding =>
+  makeFinding({
+    kind,
+    mark: 'look',
+    title: kind,
+    choices: [{ id: 'a', label: 'a', steps: [], confidence: 1, evidence: [] }],
+    ...change,
+  });
 const TAKEN = { kind: 'taken' as const, choiceId: 'a' };
 
 test('what holds is settled, what is answered is settled, the rest is open', () => {
-  const sheet = answerFindings([finding('a', { mark: 'holds' }), finding('b'), finding('c')], new Map([['b', TAKEN]]));
+  const sheet = answerFindings(
+    [finding('root', { mark: 'holds' }), finding('up'), finding('size')],
+    new Map([['up', TAKEN]]),
+  );
   expect(sheet.map((row) => row.settled)).toEqual([true, true, false]);
 });
 
 test('an answer does not settle rights that block', () => {
-  const rights = finding('rights:licence', { heading: 'rights', mark: 'blocks' });
+  const rights = finding('rights:licence', { mark: 'blocks' });
   expect(answerFindings([rights], new Map([['rights:licence', TAKEN]]))[0].settled).toBe(false);
   expect(answerFindings([{ ...rights, mark: 'look' }], new Map([['rights:licence', TAKEN]]))[0].settled).toBe(true);
 });
 
 test('a sure finding waits for an unsure one it rests on', () => {
-  const rows = [finding('floor'), finding('size', { sure: true, after: ['floor'] })];
+  const rows = [finding('stranger'), finding('size', { sure: true, after: ['stranger'] })];
   expect(listSureOpen(answerFindings(rows, new Map()))).toEqual([]);
-  expect(listSureOpen(answerFindings(rows, new Map([['floor', TAKEN]]))).map((row) => row.key)).toEqual(['size']);
-  const both = [finding('size', { sure: true, after: ['floor'] }), finding('floor', { sure: true })];
-  expect(listSureOpen(answerFindings(both, new Map())).map((row) => row.key)).toEqual(['floor', 'size']);
+  expect(listSureOpen(answerFindings(rows, new Map([['stranger', TAKEN]]))).map((row) => row.key)).toEqual(['size']);
+  const both = [finding('size', { sure: true, after: ['stranger'] }), finding('stranger', { sure: true })];
+  expect(listSureOpen(answerFindings(both, new Map())).map((row) => row.key)).toEqual(['stranger', 'size']);
 });
 
 test('the catalogue needs what blocks, the size, and a word on strangers; nothing else', () => {
   const rows = [
-    finding('map:oak:baseColour', { mark: 'blocks', title: 'oak.png did not arrive' }),
+    finding('map', { of: 'oak:baseColor', mark: 'blocks', title: 'oak.png did not arrive' }),
     finding('size'),
-    finding('stranger:floor:x', { title: 'x looks like a floor' }),
+    finding('stranger', { of: 'floor:x', title: 'x looks like a floor' }),
     finding('pivot'),
   ];
   expect(listMissing(answerFindings(rows, new Map()))).toEqual([
@@ -54,8 +55,8 @@ test('taking every sure proposal bakes what was scaled, and leaves the rest open
     finding('size', { sure: true, choices: [{ id: 'cm', label: 'cm', steps: [scale], confidence: 1, evidence: [] }] }),
     finding('pivot'),
   ];
-  const still = takeEverySure([...rows, finding('bake', { mark: 'holds' })], HEADINGS);
-  expect(still.steps).toEqual([scale, { kind: 'bake', schema: 1 }]);
+  const still = takeEverySure([...rows, finding('bake-transforms', { mark: 'holds' })], HEADINGS);
+  expect(still.steps).toEqual([scale, { kind: 'bake-transforms', schema: 1 }]);
   expect(still.sheet.map((row) => row.settled)).toEqual([true, false, true]);
   expect(takeEverySure(rows, HEADINGS).steps).toEqual([scale]);
   expect(takeEverySure(rows, ['textures']).steps).toEqual([]);

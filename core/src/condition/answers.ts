@@ -1,6 +1,7 @@
 import type { SheetFinding } from '@haveld/contract/api/bench';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding, Heading } from '@haveld/contract/finding';
+import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 import type { Step, StepKind } from '@haveld/contract/step';
 
 /** Puts answers beside findings. A holding finding is settled; one that blocks rights is settled only by the rights themselves. */
@@ -34,9 +35,7 @@ export const listMissing = (findings: readonly SheetFinding[]): string[] =>
 export function describeMissing(finding: SheetFinding): string | null {
   if (finding.settled) return null;
   if (finding.mark === 'blocks') return `${finding.title}.`;
-  if (finding.key === 'size') return 'Its size is not settled.';
-  if (finding.key.startsWith('stranger:')) return `${finding.title}: is it part of the model?`;
-  return null;
+  return FINDING_KINDS[finding.kind].whyMissing?.(finding.title) ?? null;
 }
 
 /**
@@ -52,12 +51,12 @@ export function listAnswerSteps(finding: Finding, answer: Answer): Step[] {
 }
 
 /** What a step of these kinds does lies in the root until it is baked. */
-const LIES_IN_ROOT: ReadonlySet<StepKind> = new Set(['scale', 'turn', 'straighten', 'face']);
+const LIES_IN_ROOT: ReadonlySet<StepKind> = new Set(['scale', 'rotate', 'straighten', 'set-front-axis']);
 
 /** A turn or a scale lies in the root until it is baked; what moves keeps it there (it has no finding about baking). */
 export const callsForBaking = (findings: readonly Finding[], steps: readonly Step[]): boolean =>
   steps.some((step) => LIES_IN_ROOT.has(step.kind)) &&
-  findings.some((finding) => finding.key === 'bake' || finding.key === 'motion');
+  findings.some((finding) => FINDING_KINDS[finding.kind].isAboutBaking);
 
 /**
  * Answers every sure proposal with its first choice, as a person who takes them all would.
@@ -76,7 +75,7 @@ export function takeEverySure(
     answers.set(finding.key, answer);
     steps.push(...listAnswerSteps(finding, answer));
   }
-  if (callsForBaking(findings, steps) && !steps.some((step) => step.kind === 'bake'))
-    steps.push({ kind: 'bake', schema: 1 });
+  if (callsForBaking(findings, steps) && !steps.some((step) => step.kind === 'bake-transforms'))
+    steps.push({ kind: 'bake-transforms', schema: 1 });
   return { sheet: answerFindings(findings, answers), steps };
 }

@@ -1,23 +1,23 @@
 import type { Finding } from '@haveld/contract/finding';
-import { checkBaking } from './checks/baking';
+import { checkBaking } from './checks/bake-transforms';
 import { checkClutter, checkWrappers } from './checks/clutter';
-import { checkFront } from './checks/front';
+import { checkFrontAxis } from './checks/front-axis';
 import { checkGeometry } from './checks/geometry';
+import { checkInvertedFaces } from './checks/inverted-faces';
 import { checkGreen } from './checks/map-green';
-import { checkInsideOut } from './checks/inside-out';
-import { checkLean } from './checks/lean';
 import { checkMapRoles } from './checks/map-roles';
 import { checkMapSizes } from './checks/map-sizes';
 import { checkMaps } from './checks/maps';
 import { checkMaterials } from './checks/materials';
+import { checkNonUniformScale } from './checks/non-uniform-scale';
 import { checkNormals } from './checks/normals';
 import { checkPartPivots } from './checks/part-pivots';
 import { checkPivot } from './checks/pivot';
 import { checkRoot } from './checks/root';
+import { checkSides } from './checks/sides';
 import { checkSize } from './checks/size';
 import { checkStrangers } from './checks/strangers';
-import { checkSides } from './checks/sides';
-import { checkUneven } from './checks/uneven';
+import { checkTilt } from './checks/tilt';
 import { checkUp } from './checks/up';
 import { checkUv } from './checks/uv';
 import type { Examination } from './examination';
@@ -34,17 +34,17 @@ const CHECKS: ((examination: Examination) => Finding[])[] = [
   checkStrangers,
   checkSize,
   checkUp,
-  checkLean,
-  checkFront,
+  checkTilt,
+  checkFrontAxis,
   checkPivot,
   checkPartPivots,
-  checkUneven,
+  checkNonUniformScale,
   checkBaking,
   checkClutter,
   checkWrappers,
   checkRoot,
   checkNormals,
-  checkInsideOut,
+  checkInvertedFaces,
   checkGeometry,
 ];
 

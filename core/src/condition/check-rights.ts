@@ -26,8 +26,6 @@ export interface RightsState {
   evidenceRequired?: boolean;
 }
 
-const base = { heading: 'rights' as const };
-
 /** @returns what is known of whose it is, against what a catalogue needs (house rules) */
 export function checkRights(book: LicenceBook, state: RightsState): Finding[] {
   return [
@@ -46,8 +44,7 @@ function checkTakeDown({ takenDown }: RightsState): Finding[] {
   if (!takenDown) return [];
   return [
     makeFinding({
-      ...base,
-      key: 'rights:taken-down',
+      kind: 'rights:taken-down',
       mark: 'blocks',
       title: 'Taken down',
       detail: `${takenDown} It may not be handed over.`,
@@ -57,7 +54,7 @@ function checkTakeDown({ takenDown }: RightsState): Finding[] {
 
 function checkLicence(book: LicenceBook, { provenance, found, confirmed, awaitsSecond }: RightsState): Finding {
   const evidence = found.licences.map((licence) => ({ ...licence.evidence, figure: licenceWords(book, licence.id) }));
-  const key = 'rights:licence';
+  const kind = 'rights:licence' as const;
   if (provenance.licenceId === UNKNOWN_LICENCE) {
     const { contradicting } = weighProposal(found);
     const contradicts = contradicting.length > 1;
@@ -72,14 +69,13 @@ function checkLicence(book: LicenceBook, { provenance, found, confirmed, awaitsS
       ? 'An address is exact, a phrase may be loose. Say which it is, or ask the author.'
       : 'Without a licence it cannot be catalogued. Say where it comes from, or ask the author.';
     const seen = contradicts ? evidence : [...found.notGrants, ...found.ownWords.map((words) => words.evidence)];
-    return makeFinding({ ...base, key, mark: 'blocks', title, detail, evidence: seen });
+    return makeFinding({ kind, mark: 'blocks', title, detail, evidence: seen });
   }
   const standing = standingOf(book, provenance.licenceId);
   const unlisted = listLicenceIds(provenance.licenceId).filter((id) => !book.isListed(id));
   if (unlisted.length > 0)
     return makeFinding({
-      ...base,
-      key,
+      kind,
       mark: 'blocks',
       title: `${unlisted.join(' and ')}: nobody has read it yet`,
       detail: 'Haveld knows its name and not its terms. Give it a term sheet under Rights, Licences.',
@@ -87,8 +83,7 @@ function checkLicence(book: LicenceBook, { provenance, found, confirmed, awaitsS
     });
   if (standing === 'closed')
     return makeFinding({
-      ...base,
-      key,
+      kind,
       mark: 'blocks',
       title: `${licenceWords(book, provenance.licenceId, 'name')}: nothing is granted`,
       detail: 'It may be kept and not used until its owner agrees.',
@@ -103,7 +98,7 @@ function checkLicence(book: LicenceBook, { provenance, found, confirmed, awaitsS
     closed: '',
   }[standing];
   const mark = standing === 'never' ? 'look' : standing === 'taken' || confirmed ? 'holds' : 'look';
-  return makeFinding({ ...base, key, mark, title: licenceWords(book, provenance.licenceId), detail, evidence });
+  return makeFinding({ kind, mark, title: licenceWords(book, provenance.licenceId), detail, evidence });
 }
 
 /** One of several to choose from was chosen. */
@@ -125,8 +120,8 @@ function checkContradiction(book: LicenceBook, { provenance, found }: RightsStat
   const named = against.map(({ id }) => licenceWords(book, id)).join(' and ');
   return [
     makeFinding({
-      ...base,
-      key: `rights:contradiction:${against.map(({ id }) => id).join('+')}`,
+      kind: 'rights:contradiction',
+      of: against.map(({ id }) => id).join('+'),
       mark: 'look',
       title: `Something that came with it says ${named}`,
       detail: `It is held as ${licenceWords(book, provenance.licenceId)}. Read both passages; set this aside with a reason if it stands.`,
@@ -146,8 +141,7 @@ function checkExpiry(book: LicenceBook, { provenance, today }: RightsState): Fin
   if (days < 0)
     return [
       makeFinding({
-        ...base,
-        key: 'rights:expiry',
+        kind: 'rights:expiry',
         mark: 'blocks',
         title: `Its grant ended on ${expiresOn}`,
         detail: 'It may not go into anything new.',
@@ -156,8 +150,7 @@ function checkExpiry(book: LicenceBook, { provenance, today }: RightsState): Fin
   if (days <= LAPSES_SOON_DAYS)
     return [
       makeFinding({
-        ...base,
-        key: 'rights:expiry',
+        kind: 'rights:expiry',
         mark: 'look',
         title: `Its grant ends in ${days} ${days === 1 ? 'day' : 'days'}, on ${expiresOn}`,
         detail: 'Renew it, or see which projects hold it.',
@@ -177,8 +170,7 @@ function checkEvidence({ provenance, hasEvidence, evidenceRequired, found }: Rig
     return [];
   return [
     makeFinding({
-      ...base,
-      key: 'rights:evidence',
+      kind: 'rights:evidence',
       mark: 'blocks',
       title: 'Nothing proves its licence',
       detail: 'The house asks for evidence: a text, the page as it was, a mail, an agreement.',
@@ -189,18 +181,19 @@ function checkEvidence({ provenance, hasEvidence, evidenceRequired, found }: Rig
 function checkFurtherWork(book: LicenceBook, work: FurtherWork): Finding {
   const what = `${PART_WORDS[work.part][0].toUpperCase()}${PART_WORDS[work.part].slice(1)}${work.title === '' ? '' : ` (“${work.title}”)`}`;
   const standing = standingOf(book, work.licenceId);
-  const key = `rights:work:${work.id}`;
+  const kind = 'rights:work' as const;
+  const of = work.id;
   if (standing === 'closed')
     return makeFinding({
-      ...base,
-      key,
+      kind,
+      of,
       mark: 'blocks',
       title: `${what}: ${work.licenceId === UNKNOWN_LICENCE ? 'no licence is known' : 'nothing is granted'}`,
       detail: 'The asset’s terms come from every work in it.',
     });
   return makeFinding({
-    ...base,
-    key,
+    kind,
+    of,
     mark: standing === 'taken' ? 'holds' : 'look',
     title: `${what}: ${licenceWords(book, work.licenceId)}, ${work.author || 'author unknown'}`,
     detail: standing === 'never' ? 'Never for commercial projects.' : '',
@@ -208,19 +201,17 @@ function checkFurtherWork(book: LicenceBook, work: FurtherWork): Finding {
 }
 
 function checkAuthor({ provenance: { author, authorUnknown }, found }: RightsState): Finding {
-  const key = 'rights:author';
+  const kind = 'rights:author' as const;
   if (author !== '')
     return makeFinding({
-      ...base,
-      key,
+      kind,
       mark: 'holds',
       title: `By ${author}`,
       evidence: found.authors.slice(0, 4).map((one) => ({ ...one.evidence, figure: one.name })),
     });
-  if (authorUnknown) return makeFinding({ ...base, key, mark: 'holds', title: 'Author unknown, said on purpose' });
+  if (authorUnknown) return makeFinding({ kind, mark: 'holds', title: 'Author unknown, said on purpose' });
   return makeFinding({
-    ...base,
-    key,
+    kind,
     mark: 'blocks',
     title: 'No author is named',
     detail: 'Name the author, or say that nobody knows.',
@@ -228,12 +219,11 @@ function checkAuthor({ provenance: { author, authorUnknown }, found }: RightsSta
 }
 
 function checkSource({ source, pageUrl, licenceId, client }: Provenance): Finding {
-  const key = 'rights:source';
+  const kind = 'rights:source' as const;
   const isOurs = licenceId === OWN_WORK || licenceId === COMMISSIONED;
   if (source !== '' || pageUrl !== '' || isOurs)
     return makeFinding({
-      ...base,
-      key,
+      kind,
       mark: 'holds',
       title:
         source !== ''
@@ -245,5 +235,5 @@ function checkSource({ source, pageUrl, licenceId, client }: Provenance): Findin
               : 'From a page',
       detail: pageUrl,
     });
-  return makeFinding({ ...base, key, mark: 'blocks', title: 'No source is known', detail: 'Where was it taken from?' });
+  return makeFinding({ kind, mark: 'blocks', title: 'No source is known', detail: 'Where was it taken from?' });
 }

@@ -1,16 +1,16 @@
 import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
+import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
+import { BUILT_IN_BOOK } from '../rights/licence-book';
+import { proposeProvenance } from '../rights/propose-provenance';
+import { createStatements } from '../rights/reading/statement';
 import { createDocument } from '../scene/document/document-io';
 import { setDocumentSource, setMaterialSource } from '../scene/document/source-data';
 import { getShownScene } from '../scene/traverse';
 import { addBox, createBoxDocument } from '../testing/documents';
-import { assess } from './assess';
-import { BUILT_IN_BOOK } from '../rights/licence-book';
-import { proposeProvenance } from '../rights/propose-provenance';
-import { createStatements } from '../rights/reading/statement';
-import { checkRights, type RightsState } from './check-rights';
 import { houseName } from '../text/house-name';
-import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
+import { assess } from './assess';
+import { checkRights, type RightsState } from './check-rights';
 import { examine, type ExaminationInput } from './examination';
 
 const look = (document: Document, change: Partial<ExaminationInput> = {}): Finding[] =>
@@ -34,7 +34,7 @@ test('a floor and a start-up cube are asked about, and left out of size and stan
     'stranger:start-up:Cube',
   ]);
   expect(get(findings, 'size').choices[0]).toMatchObject({ id: 'mm', steps: [{ kind: 'scale', factor: 0.001 }] });
-  expect(get(findings, 'up').choices[0].steps).toEqual([{ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }]);
+  expect(get(findings, 'up').choices[0].steps).toEqual([{ kind: 'rotate', schema: 1, axis: 'x', degrees: -90 }]);
   expect(get(findings, 'size').after).toHaveLength(2);
 });
 
@@ -81,7 +81,7 @@ test('a declared and believable size holds; nothing is asked', () => {
   const findings = look(document, { name: 'Oak table' });
   expect(get(findings, 'size')).toMatchObject({ mark: 'holds', title: '1.20 × 0.78 × 0.80 m, as declared' });
   expect(get(findings, 'pivot').mark).toBe('holds');
-  expect(get(findings, 'bake').mark).toBe('holds');
+  expect(get(findings, 'bake-transforms').mark).toBe('holds');
 });
 
 test('a pivot off the base centre is told with its distance, at the size it will have', () => {
@@ -130,7 +130,7 @@ test('maps: what lies elsewhere is proposed, what did not arrive blocks, what no
   setMaterialSource(document.createMaterial('oak'), {
     maps: [
       {
-        slot: 'baseColour',
+        slot: 'baseColor',
         reference: 'D:\\maps\\oak.png',
         status: 'elsewhere',
         path: 'maps/oak.png',
@@ -142,7 +142,7 @@ test('maps: what lies elsewhere is proposed, what did not arrive blocks, what no
   const findings = look(document, {
     pictures: [picture('maps/oak.png', 'a'), picture('maps/oak_roughness.png', 'b'), picture('maps/odd.png', 'c')],
   });
-  expect(get(findings, 'map:oak:baseColour')).toMatchObject({
+  expect(get(findings, 'map:oak:baseColor')).toMatchObject({
     mark: 'blocks',
     sure: true,
     choices: [{ id: 'a'.repeat(64) }],
@@ -163,9 +163,9 @@ test('maps: what lies elsewhere is proposed, what did not arrive blocks, what no
 test('a renamed map is sure where it is named as its material and for its slot, asked where it only shares a word', () => {
   const document = createBoxDocument([0, 0, 0], [1, 1, 1]);
   setMaterialSource(document.createMaterial('brass'), {
-    maps: [{ slot: 'baseColour', reference: 'tx_0012.png', status: 'missing', path: null, sha256: null }],
+    maps: [{ slot: 'baseColor', reference: 'tx_0012.png', status: 'missing', path: null, sha256: null }],
   });
-  const proposed = (path: string) => get(look(document, { pictures: [picture(path, 'a')] }), 'map:brass:baseColour');
+  const proposed = (path: string) => get(look(document, { pictures: [picture(path, 'a')] }), 'map:brass:baseColor');
   expect(proposed('brass_color.png')).toMatchObject({ sure: true, choices: [{ label: 'brass_color.png' }] });
   expect(proposed('copper_color.png')).toMatchObject({ sure: false, choices: [{ label: 'copper_color.png' }] });
 });

@@ -1,10 +1,10 @@
 import type { Document } from '@gltf-transform/core';
 import { createDocument } from '../scene/document/document-io';
+import { computeFigures } from '../scene/measures/figures';
 import { createBoxDocument, createMeshDocument, createMemoryCodec } from '../testing/documents';
 import { applyTreatment } from '../treatment/apply-treatment';
-import { computeFigures } from '../scene/measures/figures';
-import { assess } from './assess';
 import { takeEverySure } from './answers';
+import { assess } from './assess';
 import { examine } from './examination';
 
 const look = (document: Document) =>
@@ -34,7 +34,7 @@ test.each(ODD)('%s: every finding is a sentence, and nothing throws', (_, create
 test.each(ODD)('%s: what is sure is taken, and no triangle is lost', async (_, create) => {
   const document = create();
   const before = computeFigures(document).triangles;
-  const { steps } = takeEverySure(look(document), ['size-and-stance', 'structure', 'geometry', 'textures']);
+  const { steps } = takeEverySure(look(document), ['size-and-orientation', 'structure', 'geometry', 'textures']);
   await applyTreatment(document, steps, {
     codec: createMemoryCodec(),
     readMap: () => Promise.reject(new Error('no map is read')),

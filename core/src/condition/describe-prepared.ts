@@ -1,10 +1,11 @@
 import type { SheetFinding } from '@haveld/contract/api/bench';
+import type { FindingKind } from '@haveld/contract/finding-kinds';
 import type { Provenance, RightsFinding } from '@haveld/contract/licence';
 import type { PreparedModel } from '@haveld/contract/prepared';
 import type { Box, Figures, LogEntry, MapLine, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
-import { SLOTS } from '../textures/slots';
 import { UNKNOWN_LICENCE } from '../rights/licences/standings';
+import { SLOTS } from '../textures/slots';
 import { orderSteps } from '../treatment/steps';
 import { describeMissing } from './answers';
 import type { Examination } from './examination';
@@ -83,13 +84,13 @@ function describePlacement(
   { figures, source, size, up, uprightBox }: Examination,
   sheet: readonly SheetFinding[],
 ): Pick<PreparedModel, 'size' | 'up' | 'front' | 'ground' | 'pivot'> {
-  const statusOf = (key: string): Status => {
-    const finding = sheet.find((candidate) => candidate.key === key);
+  const statusOf = (kind: FindingKind): Status => {
+    const finding = sheet.find((candidate) => candidate.kind === kind);
     if (!finding || !uprightBox) return 'none';
     return finding.mark === 'holds' || finding.sure ? 'sure' : 'asked';
   };
   const [bestSize, bestUp] = [size.at(0), up.at(0)];
-  const pivot = sheet.find((finding) => finding.key === 'pivot');
+  const pivot = sheet.find((finding) => finding.kind === 'pivot');
   const [bestPivot] = pivot?.choices ?? [];
   return {
     size: {

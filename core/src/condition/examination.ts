@@ -1,29 +1,30 @@
 import type { Document, Material } from '@gltf-transform/core';
+import { findingKey } from '@haveld/contract/finding-kinds';
 import type { Box, Figures, LogEntry, MapLine } from '@haveld/contract/report';
-import { type UpCandidate, judgeUp } from '../placement/stance/judge-up';
-import { findFoot } from '../placement/pivot/find-foot';
-import { measureFront } from '../placement/front/front-features';
-import { hasNoFront, judgeFront, type FrontCandidate } from '../placement/front/judge-front';
-import { listNamedSides } from '../placement/front/named-sides';
-import { judgeMount, type Mount } from '../placement/pivot/judge-mount';
-import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/size/judge-size';
-import { listNamedSizes, type StatedSize } from '../placement/size/stated-size';
-import { judgeLean, type Lean } from '../placement/stance/judge-lean';
-import { listStanceFeatures, type StanceFeatures } from '../placement/stance/stance-features';
-import { computeMoments, type Moments } from '../placement/pivot/moments';
-import { measureSurface, type SurfaceMeasures } from '../placement/stance/surface-measures';
-import { turnBox } from '../geometry/rotate-box';
-import { findTypicalSize, type TypicalSize } from '../placement/size/typical-sizes';
-import { boundPoints, boxSize } from '../scene/measures/bounds';
-import { computeFigures } from '../scene/measures/figures';
-import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/document/source-data';
-import { listMeshInstances, type MeshInstance } from '../scene/traverse';
-import { listPlacedParts } from '../scene/measures/placed-parts';
-import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
-import { listMovingParts, type MovingPart } from '../structure/moving-parts';
-import { listStrangers, type Stranger } from '../structure/strangers';
 import type { StepOf } from '@haveld/contract/step';
 import type { TextureRole } from '@haveld/contract/texture-role';
+import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
+import { rotateBox } from '../geometry/rotate-box';
+import { measureFront } from '../placement/front/front-features';
+import { hasNoFront, judgeFrontAxis, type FrontCandidate } from '../placement/front/judge-front-axis';
+import { listNamedSides } from '../placement/front/named-sides';
+import { judgeTilt, type Tilt } from '../placement/orientation/judge-tilt';
+import { type UpCandidate, judgeUp } from '../placement/orientation/judge-up';
+import { listOrientationFeatures, type OrientationFeatures } from '../placement/orientation/orientation-features';
+import { measureSurface, type SurfaceMeasures } from '../placement/orientation/surface-measures';
+import { findFoot } from '../placement/pivot/find-foot';
+import { judgeMount, type Mount } from '../placement/pivot/judge-mount';
+import { computeMoments, type Moments } from '../placement/pivot/moments';
+import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/size/judge-size';
+import { listNamedSizes, type StatedSize } from '../placement/size/stated-size';
+import { findTypicalSize, type TypicalSize } from '../placement/size/typical-sizes';
+import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/document/source-data';
+import { boundPoints, boxSize } from '../scene/measures/bounds';
+import { computeFigures } from '../scene/measures/figures';
+import { listPlacedParts } from '../scene/measures/placed-parts';
+import { listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { listMovingParts, type MovingPart } from '../structure/moving-parts';
+import { listStrangers, type Stranger } from '../structure/strangers';
 import type { RoleJudgement } from '../textures/judging/judge-map-role';
 import type { CandidatePicture, MapFacts } from '../textures/map-facts';
 import { listMapLines, type MapLines } from '../textures/map-lines';
@@ -44,7 +45,7 @@ export interface Examination {
   /** What each map is, in the order of `maps`; null where its picture is not at hand. */
   judged: MapLines['judged'];
   /** Pictures that no material names, each with what it is. */
-  spare: MapLines['spare'];
+  unused: MapLines['unused'];
   /** What was seen of pictures, by their hash. */
   facts: ReadonlyMap<string, MapFacts>;
   /** For each map that is not where its file says, in the order of `maps`: what it may be. */
@@ -58,7 +59,7 @@ export interface Examination {
   typical: TypicalSize | null;
   up: UpCandidate[];
   /** Null where it rests as it stands once upright, and where it moves. */
-  lean: Lean | null;
+  tilt: Tilt | null;
   /** What its size is judged by, for the model set upright by the first of `up`; null without extent. */
   sizeQuestion: SizeQuestion | null;
   /** In the order of likelihood. */
@@ -117,8 +118,11 @@ export interface ExaminationInput {
 /** A picture a person took for a place of a material. */
 export type TakenMap = Pick<StepOf<'relink-map'>, 'material' | 'slot' | 'sha256' | 'path'>;
 
+/** What a finding about a stranger is about, among the others. */
+export const strangerSubject = (stranger: Stranger): string => `${stranger.kind}:${stranger.node.getName()}`;
+
 /** The key a stranger is asked about under. */
-export const strangerKey = (stranger: Stranger): string => `stranger:${stranger.kind}:${stranger.node.getName()}`;
+export const strangerKey = (stranger: Stranger): string => findingKey('stranger', strangerSubject(stranger));
 
 /** Looks at a document as received. */
 export function examine({
@@ -145,25 +149,26 @@ export function examine({
   const typical = findTypicalSize(name);
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
   const surface = modelBox && measureSurface(parts, modelBox);
-  const stance = surface && listStanceFeatures(surface, typical);
+  const orientation = surface && listOrientationFeatures(surface, typical);
   const up = modelBox
     ? judgeUp({
         declaredUp: source.declaredUp ?? null,
         habitUp: habit.up,
         typical,
         floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
-        stance,
+        orientation,
       })
     : [];
-  const lean = surface && judgeLean(surface, parts, up[0]?.turn ?? null);
-  const uprightBox = modelBox && turnBox(modelBox, up[0]?.turn ?? null);
+  const tilt = surface && judgeTilt(surface, parts, up[0]?.turn ?? null);
+  const uprightBox = modelBox && rotateBox(modelBox, up[0]?.turn ?? null);
   const moments = surface && computeMoments(parts);
   const uprightBalance = moments && {
     by: moments.by,
-    balance: turnBox({ min: moments.balance, max: moments.balance }, up[0]?.turn ?? null).min,
+    balance: rotateBox({ min: moments.balance, max: moments.balance }, up[0]?.turn ?? null).min,
   };
   const uprightSize = uprightBox && boxSize(uprightBox);
-  const uprightFoot = modelBox && turnBox(findFoot(parts, modelBox, ENDS_OF_UP[up[0]?.id ?? 'y']), up[0]?.turn ?? null);
+  const uprightFoot =
+    modelBox && rotateBox(findFoot(parts, modelBox, ENDS_OF_UP[up[0]?.id ?? 'y']), up[0]?.turn ?? null);
   const root = document.getRoot();
   const figures = computeFigures(document);
   const facts = new Map(
@@ -180,8 +185,8 @@ export function examine({
     texelDensity: figures.texelDensity,
   };
   const words = wordsOf(habit);
-  const { maps, judged, spare } = listMapLines(document, pictures, facts, words);
-  const decisions = decideMaps(document, { maps, judged, spare }, pictures, words, remembered);
+  const { maps, judged, unused } = listMapLines(document, pictures, facts, words);
+  const decisions = decideMaps(document, { maps, judged, unused }, pictures, words, remembered);
   return {
     document,
     name,
@@ -190,10 +195,10 @@ export function examine({
     log,
     maps,
     judged,
-    spare,
+    unused,
     facts,
     decisions,
-    settled: listSettled({ maps, judged, spare }, decisions, taken),
+    settled: listSettled({ maps, judged, unused }, decisions, taken),
     layouts: describeLayouts(parts),
     strangers,
     modelBox,
@@ -201,13 +206,13 @@ export function examine({
     up,
     sizeQuestion,
     size: sizeQuestion ? judgeSize(sizeQuestion) : [],
-    lean,
+    tilt,
     uprightBox,
     uprightBalance,
     uprightFoot,
     uprightSize,
     front: surface && judgeFacing(document, instances, modelBox, surface, up[0]?.turn ?? null, habit.front),
-    mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, stance, up[0]) : [],
+    mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, orientation, up[0]) : [],
     moments,
     movingParts: listMovingParts(document, instances, up[0]?.turn ?? null),
     habit,
@@ -231,14 +236,14 @@ function judgeFacing(
   const named = listNamedSides(document, instances, modelBox, turn);
   if (hasNoFront({ shape, named })) return [];
   const isDeclared = turn === null && GLTF.test(getDocumentSource(document).format ?? '');
-  return judgeFront({ isDeclared, habitFront, shape, named });
+  return judgeFrontAxis({ isDeclared, habitFront, shape, named });
 }
 
 function judgeHeld(
   name: string,
   size: [number, number, number],
   surface: SurfaceMeasures,
-  stance: readonly StanceFeatures[] | null,
+  orientation: readonly OrientationFeatures[] | null,
   up: UpCandidate | undefined,
 ): Mount[] {
   const foot = ENDS_OF_UP[up?.id ?? 'y'];
@@ -248,7 +253,7 @@ function judgeHeld(
     name,
     size,
     flat: { back, top: surface.flat[foot ^ 1], foot: surface.flat[foot] },
-    isBalanced: (stance?.[foot].balance ?? 0) > 0,
+    isBalanced: (orientation?.[foot].balance ?? 0) > 0,
   });
 }
 
@@ -261,12 +266,12 @@ const wordsOf = ({ roles }: SourceHabit): Record<string, TextureRole> =>
 
 /** Bound, taken by a person, or surely found again, in this order. */
 function listSettled(
-  { maps, judged, spare }: MapLines,
+  { maps, judged, unused }: MapLines,
   decisions: readonly MapDecision[],
   taken: readonly TakenMap[],
 ): SettledMap[] {
   const roleOf = (sha256: string): RoleJudgement | null =>
-    spare.find(({ picture }) => picture.sha256 === sha256)?.judged ??
+    unused.find(({ picture }) => picture.sha256 === sha256)?.judged ??
     judged[maps.findIndex((map) => map.sha256 === sha256)] ??
     null;
   let next = 0;
@@ -295,14 +300,14 @@ export const isAtHand = ({ status }: Pick<MapLine, 'status'>): boolean => status
 /** Looks for every map that is not where its file says, for the whole model at once. */
 function decideMaps(
   document: Document,
-  { maps, judged, spare }: MapLines,
+  { maps, judged, unused }: MapLines,
   pictures: readonly CandidatePicture[],
   words: Record<string, TextureRole>,
   remembered: readonly RememberedMap[],
 ): MapDecision[] {
   const open = maps.filter((map) => !isAtHand(map));
   if (open.length === 0) return [];
-  const roles = new Map(spare.map(({ picture, judged }) => [picture.sha256, judged]));
+  const roles = new Map(unused.map(({ picture, judged }) => [picture.sha256, judged]));
   maps.forEach(({ sha256 }, i) => {
     const role = judged[i];
     if (sha256 && role && !roles.has(sha256)) roles.set(sha256, role);

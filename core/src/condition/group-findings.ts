@@ -1,5 +1,6 @@
 import type { SheetFinding } from '@haveld/contract/api/bench';
 import type { KitFinding, KitGroup } from '@haveld/contract/api/kits';
+import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 
 /** The sheet of one piece. */
 export interface PieceSheet {
@@ -42,47 +43,14 @@ function describeGroup(finding: SheetFinding): Omit<KitGroup, 'assetIds'> {
   const group = { mark, sure: sure && !settled, settled, answered: answer !== null };
   if (answer?.kind === 'taken') {
     const taken = choices.find(({ id }) => id === answer.choiceId);
-    return { ...group, choiceId: answer.choiceId, words: `taken: ${taken?.label ?? answer.choiceId}` };
+    return { ...group, choiceId: answer.choiceId, label: `taken: ${taken?.label ?? answer.choiceId}` };
   }
-  if (answer?.kind === 'own') return { ...group, choiceId: null, words: `own: ${answer.words}` };
-  if (answer) return { ...group, choiceId: null, words: `set aside: ${answer.reason}` };
-  if (settled) return { ...group, choiceId: null, words: first ? `holds: ${first.label}` : 'holds' };
-  return { ...group, choiceId: first?.id ?? null, words: first?.label ?? finding.title };
+  if (answer?.kind === 'own') return { ...group, choiceId: null, label: `own: ${answer.summary}` };
+  if (answer) return { ...group, choiceId: null, label: `set aside: ${answer.reason}` };
+  if (settled) return { ...group, choiceId: null, label: first ? `holds: ${first.label}` : 'holds' };
+  return { ...group, choiceId: first?.id ?? null, label: first?.label ?? finding.title };
 }
 
 /** Figures of one piece say nothing of the others. */
-const titleOf = ({ title, key }: SheetFinding, groups: number): string =>
-  groups === 1 && !/\d/.test(title) ? title : (KEY_WORDS[key] ?? KEY_WORDS[key.split(':')[0]] ?? title);
-
-/** By a finding's key, or by what stands before its colon. */
-const KEY_WORDS: Record<string, string> = {
-  'rights:licence': 'Licence',
-  'rights:author': 'Author',
-  'rights:source': 'Source',
-  size: 'Size',
-  up: 'Which way is up',
-  front: 'Which way it faces',
-  lean: 'Leaning',
-  'part-pivots': 'Where parts turn about',
-  uneven: 'Stretched unevenly',
-  mirrored: 'Mirrored',
-  'inside-out': 'Parts inside out',
-  pivot: 'Pivot and ground',
-  bake: 'Baking',
-  motion: 'What moves',
-  map: 'A map that is not where the file says',
-  maps: 'Maps',
-  offer: 'A picture nobody names',
-  'maps-unused': 'Pictures nobody uses',
-  wrappers: 'Wrappers',
-  clutter: 'Clutter',
-  'clutter-named': 'Clutter, by its name',
-  stranger: 'A part that may not be the model',
-  root: 'The root’s name',
-  normals: 'Smoothing',
-  triangles: 'Triangles',
-  'no-uv': 'Parts without a layout',
-  lines: 'Lines and points',
-  memory: 'Memory of its maps',
-  reading: 'What reading had to say',
-};
+const titleOf = ({ title, kind }: SheetFinding, groups: number): string =>
+  groups === 1 && !/\d/.test(title) ? title : FINDING_KINDS[kind].title;

@@ -1,11 +1,27 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
+import { FINDING_KINDS, findingKey } from '@haveld/contract/finding-kinds';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 
-type Given = Pick<Finding, 'key' | 'heading' | 'mark' | 'title'> & Partial<Finding>;
+type Given = Pick<Finding, 'kind' | 'mark' | 'title'> &
+  Partial<Omit<Finding, 'key' | 'heading'>> & {
+    /** Tells it from others of its kind on one sheet; left out where there is one. */
+    of?: string;
+  };
 
-/** Fills in what a finding without a question leaves empty. */
-export function makeFinding(given: Given): Finding {
-  return { detail: '', evidence: [], choices: [], sure: false, after: [], ...given };
+/** Fills in what its kind says, and what a finding without a question leaves empty. */
+export function makeFinding({ of, ...given }: Given): Finding {
+  const { heading } = FINDING_KINDS[given.kind];
+  return {
+    key: findingKey(given.kind, of),
+    heading,
+    detail: '',
+    evidence: [],
+    choices: [],
+    sure: false,
+    after: [],
+    about: {},
+    ...given,
+  };
 }
 
 /** So many evidences have to agree. */

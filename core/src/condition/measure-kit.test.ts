@@ -1,6 +1,6 @@
 import type { Document } from '@gltf-transform/core';
-import { createBoxDocument } from '../testing/documents';
 import { listUnitShares } from '../placement/kit/kit-say';
+import { createBoxDocument } from '../testing/documents';
 import { answerFindings } from './answers';
 import { assess } from './assess';
 import { examine } from './examination';
@@ -28,7 +28,7 @@ const wall = (width: number, assetId: string): PieceToMeasure =>
 
 test('walls in centimetres: one unit, one module, and the one that misses it by 4 cm', () => {
   const kit = measureKit([50, 100, 150, 200, 104].map((width, i) => wall(width, `piece ${i}`)));
-  expect(kit.unit).toMatchObject({ id: 'cm', words: 'centimetres' });
+  expect(kit.unit).toMatchObject({ id: 'cm', label: 'centimetres' });
   expect(kit.module?.metres).toBe(0.5);
   expect(kit.pieces[4].offModule).toEqual([{ side: 'width', off: expect.closeTo(0.04, 6) }]);
   expect(kit.pieces.slice(0, 4).every(({ offModule }) => offModule.length === 0)).toBe(true);

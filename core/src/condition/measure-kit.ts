@@ -1,5 +1,6 @@
 import type { SheetFinding } from '@haveld/contract/api/bench';
 import type { KitMeasures, PieceMeasures } from '@haveld/contract/api/kits';
+import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { findModule } from '../placement/kit/find-module';
@@ -25,9 +26,6 @@ export interface PieceToMeasure {
   box: Box | null;
 }
 
-/** Findings that say where a piece stands and how large it is. */
-const PLACING = ['size', 'up', 'front', 'pivot'];
-
 /**
  * The measures of a kit as a whole: how large each piece is by what is taken, and by what is proposed where nothing is; the unit all
  * of them speak for; the module; which figures stand out.
@@ -35,13 +33,13 @@ const PLACING = ['size', 'up', 'front', 'pivot'];
 export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
   const unit = judgeKitUnit(pieces.map(({ shares }) => shares));
   const placed = pieces.map(({ assetId, findings, steps, box }) => {
-    const open = PLACING.flatMap((key) => findings.filter((finding) => finding.key === key && finding.answer === null));
+    const open = findings.filter(({ kind, answer }) => FINDING_KINDS[kind].isPlacing && answer === null);
     const proposed = open.flatMap(({ choices }) => choices[0]?.steps ?? []);
     const all = orderSteps([...steps, ...proposed].map((step) => ({ step }))).map(({ step }) => step);
     return {
       assetId,
       box: box && placeBox(box, all),
-      isSettled: !open.some(({ key, mark }) => key === 'size' && mark !== 'holds'),
+      isSettled: !open.some(({ kind, mark }) => kind === 'size' && mark !== 'holds'),
     };
   });
   const sizes = placed.map(({ box }): [number, number, number] => (box ? boxSize(box) : [0, 0, 0]));
@@ -50,12 +48,12 @@ export function measureKit(pieces: readonly PieceToMeasure[]): KitMeasures {
   return {
     unit: unit && {
       id: unit.id,
-      words: wordsOf(unit.id),
+      label: wordsOf(unit.id),
       confidence: unit.confidence,
       agree: unit.agree,
       others: unit.others.map((i) => pieces[i].assetId),
     },
-    module: module && { metres: module.module, words: module.words },
+    module: module && { metres: module.module, summary: module.summary },
     pieces: placed.map(({ assetId, box, isSettled }, i): PieceMeasures => {
       const place = box && judgePivotPlace({ box, balance: null });
       return {
@@ -76,5 +74,5 @@ const OTHER_WORDS: Record<string, string> = { none: 'no real size', [OWN_SCALE_I
 
 function wordsOf(id: string): string {
   const known = UNITS.find((unit) => unit.id === id);
-  return known ? pluralOf(known.words) : (OTHER_WORDS[id] ?? id);
+  return known ? pluralOf(known.label) : (OTHER_WORDS[id] ?? id);
 }

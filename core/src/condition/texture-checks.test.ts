@@ -2,12 +2,12 @@ import type { Document, Material } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
 import { setMaterialSource, type MapReference } from '../scene/document/source-data';
 import { createBoxDocument, addBox } from '../testing/documents';
+import { flipGreen } from '../textures/convert/change-channels';
+import { heightToNormal } from '../textures/convert/height-to-normal';
 import { judgeGreen } from '../textures/judging/judge-green';
 import { measurePicture } from '../textures/judging/picture-measures';
 import type { CandidatePicture, MapFacts } from '../textures/map-facts';
 import type { Picture } from '../textures/pictures/picture-codec';
-import { heightToNormal } from '../textures/convert/height-to-normal';
-import { flipGreen } from '../textures/convert/change-channels';
 import { assess } from './assess';
 import { examine } from './examination';
 
@@ -63,12 +63,12 @@ const bound = (slot: MapReference['slot'], name: string): MapReference => ({
 interface Given {
   maps: MapReference[];
   pictures?: Record<string, Picture>;
-  spare?: CandidatePicture[];
+  unused?: CandidatePicture[];
   change?: (material: Material, document: Document) => void;
 }
 
 /** The findings about a box of one material with these maps. */
-function look({ maps, pictures = {}, spare = [], change }: Given): Finding[] {
+function look({ maps, pictures = {}, unused = [], change }: Given): Finding[] {
   const document = createBoxDocument([0, 0, 0], [1, 1, 1], 'box');
   const material = document.createMaterial('oak').setMetallicFactor(0).setRoughnessFactor(0.8).setDoubleSided(true);
   document.getRoot().listMeshes()[0].listPrimitives()[0].setMaterial(material);
@@ -79,7 +79,7 @@ function look({ maps, pictures = {}, spare = [], change }: Given): Finding[] {
       document,
       name: 'box',
       log: [],
-      pictures: spare,
+      pictures: unused,
       facts: Object.entries(pictures).map(([name, picture]) => factsOf(name, picture)),
       belonging: new Set(),
       stated: [],
@@ -149,7 +149,7 @@ test('a map of Phong’s model is offered as the colour of reflections, which is
 
 test('maps that are what they are bound as say nothing', () => {
   const findings = look({
-    maps: [bound('baseColour', 'oak_diff.png'), bound('roughness', 'oak_rough.png'), bound('normal', 'oak_nrm.png')],
+    maps: [bound('baseColor', 'oak_diff.png'), bound('roughness', 'oak_rough.png'), bound('normal', 'oak_nrm.png')],
     pictures: { 'oak_diff.png': PICTURES.colour, 'oak_rough.png': PICTURES.grey, 'oak_nrm.png': PICTURES.up },
   });
   expect(['role', 'green', 'constant', 'alpha', 'shine'].map((start) => get(findings, start))).toEqual(
@@ -158,10 +158,10 @@ test('maps that are what they are bound as say nothing', () => {
 });
 
 test('a map of one colour is a figure; roughness beside a metal map that varies is not', () => {
-  const one = look({ maps: [bound('baseColour', 'a_diff.png')], pictures: { 'a_diff.png': PICTURES.even } });
+  const one = look({ maps: [bound('baseColor', 'a_diff.png')], pictures: { 'a_diff.png': PICTURES.even } });
   expect(get(one, 'constant')).toMatchObject({
     sure: true,
-    choices: [{ steps: [{ kind: 'fold-constant', slot: 'baseColour' }] }],
+    choices: [{ steps: [{ kind: 'fold-constant', slot: 'baseColor' }] }],
   });
   const two = look({
     maps: [bound('roughness', 'a_rough.png'), bound('metallic', 'a_metallic.png')],
@@ -172,7 +172,7 @@ test('a map of one colour is a figure; roughness beside a metal map that varies 
 
 test('holes in a colour map that is shown solid are cut out, both sides shown', () => {
   const findings = look({
-    maps: [bound('baseColour', 'leaf_diff.png')],
+    maps: [bound('baseColor', 'leaf_diff.png')],
     pictures: { 'leaf_diff.png': PICTURES.holes },
   });
   expect(get(findings, 'alpha')).toMatchObject({
@@ -183,7 +183,7 @@ test('holes in a colour map that is shown solid are cut out, both sides shown', 
 
 test('colour alone on a metal by default is named, with what its name says it is made of', () => {
   const findings = look({
-    maps: [bound('baseColour', 'oak_diff.png')],
+    maps: [bound('baseColor', 'oak_diff.png')],
     pictures: { 'oak_diff.png': PICTURES.colour },
     change: (material) => material.setMetallicFactor(1).setRoughnessFactor(1),
   });
@@ -210,7 +210,7 @@ test('copies by number are one; a copy of another colour is not', () => {
 });
 
 test('memory over the house’s budget is asked about, with what smaller maps would cost', () => {
-  const maps = (['baseColour', 'normal', 'roughness'] as const).map((slot, i) =>
+  const maps = (['baseColor', 'normal', 'roughness'] as const).map((slot, i) =>
     bound(slot, ['a_diff.png', 'a_nrm.png', 'a_rough.png'][i]),
   );
   const pictures = { 'a_diff.png': PICTURES.colour, 'a_nrm.png': PICTURES.up, 'a_rough.png': PICTURES.grey };
@@ -225,11 +225,11 @@ test('memory over the house’s budget is asked about, with what smaller maps wo
 });
 
 test('a spare map of the same set is offered to its material, a preview to none', () => {
-  const spare = (path: string): CandidatePicture => ({ path, sha256: path, width: 64, height: 64 });
+  const unused = (path: string): CandidatePicture => ({ path, sha256: path, width: 64, height: 64 });
   const findings = look({
-    maps: [bound('baseColour', 'oak_top_diff.png')],
+    maps: [bound('baseColor', 'oak_top_diff.png')],
     pictures: { 'oak_top_diff.png': PICTURES.colour, 'oak_top_nrm.png': PICTURES.up },
-    spare: [spare('oak_top_nrm.png'), spare('preview.png')],
+    unused: [unused('oak_top_nrm.png'), unused('preview.png')],
   });
   expect(get(findings, 'offer')).toMatchObject({ key: 'offer:oak:normal', sure: true });
   expect(get(findings, 'maps-unused')).toMatchObject({ title: '1 picture no material uses' });
@@ -239,7 +239,7 @@ test('a lost map that is found for sure is judged as what it will be', () => {
   const findings = look({
     maps: [{ slot: 'normal', reference: 'D:\\x\\oak_nrm.png', status: 'missing', path: null, sha256: null }],
     pictures: { 'oak_nrm.png': flipGreen(PICTURES.up) },
-    spare: [{ path: 'textures/oak_nrm.png', sha256: 'oak_nrm.png', width: 64, height: 64 }],
+    unused: [{ path: 'textures/oak_nrm.png', sha256: 'oak_nrm.png', width: 64, height: 64 }],
   });
   expect(get(findings, 'map:oak:normal')).toMatchObject({ sure: true });
   expect(get(findings, 'green')).toMatchObject({ sure: true, choices: [{ id: 'flip' }, { id: 'stay' }] });

@@ -54,7 +54,7 @@ export interface Grouping {
   finds: ProposedFind[];
   kits: ProposedKit[];
   /** Files that belong to no model. */
-  aside: { path: string; reason: string }[];
+  excluded: { path: string; reason: string }[];
 }
 
 export const baseName = (path: string): string => path.slice(path.lastIndexOf('/') + 1);

@@ -21,41 +21,41 @@ export interface Identity {
   /** `glb`, `obj`, `png`, `zip` … */
   format: string;
   /** In a sentence to the person. */
-  words: string;
+  summary: string;
 }
 
 const startsWith = (bytes: Uint8Array, text: string): boolean =>
   bytes.length >= text.length && [...text].every((c, i) => bytes[i] === c.charCodeAt(0));
 
 function model(format: string, words: string): Identity {
-  return { kind: 'model', format, words };
+  return { kind: 'model', format, summary: words };
 }
 
 function archive(format: string): Identity {
-  return { kind: 'archive', format, words: `${format} archive` };
+  return { kind: 'archive', format, summary: `${format} archive` };
 }
 
-const PROGRAM: Identity = { kind: 'program', format: 'exe', words: 'program, never run' };
-const SCRIPT: Identity = { kind: 'program', format: 'script', words: 'script, never run' };
-const PAPER: Identity = { kind: 'other', format: 'paper', words: 'document' };
+const PROGRAM: Identity = { kind: 'program', format: 'exe', summary: 'program, never run' };
+const SCRIPT: Identity = { kind: 'program', format: 'script', summary: 'script, never run' };
+const PAPER: Identity = { kind: 'other', format: 'paper', summary: 'document' };
 
 const WORKING_FILE: Identity = {
   kind: 'closed',
   format: 'working-file',
-  words: 'closed working file of a modelling program',
+  summary: 'closed working file of a modelling program',
 };
-const CAD: Identity = { kind: 'closed', format: 'cad', words: 'CAD file' };
+const CAD: Identity = { kind: 'closed', format: 'cad', summary: 'CAD file' };
 
 /** Marks at a file's head, from each format's specification. */
 const MARKS: { text: string; identity: Identity }[] = [
-  { text: 'PK\x03\x04', identity: { kind: 'archive', format: 'zip', words: 'zip archive' } },
-  { text: 'PK\x05\x06', identity: { kind: 'archive', format: 'zip', words: 'empty zip archive' } },
+  { text: 'PK\x03\x04', identity: { kind: 'archive', format: 'zip', summary: 'zip archive' } },
+  { text: 'PK\x05\x06', identity: { kind: 'archive', format: 'zip', summary: 'empty zip archive' } },
   { text: '7z\xbc\xaf\x27\x1c', identity: archive('7z') },
   { text: 'Rar!\x1a\x07', identity: archive('rar') },
   { text: '\x1f\x8b', identity: archive('gz') },
   { text: '\xfd7zXZ\0', identity: archive('xz') },
   { text: '\x28\xb5\x2f\xfd', identity: archive('zst') },
-  { text: 'glTF', identity: { kind: 'model', format: 'glb', words: 'GLB model' } },
+  { text: 'glTF', identity: { kind: 'model', format: 'glb', summary: 'GLB model' } },
   { text: 'Kaydara FBX Binary', identity: model('fbx', 'FBX model') },
   { text: '; FBX', identity: model('fbx', 'FBX model') },
   { text: 'BLENDER', identity: WORKING_FILE },
@@ -69,7 +69,7 @@ const MARKS: { text: string; identity: Identity }[] = [
   { text: '\xcf\xfa\xed\xfe', identity: PROGRAM },
   { text: '\xca\xfe\xba\xbe', identity: PROGRAM },
   { text: '#!', identity: SCRIPT },
-  { text: '%PDF', identity: { kind: 'other', format: 'pdf', words: 'PDF document' } },
+  { text: '%PDF', identity: { kind: 'other', format: 'pdf', summary: 'PDF document' } },
 ];
 
 const WORKING_EXTENSIONS = 'blend max ma mb c4d lxo hip hipnc ztl zpr skp spp sbs sbsar uasset unitypackage mtlx'.split(
@@ -90,7 +90,7 @@ const PAPER_EXTENSIONS = 'docx docm xlsx xlsm pptx odt ods odp odg epub kra ora 
 
 /** Kinds told by their name alone, because their bytes say nothing. */
 const BY_EXTENSION: Record<string, Identity> = {
-  bin: { kind: 'buffer', format: 'bin', words: 'geometry of a glTF' },
+  bin: { kind: 'buffer', format: 'bin', summary: 'geometry of a glTF' },
   fbx: model('fbx', 'FBX model'),
   dae: model('dae', 'COLLADA model'),
   stl: model('stl', 'STL model'),
@@ -126,26 +126,26 @@ export function identifyFile(path: string, head: Uint8Array): Identity {
   if (isBzip2(head)) return archive('bz2');
   const picture = identifyPicture(head);
   if (picture && (picture !== 'tga' || extension === 'tga'))
-    return { kind: 'picture', format: picture, words: `${picture.toUpperCase()} picture` };
+    return { kind: 'picture', format: picture, summary: `${picture.toUpperCase()} picture` };
   if (isText(head)) {
     const text = decodeText(head);
     if (/^\s*\{/.test(text) && (/"asset"\s*:/.test(text) || extension === 'gltf'))
-      return { kind: 'model', format: 'gltf', words: 'glTF model' };
+      return { kind: 'model', format: 'gltf', summary: 'glTF model' };
     if (extension in BY_EXTENSION) return BY_EXTENSION[extension];
     if (/<COLLADA[\s>]/.test(text)) return model('dae', 'COLLADA model');
     if (/^\s*solid\b[\s\S]*\bfacet\s+normal\b/i.test(text)) return model('stl', 'STL model');
-    if (/^\s*newmtl\s/m.test(text)) return { kind: 'material', format: 'mtl', words: 'material file' };
+    if (/^\s*newmtl\s/m.test(text)) return { kind: 'material', format: 'mtl', summary: 'material file' };
     if (/^\s*(v|f|mtllib|usemtl)\s+\S/m.test(text) && (/^\s*v\s+[-+.\d]/m.test(text) || extension === 'obj')) {
-      return { kind: 'model', format: 'obj', words: 'OBJ model' };
+      return { kind: 'model', format: 'obj', summary: 'OBJ model' };
     }
-    if (extension === 'mtl') return { kind: 'material', format: 'mtl', words: 'material file' };
-    if (extension === 'obj') return { kind: 'model', format: 'obj', words: 'OBJ model' };
+    if (extension === 'mtl') return { kind: 'material', format: 'mtl', summary: 'material file' };
+    if (extension === 'obj') return { kind: 'model', format: 'obj', summary: 'OBJ model' };
     if (TEXT_EXTENSIONS.includes(extension) || /^(read.?me|licen[cs]e|copying|credits?)/i.test(baseName(path))) {
-      return { kind: 'text', format: 'text', words: 'text' };
+      return { kind: 'text', format: 'text', summary: 'text' };
     }
-    return { kind: 'other', format: extension || 'text', words: 'other file' };
+    return { kind: 'other', format: extension || 'text', summary: 'other file' };
   }
-  return BY_EXTENSION[extension] ?? { kind: 'other', format: extension || 'unknown', words: 'unknown kind' };
+  return BY_EXTENSION[extension] ?? { kind: 'other', format: extension || 'unknown', summary: 'unknown kind' };
 }
 
 /** A packed scene, a paper, a program may all be zips by their bytes. */

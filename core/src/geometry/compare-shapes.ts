@@ -24,12 +24,12 @@ export interface ShapeComparison {
 /** @returns null where the two are different shapes */
 export function compareShapes(a: ShapeSignature, b: ShapeSignature): ShapeComparison | null {
   const isNear =
-    Math.abs(a.middle - b.middle) <= SHAPE_TOLERANCE.spread &&
-    Math.abs(a.small - b.small) <= SHAPE_TOLERANCE.spread &&
+    Math.abs(a.middleSpread - b.middleSpread) <= SHAPE_TOLERANCE.spread &&
+    Math.abs(a.smallestSpread - b.smallestSpread) <= SHAPE_TOLERANCE.spread &&
     Math.abs(a.fullness - b.fullness) <= SHAPE_TOLERANCE.fullness * Math.max(a.fullness, b.fullness);
   if (!isNear) return null;
   const distance = a.profile.reduce((sum, value, i) => sum + Math.abs(value - b.profile[i]), 0);
   if (distance > SHAPE_TOLERANCE.profile) return null;
-  const isMirrored = a.hand * b.hand < 0;
-  return { relation: isMirrored ? 'mirrored' : 'same-shape', scale: b.reach / a.reach, distance };
+  const isMirrored = a.handedness * b.handedness < 0;
+  return { relation: isMirrored ? 'mirrored' : 'same-shape', scale: b.radiusOfGyration / a.radiusOfGyration, distance };
 }

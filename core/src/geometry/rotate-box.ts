@@ -5,7 +5,7 @@ import type { StepOf } from '@haveld/contract/step';
  * A box after a quarter or half turn.
  * @param turn counter-clockwise seen from the axis' tip; null leaves it as it is
  */
-export function turnBox({ min, max }: Box, turn: Pick<StepOf<'turn'>, 'axis' | 'degrees'> | null): Box {
+export function rotateBox({ min, max }: Box, turn: Pick<StepOf<'rotate'>, 'axis' | 'degrees'> | null): Box {
   if (!turn) return { min, max };
   const axis = { x: 0, y: 1, z: 2 }[turn.axis];
   const [a, b] = [(axis + 1) % 3, (axis + 2) % 3];

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import type { Surface } from './surface';
 import { compareShapes } from './compare-shapes';
 import { computeShapeSignature } from './shape-signature';
+import type { Surface } from './surface';
 import { computeSymmetricEigen } from './symmetric-eigen';
 
 /** An L with a foot of three different lengths: it has a hand. */
@@ -117,7 +117,7 @@ test('a mirrored twin is said to be one, however it is turned', () => {
 
 test('a shape that is its own mirror image has no hand', () => {
   const cross = boxes([[0, 0, 0, 1, 4, 0.5]]);
-  expect(computeShapeSignature([cross])!.hand).toBe(0);
+  expect(computeShapeSignature([cross])!.handedness).toBe(0);
 });
 
 test('a part made a tenth longer is another shape', () => {

@@ -6,10 +6,13 @@ const { abs, ceil, floor, max, min, sqrt } = Math;
 
 /** Bins of each of the two profiles. */
 export const PROFILE_BINS = 24;
+
 /** The profile of distances ends here, in root mean square distances; what lies beyond counts into the last bin. */
 const PROFILE_REACH = 3;
+
 /** Below this a skewness says nothing of a side: the shape is the same both ways. */
 const LEAST_SKEW = 0.004;
+
 /** A long triangle is sampled along its sides at most this often. */
 const MOST_SAMPLES = 24;
 
@@ -20,14 +23,14 @@ const MOST_SAMPLES = 24;
 export interface ShapeSignature {
   triangles: number;
   /** Root mean square distance of the surface from its centre, in the document's unit. */
-  reach: number;
+  radiusOfGyration: number;
   /** Second and third principal spread by the first: 0 to 1, each at most the one before. */
-  middle: number;
-  small: number;
+  middleSpread: number;
+  smallestSpread: number;
   /** Surface area by the square of `reach`. */
   fullness: number;
   /** Which hand it is: positive or negative; 0 where it is its own mirror image, or that cannot be told. */
-  hand: number;
+  handedness: number;
   /** Share of the surface by distance from the centre, then by how far it faces away from it. */
   profile: number[];
 }
@@ -42,11 +45,11 @@ export function computeShapeSignature(surfaces: readonly Surface[]): ShapeSignat
   if (!(reach > 0) || !(spreads[0] > 0)) return null;
   return {
     triangles: moments.triangles,
-    reach,
-    middle: spreads[1] / spreads[0],
-    small: spreads[2] / spreads[0],
+    radiusOfGyration: reach,
+    middleSpread: spreads[1] / spreads[0],
+    smallestSpread: spreads[2] / spreads[0],
     fullness: moments.area / (reach * reach),
-    hand: computeHand(surfaces, moments, vectors, spreads),
+    handedness: computeHand(surfaces, moments, vectors, spreads),
     profile: computeProfile(surfaces, moments.centre, reach, moments.area),
   };
 }

@@ -33,7 +33,7 @@ function corners(box: Box): [number, number, number][] {
  * Frames a box from the front, a little from its right and above.
  * @param margin pixels left free at each side
  */
-export function createPortraitView(
+export function createThumbnailView(
   box: Box,
   width: number,
   height: number,
@@ -61,7 +61,7 @@ export function createPortraitView(
 }
 
 /** Looks straight along −Z at the front of a box and shows just the box: for drawers at one common scale. */
-export function createElevationView(box: Box, longestPx: number): View {
+export function createOrthographicView(box: Box, longestPx: number): View {
   const w = Math.max(box.max[0] - box.min[0], 1e-9);
   const h = Math.max(box.max[1] - box.min[1], 1e-9);
   const scale = longestPx / Math.max(w, h);

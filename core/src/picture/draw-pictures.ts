@@ -2,15 +2,15 @@ import type { Document } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
 import { computeBounds } from '../scene/measures/bounds';
 import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
-import { createElevationView, createPortraitView, type View } from './camera';
+import { createOrthographicView, createThumbnailView, type View } from './camera';
 import { gatherDrawItems, type DrawItem } from './gather';
 import { composite, createGround, drawContactShadow } from './ground';
 import { rasterise } from './rasterise';
 import { resolveFrame } from './resolve-frame';
 import { drawRuledBar } from './ruled-bar';
 
-export const PORTRAIT = { width: 520, height: 420 } as const;
-const ELEVATION_SIDE = 560;
+export const THUMBNAIL = { width: 520, height: 420 } as const;
+const ORTHOGRAPHIC_SIDE = 560;
 const SUPERSAMPLES = 2;
 
 /** A model made ready to be drawn from any side. */
@@ -29,26 +29,26 @@ export async function prepareDrawing(document: Document, codec: PictureCodec): P
  * Three-quarter view on the ground with a ruled bar of true length.
  * @param metresPerUnit of the document; null leaves the bar out because no size is known
  */
-export function drawPortrait(
+export function drawThumbnail(
   { items, box }: Drawing,
   metresPerUnit: number | null,
-  size: { width: number; height: number } = PORTRAIT,
+  size: { width: number; height: number } = THUMBNAIL,
 ): Picture {
   const margin = { x: size.width / 13, top: size.height / 14, bottom: size.height / 9.5 };
-  const view = createPortraitView(box, size.width, size.height, margin);
-  const portrait = createGround(size.width, size.height);
-  drawContactShadow(portrait, items, box, view);
-  composite(portrait, resolveFrame(rasterise(items, enlarge(view)), SUPERSAMPLES));
-  if (metresPerUnit !== null) drawRuledBar(portrait, view.scale / metresPerUnit);
-  return portrait;
+  const view = createThumbnailView(box, size.width, size.height, margin);
+  const thumbnail = createGround(size.width, size.height);
+  drawContactShadow(thumbnail, items, box, view);
+  composite(thumbnail, resolveFrame(rasterise(items, enlarge(view)), SUPERSAMPLES));
+  if (metresPerUnit !== null) drawRuledBar(thumbnail, view.scale / metresPerUnit);
+  return thumbnail;
 }
 
 /** Straight from the front, without ground, cut to the box: for drawers at one common scale. */
-export function drawElevation(
+export function drawOrthographic(
   { items, box }: Drawing,
-  longestPx = ELEVATION_SIDE,
+  longestPx = ORTHOGRAPHIC_SIDE,
 ): { picture: Picture; width: number; height: number } {
-  const picture = resolveFrame(rasterise(items, enlarge(createElevationView(box, longestPx))), SUPERSAMPLES);
+  const picture = resolveFrame(rasterise(items, enlarge(createOrthographicView(box, longestPx))), SUPERSAMPLES);
   return { picture, width: box.max[0] - box.min[0], height: box.max[1] - box.min[1] };
 }
 

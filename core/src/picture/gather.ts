@@ -1,7 +1,7 @@
 import type { Accessor, Document, Material, Texture } from '@gltf-transform/core';
-import { isTriangles, listMeshInstances } from '../scene/traverse';
-import { computeWorldPositions } from '../scene/measures/world-positions';
 import { linearDeterminant, normalMatrix } from '../scene/matrix';
+import { computeWorldPositions } from '../scene/measures/world-positions';
+import { isTriangles, listMeshInstances } from '../scene/traverse';
 import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
 
 /** One surface to draw, in world space. */
@@ -43,7 +43,7 @@ export async function gatherDrawItems(document: Document, codec: PictureCodec): 
       const count = positions.length / 3;
       const src = primitive.getIndices()?.getArray();
       const indices = src ? new Uint32Array(src) : Uint32Array.from({ length: count }, (_, i) => i);
-      const normals = turnNormals(readFloats(primitive.getAttribute('NORMAL'), 3), count, m, mirrors ? -1 : 1);
+      const normals = flipNormals(readFloats(primitive.getAttribute('NORMAL'), 3), count, m, mirrors ? -1 : 1);
       const material = primitive.getMaterial();
       const texture = material?.getBaseColorTexture() ?? null;
       const uv = primitive.getAttribute(`TEXCOORD_${material?.getBaseColorTextureInfo()?.getTexCoord() ?? 0}`);
@@ -74,7 +74,7 @@ function readFloats(attribute: Accessor | null, width: number): Float32Array | n
   return dst;
 }
 
-function turnNormals(src: Float32Array | null, count: number, m: readonly number[], sign: 1 | -1): Float32Array {
+function flipNormals(src: Float32Array | null, count: number, m: readonly number[], sign: 1 | -1): Float32Array {
   const dst = new Float32Array(count * 3);
   if (!src) return dst;
   for (let o = 0; o < dst.length; o += 3) {

@@ -1,7 +1,7 @@
-import { createBoxDocument, createMemoryCodec } from '../testing/documents';
 import { createDocument } from '../scene/document/document-io';
-import { createElevationView, createPortraitView, projectPoint } from './camera';
-import { drawElevation, drawPortrait, prepareDrawing, PORTRAIT } from './draw-pictures';
+import { createBoxDocument, createMemoryCodec } from '../testing/documents';
+import { createOrthographicView, createThumbnailView, projectPoint } from './camera';
+import { drawOrthographic, drawThumbnail, prepareDrawing, THUMBNAIL } from './draw-pictures';
 import { chooseBarLength, chooseBarLengthIn, drawRuledBar, formatBarLength, formatBarLengthIn } from './ruled-bar';
 
 const codec = createMemoryCodec();
@@ -43,7 +43,7 @@ test('the ruled bar is as long as it says', () => {
 
 test('an elevation shows just the box, at its proportions', async () => {
   const drawing = (await prepareDrawing(createBoxDocument([0, 0, 0], [1, 2, 0.5]), codec))!;
-  const { picture, width, height } = drawElevation(drawing, 56);
+  const { picture, width, height } = drawOrthographic(drawing, 56);
   expect([width, height]).toEqual([1, 2]);
   expect([picture.width, picture.height]).toEqual([28, 56]);
   const alpha = (x: number, y: number): number => picture.data[(y * picture.width + x) * 4 + 3];
@@ -54,7 +54,7 @@ test('the nearer surface hides the farther one', async () => {
   const document = createBoxDocument([-1, -1, -1], [1, 1, 1], 'red');
   const red = document.createMaterial('red').setBaseColorFactor([1, 0, 0, 1]);
   document.getRoot().listMeshes()[0].listPrimitives()[0].setMaterial(red);
-  const { picture } = drawElevation((await prepareDrawing(document, codec))!, 20);
+  const { picture } = drawOrthographic((await prepareDrawing(document, codec))!, 20);
   const middle = (Math.floor(picture.height / 2) * picture.width + Math.floor(picture.width / 2)) * 4;
   expect(picture.data[middle]).toBeGreaterThan(120);
   expect(picture.data[middle + 1]).toBeLessThan(90);
@@ -62,20 +62,20 @@ test('the nearer surface hides the farther one', async () => {
 
 test.each([0.001, 1, 5000])('a portrait frames a box of %s m inside its margins', (side) => {
   const box = { min: [0, 0, 0] as [number, number, number], max: [side, side * 2, side] as [number, number, number] };
-  const view = createPortraitView(box, PORTRAIT.width, PORTRAIT.height, { x: 40, top: 30, bottom: 44 });
+  const view = createThumbnailView(box, THUMBNAIL.width, THUMBNAIL.height, { x: 40, top: 30, bottom: 44 });
   for (let i = 0; i < 8; i++) {
     const [x, y] = projectPoint(view, i & 1 ? side : 0, i & 2 ? side * 2 : 0, i & 4 ? side : 0);
     expect(x).toBeGreaterThan(39);
-    expect(x).toBeLessThan(PORTRAIT.width - 39);
+    expect(x).toBeLessThan(THUMBNAIL.width - 39);
     expect(y).toBeGreaterThan(29);
-    expect(y).toBeLessThan(PORTRAIT.height - 43);
+    expect(y).toBeLessThan(THUMBNAIL.height - 43);
   }
 });
 
 test('the same model gives the same picture', async () => {
   const draw = async (): Promise<Buffer> =>
     Buffer.from(
-      drawPortrait((await prepareDrawing(createBoxDocument([0, 0, 0], [1, 1, 1]), codec))!, 1, {
+      drawThumbnail((await prepareDrawing(createBoxDocument([0, 0, 0], [1, 1, 1]), codec))!, 1, {
         width: 65,
         height: 52,
       }).data,
@@ -86,6 +86,6 @@ test('the same model gives the same picture', async () => {
 test('nothing to draw is no picture; a flat thing still is one', async () => {
   expect(await prepareDrawing(createDocument(), codec)).toBeNull();
   const flat = (await prepareDrawing(createBoxDocument([0, 0, 0], [1, 0, 1]), codec))!;
-  expect(drawElevation(flat, 40).picture.height).toBeGreaterThanOrEqual(1);
-  expect(createElevationView(flat.box, 100).width).toBe(100);
+  expect(drawOrthographic(flat, 40).picture.height).toBeGreaterThanOrEqual(1);
+  expect(createOrthographicView(flat.box, 100).width).toBe(100);
 });

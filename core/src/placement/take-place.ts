@@ -7,7 +7,7 @@ export interface PlaceTaking {
   /** Times the size it has. */
   factor: number;
   /** About Y, where its sides fit crosswise only; null where they fit as they are. */
-  degrees: StepOf<'face'>['degrees'] | null;
+  degrees: StepOf<'set-front-axis'>['degrees'] | null;
   /** Where the other one's pivot lies, in shares of its box. */
   point: [number, number, number];
   /** By how much each side then differs from the other one's: 0.04 is 4 % more. Null where that one has no such side. */

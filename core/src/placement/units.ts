@@ -1,13 +1,13 @@
 /** Units a file may mean, in metres. Inch, foot and yard: International yard and pound agreement, 1959. */
 export const UNITS = [
-  { id: 'mm', words: 'millimetre', metres: 0.001 },
-  { id: 'cm', words: 'centimetre', metres: 0.01 },
-  { id: 'dm', words: 'decimetre', metres: 0.1 },
-  { id: 'm', words: 'metre', metres: 1 },
-  { id: 'km', words: 'kilometre', metres: 1000 },
-  { id: 'in', words: 'inch', metres: 0.0254 },
-  { id: 'ft', words: 'foot', metres: 0.3048 },
-  { id: 'yd', words: 'yard', metres: 0.9144 },
+  { id: 'mm', label: 'millimetre', metres: 0.001 },
+  { id: 'cm', label: 'centimetre', metres: 0.01 },
+  { id: 'dm', label: 'decimetre', metres: 0.1 },
+  { id: 'm', label: 'metre', metres: 1 },
+  { id: 'km', label: 'kilometre', metres: 1000 },
+  { id: 'in', label: 'inch', metres: 0.0254 },
+  { id: 'ft', label: 'foot', metres: 0.3048 },
+  { id: 'yd', label: 'yard', metres: 0.9144 },
 ] as const;
 export type UnitId = (typeof UNITS)[number]['id'];
 
@@ -94,6 +94,7 @@ export const formatLengthIn = (system: MeasureSystem, metres: number): string =>
   system === 'imperial' ? formatImperial(metres) : formatLength(metres);
 
 const METRES: Record<string, number> = { mm: 0.001, cm: 0.01, m: 1, km: 1000 };
+
 /** A length as this file writes it, or a size of three: `0.78 m`, `−18.9 mm`, `1.20 × 0.78 × 0.80 m`. */
 const WRITTEN = /“[^”]*”|(?<![\w.])((?:[\d\u202f.]+ × ){0,2}[−-]?[\d\u202f.]*\d) (mm|cm|m|km)(?![\w/²³])/gu;
 

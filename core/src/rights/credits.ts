@@ -1,7 +1,7 @@
 import type { FurtherWork, Work } from '@haveld/contract/licence';
 import { listLicenceIds } from './expression';
-import { licenceWords, type LicenceBook } from './licence-book';
 import { PART_WORDS } from './judge-use';
+import { licenceWords, type LicenceBook } from './licence-book';
 import { COMMISSIONED, OWN_WORK } from './licences/standings';
 
 /** One work to be named: title, author, source, licence, changes (Creative Commons 4.0, section 3(a)(1)). */
@@ -75,6 +75,10 @@ export function composeCredit(credit: Credit, form: 'short' | 'long' = 'long'): 
   const part = credit.part === '' ? '' : `${credit.part[0].toUpperCase()}${credit.part.slice(1)}: `;
   return `${part}“${credit.title}” by ${authorOf(credit)}${from === '' ? '' : `, ${from}`}. ${licence}.${changeWords(credit)}`;
 }
+
+/** All credits of an asset in one text: a line each in full, or on one line as a caption. */
+export const composeCredits = (credits: readonly Credit[], form: 'short' | 'long' = 'long'): string =>
+  credits.map((credit) => composeCredit(credit, form)).join(form === 'short' ? '; ' : '\n');
 
 function changeWords(credit: Credit): string {
   if (credit.part !== '') return '';

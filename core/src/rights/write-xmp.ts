@@ -1,6 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import { KHRXMP } from '@gltf-transform/extensions';
-import { composeCredit, type Credit } from './credits';
+import { composeCredit, composeCredits, type Credit } from './credits';
 
 /** Namespaces of the properties written: Dublin Core, XMP Rights Management, Creative Commons REL. */
 const CONTEXT = {
@@ -17,7 +17,7 @@ const CONTEXT = {
 export function writeCreditsInto(document: Document, credits: readonly Credit[]): void {
   if (credits.length === 0) return;
   const [own] = credits;
-  document.getRoot().getAsset().copyright = credits.map((credit) => composeCredit(credit)).join('\n');
+  document.getRoot().getAsset().copyright = composeCredits(credits);
   const extension = document.createExtension(KHRXMP);
   const packet = extension.createPacket();
   for (const [prefix, address] of Object.entries(CONTEXT))

@@ -1,7 +1,7 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
-import { boxSize, computeBounds, unionBoxes } from '../scene/measures/bounds';
 import { getNodeSource } from '../scene/document/source-data';
+import { boxSize, computeBounds, unionBoxes } from '../scene/measures/bounds';
 import { countTriangles, getShownScene, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { listStrangers } from './strangers';
 
@@ -23,7 +23,7 @@ export interface PieceProposal {
   by: (typeof PIECE_RULES)[number];
   pieces: Piece[];
   /** In a sentence: what was seen. */
-  words: string;
+  summary: string;
 }
 
 const FEWEST = 3;
@@ -63,7 +63,7 @@ export function listPieces(document: Document): PieceProposal | null {
   ] as const) {
     if (groups.length < FEWEST || !standApart(groups)) continue;
     const pieces = groups.map((group) => describePiece(group, by));
-    return { by, pieces: makeNamesUnique(pieces), words: describeRule(by, groups.length) };
+    return { by, pieces: makeNamesUnique(pieces), summary: describeRule(by, groups.length) };
   }
   return null;
 }

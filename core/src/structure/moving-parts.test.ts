@@ -16,7 +16,7 @@ function createCupboard(): Document {
 }
 
 test('doors swing about the edges on the outside of the whole', () => {
-  expect(list(createCupboard()).map(({ node, point, words }) => [node.getName(), point, words])).toEqual([
+  expect(list(createCupboard()).map(({ node, point, label }) => [node.getName(), point, label])).toEqual([
     ['door_L', [0, 0, 0.5], 'its left edge'],
     ['door_R', [1, 0, 0.5], 'its right edge'],
   ]);
@@ -26,7 +26,7 @@ test('a handle says where the hinge is not', () => {
   const document = createCupboard();
   addBox(document, [2.02, 0.9, 0.52], [2.06, 1.1, 0.56], 'handle of the left one');
   const left = list(document).find(({ node }) => node.getName() === 'door_L')!;
-  expect(left).toMatchObject({ words: 'its right edge', evidence: [{ text: 'the edge away from its handle' }] });
+  expect(left).toMatchObject({ label: 'its right edge', evidence: [{ text: 'the edge away from its handle' }] });
 });
 
 test('a hinge anywhere along the edge is where it should be', () => {

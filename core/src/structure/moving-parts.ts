@@ -2,13 +2,13 @@ import type { Document, Node } from '@gltf-transform/core';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
+import { rotateBox } from '../geometry/rotate-box';
 import { boxCentre, boxSize, computeBounds } from '../scene/measures/bounds';
 import { isBelow, type MeshInstance } from '../scene/traverse';
-import { turnBox } from '../geometry/rotate-box';
 import { listReferredNodes } from './clutter';
 import { wordsOf } from './habits';
 
-type Turn = Pick<StepOf<'turn'>, 'axis' | 'degrees'>;
+type Turn = Pick<StepOf<'rotate'>, 'axis' | 'degrees'>;
 
 /** How a part moves: swings about an upright edge, opens about its back edge, goes round its middle. */
 export type Motion = 'swings' | 'lifts' | 'spins';
@@ -19,7 +19,7 @@ export interface MovingPart {
   motion: Motion;
   /** Where it should turn about: shares of its box in the axes of the file. */
   point: [number, number, number];
-  words: string;
+  label: string;
   evidence: Evidence[];
   /** From where its pivot is now, in the file's unit. */
   off: number;
@@ -49,7 +49,7 @@ export function listMovingParts(
   const all = computeBounds(document, [...instances]);
   if (!all || instances.length < 2) return [];
   const referred = listReferredNodes(document);
-  const whole = turnBox(all, turn);
+  const whole = rotateBox(all, turn);
   const nodes = new Set(instances.map(({ node }) => node));
   for (const node of [...nodes]) {
     const parent = node.getParentNode();
@@ -69,12 +69,12 @@ export function listMovingParts(
     const handles = instances
       .filter((instance) => HANDLE.test(wordsOf(instance.node.getName())))
       .flatMap((instance) => computeBounds(document, [instance]) ?? [])
-      .map((one) => turnBox(one, turn));
-    const stands = turnBox(box, turn);
+      .map((one) => rotateBox(one, turn));
+    const stands = rotateBox(box, turn);
     const found = findAxis(motion, stands, whole, handles);
     const target = boxPoint(stands, found.point);
     const pivot = node.getWorldTranslation();
-    const now = turnBox({ min: pivot, max: pivot }, turn).min;
+    const now = rotateBox({ min: pivot, max: pivot }, turn).min;
     // along its axis a hinge may lie anywhere
     const off = Math.hypot(
       found.along === 0 ? 0 : target[0] - now[0],
@@ -83,7 +83,7 @@ export function listMovingParts(
     );
     if (!(off > Math.max(...boxSize(box)) * NEAR)) return [];
     return [
-      { node, motion, point: toFileShares(found.point, turn), words: found.words, evidence: found.evidence, off },
+      { node, motion, point: toFileShares(found.point, turn), label: found.label, evidence: found.evidence, off },
     ];
   });
 }
@@ -91,7 +91,7 @@ export function listMovingParts(
 interface Axis {
   /** Shares of the standing part's box. */
   point: [number, number, number];
-  words: string;
+  label: string;
   evidence: Evidence[];
   /** The axis it turns about, where one is known. */
   along: number | null;
@@ -103,7 +103,7 @@ function findAxis(motion: Motion, box: Box, whole: Box, handles: readonly Box[])
     const sides = [width, height, depth];
     return {
       point: [0.5, 0.5, 0.5],
-      words: 'its middle',
+      label: 'its middle',
       evidence: [{ text: 'what spins turns about its middle' }],
       along: sides.indexOf(Math.min(...sides)),
     };
@@ -113,13 +113,13 @@ function findAxis(motion: Motion, box: Box, whole: Box, handles: readonly Box[])
     return isFlat
       ? {
           point: [0.5, 0, 0],
-          words: 'its back edge',
+          label: 'its back edge',
           evidence: [{ text: 'lids open about their back edge' }],
           along: 0,
         }
       : {
           point: [0.5, 1, 0.5],
-          words: 'its upper edge',
+          label: 'its upper edge',
           evidence: [{ text: 'flaps open about their upper edge' }],
           along: 0,
         };
@@ -132,7 +132,7 @@ function findAxis(motion: Motion, box: Box, whole: Box, handles: readonly Box[])
   const share = side < 0 ? 0 : 1;
   return {
     point: isAcross ? [share, 0, 0.5] : [0.5, 0, share],
-    words: isAcross ? (side < 0 ? 'its left edge' : 'its right edge') : side < 0 ? 'its back edge' : 'its front edge',
+    label: isAcross ? (side < 0 ? 'its left edge' : 'its right edge') : side < 0 ? 'its back edge' : 'its front edge',
     evidence: [{ text: handle ? 'the edge away from its handle' : 'the edge on the outside of the whole' }],
     along: 1,
   };
@@ -155,6 +155,6 @@ export function toFileShares(
   const half: Box = { min: [x - 0.5, y - 0.5, z - 0.5], max: [x - 0.5, y - 0.5, z - 0.5] };
   const back =
     turn.degrees === 180 ? turn : { axis: turn.axis, degrees: turn.degrees === 90 ? (-90 as const) : (90 as const) };
-  const [u, v, w] = turnBox(half, back).min;
+  const [u, v, w] = rotateBox(half, back).min;
   return [u + 0.5, v + 0.5, w + 0.5];
 }

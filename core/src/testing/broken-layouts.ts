@@ -90,17 +90,17 @@ const SUBJECTS = [
 ];
 const CONVENTIONS: Record<string, Partial<Record<TextureSlot, string>>> = {
   words: {
-    baseColour: 'diffuse',
+    baseColor: 'diffuse',
     normal: 'normal',
     roughness: 'roughness',
     metallic: 'metallic',
     occlusion: 'ao',
     bump: 'height',
   },
-  short: { baseColour: 'dif', normal: 'nrm', roughness: 'rgh', metallic: 'mtl', occlusion: 'occ', bump: 'disp' },
-  letters: { baseColour: 'D', normal: 'N', roughness: 'R', metallic: 'M', occlusion: 'AO', bump: 'H' },
+  short: { baseColor: 'dif', normal: 'nrm', roughness: 'rgh', metallic: 'mtl', occlusion: 'occ', bump: 'disp' },
+  letters: { baseColor: 'D', normal: 'N', roughness: 'R', metallic: 'M', occlusion: 'AO', bump: 'H' },
   camel: {
-    baseColour: 'BaseColor',
+    baseColor: 'BaseColor',
     normal: 'Normal',
     roughness: 'Roughness',
     metallic: 'Metallic',
@@ -108,7 +108,7 @@ const CONVENTIONS: Record<string, Partial<Record<TextureSlot, string>>> = {
     bump: 'Height',
   },
 };
-const SLOTS: TextureSlot[] = ['baseColour', 'normal', 'roughness', 'metallic', 'occlusion', 'bump'];
+const SLOTS: TextureSlot[] = ['baseColor', 'normal', 'roughness', 'metallic', 'occlusion', 'bump'];
 
 /** Numbers from 0 to 1, always the same for a seed (mulberry32, public domain). */
 export function createRandom(seed: number): () => number {
@@ -263,12 +263,12 @@ function breakLayout(kind: LayoutKind, random: () => number): BrokenLayout {
       layout.files = place(({ name }) => name, { place: 'library' });
       break;
     case 'one map did not come, others of its role did': {
-      const lost = Math.floor(random() * maps.length);
+      const missing = Math.floor(random() * maps.length);
       layout.files = [
-        ...place(({ name }) => `found/${name}`).filter((_, i) => i !== lost),
-        ...strangers([maps[lost].slot]),
+        ...place(({ name }) => `found/${name}`).filter((_, i) => i !== missing),
+        ...strangers([maps[missing].slot]),
       ];
-      layout.truth = truth.map((content, i) => (i === lost ? null : content));
+      layout.truth = truth.map((content, i) => (i === missing ? null : content));
       break;
     }
     case 'none came, maps of another model did':
@@ -396,7 +396,7 @@ function breakLayout(kind: LayoutKind, random: () => number): BrokenLayout {
     }
     case 'the role left out of the colour’s name':
       layout.files = place((map) =>
-        map.slot === 'baseColour' ? `maps/${map.subject}.${extension}` : `maps/${map.name}`,
+        map.slot === 'baseColor' ? `maps/${map.subject}.${extension}` : `maps/${map.name}`,
       );
       break;
     case 'names with the date they were saved':

@@ -1,5 +1,5 @@
 import type { Document } from '@gltf-transform/core';
-import type { MapJudgement, MapLine, MapPicture, SpareMap } from '@haveld/contract/report';
+import type { MapJudgement, MapLine, MapPicture, UnusedMap } from '@haveld/contract/report';
 import type { TextureRole } from '@haveld/contract/texture-role';
 import { getMaterialSource } from '../scene/document/source-data';
 import type { RoleJudgement } from './judging/judge-map-role';
@@ -13,7 +13,7 @@ export interface MapLines {
   /** What each of them is, in the same order; null where its picture is not at hand. */
   judged: (RoleJudgement | null)[];
   /** Pictures that nobody references, with what each is. */
-  spare: { picture: CandidatePicture; judged: RoleJudgement }[];
+  unused: { picture: CandidatePicture; judged: RoleJudgement }[];
 }
 
 /**
@@ -65,7 +65,7 @@ export function listMapLines(
   return {
     maps,
     judged: bound.map(({ map }, i) => (map.sha256 === null ? null : judgements[i])),
-    spare: free.map((picture, i) => ({ picture, judged: judgements[bound.length + i] })),
+    unused: free.map((picture, i) => ({ picture, judged: judgements[bound.length + i] })),
   };
 }
 
@@ -83,10 +83,10 @@ function describeJudgement(
 }
 
 /** @returns a picture nobody uses, as the sheet of maps shows it */
-export function describeSpare(
-  { picture, judged }: MapLines['spare'][number],
+export function describeUnused(
+  { picture, judged }: MapLines['unused'][number],
   facts: ReadonlyMap<string, MapFacts>,
-): SpareMap {
+): UnusedMap {
   const seen = facts.get(picture.sha256) ?? null;
   return {
     path: picture.path,

@@ -10,14 +10,14 @@ interface MapUse {
 
 /** What a map is called by the places it lies in; two in one picture are both said. */
 const ROLE_NAMES: Record<(typeof SHOWN_SLOTS)[number], string> = {
-  baseColour: 'base_colour',
+  baseColor: 'base_colour',
   normal: 'normal',
   metallicRoughness: 'roughness_metallic',
   occlusion: 'occlusion',
   emissive: 'emissive',
   specular: 'specular',
   sheen: 'sheen',
-  clearCoat: 'clear_coat',
+  clearcoat: 'clear_coat',
   transmission: 'transmission',
   thickness: 'thickness',
 };

@@ -22,6 +22,6 @@ export function detectRoleByName(path: string, habit: Readonly<Record<string, Te
   return {
     slot,
     subject: reading.subject,
-    evidence: `“${reading.said}” in the name says ${ROLES[reading.role].words}`,
+    evidence: `“${reading.said}” in the name says ${ROLES[reading.role].label}`,
   };
 }

@@ -22,7 +22,7 @@ const getVolume = (material: Material) => material.getExtension<Volume>('KHR_mat
 /** @returns the texture that holds what a slot means; roughness and metallic lie in one, opacity in that of the base colour */
 export function getSlotTexture(material: Material, slot: TextureSlot): Texture | null {
   switch (slot) {
-    case 'baseColour':
+    case 'baseColor':
     case 'opacity':
       return material.getBaseColorTexture();
     case 'normal':
@@ -36,7 +36,7 @@ export function getSlotTexture(material: Material, slot: TextureSlot): Texture |
       return material.getOcclusionTexture();
     case 'emissive':
       return material.getEmissiveTexture();
-    case 'clearCoat':
+    case 'clearcoat':
       return getClearcoat(material)?.getClearcoatTexture() ?? null;
     case 'sheen':
       return getSheen(material)?.getSheenColorTexture() ?? null;
@@ -54,7 +54,7 @@ export function getSlotTexture(material: Material, slot: TextureSlot): Texture |
 /** How the texture of a slot lies on its layout; null where the slot has none. */
 export function getSlotTextureInfo(material: Material, slot: TextureSlot): TextureInfo | null {
   switch (slot) {
-    case 'baseColour':
+    case 'baseColor':
     case 'opacity':
       return material.getBaseColorTextureInfo();
     case 'normal':
@@ -68,7 +68,7 @@ export function getSlotTextureInfo(material: Material, slot: TextureSlot): Textu
       return material.getOcclusionTextureInfo();
     case 'emissive':
       return material.getEmissiveTextureInfo();
-    case 'clearCoat':
+    case 'clearcoat':
       return getClearcoat(material)?.getClearcoatTextureInfo() ?? null;
     case 'sheen':
       return getSheen(material)?.getSheenColorTextureInfo() ?? null;
@@ -91,7 +91,7 @@ export function setSlotTexture(
   texture: Texture | null,
 ): void {
   switch (slot) {
-    case 'baseColour':
+    case 'baseColor':
     case 'opacity':
       material.setBaseColorTexture(texture);
       return;
@@ -111,7 +111,7 @@ export function setSlotTexture(
       material.setEmissiveTexture(texture);
       if (texture && material.getEmissiveFactor().every((v) => v === 0)) material.setEmissiveFactor([1, 1, 1]);
       return;
-    case 'clearCoat': {
+    case 'clearcoat': {
       const coat = getClearcoat(material) ?? document.createExtension(KHRMaterialsClearcoat).createClearcoat();
       material.setExtension('KHR_materials_clearcoat', coat.setClearcoatTexture(texture));
       if (texture && coat.getClearcoatFactor() === 0) coat.setClearcoatFactor(1);
@@ -147,14 +147,14 @@ export function setSlotTexture(
 
 /** Every slot glTF or its extensions have a place for, in the order of a sheet. */
 export const SHOWN_SLOTS = [
-  'baseColour',
+  'baseColor',
   'normal',
   'metallicRoughness',
   'occlusion',
   'emissive',
   'specular',
   'sheen',
-  'clearCoat',
+  'clearcoat',
   'transmission',
   'thickness',
 ] as const satisfies readonly TextureSlot[];

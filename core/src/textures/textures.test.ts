@@ -1,14 +1,14 @@
 import { KHRMaterialsClearcoat } from '@gltf-transform/extensions';
-import { nameMaps } from './name-maps';
 import { createDocument } from '../scene/document/document-io';
+import { computeTexelDensity } from '../scene/measures/texel-density';
 import { createMemoryCodec, createPng } from '../testing/documents';
 import { bindMap } from './bind-map';
-import { chooseAlphaMode } from './materials/choose-alpha-mode';
-import { identifyPicture } from './pictures/identify-picture';
 import { locateReference } from './locate';
+import { chooseAlphaMode } from './materials/choose-alpha-mode';
+import { nameMaps } from './name-maps';
+import { identifyPicture } from './pictures/identify-picture';
 import { readPictureSize } from './pictures/picture-size';
 import { detectRoleByName } from './role-by-name';
-import { computeTexelDensity } from '../scene/measures/texel-density';
 
 test('a full-tile 2048 px texture over 4 m² gives 1024 texels per metre', () => {
   expect(computeTexelDensity(1, 4, [2048, 2048])).toBe(1024);
@@ -58,10 +58,10 @@ test('two files of the same name are both offered, neither surely', () => {
 
 test.each([
   ['oak_top_nrm.tga', 'normal'],
-  ['lamp_dif.png', 'baseColour'],
-  ['WoodBaseColor.png', 'baseColour'],
+  ['lamp_dif.png', 'baseColor'],
+  ['WoodBaseColor.png', 'baseColor'],
   ['rusty-metal_roughness_2k.jpg', 'roughness'],
-  ['metal_base_color.png', 'baseColour'],
+  ['metal_base_color.png', 'baseColor'],
   ['wall_AO.png', 'occlusion'],
   ['lamp_n.png', 'normal'],
   ['n_lamp.png', null],
@@ -103,7 +103,7 @@ test('opacity becomes the alpha of the base colour, cut out where it is black an
   await bindMap(
     document,
     material,
-    'baseColour',
+    'baseColor',
     await codec.encodePng({ width: 1, height: 1, data: new Uint8Array([9, 99, 9, 255]) }),
     'c',
     codec,

@@ -3,7 +3,7 @@ import type { StepKind, StepOf } from '@haveld/contract/step';
 import type { PictureCodec } from '../textures/pictures/picture-codec';
 
 /** Steps run phase by phase, whatever order they were taken in. */
-export const PHASES = ['structure', 'textures', 'size-and-stance', 'geometry', 'names'] as const;
+export const PHASES = ['structure', 'textures', 'size-and-orientation', 'geometry', 'names'] as const;
 export type Phase = (typeof PHASES)[number];
 
 export interface StepContext {

@@ -1,11 +1,11 @@
 import type { Document, Node, Primitive } from '@gltf-transform/core';
 import type { Step, StepKind, StepOf } from '@haveld/contract/step';
+import { linearDeterminant, normalMatrix } from '../scene/matrix';
 import { computeBounds } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';
-import { linearDeterminant, normalMatrix } from '../scene/matrix';
+import { computeWorldPositions } from '../scene/measures/world-positions';
 import { createPartRef } from '../scene/part-ref';
 import { getShownScene, listMeshInstances, listShownNodes, type MeshInstance } from '../scene/traverse';
-import { computeWorldPositions } from '../scene/measures/world-positions';
 import { createMemoryCodec, createPng } from '../testing/documents';
 import { readFiles } from '../testing/read-files';
 import { applyTreatment } from './apply-treatment';
@@ -104,8 +104,8 @@ const material = 'oak';
 
 /** One a kind. */
 const CASES: { [K in StepKind]: Case } = {
-  'even-scale': {
-    step: (document) => ({ kind: 'even-scale', schema: 1, parts: parts(document, 'lid'), unmirror: true }),
+  'uniform-scale': {
+    step: (document) => ({ kind: 'uniform-scale', schema: 1, parts: parts(document, 'lid'), unmirror: true }),
     without: ['lid'],
   },
   'set-part-pivot': {
@@ -114,11 +114,11 @@ const CASES: { [K in StepKind]: Case } = {
       schema: 1,
       parts: parts(document, 'lid'),
       point: [0, 0, 0.5],
-      words: 'its left edge',
+      label: 'its left edge',
     }),
   },
-  'turn-faces': {
-    step: (document) => ({ kind: 'turn-faces', schema: 1, parts: parts(document, 'lid') }),
+  'flip-faces': {
+    step: (document) => ({ kind: 'flip-faces', schema: 1, parts: parts(document, 'lid') }),
     turned: ['lid'],
   },
   'leave-out': {
@@ -157,7 +157,7 @@ const CASES: { [K in StepKind]: Case } = {
     step: () => ({ kind: 'change-map', schema: 1, materials: [material], slot: 'normal', change: 'flip-green' }),
   },
   'fold-constant': {
-    step: () => ({ kind: 'fold-constant', schema: 1, material, slot: 'baseColour' }),
+    step: () => ({ kind: 'fold-constant', schema: 1, material, slot: 'baseColor' }),
     changes: ['maps'],
   },
   'set-material': {
@@ -166,7 +166,7 @@ const CASES: { [K in StepKind]: Case } = {
       schema: 1,
       materials: [material],
       factors: { roughness: 0.3 },
-      words: 'wood',
+      label: 'wood',
       without: [],
     }),
   },
@@ -184,24 +184,24 @@ const CASES: { [K in StepKind]: Case } = {
   },
   'reduce-maps': { step: () => ({ kind: 'reduce-maps', schema: 1, side: 16 }) },
   scale: {
-    step: () => ({ kind: 'scale', schema: 1, factor: 0.01, words: '' }),
+    step: () => ({ kind: 'scale', schema: 1, factor: 0.01, label: '' }),
     moves: (point) => point.map((v) => v * 0.01),
   },
-  turn: {
-    step: () => ({ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }),
+  rotate: {
+    step: () => ({ kind: 'rotate', schema: 1, axis: 'x', degrees: -90 }),
     moves: ([x, y, z]) => [x, z, -y],
   },
   straighten: {
-    step: () => ({ kind: 'straighten', schema: 1, turn: [0, 0, 0.6, 0.8], degrees: 5, words: '' }),
+    step: () => ({ kind: 'straighten', schema: 1, turn: [0, 0, 0.6, 0.8], degrees: 5, label: '' }),
     // about z by the angle whose half has the sine 0.6: cosine 0.28, sine 0.96
     moves: ([x, y, z]) => [0.28 * x - 0.96 * y, 0.96 * x + 0.28 * y, z],
   },
-  face: {
-    step: () => ({ kind: 'face', schema: 1, degrees: 90 }),
+  'set-front-axis': {
+    step: () => ({ kind: 'set-front-axis', schema: 1, degrees: 90 }),
     moves: ([x, y, z]) => [z, y, -x],
   },
   // what a node mirrored is turned round in its faces instead
-  bake: { step: () => ({ kind: 'bake', schema: 1 }), turned: ['lid'] },
+  'bake-transforms': { step: () => ({ kind: 'bake-transforms', schema: 1 }), turned: ['lid'] },
   'set-pivot': {
     step: () => ({ kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true }),
     moves: (point, document) => {

@@ -1,18 +1,18 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Step } from '@haveld/contract/step';
-import { computeBounds } from '../scene/measures/bounds';
 import { createDocument, readGlb, writeGlb } from '../scene/document/document-io';
+import { isLinearIdentity } from '../scene/matrix';
+import { computeBounds } from '../scene/measures/bounds';
+import { computeWorldPositions } from '../scene/measures/world-positions';
 import { createPartRef } from '../scene/part-ref';
 import { getShownScene, listMeshInstances, listShownNodes } from '../scene/traverse';
-import { computeWorldPositions } from '../scene/measures/world-positions';
-import { isLinearIdentity } from '../scene/matrix';
 import { addBox, createBoxDocument, createMemoryCodec, createPng } from '../testing/documents';
 import { applyTreatment, describeChanges, listCreditedChanges } from './apply-treatment';
 import { orderSteps, STEPS } from './steps';
 
 const context = { codec: createMemoryCodec(), readMap: () => Promise.resolve(createPng([9, 9, 9, 255])) };
 const apply = (document: Document, ...steps: Step[]) => applyTreatment(document, steps, context);
-const bake: Step = { kind: 'bake', schema: 1 };
+const bake: Step = { kind: 'bake-transforms', schema: 1 };
 
 /** Every vertex of every part in the world, in order. */
 const worldVertices = (document: Document): number[] =>
@@ -83,8 +83,8 @@ test('scale and turn place the whole model: a millimetre model that lies down st
   const document = createBoxDocument([0, 0, 0], [1200, 800, 780]);
   await apply(
     document,
-    { kind: 'turn', schema: 1, axis: 'x', degrees: -90 },
-    { kind: 'scale', schema: 1, factor: 0.001, words: '' },
+    { kind: 'rotate', schema: 1, axis: 'x', degrees: -90 },
+    { kind: 'scale', schema: 1, factor: 0.001, label: '' },
     bake,
     { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
   );
@@ -159,7 +159,7 @@ test('a relinked map is bound, and the reference then stands as found', async ()
     kind: 'relink-map',
     schema: 1,
     material: 'oak',
-    slot: 'baseColour',
+    slot: 'baseColor',
     sha256: 'a'.repeat(64),
     path: 'maps/oak_col.png',
   });
@@ -201,7 +201,7 @@ test('a moving model is baked through its places and tracks', async () => {
         .setTargetPath('translation')
         .setSampler(sampler),
     );
-  const [, outcome] = await apply(document, { kind: 'scale', schema: 1, factor: 0.5, words: '' }, bake);
+  const [, outcome] = await apply(document, { kind: 'scale', schema: 1, factor: 0.5, label: '' }, bake);
   expect(outcome.changed).toBe('size and stance, through joints and clips');
   expect(find(document, 'post 1').getTranslation()).toEqual([2.5, 0, 0]);
   expect(getShownScene(document).listChildren()[0].getScale()).toEqual([1, 1, 1]);
@@ -226,24 +226,24 @@ test('steps run by phase, whatever order they were taken in', () => {
   const taken: Step[] = [
     { kind: 'name-root', schema: 1, name: 'x' },
     bake,
-    { kind: 'scale', schema: 1, factor: 2, words: '' },
+    { kind: 'scale', schema: 1, factor: 2, label: '' },
     { kind: 'dissolve-wrappers', schema: 1, parts: [] },
   ];
   expect(orderSteps(taken.map((step) => ({ step }))).map(({ step }) => step.kind)).toEqual([
     'dissolve-wrappers',
     'scale',
-    'bake',
+    'bake-transforms',
     'name-root',
   ]);
 });
 
 test('a credit names changes a person would see, each once', () => {
-  const turn: Step = { kind: 'turn', schema: 1, axis: 'x', degrees: -90 };
-  expect(listCreditedChanges([turn, turn, { kind: 'scale', schema: 1, factor: 0.01, words: '' }, bake])).toEqual([
+  const turn: Step = { kind: 'rotate', schema: 1, axis: 'x', degrees: -90 };
+  expect(listCreditedChanges([turn, turn, { kind: 'scale', schema: 1, factor: 0.01, label: '' }, bake])).toEqual([
     'scaled to real size',
     'set upright',
   ]);
-  expect(listCreditedChanges([{ kind: 'scale', schema: 1, factor: 1, words: '' }])).toEqual([]);
+  expect(listCreditedChanges([{ kind: 'scale', schema: 1, factor: 1, label: '' }])).toEqual([]);
 });
 
 test('every kind of step has a row, a phase and a code version', () => {
@@ -254,7 +254,7 @@ test('every kind of step has a row, a phase and a code version', () => {
 test('a model that was only tidied is called that, and one without steps is unchanged', () => {
   expect(describeChanges([bake])).toEqual(['tidied only, its shape as it came']);
   expect(describeChanges([])).toEqual([]);
-  expect(describeChanges([{ kind: 'turn', schema: 1, axis: 'x', degrees: -90 }, bake])).toEqual(['set upright']);
+  expect(describeChanges([{ kind: 'rotate', schema: 1, axis: 'x', degrees: -90 }, bake])).toEqual(['set upright']);
 });
 
 test('shading anew moves no vertex of the world, and twice is once', async () => {

@@ -1,10 +1,10 @@
 import type { Step, StepKind } from '@haveld/contract/step';
-import { bake } from './steps/bake';
+import { PHASES, type StepDefinition } from './step-definition';
+import { bake } from './steps/bake-transforms';
 import { changeMap } from './steps/change-map';
 import { convertSpecular } from './steps/convert-specular';
 import { dissolveWrappers } from './steps/dissolve-wrappers';
-import { evenScales } from './steps/even-scale';
-import { face } from './steps/face';
+import { flipFacesOut } from './steps/flip-faces';
 import { foldConstant } from './steps/fold-constant';
 import { heightToNormal } from './steps/height-to-normal';
 import { leaveOut } from './steps/leave-out';
@@ -12,23 +12,23 @@ import { mergeMaterials } from './steps/merge-materials';
 import { nameRoot } from './steps/name-root';
 import { reduceMaps } from './steps/reduce-maps';
 import { relinkMap } from './steps/relink-map';
+import { rotate } from './steps/rotate';
 import { scale } from './steps/scale';
+import { setFrontAxis } from './steps/set-front-axis';
 import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
 import { setPartPivot } from './steps/set-part-pivot';
 import { setPivot } from './steps/set-pivot';
 import { splitMaterial } from './steps/split-material';
 import { straighten } from './steps/straighten';
-import { turn } from './steps/turn';
-import { turnFacesOut } from './steps/turn-faces';
+import { uniformScale } from './steps/uniform-scale';
 import { unlinkMap } from './steps/unlink-map';
-import { PHASES, type StepDefinition } from './step-definition';
 
 /** Every kind of step there is. */
 export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
-  'even-scale': evenScales,
+  'uniform-scale': uniformScale,
   'set-part-pivot': setPartPivot,
-  'turn-faces': turnFacesOut,
+  'flip-faces': flipFacesOut,
   'leave-out': leaveOut,
   'dissolve-wrappers': dissolveWrappers,
   'relink-map': relinkMap,
@@ -41,11 +41,11 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'merge-materials': mergeMaterials,
   'split-material': splitMaterial,
   'reduce-maps': reduceMaps,
-  scale: scale,
-  turn: turn,
-  straighten: straighten,
-  face: face,
-  bake: bake,
+  scale,
+  rotate,
+  straighten,
+  'set-front-axis': setFrontAxis,
+  'bake-transforms': bake,
   'set-pivot': setPivot,
   'set-normals': setNormals,
   'name-root': nameRoot,

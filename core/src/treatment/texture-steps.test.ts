@@ -150,7 +150,7 @@ test('a map of one colour becomes factors that look the same: 188 on a screen is
   const { document, material } = await createPainted();
   await apply(
     document,
-    { kind: 'fold-constant', schema: 1, material: 'oak', slot: 'baseColour' },
+    { kind: 'fold-constant', schema: 1, material: 'oak', slot: 'baseColor' },
     { kind: 'fold-constant', schema: 1, material: 'oak', slot: 'metallicRoughness' },
   );
   expect(material.getBaseColorTexture()).toBeNull();
@@ -204,8 +204,8 @@ test('factors are set, what is not given stays, and maps that go are taken out',
       alphaMode: 'MASK',
       doubleSided: true,
     },
-    words: 'glass',
-    without: ['baseColour'],
+    label: 'glass',
+    without: ['baseColor'],
   });
   expect(material.getMetallicFactor()).toBe(0.5);
   expect(describeMaterials(document).materials[0]).toMatchObject({
@@ -222,7 +222,7 @@ test('a house material brings its own maps, and those that were there go', async
   const house = {
     name: 'Tar',
     factors: { roughness: 0.6, metallic: 0 },
-    maps: [{ slot: 'baseColour' as const, sha256: HASH.grey, path: 'tar.png' }],
+    maps: [{ slot: 'baseColor' as const, sha256: HASH.grey, path: 'tar.png' }],
   };
   await apply(document, ...placeHouseMaterial(house, describeMaterials(document).materials[0]));
   expect(await texelOf(material.getBaseColorTexture()?.getImage())).toEqual([40, 40, 40, 255]);
@@ -247,7 +247,7 @@ test('what is not one colour any more is not made a figure', async () => {
   material
     .getBaseColorTexture()!
     .setImage((await codec.encodePng({ width: 4, height: 4, data: halves })) as Uint8Array<ArrayBuffer>);
-  const [outcome] = await apply(document, { kind: 'fold-constant', schema: 1, material: 'oak', slot: 'baseColour' });
+  const [outcome] = await apply(document, { kind: 'fold-constant', schema: 1, material: 'oak', slot: 'baseColor' });
   expect(outcome.changed).toBe('oak: left, it is not one colour');
   expect(material.getBaseColorTexture()).not.toBeNull();
 });
@@ -293,7 +293,7 @@ test.each<Step>([
   { kind: 'height-to-normal', schema: 1, material: 'gone', sha256: HASH.heights, path: 'h', depthMm: 1, texelMm: 1 },
   { kind: 'convert-specular', schema: 1, materials: ['gone'] },
   { kind: 'fold-constant', schema: 1, material: 'gone', slot: 'normal' },
-  { kind: 'set-material', schema: 1, materials: ['gone'], factors: {}, words: '', without: [] },
+  { kind: 'set-material', schema: 1, materials: ['gone'], factors: {}, label: '', without: [] },
   { kind: 'merge-materials', schema: 1, into: 'gone', from: ['oak'] },
 ])('$kind names a material that is not there and goes on', async (step) => {
   const { document } = await createPainted();
@@ -304,12 +304,12 @@ test.each<Step>([
 test('a house material darker and tinted is multiplied in light and says so in its name', () => {
   const oak = {
     name: 'Oak',
-    factors: { baseColour: [0.8, 0.4, 0.2, 1] as [number, number, number, number] },
+    factors: { baseColor: [0.8, 0.4, 0.2, 1] as [number, number, number, number] },
     maps: [],
   };
   const shaded = shadeHouseMaterial(oak, { darker: 0.5, tint: '#ffff00' });
   expect(shaded.name).toBe('Oak, 50 % darker, tinted #ffff00');
-  expect(shaded.factors.baseColour).toEqual([0.4, 0.2, 0, 1]);
+  expect(shaded.factors.baseColor).toEqual([0.4, 0.2, 0, 1]);
   expect(shadeHouseMaterial(oak, { darker: 0, tint: '#FFFFFF' })).toEqual(oak);
   expect(() => shadeHouseMaterial(oak, { darker: 2, tint: 'red' })).toThrow('#rrggbb');
 });

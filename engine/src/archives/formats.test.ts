@@ -108,7 +108,7 @@ describe('rar 4', () => {
     const { files, refused } = await openRar('multi.part1', 'multi.part2', 'multi.part3');
     expect(refused).toEqual([]);
     expect(files.filter((file) => file.kind !== 'archive').map((file) => file.sizeBytes)).toEqual([18, 17704, 18]);
-    expect(files.filter((file) => file.kind === 'archive').map((file) => file.words)).toEqual([
+    expect(files.filter((file) => file.kind === 'archive').map((file) => file.summary)).toEqual([
       'part 1 of 3',
       'part 2 of 3',
       'part 3 of 3',

@@ -12,7 +12,7 @@ test('the maps of the open furniture are base colour where they are bound as tha
   let alone = 0;
   for (const { name, bytes } of pictures) {
     const measures = measurePicture(await sharpCodec.decode(bytes));
-    const bound = judgeMapRole({ path: name, measures, slot: 'baseColour' });
+    const bound = judgeMapRole({ path: name, measures, slot: 'baseColor' });
     if (bound.confidence < DECIDED_FROM) asked++;
     else if (bound.role === 'base-colour') right++;
     else wrong.push(`${name}: ${bound.role}`);

@@ -1,11 +1,11 @@
 import { existsSync } from 'node:fs';
 import type { Document } from '@gltf-transform/core';
+import type { Step } from '@haveld/contract/step';
+import { computeBounds } from '@haveld/core/scene/measures/bounds';
 import { clipSpan, computePosedPositions, poseAt } from '@haveld/core/scene/pose';
 import { getShownScene } from '@haveld/core/scene/traverse';
-import { computeBounds } from '@haveld/core/scene/measures/bounds';
-import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
-import type { Step } from '@haveld/contract/step';
 import { createMemoryCodec } from '@haveld/core/testing/documents';
+import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { readFromFolder } from '../testing/read-files';
 
 // Debian's assimp-testmodels: skinned, animated and morphing models by other programs. Size, stance and pivot are taken as steps, and
@@ -19,9 +19,9 @@ const MODELS = [
   'glTF2/simple_skin/simple_skin.gltf',
 ];
 const STEPS: Step[] = [
-  { kind: 'scale', schema: 1, factor: 0.01, words: '' },
-  { kind: 'turn', schema: 1, axis: 'x', degrees: -90 },
-  { kind: 'bake', schema: 1 },
+  { kind: 'scale', schema: 1, factor: 0.01, label: '' },
+  { kind: 'rotate', schema: 1, axis: 'x', degrees: -90 },
+  { kind: 'bake-transforms', schema: 1 },
   { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
 ];
 const SAMPLES = 9;

@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import type { Document } from '@gltf-transform/core';
 import { Box3, Vector3, type Group, type Mesh } from 'three';
 import { MTLLoader } from 'three/examples/jsm/loaders/MTLLoader.js';
 import { OBJLoader } from 'three/examples/jsm/loaders/OBJLoader.js';
-import type { Document } from '@gltf-transform/core';
-import { decodeText } from '@haveld/core/text/decode-text';
+import { getMaterialSource } from '@haveld/core/scene/document/source-data';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
-import { getMaterialSource } from '@haveld/core/scene/document/source-data';
+import { decodeText } from '@haveld/core/text/decode-text';
 import { compareFormat } from '../testing/compare-format';
 import { describeDifferences, listFiles, readFromFolder, type Comparison } from '../testing/read-files';
 
@@ -69,7 +69,7 @@ function describeOurs(document: Document): ReturnType<typeof readTheirs> {
       .sort(),
     maps: materials
       .flatMap((material) =>
-        (getMaterialSource(material).maps ?? []).filter((map) => map.slot === 'baseColour').map((map) => map.reference),
+        (getMaterialSource(material).maps ?? []).filter((map) => map.slot === 'baseColor').map((map) => map.reference),
       )
       .sort(),
   };

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Document } from '@gltf-transform/core';
-import { listStanceFeatures } from '@haveld/core/placement/stance/stance-features';
-import { measureSurface } from '@haveld/core/placement/stance/surface-measures';
-import { judgeUp } from '@haveld/core/placement/stance/judge-up';
+import { judgeUp } from '@haveld/core/placement/orientation/judge-up';
+import { listOrientationFeatures } from '@haveld/core/placement/orientation/orientation-features';
+import { measureSurface } from '@haveld/core/placement/orientation/surface-measures';
 import { judgeSize } from '@haveld/core/placement/size/judge-size';
 import { findTypicalSize } from '@haveld/core/placement/size/typical-sizes';
 import { detectRights } from '@haveld/core/rights/detect';
@@ -20,7 +20,7 @@ test('153 community models: every box is that of the table, every map is found o
   const differences: Comparison[] = [];
   const kits: string[] = [];
   const maps = { models: 0, found: 0, elsewhere: 0, missing: 0 };
-  const stance = { upright: 0, wrong: 0, sureWrong: 0, of: 0 };
+  const orientation = { upright: 0, wrong: 0, sureWrong: 0, of: 0 };
   const byAuthor = new Map<string, { right: number; sureWrong: number; of: number }>();
   for (const row of rows) {
     const document = await readFurniture(row);
@@ -39,7 +39,7 @@ test('153 community models: every box is that of the table, every map is found o
     for (const line of lines)
       maps[line.status === 'found' ? 'found' : line.status === 'elsewhere' ? 'elsewhere' : 'missing']++;
     judge(row, size, byAuthor);
-    if (row.rotation === '') judgeStance(row, document, stance);
+    if (row.rotation === '') judgeOrientation(row, document, orientation);
   }
   const judged = [...byAuthor.values()].reduce(
     (sum, { right, sureWrong, of }) => ({
@@ -53,7 +53,7 @@ test('153 community models: every box is that of the table, every map is found o
     [
       `open-furniture: ${rows.length} models, ${differences.length} boxes differ; ${maps.models} with maps: ${maps.found} found, ${maps.elsewhere} elsewhere, ${maps.missing} missing`,
       `unit named first: ${judged.right} of ${judged.of}; wrong and called sure: ${judged.sureWrong}`,
-      `stance: ${stance.upright} of ${stance.of} said to stand upright, ${stance.sureWrong} wrong and called sure`,
+      `stance: ${orientation.upright} of ${orientation.of} said to stand upright, ${orientation.sureWrong} wrong and called sure`,
       ...[...byAuthor]
         .sort((a, b) => b[1].of - a[1].of)
         .slice(0, 6)
@@ -81,10 +81,10 @@ test('the English text of the Free Art License, which SPDX lists in French, is r
 });
 
 /** Models the catalogue places without turning them stand upright with Y up. */
-function judgeStance(
+function judgeOrientation(
   row: FurnitureRow,
   document: Document,
-  stance: { upright: number; wrong: number; sureWrong: number; of: number },
+  orientation: { upright: number; wrong: number; sureWrong: number; of: number },
 ): void {
   const box = computeBounds(document)!;
   const typical = findTypicalSize(`${row.name} ${row.model}`);
@@ -93,12 +93,12 @@ function judgeStance(
     declaredUp: null,
     typical,
     floor: null,
-    stance: surface && listStanceFeatures(surface, typical),
+    orientation: surface && listOrientationFeatures(surface, typical),
   });
-  stance.of++;
-  if (best.id === 'y') stance.upright++;
-  else stance.wrong++;
-  if (best.id !== 'y' && best.confidence >= 0.9 && best.independent >= 2) stance.sureWrong++;
+  orientation.of++;
+  if (best.id === 'y') orientation.upright++;
+  else orientation.wrong++;
+  if (best.id !== 'y' && best.confidence >= 0.9 && best.independent >= 2) orientation.sureWrong++;
 }
 
 /** Units a person would name; "arbitrary" and "unclear" are to be asked and are left out of the score. */

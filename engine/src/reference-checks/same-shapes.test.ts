@@ -2,8 +2,8 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { readModel } from '@haveld/core/formats/read-model';
 import { writeObj } from '@haveld/core/formats/obj/write';
+import { readModel } from '@haveld/core/formats/read-model';
 import { compareShapes } from '@haveld/core/geometry/compare-shapes';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { Surface } from '@haveld/core/geometry/surface';
@@ -68,8 +68,9 @@ test('153 open models: each is known again in other units, stances and formats, 
     const compared = compareShapes(shape, mirrored);
     mirrors = {
       told: mirrors.told + Number(compared?.relation === 'mirrored'),
-      symmetric: mirrors.symmetric + Number(compared?.relation === 'same-shape' && shape.hand === 0),
-      missed: mirrors.missed + Number(compared === null || (compared.relation === 'same-shape' && shape.hand !== 0)),
+      symmetric: mirrors.symmetric + Number(compared?.relation === 'same-shape' && shape.handedness === 0),
+      missed:
+        mirrors.missed + Number(compared === null || (compared.relation === 'same-shape' && shape.handedness !== 0)),
     };
     if (i % Math.floor(rows.length / CONVERTED) !== 0) continue;
     const { obj } = writeObj(document, 'a', []);

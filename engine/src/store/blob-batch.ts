@@ -14,6 +14,7 @@ export interface BlobWriter {
 
 /** Files up to this size wait in memory until their hash says whether they are new. */
 const SMALL_BYTES = 2 ** 18;
+
 /** From this many files on, one flush of the file system is cheaper than one a file (0.2 ms each). */
 const FLUSH_WHOLE_FROM = 64;
 
@@ -24,7 +25,7 @@ const FLUSH_WHOLE_FROM = 64;
 export class BlobBatch {
   readonly #incoming: string;
   readonly #pathFor: (sha256: string) => string;
-  #waiting: { aside: string; sha256: string }[] = [];
+  #waiting: { excluded: string; sha256: string }[] = [];
   #waitingHashes = new Set<string>();
 
   /** @param pathFor where a hash lies in the store */
@@ -38,10 +39,10 @@ export class BlobBatch {
     const hash: Hash = createHash('sha256');
     let small: Uint8Array[] = [];
     let sizeBytes = 0;
-    let file: { aside: string; handle: number } | null = null;
-    const openFile = (): { aside: string; handle: number } => {
-      const aside = join(this.#incoming, randomUUID());
-      file = { aside, handle: openSync(aside, 'w') };
+    let file: { excluded: string; handle: number } | null = null;
+    const openFile = (): { excluded: string; handle: number } => {
+      const excluded = join(this.#incoming, randomUUID());
+      file = { excluded, handle: openSync(excluded, 'w') };
       for (const chunk of small) writeAll(file.handle, chunk);
       small = [];
       return file;
@@ -60,9 +61,9 @@ export class BlobBatch {
         const sha256 = hash.digest('hex');
         if (this.#waitingHashes.has(sha256) || existsSync(this.#pathFor(sha256))) discard(file);
         else {
-          const { aside, handle } = file ?? openFile();
+          const { excluded, handle } = file ?? openFile();
           closeSync(handle);
-          this.#waiting.push({ aside, sha256 });
+          this.#waiting.push({ excluded, sha256 });
           this.#waitingHashes.add(sha256);
         }
         return { sha256, sizeBytes };
@@ -78,22 +79,22 @@ export class BlobBatch {
     this.#waitingHashes = new Set();
     if (waiting.length === 0) return;
     if (waiting.length < FLUSH_WHOLE_FROM || !(await syncFileSystem(this.#incoming)))
-      for (const { aside } of waiting) syncFile(aside);
-    for (const { aside, sha256 } of waiting) {
+      for (const { excluded } of waiting) syncFile(excluded);
+    for (const { excluded, sha256 } of waiting) {
       const target = this.#pathFor(sha256);
-      moveInto(aside, target);
+      moveInto(excluded, target);
     }
   }
 }
 
 /** The folder is there more often than not, once a store has grown. */
-function moveInto(aside: string, target: string): void {
+function moveInto(excluded: string, target: string): void {
   try {
-    renameSync(aside, target);
+    renameSync(excluded, target);
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
     mkdirSync(dirname(target), { recursive: true });
-    renameSync(aside, target);
+    renameSync(excluded, target);
   }
 }
 
@@ -101,10 +102,10 @@ function writeAll(handle: number, chunk: Uint8Array): void {
   for (let at = 0; at < chunk.length;) at += writeSync(handle, chunk, at);
 }
 
-function discard(file: { aside: string; handle: number } | null): void {
+function discard(file: { excluded: string; handle: number } | null): void {
   if (!file) return;
   closeSync(file.handle);
-  rmSync(file.aside, { force: true });
+  rmSync(file.excluded, { force: true });
 }
 
 function syncFile(path: string): void {

@@ -33,21 +33,21 @@ export class FolderStore implements ByteStore {
   async put(bytes: Uint8Array): Promise<StoredBytes> {
     const sha256 = createHash('sha256').update(bytes).digest('hex');
     if (!(await this.has(sha256))) {
-      const aside = await this.#asidePath();
-      const file = await open(aside, 'w');
+      const excluded = await this.#asidePath();
+      const file = await open(excluded, 'w');
       try {
         await file.writeFile(bytes);
         await file.sync();
       } finally {
         await file.close();
       }
-      await this.#settle(aside, sha256);
+      await this.#settle(excluded, sha256);
     }
     return { sha256, sizeBytes: bytes.byteLength };
   }
 
   async putStream(stream: Readable, limitBytes = Infinity): Promise<StoredBytes> {
-    const aside = await this.#asidePath();
+    const excluded = await this.#asidePath();
     const hash = createHash('sha256');
     let sizeBytes = 0;
     const measure = new Transform({
@@ -59,13 +59,13 @@ export class FolderStore implements ByteStore {
       },
     });
     try {
-      await pipeline(stream, measure, createWriteStream(aside, { flush: true }));
+      await pipeline(stream, measure, createWriteStream(excluded, { flush: true }));
     } catch (error) {
-      await rm(aside, { force: true });
+      await rm(excluded, { force: true });
       throw error;
     }
     const sha256 = hash.digest('hex');
-    await this.#settle(aside, sha256);
+    await this.#settle(excluded, sha256);
     return { sha256, sizeBytes };
   }
 
@@ -84,24 +84,24 @@ export class FolderStore implements ByteStore {
     const sha256 = hash.digest('hex');
     if (!(await this.has(sha256))) {
       // a second name for the same bytes: the file stays where it is until a row says that the store has them
-      const aside = await this.#asidePath();
-      await link(path, aside).catch(async (error: NodeJS.ErrnoException) => {
+      const excluded = await this.#asidePath();
+      await link(path, excluded).catch(async (error: NodeJS.ErrnoException) => {
         if (error.code !== 'EXDEV' && error.code !== 'EPERM') throw error;
-        await copyFile(path, aside);
+        await copyFile(path, excluded);
       });
-      await this.#settle(aside, sha256);
+      await this.#settle(excluded, sha256);
     }
     return { sha256, sizeBytes };
   }
 
-  async #settle(aside: string, sha256: string): Promise<void> {
+  async #settle(excluded: string, sha256: string): Promise<void> {
     const target = this.#pathOf(sha256);
     if (await this.has(sha256)) {
-      await rm(aside, { force: true });
+      await rm(excluded, { force: true });
       return;
     }
     await mkdir(dirname(target), { recursive: true });
-    await rename(aside, target);
+    await rename(excluded, target);
   }
 
   async get(sha256: string): Promise<Uint8Array<ArrayBuffer>> {

@@ -1,17 +1,17 @@
+import { createHash } from 'node:crypto';
 import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
-import type { Figures, LogEntry, MapLine, SpareMap } from '@haveld/contract/report';
+import type { Figures, LogEntry, MapLine, UnusedMap } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
 import { examine, type TakenMap } from '@haveld/core/condition/examination';
 import type { SourceHabit } from '@haveld/core/finds/deciding/habits';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
-import { listSurfaces } from '@haveld/core/scene/measures/list-surfaces';
-import { createHash } from 'node:crypto';
-import { readGlb } from '@haveld/core/scene/document/document-io';
 import type { SimilarSize, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type { StatedSize } from '@haveld/core/placement/size/stated-size';
+import { readGlb } from '@haveld/core/scene/document/document-io';
+import { listSurfaces } from '@haveld/core/scene/measures/list-surfaces';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
-import { describeSpare } from '@haveld/core/textures/map-lines';
+import { describeUnused } from '@haveld/core/textures/map-lines';
 import type { RememberedMap } from '@haveld/core/textures/relink/map-match';
 import { measureLook } from '../pictures/measure-look';
 import type { TaskContext } from './task';
@@ -43,7 +43,7 @@ export interface AssessResult {
   figures: Figures;
   maps: MapLine[];
   /** Pictures that came and no material uses. */
-  spare: SpareMap[];
+  unused: UnusedMap[];
   shape: ShapeSignature | null;
   /** Every map the document holds, by its bytes and its look. */
   pictures: { sha256: string; look: string | null }[];
@@ -70,9 +70,9 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     sizeQuestion: examination.sizeQuestion,
     figures: examination.figures,
     maps: examination.maps,
-    spare: examination.spare
+    unused: examination.unused
       .filter(({ picture }) => picture.place !== 'other-arrival' && picture.place !== 'library')
-      .map((one) => describeSpare(one, examination.facts)),
+      .map((one) => describeUnused(one, examination.facts)),
     shape: computeShapeSignature(listSurfaces(document)),
     pictures: await describePictures(document),
   };

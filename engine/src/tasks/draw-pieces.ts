@@ -1,10 +1,10 @@
-import { drawElevation, prepareDrawing } from '@haveld/core/picture/draw-pictures';
-import { standUpright } from '@haveld/core/placement/stance/stand-upright';
+import { createHash } from 'node:crypto';
+import { drawOrthographic, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { standUpright } from '@haveld/core/placement/orientation/stand-upright';
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import type { Picture, PictureCodec } from '@haveld/core/textures/pictures/picture-codec';
-import { createHash } from 'node:crypto';
-import { openKitFile, type Pick } from './pick-pieces';
 import { sharpCodec } from '../pictures/sharp-codec';
+import { openKitFile, type Pick } from './pick-pieces';
 import type { TaskContext } from './task';
 
 export interface DrawPiecesInput {
@@ -30,12 +30,12 @@ export async function drawPieces(
     const document = await readGlb(await kit.pick(piece));
     standUpright(document, up);
     const drawing = await prepareDrawing(document, codec);
-    const elevation = drawing && drawElevation(drawing, piece.longestPx);
+    const orthographic = drawing && drawOrthographic(drawing, piece.longestPx);
     drawn.push(
-      elevation && {
-        sha256: (await store.put(await codec.encodePng(elevation.picture))).sha256,
-        width: elevation.width,
-        height: elevation.height,
+      orthographic && {
+        sha256: (await store.put(await codec.encodePng(orthographic.picture))).sha256,
+        width: orthographic.width,
+        height: orthographic.height,
       },
     );
   }

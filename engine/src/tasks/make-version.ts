@@ -1,12 +1,12 @@
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
-import { drawElevation, drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { drawOrthographic, drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
+import { checkWritten, requireHolding } from '../hand-over/check-written';
 import { sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
-import { checkWritten, requireHolding } from '../hand-over/check-written';
 
 export interface MakeInput {
   documentSha256: string;
@@ -17,9 +17,9 @@ export interface MakeInput {
 
 export interface MakeResult {
   modelSha256: string;
-  portraitSha256: string | null;
-  elevationSha256: string | null;
-  elevation: { width: number; height: number } | null;
+  thumbnailSha256: string | null;
+  orthographicSha256: string | null;
+  orthographic: { width: number; height: number } | null;
   before: Figures;
   after: Figures;
   outcomes: StepOutcome[];
@@ -45,17 +45,17 @@ export async function makeVersion(
   progress(3, 5, 'stage');
   requireHolding(checks, 'The version');
   const drawing = await prepareDrawing(document, sharpCodec);
-  const elevation = drawing && drawElevation(drawing);
+  const orthographic = drawing && drawOrthographic(drawing);
   progress(4, 5, 'stage');
   const model = await store.put(bytes);
-  const portraitKept =
-    drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, hasSize ? 1 : null))));
-  const elevationKept = elevation && (await store.put(await sharpCodec.encodePng(elevation.picture)));
+  const thumbnailKept =
+    drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, hasSize ? 1 : null))));
+  const orthographicKept = orthographic && (await store.put(await sharpCodec.encodePng(orthographic.picture)));
   return {
     modelSha256: model.sha256,
-    portraitSha256: portraitKept?.sha256 ?? null,
-    elevationSha256: elevationKept?.sha256 ?? null,
-    elevation: elevation && { width: elevation.width, height: elevation.height },
+    thumbnailSha256: thumbnailKept?.sha256 ?? null,
+    orthographicSha256: orthographicKept?.sha256 ?? null,
+    orthographic: orthographic && { width: orthographic.width, height: orthographic.height },
     before,
     after,
     outcomes,

@@ -1,11 +1,11 @@
-import { listVolumeSets } from '@haveld/core/finds/volumes';
 import { NOTHING_INSIDE } from '@haveld/core/finds/peek-inside';
+import { listVolumeSets } from '@haveld/core/finds/volumes';
+import { identifyAt, peekAt, type IdentifiedFile } from '../archives/identify-at';
 import { joinVolumes } from '../archives/join-volumes';
 import { ARCHIVE_LIMITS, createBudget, type Budget } from '../archives/limits';
 import { createTaker, type TakenFile } from '../archives/take-entries';
 import { ONE_FILE_FORMATS, walkArchive } from '../archives/walk-archive';
 import type { BlobBatch } from '../store/blob-batch';
-import { identifyAt, peekAt, type IdentifiedFile } from '../archives/identify-at';
 import type { TaskContext } from './task';
 
 export interface OpenInput {
@@ -72,7 +72,7 @@ async function openAll(files: readonly TakenFile[], place: Place, opening: Openi
       continue;
     }
     const words = `part ${volume.i + 1} of ${volume.set.paths.length}`;
-    opening.result.files.push({ ...file, kind: 'archive', words, inside: NOTHING_INSIDE });
+    opening.result.files.push({ ...file, kind: 'archive', summary: words, inside: NOTHING_INSIDE });
     if (volume.i > 0) continue;
     if (volume.set.missing.length > 0)
       opening.result.refused.push(

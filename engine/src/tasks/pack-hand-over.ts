@@ -1,20 +1,20 @@
-import type { CheckLine } from '@haveld/contract/report';
+import type { Document } from '@gltf-transform/core';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
-import type { Document } from '@gltf-transform/core';
-import { composeCredit, type Credit } from '@haveld/core/rights/credits';
+import type { CheckLine } from '@haveld/contract/report';
+import { composeCredits, type Credit } from '@haveld/core/rights/credits';
 import { PART_WORDS } from '@haveld/core/rights/judge-use';
 import { writeSidecar } from '@haveld/core/rights/reuse-sidecar';
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { reduceInfluences } from '@haveld/core/scene/meshes/reduce-influences';
-import { nameMaps } from '@haveld/core/textures/name-maps';
 import { reduceTextures, rewriteTextures } from '@haveld/core/textures/materials/rewrite-textures';
+import { nameMaps } from '@haveld/core/textures/name-maps';
+import { requireHolding } from '../hand-over/check-written';
 import { packGlb, packGltf } from '../hand-over/pack-gltf';
 import { packObj } from '../hand-over/pack-obj';
 import { zipFiles } from '../hand-over/packed-file';
 import { sharpCodec } from '../pictures/sharp-codec';
-import { requireHolding } from '../hand-over/check-written';
 import type { TaskContext } from './task';
 
 export interface PackInput {
@@ -69,7 +69,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
       path: `${file.path}.license`,
       bytes: text(writeSidecar(creditsOf(file.path, input.credits), input.house)),
     })),
-    { path: 'CREDITS.txt', bytes: text(`${input.credits.map((credit) => composeCredit(credit)).join('\n')}\n`) },
+    { path: 'CREDITS.txt', bytes: text(`${composeCredits(input.credits)}\n`) },
     ...input.licences.map((licence) => ({ path: `LICENSES/${licence.id}.txt`, bytes: text(licence.text) })),
     { path: 'READ-BACK.json', bytes: text(`${JSON.stringify(readBack, null, 2)}\n`) },
   );

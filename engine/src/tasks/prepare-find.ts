@@ -5,25 +5,25 @@ import { checkRights } from '@haveld/core/condition/check-rights';
 import { describePrepared } from '@haveld/core/condition/describe-prepared';
 import { examine } from '@haveld/core/condition/examination';
 import { readModel } from '@haveld/core/formats/read-model';
-import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { listStatedSizes } from '@haveld/core/placement/size/stated-size';
 import { detectRights } from '@haveld/core/rights/detect';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { proposeFurtherWorks, proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { writeGlb } from '@haveld/core/scene/document/document-io';
-import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { getDocumentSource } from '@haveld/core/scene/document/source-data';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
-import { lookAtMap } from '../pictures/look-at-map';
-import { keepMaps } from './keep-maps';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
+import { requireHolding, checkWritten } from '../hand-over/check-written';
 import { getLicenceTextIndex } from '../licence-texts';
-import { createReadingContext } from '../reading/reading-context';
+import { lookAtMap } from '../pictures/look-at-map';
 import { sharpCodec } from '../pictures/sharp-codec';
+import { createReadingContext } from '../reading/reading-context';
 import { collectRights } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
-import { requireHolding, checkWritten } from '../hand-over/check-written';
+import { keepMaps } from './keep-maps';
 import type { TaskContext } from './task';
 
 /** Reading, judging, treating, writing, drawing. */
@@ -112,6 +112,7 @@ export async function prepareFind(
   progress(4, STAGES, 'stage');
   const drawing = preset.thumbnail ? await prepareDrawing(document, sharpCodec) : null;
   const isSized = report.size.status === 'sure';
-  const thumbnail = drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, isSized ? 1 : null))));
+  const thumbnail =
+    drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, isSized ? 1 : null))));
   return { report, modelSha256: (await store.put(bytes)).sha256, thumbnailSha256: thumbnail?.sha256 ?? null };
 }

@@ -1,22 +1,22 @@
 import type { Document } from '@gltf-transform/core';
-import type { LogEntry, SourceFacts } from '@haveld/contract/report';
 import type { RightsFinding } from '@haveld/contract/licence';
+import type { LogEntry, SourceFacts } from '@haveld/contract/report';
 import { readModel } from '@haveld/core/formats/read-model';
+import { drawOrthographic, drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { standUpright } from '@haveld/core/placement/orientation/stand-upright';
 import { listStatedSizes, type StatedSize } from '@haveld/core/placement/size/stated-size';
-import { drawElevation, drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
-import { standUpright } from '@haveld/core/placement/stance/stand-upright';
 import { detectRights } from '@haveld/core/rights/detect';
 import { writeGlb } from '@haveld/core/scene/document/document-io';
 import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/document/source-data';
 import { describeSource } from '@haveld/core/scene/document/source-facts';
 import { listPieces, type PieceProposal } from '@haveld/core/structure/list-pieces';
-import { createReadingContext } from '../reading/reading-context';
 import { getLicenceTextIndex } from '../licence-texts';
 import { sharpCodec } from '../pictures/sharp-codec';
+import { createReadingContext } from '../reading/reading-context';
 import type { FolderStore } from '../store/folder-store';
 import { collectRights } from './collect-rights';
-import { keepMaps } from './keep-maps';
 import { createFileSource, type FindFile } from './find-files';
+import { keepMaps } from './keep-maps';
 import type { TaskContext } from './task';
 
 export interface ReadInput {
@@ -32,15 +32,15 @@ export interface ReadResult {
   /** Hashes of the pictures in it; the store has them. */
   maps: string[];
   /** Maps it names that are not where it says. */
-  lost: string[];
-  portraitSha256: string | null;
+  missing: string[];
+  thumbnailSha256: string | null;
   log: LogEntry[];
   rights: RightsFinding;
   stated: StatedSize[];
   source: SourceFacts;
   /** Several things in one file. */
   pieces: PieceProposal | null;
-  elevation: { sha256: string; width: number; height: number } | null;
+  orthographic: { sha256: string; width: number; height: number } | null;
 }
 
 /** Reads a find: its document, what was lost or odd, whose it says it is, and a first picture as received. */
@@ -59,26 +59,26 @@ export async function readFind(
   const stored = await context.store.put(await writeGlb(document));
   context.progress(3, 4, 'stage');
   const drawing = await prepareDrawing(document, sharpCodec);
-  const portrait =
+  const thumbnail =
     drawing &&
     (await context.store.put(
-      await sharpCodec.encodePng(drawPortrait(drawing, described.declaredUnit === 'm' ? 1 : null)),
+      await sharpCodec.encodePng(drawThumbnail(drawing, described.declaredUnit === 'm' ? 1 : null)),
     ));
   return {
     documentSha256: stored.sha256,
     maps,
-    lost: listLostMaps(document),
-    portraitSha256: portrait?.sha256 ?? null,
+    missing: listMissingTextures(document),
+    thumbnailSha256: thumbnail?.sha256 ?? null,
     log,
     rights,
     stated: listStatedSizes(sources.texts),
     source: describeSource(document),
     pieces: isPiece ? null : listPieces(document),
-    elevation: isPiece && drawing ? await drawFront(document, context.store) : null,
+    orthographic: isPiece && drawing ? await drawFront(document, context.store) : null,
   };
 }
 
-function listLostMaps(document: Document): string[] {
+function listMissingTextures(document: Document): string[] {
   const references = document
     .getRoot()
     .listMaterials()
@@ -89,10 +89,10 @@ function listLostMaps(document: Document): string[] {
 }
 
 /** From the front, standing as the file declares. */
-async function drawFront(document: Document, store: FolderStore): Promise<ReadResult['elevation']> {
+async function drawFront(document: Document, store: FolderStore): Promise<ReadResult['orthographic']> {
   standUpright(document, getDocumentSource(document).declaredUp);
   const drawing = await prepareDrawing(document, sharpCodec);
   if (!drawing) return null;
-  const { picture, width, height } = drawElevation(drawing, 240);
+  const { picture, width, height } = drawOrthographic(drawing, 240);
   return { sha256: (await store.put(await sharpCodec.encodePng(picture))).sha256, width, height };
 }

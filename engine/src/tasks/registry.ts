@@ -11,15 +11,15 @@ import type { TaskContext } from './task';
 
 /** Every task there is. `foreign` ones open bytes from outside and run in a process of their own. */
 export const TASKS = {
-  'open-archive': { run: openArchive, foreign: true },
-  'read-find': { run: readFind, foreign: true },
-  'look-at-maps': { run: lookAtMaps, foreign: true },
-  'assess-find': { run: assessFind, foreign: false },
-  'draw-pieces': { run: drawPieces, foreign: false },
-  'take-piece': { run: takePiece, foreign: false },
-  'make-version': { run: makeVersion, foreign: false },
-  'prepare-find': { run: prepareFind, foreign: true },
-  'pack-hand-over': { run: packHandOver, foreign: false },
+  'open-archive': { run: openArchive, sandboxed: true },
+  'read-find': { run: readFind, sandboxed: true },
+  'look-at-maps': { run: lookAtMaps, sandboxed: true },
+  'assess-find': { run: assessFind, sandboxed: false },
+  'draw-pieces': { run: drawPieces, sandboxed: false },
+  'take-piece': { run: takePiece, sandboxed: false },
+  'make-version': { run: makeVersion, sandboxed: false },
+  'prepare-find': { run: prepareFind, sandboxed: true },
+  'pack-hand-over': { run: packHandOver, sandboxed: false },
 } as const;
 
 export type TaskName = keyof typeof TASKS;

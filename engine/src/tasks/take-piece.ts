@@ -1,10 +1,10 @@
 import type { SourceFacts } from '@haveld/contract/report';
-import { drawPortrait, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import { getDocumentSource } from '@haveld/core/scene/document/source-data';
 import { describeSource } from '@haveld/core/scene/document/source-facts';
-import { openKitFile, type Pick } from './pick-pieces';
 import { sharpCodec } from '../pictures/sharp-codec';
+import { openKitFile, type Pick } from './pick-pieces';
 import type { TaskContext } from './task';
 
 export interface TakePieceInput {
@@ -16,7 +16,7 @@ export interface TakePieceInput {
 export interface TakePieceResult {
   /** Of the piece alone. */
   documentSha256: string;
-  portraitSha256: string | null;
+  thumbnailSha256: string | null;
   source: SourceFacts;
 }
 
@@ -30,6 +30,10 @@ export async function takePiece(
   const stored = await store.put(bytes);
   const drawing = await prepareDrawing(document, sharpCodec);
   const scale = getDocumentSource(document).declaredUnit === 'm' ? 1 : null;
-  const portrait = drawing && (await store.put(await sharpCodec.encodePng(drawPortrait(drawing, scale))));
-  return { documentSha256: stored.sha256, portraitSha256: portrait?.sha256 ?? null, source: describeSource(document) };
+  const thumbnail = drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, scale))));
+  return {
+    documentSha256: stored.sha256,
+    thumbnailSha256: thumbnail?.sha256 ?? null,
+    source: describeSource(document),
+  };
 }

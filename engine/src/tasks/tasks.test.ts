@@ -1,8 +1,12 @@
-import type { Step } from '@haveld/contract/step';
+import jsonld from 'jsonld';
+import yauzl from 'yauzl';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
+import type { Step } from '@haveld/contract/step';
+import { composeCredit, listCredits } from '@haveld/core/rights/credits';
+import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
-import yauzl from 'yauzl';
+import { getLicenceTexts } from '../licence-texts';
 import { sharpCodec } from '../pictures/sharp-codec';
 import { createScratchStore } from '../testing/scratch-store';
 import { validateGlb } from '../validate-gltf';
@@ -10,10 +14,6 @@ import { assessFind } from './assess-find';
 import { makeVersion } from './make-version';
 import { packHandOver } from './pack-hand-over';
 import { readFind } from './read-find';
-import jsonld from 'jsonld';
-import { composeCredit, listCredits } from '@haveld/core/rights/credits';
-import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
-import { getLicenceTexts } from '../licence-texts';
 
 const scratch = createScratchStore();
 afterAll(() => scratch.remove());
@@ -62,8 +62,8 @@ async function bringCrate() {
 }
 
 const STEPS: Step[] = [
-  { kind: 'scale', schema: 1, factor: 0.01, words: '' },
-  { kind: 'bake', schema: 1 },
+  { kind: 'scale', schema: 1, factor: 0.01, label: '' },
+  { kind: 'bake-transforms', schema: 1 },
   { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
   { kind: 'name-root', schema: 1, name: 'crate' },
 ];
@@ -83,7 +83,7 @@ test('a find is read with its rights, its stated size and a picture', async () =
   expect(read.rights.licences[0]).toMatchObject({ id: 'CC-BY-4.0', evidence: { file: 'readme.txt', line: 1 } });
   expect(read.rights.authors[0].name).toBe('Ines Falkenrot');
   expect(read.stated).toMatchObject([{ along: 'height', metres: 0.4 }]);
-  expect(await scratch.store.has(read.portraitSha256!)).toBe(true);
+  expect(await scratch.store.has(read.thumbnailSha256!)).toBe(true);
   const { findings, figures } = await assessFind(
     {
       documentSha256: read.documentSha256,

@@ -1,8 +1,8 @@
 import type { Animation, Document } from '@gltf-transform/core';
+import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/document/source-data';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { clipSpan, computePosedPositions, poseAt } from '@haveld/core/scene/pose';
-import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '@haveld/core/scene/traverse';
 
 /** xyz of every vertex, metres, Y up. */
@@ -45,7 +45,7 @@ export function summariseOurs(document: Document): Summary {
     materials: materials.map((material) => material.getName()).sort(),
     maps: materials
       .flatMap((material) =>
-        (getMaterialSource(material).maps ?? []).filter((map) => map.slot === 'baseColour').map((map) => map.reference),
+        (getMaterialSource(material).maps ?? []).filter((map) => map.slot === 'baseColor').map((map) => map.reference),
       )
       .sort(),
     joints: figures.joints,

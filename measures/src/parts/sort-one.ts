@@ -6,7 +6,7 @@ import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import { sheetPixels } from '@haveld/core/picture/sheet-pixels';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { placePiece } from '@haveld/core/structure/place-piece';
-import { runForeign } from '@haveld/engine/foreign/run-foreign';
+import { runSandboxed } from '@haveld/engine/sandbox/run-sandboxed';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { ThreadPool } from '@haveld/server/jobs/thread-pool';
 
@@ -23,16 +23,16 @@ let pictures = 0;
 
 async function sortOne(path: string): Promise<void> {
   const { sha256 } = await store.putStream(createReadStream(path));
-  const { files } = await runForeign('open-archive', { received: [{ path: basename(path), sha256 }] }, options);
+  const { files } = await runSandboxed('open-archive', { received: [{ path: basename(path), sha256 }] }, options);
   const { finds } = groupFinds(files);
   await inLanes(finds, async (find) => {
     const hashes = new Map(files.map((file) => [file.path, file.sha256]));
-    const read = await runForeign(
+    const read = await runSandboxed(
       'read-find',
       { model: find.model, files: find.files.map((file) => ({ ...file, sha256: hashes.get(file.path)! })) },
       options,
     );
-    if (read.portraitSha256) pictures++;
+    if (read.thumbnailSha256) pictures++;
     if (!read.pieces) return;
     const { documentSha256, source } = read;
     const pieces = read.pieces.pieces.map((piece) => ({ piece, longest: Math.max(...boxSize(piece.box)) }));

@@ -1,17 +1,17 @@
 import type { Arrival, Find } from '@haveld/contract/api/arrivals';
 import type { RightsRules } from '@haveld/contract/api/rights';
-import type { AssetState } from '@haveld/contract/asset-state';
 import { proposeJoin, type JoinCandidate } from '@haveld/core/finds/deciding/propose-join';
+import { listAssetsOfArrivals } from '../assets/asset-queries';
+import { groupRows } from '../database/group-rows';
 import type { Executor } from '../database/pool';
-import type { Dependencies } from '../dependencies';
 import { countOpenPairs } from '../duplicates/queries';
 import * as arrivalQueries from '../finds/arrival-queries';
 import * as fileQueries from '../finds/file-queries';
 import * as findQueries from '../finds/find-queries';
 import * as readingQueries from '../finds/reading-queries';
 import { loadRules } from '../house/rule-queries';
-import { findOpenJob } from '../jobs/job-queries';
-import { listKitsOfArrival } from '../kits/queries';
+import { type OpenJob, listOpenJobsOf } from '../jobs/job-queries';
+import { listKits } from '../kits/queries';
 import { proposeByRules } from '../rights/propose-by-rules';
 import * as queries from './queries';
 
@@ -19,18 +19,53 @@ const SHOWN = 60;
 
 /** Files of an arrival a screen lists; the rest is counted. */
 const FILES_SHOWN = 400;
+const NO_FILES: fileQueries.FileTotals = { files: 0, unpackedBytes: 0, keptBytes: 0 };
 
-type AssetOf = ReadonlyMap<string, { id: string; state: AssetState }>;
-
-/** @param assets by find. @returns the latest arrivals as the screen shows them */
-export async function listArrivals({ pool }: Dependencies, assets: AssetOf): Promise<Arrival[]> {
-  const rows = await arrivalQueries.listArrivals(pool, SHOWN);
-  const arrivals = await Promise.all(rows.map((row) => describeArrival(pool, row, assets)));
+/** @returns the latest arrivals as the screen shows them: a dozen statements, however many there are */
+export async function listArrivals(db: Executor): Promise<Arrival[]> {
+  const rows = await arrivalQueries.listArrivals(db, SHOWN);
+  const contents = await loadContents(
+    db,
+    rows.map(({ id }) => id),
+  );
+  const arrivals = rows.map((row) => describeArrival(row, contents));
   const candidates = arrivals.map(describeCandidate);
   return arrivals.map((arrival, i) => ({
     ...arrival,
     joins: isOpen(arrival) ? proposeJoin(candidates[i], candidates) : null,
   }));
+}
+
+type Contents = Awaited<ReturnType<typeof loadContents>>;
+
+/** What is in these arrivals, by arrival; readings, assets and pairs by find. */
+async function loadContents(db: Executor, ids: readonly string[]) {
+  const [rules, received, files, totals, finds, links, readings, kits, pairs, assets, opening] = await Promise.all([
+    loadRules(db),
+    queries.listReceived(db, ids),
+    fileQueries.listFirstFiles(db, ids, FILES_SHOWN),
+    fileQueries.sumFiles(db, ids),
+    findQueries.listFinds(db, ids),
+    findQueries.listFindLinks(db, ids),
+    readingQueries.listReadings(db, ids),
+    listKits(db, ids),
+    countOpenPairs(db, ids),
+    listAssetsOfArrivals(db, ids),
+    listOpenJobsOf(db, 'open-arrival', ids),
+  ]);
+  return {
+    rules,
+    received: groupRows(received, ({ arrivalId }) => arrivalId),
+    files: groupRows(files, ({ arrivalId }) => arrivalId),
+    totals,
+    finds: groupRows(finds, ({ arrivalId }) => arrivalId),
+    links: groupRows(links, ({ fileId }) => fileId),
+    readings: new Map(readings.map((reading) => [reading.findId, reading])),
+    kits: groupRows(kits, ({ arrivalId }) => arrivalId),
+    pairs,
+    assets: new Map(assets.map((asset) => [asset.findId, asset])),
+    opening,
+  };
 }
 
 const isOpen = ({ state, finds }: Arrival): boolean => state === 'ready' && finds.every((find) => find.asset === null);
@@ -43,26 +78,15 @@ const describeCandidate = ({ id, name, finds, files }: Arrival): JoinCandidate =
   mapsMissing: finds.reduce((sum, find) => sum + find.mapsTotal - find.mapsFound, 0),
 });
 
-async function describeArrival(db: Executor, row: arrivalQueries.ArrivalRow, assets: AssetOf): Promise<Arrival> {
-  const [rules, received, files, totals, finds, links, readings, kits, doubles] = await Promise.all([
-    loadRules(db),
-    queries.listReceived(db, row.id),
-    fileQueries.listFiles(db, row.id, FILES_SHOWN),
-    fileQueries.sumFiles(db, row.id),
-    findQueries.listFinds(db, row.id),
-    findQueries.listFindLinks(db, row.id),
-    readingQueries.listReadings(db, row.id),
-    listKitsOfArrival(db, row.id),
-    countOpenPairs(db, row.id),
-  ]);
-  const readingOf = new Map(readings.map((reading) => [reading.findId, reading]));
-  const usesOf = new Map<number, { findId: string; role: string }[]>();
+function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Arrival {
+  const received = contents.received.get(row.id) ?? [];
+  const totals = contents.totals.get(row.id) ?? NO_FILES;
+  const finds = contents.finds.get(row.id) ?? [];
+  const kits = contents.kits.get(row.id) ?? [];
   // a piece of a kit in one file uses what the file uses
   const pieces = new Set(
     finds.filter(({ kitId }) => kits.some((kit) => kit.id === kitId && kit.sourceFindId)).map(({ id }) => id),
   );
-  for (const { findId, fileId, role } of links)
-    if (!pieces.has(findId)) usesOf.set(fileId, [...(usesOf.get(fileId) ?? []), { findId, role }]);
   const kitOf = (find: findQueries.FindRow): string | null =>
     find.kitId ?? kits.find((kit) => kit.sourceFindId === find.id)?.id ?? null;
   return {
@@ -82,20 +106,22 @@ async function describeArrival(db: Executor, row: arrivalQueries.ArrivalRow, ass
       sizeBytes,
       arrived: uploadId !== null || sha256 !== null,
     })),
-    files: files.map((file) => ({
+    files: (contents.files.get(row.id) ?? []).map((file) => ({
       id: file.id,
       path: file.path,
       kind: file.kind,
       format: file.format,
-      words: file.words,
+      summary: file.summary,
       sizeBytes: file.sizeBytes,
-      asideReason: file.asideReason,
-      uses: usesOf.get(file.id) ?? [],
+      excludedReason: file.excludedReason,
+      uses: (contents.links.get(file.id) ?? [])
+        .filter(({ findId }) => !pieces.has(findId))
+        .map(({ findId, role }) => ({ findId, role })),
     })),
     refused: row.refused,
     notes: row.notes,
     locked: row.state === 'locked' ? row.locked : [],
-    progress: await describeProgress(db, row, finds),
+    progress: describeProgress(row, finds, contents.opening.get(row.id)),
     joins: null,
     kits: kits.map((kit) => ({
       id: kit.id,
@@ -108,25 +134,27 @@ async function describeArrival(db: Executor, row: arrivalQueries.ArrivalRow, ass
     finds: finds
       .filter(({ id }) => !pieces.has(id))
       .map((find) => ({
-        ...describeFind(rules, find, readingOf.get(find.id) ?? null, assets.get(find.id) ?? null),
+        ...describeFind(
+          contents.rules,
+          find,
+          contents.readings.get(find.id) ?? null,
+          contents.assets.get(find.id) ?? null,
+        ),
         kitId: kitOf(find),
-        doubles: doubles.get(find.id) ?? 0,
+        duplicates: contents.pairs.get(find.id) ?? 0,
       })),
   };
 }
 
 /** Entries while it is opened, finds while they are read. */
-async function describeProgress(
-  db: Executor,
-  { id, state }: arrivalQueries.ArrivalRow,
+function describeProgress(
+  { state }: arrivalQueries.ArrivalRow,
   finds: readonly findQueries.FindRow[],
-): Promise<Arrival['progress']> {
-  if (state === 'opening') {
-    const job = await findOpenJob(db, 'open-arrival', id);
-    return { words: 'entries opened', done: job?.done ?? 0, total: job?.total ?? 0 };
-  }
+  opening: OpenJob | undefined,
+): Arrival['progress'] {
+  if (state === 'opening') return { label: 'entries opened', done: opening?.done ?? 0, total: opening?.total ?? 0 };
   if (state !== 'reading') return null;
-  return { words: 'finds read', done: finds.filter((find) => find.state !== 'waiting').length, total: finds.length };
+  return { label: 'finds read', done: finds.filter((find) => find.state !== 'waiting').length, total: finds.length };
 }
 
 function describeFind(
@@ -134,9 +162,9 @@ function describeFind(
   find: findQueries.FindRow,
   reading: readingQueries.ReadingRow | null,
   asset: Find['asset'],
-): Omit<Find, 'kitId' | 'doubles'> {
+): Omit<Find, 'kitId' | 'duplicates'> {
   const open = reading?.findings.filter((finding) => finding.mark !== 'holds') ?? [];
-  const proposed = reading ? proposeByRules(rules, reading.rights, find.name) : null;
+  const proposed = reading ? proposeByRules(rules, reading) : null;
   return {
     id: find.id,
     name: find.kitId ? find.name : (proposed?.title ?? find.name),
@@ -146,7 +174,7 @@ function describeFind(
     arrivalId: find.arrivalId,
     state: find.state,
     message: find.message,
-    portraitSha256: reading?.portraitSha256 ?? null,
+    thumbnailSha256: reading?.thumbnailSha256 ?? null,
     triangles: reading?.figures.triangles ?? null,
     licenceId: proposed?.licenceId ?? null,
     licencesNamed: reading?.rights.licences.map((licence) => licence.id) ?? [],
@@ -156,7 +184,7 @@ function describeFind(
     mapsOffered: open.filter((finding) => finding.heading === 'textures' && finding.choices.length > 0).length,
     look: open.filter((finding) => finding.mark === 'look').length,
     blocks: open.filter((finding) => finding.mark === 'blocks').length,
-    words: open
+    titles: open
       .filter((finding) => finding.heading !== 'structure')
       .slice(0, 3)
       .map((finding) => finding.title),

@@ -15,7 +15,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
   return {
     'open-arrival': {
       async run(job, options) {
-        const received = await queries.listReceived(pool, job.subjectId);
+        const received = await queries.listReceived(pool, [job.subjectId]);
         const arrival = await arrivalQueries.getArrival(pool, job.subjectId);
         if (!arrival) return;
         for (const file of received) {

@@ -1,5 +1,5 @@
 import { type Executor } from '../database/pool';
-import { insertMany, many, maybeOne, one, run } from '../database/statements';
+import { insertMany, manyIn, maybeOne, one, run } from '../database/statements';
 
 export async function insertArrival(
   db: Executor,
@@ -52,8 +52,9 @@ export interface ReceivedRow {
 const RECEIVED =
   'SELECT id, arrival_id AS arrivalId, path, size_bytes AS sizeBytes, upload_id AS uploadId, sha256 FROM received';
 
-export const listReceived = (db: Executor, arrivalId: string): Promise<ReceivedRow[]> =>
-  many(db, `${RECEIVED} WHERE arrival_id = ? ORDER BY path`, [arrivalId]);
+/** Files of these arrivals as they were announced, by path. */
+export const listReceived = (db: Executor, arrivalIds: readonly string[]): Promise<ReceivedRow[]> =>
+  manyIn(db, arrivalIds, (places) => `${RECEIVED} WHERE arrival_id IN (${places}) ORDER BY path`);
 
 export const getReceived = (db: Executor, id: string): Promise<ReceivedRow | null> =>
   maybeOne(db, `${RECEIVED} WHERE id = ?`, [id]);

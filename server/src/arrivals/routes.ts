@@ -1,5 +1,4 @@
 import * as contract from '@haveld/contract/api/arrivals';
-import { listAssetsByFind } from '../assets/service';
 import { takeFindToBench } from '../bench/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
@@ -10,9 +9,7 @@ import * as sorting from './sorting';
 import { addUploadRoutes } from './uploads';
 
 export function addArrivalRoutes(app: App, dependencies: Dependencies, handlers: JobHandlers): void {
-  serveEndpoint(app, contract.listArrivals, async () =>
-    listArrivals(dependencies, await listAssetsByFind(dependencies.pool)),
-  );
+  serveEndpoint(app, contract.listArrivals, () => listArrivals(dependencies.pool));
   serveEndpoint(app, contract.createArrival, ({ body, person }) => service.announceArrival(dependencies, person, body));
   serveEndpoint(app, contract.cancelArrival, async ({ params }) => {
     await service.cancelArrival(dependencies, handlers, params.id);

@@ -58,7 +58,7 @@ async function noteReceived(
     const arrival = await arrivalQueries.getArrival(tx, received.arrivalId);
     if (arrival?.state === 'receiving' && (await queries.countOutstanding(tx, received.arrivalId)) === 0) {
       await arrivalQueries.setArrivalState(tx, received.arrivalId, 'opening');
-      await insertJob(tx, { kind: 'open-arrival', subjectId: received.arrivalId, words: `opening “${arrival.name}”` });
+      await insertJob(tx, { kind: 'open-arrival', subjectId: received.arrivalId, label: `opening “${arrival.name}”` });
     }
     await bumpRevision(tx);
   });
@@ -84,13 +84,13 @@ export async function cancelArrival(
     if (arrival.state === 'ready' || arrival.state === 'cancelled')
       throw new DomainError('out-of-step', 'It has arrived already; set its finds aside instead.');
     if (arrival.state !== 'reading') await arrivalQueries.setArrivalState(tx, arrivalId, 'cancelled');
-    const subjects = [arrivalId, ...(await findQueries.listFinds(tx, arrivalId)).map(({ id }) => id)];
+    const subjects = [arrivalId, ...(await findQueries.listFinds(tx, [arrivalId])).map(({ id }) => id)];
     await bumpRevision(tx);
     return cancelJobsOf(tx, subjects);
   });
   for (const { kind, subjectId } of waiting)
     await handlers[kind]?.fail(
-      { id: 0, kind, subjectId, words: '', attempts: 0, detail: null, leaseToken: '' },
+      { id: 0, kind, subjectId, label: '', attempts: 0, detail: null, leaseToken: '' },
       'It was stopped.',
     );
 }

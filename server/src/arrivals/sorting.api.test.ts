@@ -8,7 +8,7 @@ import {
   cancelArrival,
   type Arrival,
 } from '@haveld/contract/api/arrivals';
-import { decideDouble, listDoubles } from '@haveld/contract/api/doubles';
+import { decideDuplicate, listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits, saveHabit, tryHabit } from '@haveld/contract/api/habits';
 import { packGeneral } from '@haveld/engine/testing/make-archives';
 import { bring, drop, waitForArrival, zip } from '../testing/bring';
@@ -172,9 +172,9 @@ test('laid aside, a file says so; only a model becomes a find of its own', async
   await expect(client.call(regroupFile, { params: { id: note.id }, body: { to: 'new' } })).rejects.toThrow(
     'Only a model',
   );
-  await client.call(regroupFile, { params: { id: note.id }, body: { to: 'aside' } });
+  await client.call(regroupFile, { params: { id: note.id }, body: { to: 'excluded' } });
   const after = await again(arrival.id);
-  expect(fileOf(after, 'notes.txt')).toMatchObject({ uses: [], asideReason: 'laid aside by hand' });
+  expect(fileOf(after, 'notes.txt')).toMatchObject({ uses: [], excludedReason: 'laid aside by hand' });
 });
 
 test('two downloads of one thing become one arrival, from the bytes that are here', async () => {
@@ -197,35 +197,35 @@ test('two arrivals of one file name are joined with both files kept', async () =
   expect(joined.files.map(({ path }) => path).filter((path) => /gate(\.obj|_readme)/.test(path))).toHaveLength(2);
 });
 
-describe('doubles', () => {
+describe('duplicates', () => {
   test('the same shape in another unit and stance is found and shown side by side; a person decides', async () => {
     const here = await bring(client, 'bracket.zip', { 'bracket.obj': ell() });
     const late = await bring(client, 'old_bracket.zip', { 'winkel.obj': ell(100, true) });
-    expect(here.finds[0].doubles).toBe(0);
-    expect(late.finds[0].doubles).toBe(1);
-    const [pair] = await client.call(listDoubles, { params: { id: late.finds[0].id } });
+    expect(here.finds[0].duplicates).toBe(0);
+    expect(late.finds[0].duplicates).toBe(1);
+    const [pair] = await client.call(listDuplicates, { params: { id: late.finds[0].id } });
     expect(pair).toMatchObject({ relation: 'same-shape', other: { name: 'Bracket', arrivalName: 'bracket.zip' } });
     expect(pair.lines.find(({ what }) => what === 'size in its own units')?.other).toBe('100 times smaller');
-    await client.call(decideDouble, { params: { id: pair.id }, body: { decision: 'same' } });
+    await client.call(decideDuplicate, { params: { id: pair.id }, body: { decision: 'same' } });
     const after = await again(late.id);
-    expect(after.finds[0]).toMatchObject({ state: 'set-aside', doubles: 0 });
+    expect(after.finds[0]).toMatchObject({ state: 'set-aside', duplicates: 0 });
     // nothing is removed: its files are all there
     expect(after.files).toHaveLength(late.files.length);
   });
 
   test('the same bytes in an archive of another name', async () => {
     const copy = await bring(client, 'bracket (1).zip', { 'bracket.obj': ell() });
-    const pairs = await client.call(listDoubles, { params: { id: copy.finds[0].id } });
+    const pairs = await client.call(listDuplicates, { params: { id: copy.finds[0].id } });
     expect(pairs.map(({ relation }) => relation)).toContain('same-file');
-    expect(pairs.map(({ words }) => words)).not.toContain(SAME_ARCHIVE);
+    expect(pairs.map(({ summary }) => summary)).not.toContain(SAME_ARCHIVE);
   });
 
   test('an archive received twice says that it is the same, byte for byte', async () => {
     const bytes = await zip({ 'tripod.obj': ell(1.5) });
     await again(await drop(client, 'tripod.zip', bytes));
     const twice = await again(await drop(client, 'tripod.zip', bytes));
-    const pairs = await client.call(listDoubles, { params: { id: twice.finds[0].id } });
-    expect(pairs.map(({ words }) => words)).toContain(SAME_ARCHIVE);
+    const pairs = await client.call(listDuplicates, { params: { id: twice.finds[0].id } });
+    expect(pairs.map(({ summary }) => summary)).toContain(SAME_ARCHIVE);
   });
 });
 

@@ -4,7 +4,7 @@ import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import { regroup, type Move } from '@haveld/core/finds/deciding/regroup';
 import { settleQuestion } from '@haveld/core/finds/deciding/settle-question';
-import { describeAside } from '@haveld/core/finds/describe-aside';
+import { describeExcluded } from '@haveld/core/finds/describe-excluded';
 import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { FindRole, HeapFile, ProposedFind } from '@haveld/core/finds/heap-file';
 import { createTakenPaths, givePath } from '@haveld/core/finds/names/free-path';
@@ -37,11 +37,11 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
   }
   const words = await listHabitWords(pool, arrival.name, await readTexts(dependencies, opened.files));
   const grouping = groupFinds(opened.files as HeapFile[], { words });
-  const reasons = new Map(grouping.aside.map((file) => [file.path, file.reason]));
+  const reasons = new Map(grouping.excluded.map((file) => [file.path, file.reason]));
   const kitIds = grouping.kits.map(() => randomUUID());
   await transact(pool, async (tx) => {
     if ((await arrivalQueries.lockArrival(tx, arrivalId))?.state !== 'opening') return;
-    const rows = opened.files.map((file) => ({ ...file, asideReason: reasons.get(file.path) ?? null }));
+    const rows = opened.files.map((file) => ({ ...file, excludedReason: reasons.get(file.path) ?? null }));
     await files.replaceFiles(tx, arrivalId, rows);
     const ids = new Map((await files.listFiles(tx, arrivalId)).map((file) => [file.path, file.id]));
     for (const [k, kit] of grouping.kits.entries())
@@ -89,7 +89,7 @@ async function insertProposed(
     question: find.question,
   });
   await insertFiles(tx, id, find, fileIds);
-  await insertJob(tx, { kind: 'read-find', subjectId: id, words: `reading “${find.name}”` });
+  await insertJob(tx, { kind: 'read-find', subjectId: id, label: `reading “${find.name}”` });
 }
 
 const insertFiles = (
@@ -112,7 +112,7 @@ export async function givePassword({ pool }: Dependencies, arrivalId: string, pa
     if (arrival.state !== 'locked') throw new DomainError('out-of-step', 'Nothing in it waits for a password.');
     await queries.setPasswords(tx, arrivalId, [...arrival.passwords, password ?? GO_ON_WITHOUT]);
     await arrivalQueries.setArrivalState(tx, arrivalId, 'opening');
-    await insertJob(tx, { kind: 'open-arrival', subjectId: arrivalId, words: `opening “${arrival.name}”` });
+    await insertJob(tx, { kind: 'open-arrival', subjectId: arrivalId, label: `opening “${arrival.name}”` });
     await bumpRevision(tx);
   });
 }
@@ -167,7 +167,7 @@ async function rewrite(tx: PoolConnection, find: findQueries.FindRow, after: Pro
   });
   await findQueries.deleteFindFiles(tx, find.id);
   await insertFiles(tx, find.id, after, ids);
-  await insertJob(tx, { kind: 'read-find', subjectId: find.id, words: `reading “${after.name}”` });
+  await insertJob(tx, { kind: 'read-find', subjectId: find.id, label: `reading “${after.name}”` });
   await arrivalQueries.setArrivalState(tx, find.arrivalId, 'reading');
 }
 
@@ -203,9 +203,9 @@ export async function regroupFile(
       throw new DomainError('out-of-step', 'Pieces of it lie on the bench already; its files stay as they are.');
     const before = await Promise.all(rows.map((row) => readProposed(tx, row)));
     const at = rows.findIndex(({ id }) => id === given.to);
-    if (at < 0 && given.to !== 'new' && given.to !== 'aside')
+    if (at < 0 && given.to !== 'new' && given.to !== 'excluded')
       throw new DomainError('not-found', 'There is no such find.');
-    const to: Move['to'] = at >= 0 ? at : (given.to as 'new' | 'aside');
+    const to: Move['to'] = at >= 0 ? at : (given.to as 'new' | 'excluded');
     if (to === 'new' && file.kind !== 'model')
       throw new DomainError('bad-request', 'Only a model becomes a find of its own.');
     const after = regroup(before, file as HeapFile, { path: file.path, to, role: given.role });
@@ -220,9 +220,9 @@ export async function regroupFile(
     }
     const added = after.slice(rows.length).filter((find) => find !== null);
     await addFinds(tx, file.arrivalId, null, added);
-    await refreshAside(tx, file.arrivalId);
+    await refreshExcluded(tx, file.arrivalId);
     const holder = [...after].find((find) => find?.files.some(({ path }) => path === file.path));
-    const role = holder?.files.find(({ path }) => path === file.path)?.role ?? 'aside';
+    const role = holder?.files.find(({ path }) => path === file.path)?.role ?? 'excluded';
     await queries.insertRegrouping(tx, {
       arrivalId: file.arrivalId,
       path: file.path,
@@ -239,22 +239,22 @@ async function splitPieces(
   tx: PoolConnection,
   arrivalId: string,
 ): Promise<{ rows: findQueries.FindRow[]; pieces: findQueries.FindRow[] }> {
-  const all = await findQueries.listFinds(tx, arrivalId);
+  const all = await findQueries.listFinds(tx, [arrivalId]);
   const taken = new Set(await findQueries.listPieceFinds(tx, arrivalId));
   return { rows: all.filter(({ id }) => !taken.has(id)), pieces: all.filter(({ id }) => taken.has(id)) };
 }
 
 /** Every file is in a find or says why not. */
-async function refreshAside(tx: PoolConnection, arrivalId: string): Promise<void> {
-  const used = new Set((await findQueries.listFindLinks(tx, arrivalId)).map(({ fileId }) => fileId));
-  const finds = (await findQueries.listFinds(tx, arrivalId)).length;
+async function refreshExcluded(tx: PoolConnection, arrivalId: string): Promise<void> {
+  const used = new Set((await findQueries.listFindLinks(tx, [arrivalId])).map(({ fileId }) => fileId));
+  const finds = (await findQueries.listFinds(tx, [arrivalId])).length;
   for (const file of await files.listFiles(tx, arrivalId)) {
-    if (used.has(file.id) && file.asideReason !== null) await files.setAsideReason(tx, file.id, null);
-    if (!used.has(file.id) && file.asideReason === null)
-      await files.setAsideReason(
+    if (used.has(file.id) && file.excludedReason !== null) await files.setExcludedReason(tx, file.id, null);
+    if (!used.has(file.id) && file.excludedReason === null)
+      await files.setExcludedReason(
         tx,
         file.id,
-        file.kind === 'archive' ? describeAside(file as HeapFile, finds) : 'laid aside by hand',
+        file.kind === 'archive' ? describeExcluded(file as HeapFile, finds) : 'laid aside by hand',
       );
   }
 }
@@ -274,9 +274,9 @@ export async function joinArrivals(
     if (both.some((arrival) => arrival!.state !== 'ready'))
       throw new DomainError('out-of-step', 'One of them is not read yet.');
     for (const one of [id, otherId])
-      if ((await findQueries.listFinds(tx, one)).some(({ state }) => state === 'on-bench'))
+      if ((await findQueries.listFinds(tx, [one])).some(({ state }) => state === 'on-bench'))
         throw new DomainError('out-of-step', 'Something of it lies on the bench already; it stays as it is.');
-    const received = (await Promise.all([id, otherId].map((one) => queries.listReceived(tx, one)))).flat();
+    const received = await queries.listReceived(tx, [id, otherId]);
     const name = both.map((arrival) => arrival!.name).join(' + ');
     await queries.insertArrival(tx, { id: joined, name: name.slice(0, 250), refused: [], personId: person.id });
     const paths = createTakenPaths();
@@ -290,7 +290,7 @@ export async function joinArrivals(
     await insertJob(tx, {
       kind: 'open-arrival',
       subjectId: joined,
-      words: `opening “${both[0]!.name}” with the rest of it`,
+      label: `opening “${both[0]!.name}” with the rest of it`,
     });
     await bumpRevision(tx);
   });

@@ -3,7 +3,7 @@ import type { Category } from '@haveld/contract/category';
 import type { Finding } from '@haveld/contract/finding';
 import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type { Executor } from '../database/pool';
-import { maybeOne, many, one, run } from '../database/statements';
+import { maybeOne, many, one, run, manyIn } from '../database/statements';
 
 export interface AssetRow {
   id: string;
@@ -49,22 +49,22 @@ export async function lockAsset(tx: Executor, id: string): Promise<AssetRow | nu
   return findAsset(tx, id);
 }
 
-export async function listOnBench(db: Executor): Promise<AssetRow[]> {
-  return (
-    await many<StoredAsset>(
-      db,
-      `${ASSET} WHERE asset.state IN ('on-bench', 'in-review') ORDER BY accession DESC LIMIT 300`,
-    )
-  ).map(parseAsset);
+/** An asset on the bench with what its line shows of where it came from. */
+export type BenchAssetRow = AssetRow & { arrivalName: string; thumbnailSha256: string | null };
+
+/** The newest first, at most 300. */
+export async function listOnBench(db: Executor): Promise<BenchAssetRow[]> {
+  const rows = await many<StoredAsset & Pick<BenchAssetRow, 'arrivalName' | 'thumbnailSha256'>>(
+    db,
+    `${ASSET.replace('kit.name AS kitName', "kit.name AS kitName, COALESCE(arrival.name, '') AS arrivalName, reading.thumbnail_sha256 AS thumbnailSha256")}
+     LEFT JOIN arrival ON arrival.id = find.arrival_id LEFT JOIN reading ON reading.id = asset.reading_id
+     WHERE asset.state = 'on-bench' ORDER BY accession DESC LIMIT 300`,
+  );
+  return rows.map((row) => ({ ...row, ...parseAsset(row) }));
 }
 
 export const countOnBench = async (db: Executor): Promise<number> =>
-  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state IN ('on-bench', 'in-review')")).n;
-
-export const listAssetIdsByFind = (
-  db: Executor,
-): Promise<{ id: string; state: AssetState; findId: string; accession: number }[]> =>
-  many(db, 'SELECT id, state, find_id AS findId, accession FROM asset');
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state = 'on-bench'")).n;
 
 export const findAssetOfFind = async (db: Executor, findId: string): Promise<string | null> =>
   (await maybeOne<{ id: string }>(db, 'SELECT id FROM asset WHERE find_id = ?', [findId]))?.id ?? null;
@@ -117,3 +117,28 @@ export async function setNameAndCategory(tx: Executor, id: string, name: string,
 export async function setStandsFor(tx: Executor, id: string, standsFor: string | null): Promise<void> {
   await run(tx, 'UPDATE asset SET stands_for = ? WHERE id = ?', [standsFor, id]);
 }
+
+/** What a find has become. */
+export interface AssetOfFind {
+  id: string;
+  state: AssetState;
+  findId: string;
+  accession: number;
+}
+
+/** The asset of each of these finds that has one. */
+export const listAssetsOfFinds = (db: Executor, findIds: readonly string[]): Promise<AssetOfFind[]> =>
+  manyIn(
+    db,
+    findIds,
+    (places) => `SELECT id, state, find_id AS findId, accession FROM asset WHERE find_id IN (${places})`,
+  );
+
+/** The asset of each find of these arrivals that has one. */
+export const listAssetsOfArrivals = (db: Executor, arrivalIds: readonly string[]): Promise<AssetOfFind[]> =>
+  manyIn(
+    db,
+    arrivalIds,
+    (places) =>
+      `SELECT asset.id, asset.state, asset.find_id AS findId, asset.accession FROM asset JOIN find ON find.id = asset.find_id WHERE find.arrival_id IN (${places})`,
+  );

@@ -19,8 +19,8 @@ export interface CardRow {
   hasSize: number | null;
   widthM: number | null;
   heightM: number | null;
-  portraitSha256: string | null;
-  elevationSha256: string | null;
+  thumbnailSha256: string | null;
+  orthographicSha256: string | null;
   versionId: string | null;
   versionNumber: number | null;
   modelSha256: string | null;
@@ -30,7 +30,7 @@ export interface CardRow {
 
 const CARD = `SELECT asset.id, asset.accession, asset.find_id AS findId, asset.reading_id AS readingId, asset.name, asset.category, asset.state,
   provenance.licence_id AS licenceId, provenance.author, version.triangles, version.map_side AS mapSide, version.has_size AS hasSize,
-  version.elevation_width AS widthM, version.elevation_height AS heightM, version.portrait_sha256 AS portraitSha256, version.elevation_sha256 AS elevationSha256,
+  version.orthographic_width AS widthM, version.orthographic_height AS heightM, version.thumbnail_sha256 AS thumbnailSha256, version.orthographic_sha256 AS orthographicSha256,
   version.id AS versionId, version.number AS versionNumber, version.model_sha256 AS modelSha256,
   asset.taken_down AS takenDown,
   (SELECT COUNT(*) FROM hand_over WHERE hand_over.asset_id = asset.id AND hand_over.state = 'packed') AS uses

@@ -24,7 +24,7 @@ export async function setRightsMark(
 
 /** Assets whose rights mark nobody has worked out. */
 export const countUnmarked = async (db: Executor): Promise<number> =>
-  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'unread'")).n;
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'unmarked'")).n;
 
 export const countAssets = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM asset')).n;

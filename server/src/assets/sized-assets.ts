@@ -1,5 +1,5 @@
 import type { StandInAsset } from '@haveld/contract/api/bench';
-import { isAlike } from '@haveld/core/placement/size/is-alike';
+import { isSimilar } from '@haveld/core/placement/size/is-similar';
 import type { SimilarSize } from '@haveld/core/placement/size/judge-size';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { type Executor } from '../database/pool';
@@ -21,22 +21,22 @@ export async function listStandIns(
       name: one.name,
       modelSha256: one.modelSha256,
       box: one.box,
-      isAlike: isAlike(own.name, one.name),
+      isSimilar: isSimilar(own.name, one.name),
     }))
     .filter(({ name, accession }) => wanted.every((word) => `${accession} ${name}`.toLowerCase().includes(word)))
-    .sort((a, b) => Number(b.isAlike) - Number(a.isAlike))
+    .sort((a, b) => Number(b.isSimilar) - Number(a.isSimilar))
     .slice(0, MOST);
 }
 
 const MOST = 20;
 
 /** Likes that are looked at for one size. */
-const MOST_LIKES = 12;
+const MOST_SIMILAR = 12;
 
 /** Sizes of catalogued things of the same kind. @param ownId the asset itself, which says nothing of its own size */
 export async function listSimilarSizes(db: Executor, name: string, ownId: string | null): Promise<SimilarSize[]> {
   return (await listSized(db))
-    .filter((one) => one.id !== ownId && isAlike(name, one.name))
-    .slice(0, MOST_LIKES)
-    .map((one) => ({ words: `${formatAccession(one.accession)} “${one.name}”`, size: boxSize(one.box) }));
+    .filter((one) => one.id !== ownId && isSimilar(name, one.name))
+    .slice(0, MOST_SIMILAR)
+    .map((one) => ({ label: `${formatAccession(one.accession)} “${one.name}”`, size: boxSize(one.box) }));
 }

@@ -1,7 +1,7 @@
 import type { StepOutcome, Figures, CheckLine } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import type { Executor } from '../database/pool';
-import { run, maybeOne, many, placesFor } from '../database/statements';
+import { run, maybeOne, many, placesFor, manyIn } from '../database/statements';
 
 export async function setCatalogued(tx: Executor, id: string, versionId: string): Promise<void> {
   await run(
@@ -11,13 +11,15 @@ export async function setCatalogued(tx: Executor, id: string, versionId: string)
   );
 }
 
+export type VersionState = 'making' | 'made' | 'failed';
+
 export interface VersionToMake {
   id: string;
   assetId: string;
   readingId: string;
   steps: Step[];
   hasSize: boolean;
-  state: 'making' | 'made' | 'failed';
+  state: VersionState;
 }
 
 export async function getVersionToMake(db: Executor, id: string): Promise<VersionToMake | null> {
@@ -27,7 +29,7 @@ export async function getVersionToMake(db: Executor, id: string): Promise<Versio
     readingId: string;
     steps: string;
     hasSize: number;
-    state: VersionToMake['state'];
+    state: VersionState;
   }>(
     db,
     'SELECT id, asset_id AS assetId, reading_id AS readingId, steps, has_size AS hasSize, state FROM version WHERE id = ?',
@@ -43,7 +45,7 @@ export const findSameVersion = (
   readingId: string,
   steps: Step[],
   code: string[],
-): Promise<{ id: string; state: VersionToMake['state'] } | null> =>
+): Promise<{ id: string; state: VersionState } | null> =>
   maybeOne(
     db,
     "SELECT id, state FROM version WHERE asset_id = ? AND reading_id = ? AND steps = ? AND code = ? AND state <> 'failed' ORDER BY number DESC LIMIT 1",
@@ -84,9 +86,9 @@ export async function setVersionMade(
   id: string,
   made: {
     modelSha256: string;
-    portraitSha256: string | null;
-    elevationSha256: string | null;
-    elevation: { width: number; height: number } | null;
+    thumbnailSha256: string | null;
+    orthographicSha256: string | null;
+    orthographic: { width: number; height: number } | null;
     triangles: number;
     mapSide: number;
     before: unknown;
@@ -97,14 +99,14 @@ export async function setVersionMade(
 ): Promise<void> {
   await run(
     tx,
-    `UPDATE version SET state = 'made', message = NULL, model_sha256 = ?, portrait_sha256 = ?, elevation_sha256 = ?, elevation_width = ?, elevation_height = ?,
+    `UPDATE version SET state = 'made', message = NULL, model_sha256 = ?, thumbnail_sha256 = ?, orthographic_sha256 = ?, orthographic_width = ?, orthographic_height = ?,
        triangles = ?, map_side = ?, figures_before = ?, figures_after = ?, outcomes = ?, checks = ? WHERE id = ?`,
     [
       made.modelSha256,
-      made.portraitSha256,
-      made.elevationSha256,
-      made.elevation?.width ?? null,
-      made.elevation?.height ?? null,
+      made.thumbnailSha256,
+      made.orthographicSha256,
+      made.orthographic?.width ?? null,
+      made.orthographic?.height ?? null,
       made.triangles,
       made.mapSide,
       JSON.stringify(made.before),
@@ -120,11 +122,29 @@ export async function setVersionFailed(db: Executor, id: string, message: string
   await run(db, "UPDATE version SET state = 'failed', message = ? WHERE id = ?", [message, id]);
 }
 
-export const findLastVersion = (
+/** The latest version of each of these assets that has one. */
+export const listLastVersions = async (
+  db: Executor,
+  assetIds: readonly string[],
+): Promise<Map<string, { state: VersionState; message: string | null }>> =>
+  new Map(
+    (
+      await manyIn<{ assetId: string; state: VersionState; message: string | null }>(
+        db,
+        assetIds,
+        (places) => `SELECT version.asset_id AS assetId, state, message FROM version
+           JOIN (SELECT asset_id, MAX(number) AS number FROM version WHERE asset_id IN (${places}) GROUP BY asset_id) AS last
+             ON last.asset_id = version.asset_id AND last.number = version.number`,
+      )
+    ).map(({ assetId, ...version }) => [assetId, version]),
+  );
+
+/** @returns the latest version of an asset, or null before the first */
+export const findLastVersion = async (
   db: Executor,
   assetId: string,
-): Promise<{ state: VersionToMake['state']; message: string | null } | null> =>
-  maybeOne(db, 'SELECT state, message FROM version WHERE asset_id = ? ORDER BY number DESC LIMIT 1', [assetId]);
+): Promise<{ state: VersionState; message: string | null } | null> =>
+  (await listLastVersions(db, [assetId])).get(assetId) ?? null;
 
 /** The steps of the version each of these stands with in the catalogue. */
 export async function listCurrentSteps(db: Executor, ids: readonly string[]): Promise<Map<string, Step[]>> {
@@ -139,12 +159,12 @@ export async function listCurrentSteps(db: Executor, ids: readonly string[]): Pr
 export interface VersionRow {
   id: string;
   number: number;
-  state: 'making' | 'made' | 'failed';
+  state: VersionState;
   message: string | null;
   createdAt: Date;
   personName: string;
   modelSha256: string | null;
-  portraitSha256: string | null;
+  thumbnailSha256: string | null;
   steps: Step[];
   code: string[];
   outcomes: StepOutcome[];
@@ -160,7 +180,7 @@ type StoredVersion = Omit<VersionRow, 'steps' | 'code' | 'outcomes' | 'before' |
 export async function listVersions(db: Executor, assetId: string): Promise<VersionRow[]> {
   const rows = await many<StoredVersion>(
     db,
-    `SELECT version.id, number, state, message, version.created_at AS createdAt, person.name AS personName, model_sha256 AS modelSha256, portrait_sha256 AS portraitSha256,
+    `SELECT version.id, number, state, message, version.created_at AS createdAt, person.name AS personName, model_sha256 AS modelSha256, thumbnail_sha256 AS thumbnailSha256,
        steps, code, outcomes, figures_before AS \`before\`, figures_after AS \`after\`, checks
      FROM version JOIN person ON person.id = version.person_id WHERE asset_id = ? ORDER BY number DESC LIMIT 50`,
     [assetId],

@@ -3,6 +3,7 @@ import type { PoolConnection } from 'mysql2/promise';
 import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer, Finding, Heading } from '@haveld/contract/finding';
+import { FINDING_KINDS, findingKey } from '@haveld/contract/finding-kinds';
 import { answerFindings, callsForBaking, listAnswerSteps, listSureOpen } from '@haveld/core/condition/answers';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
@@ -87,19 +88,21 @@ export async function applyAnswer(
     await noteMapSteps(tx, asset.id, finding, steps, person);
     if (callsForBaking(asset.findings, steps)) await ensureBaked(tx, asset, person);
   }
-  if (finding.key.startsWith('stranger:') || isChosenMap(finding, answer)) await assessAgain(tx, asset);
+  if (asksAnew(finding, answer)) await assessAgain(tx, asset);
 }
 
-/** Another picture than the one surely proposed, or that taken back: what follows from it is not known yet. */
-const isChosenMap = (finding: Finding, answer: Answer | null): boolean =>
-  finding.key.startsWith('map:') &&
-  (answer === null || answer.kind === 'own' || (answer.kind === 'taken' && !finding.sure));
+/** What follows from an answer is not known yet: from any of some kinds; of others from what was not surely proposed, or taken back. */
+function asksAnew({ kind, sure }: Finding, answer: Answer | null): boolean {
+  const { asksAnew: when } = FINDING_KINDS[kind];
+  if (when !== 'unless-sure') return when === 'always';
+  return answer === null || answer.kind === 'own' || (answer.kind === 'taken' && !sure);
+}
 
 /** Has its condition worked out anew, once however often it is asked. */
 export async function assessAgain(tx: PoolConnection, asset: assetQueries.AssetRow): Promise<void> {
   const open = await findOpenJob(tx, 'assess-asset', asset.id);
   if (open?.state !== 'waiting')
-    await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, words: `looking at “${asset.name}” again` });
+    await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, label: `looking at “${asset.name}” again` });
 }
 
 /** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */
@@ -114,7 +117,7 @@ async function answerRights(
     throw new DomainError('cannot-catalogue', `${finding.title}: this cannot be set aside.`);
   if (answer === null) await answerQueries.deleteAnswer(tx, asset.id, finding.key);
   else await answerQueries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
-  if (finding.key === 'rights:licence') {
+  if (finding.kind === 'rights:licence') {
     const why = answer === null ? null : answer.kind === 'set-aside' ? answer.reason : 'taken after a look';
     const settled = await confirmLicence(tx, asset.id, { confirmedBy: asset.licenceConfirmedBy }, why, person);
     // the first of two says so and leaves the question open for the second
@@ -123,16 +126,18 @@ async function answerRights(
   await refreshRightsMarks(tx, [asset.id]);
 }
 
+const BAKING = findingKey('bake-transforms');
+
 /** A turn or a scale calls for baking; it stands in the treatment as a step like any other. */
 async function ensureBaked(tx: PoolConnection, asset: assetQueries.AssetRow, person: Person): Promise<void> {
   const steps = await queries.listSteps(tx, asset.id);
-  if (steps.some(({ step }) => step.kind === 'bake')) return;
+  if (steps.some(({ step }) => step.kind === 'bake-transforms')) return;
   await queries.insertStep(tx, {
     id: randomUUID(),
     assetId: asset.id,
-    findingKey: 'bake',
-    step: { kind: 'bake', schema: 1 },
+    findingKey: BAKING,
+    step: { kind: 'bake-transforms', schema: 1 },
     personId: person.id,
   });
-  await answerQueries.upsertAnswer(tx, asset.id, 'bake', { kind: 'taken', choiceId: 'bake' }, person.id);
+  await answerQueries.upsertAnswer(tx, asset.id, BAKING, { kind: 'taken', choiceId: BAKING }, person.id);
 }

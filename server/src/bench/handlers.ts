@@ -1,3 +1,4 @@
+import { isKeyOf } from '@haveld/contract/finding-kinds';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
 import { listSimilarSizes } from '../assets/sized-assets';
@@ -17,7 +18,7 @@ import { getProvenance } from '../rights/provenance-queries';
 import * as queries from './queries';
 
 /** States of a map that is not where its file says. */
-const LOST = ['missing', 'elsewhere'];
+const MISSING = ['missing', 'elsewhere'];
 
 /** Jobs of this feature: looking again where an answer or a newer Haveld changes what is seen, and making versions. */
 export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunner): JobHandlers {
@@ -33,23 +34,23 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
         const belonging = [...answers]
           .filter(
             ([key, answer]) =>
-              key.startsWith('stranger:') && !(answer.kind === 'taken' && answer.choiceId === 'leave-out'),
+              isKeyOf('stranger', key) && !(answer.kind === 'taken' && answer.choiceId === 'leave-out'),
           )
           .map(([key]) => key);
         const files = await listFindFiles(pool, asset.findId);
         const { author } = await getProvenance(pool, asset.id);
-        const lost = reading.maps.filter(({ status }) => LOST.includes(status)).map(({ reference }) => reference);
+        const missing = reading.maps.filter(({ status }) => MISSING.includes(status)).map(({ reference }) => reference);
         const pictures = await listCandidates(pool, {
           arrivalId: find?.arrivalId ?? '',
           modelPath: find?.modelPath ?? '',
           isPiece: find?.kitId != null,
           own: listPictures(files),
-          lost,
+          missing,
           author,
         });
         const hashes = [...reading.maps.flatMap(({ sha256 }) => sha256 ?? []), ...pictures.map(({ sha256 }) => sha256)];
         const steps = await queries.listSteps(pool, asset.id);
-        const { findings, sizeQuestion, maps, spare } = await tasks.run(
+        const { findings, sizeQuestion, maps, unused } = await tasks.run(
           'assess-find',
           {
             documentSha256: reading.documentSha256,
@@ -57,7 +58,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             log: reading.log,
             pictures,
             facts: await lookAtPictures(dependencies, tasks, hashes, reading.documentSha256, options),
-            remembered: await listRemembered(pool, author, lost),
+            remembered: await listRemembered(pool, author, missing),
             taken: steps.flatMap(({ step, enabled }) => (enabled && step.kind === 'relink-map' ? [step] : [])),
             belonging,
             stated: reading.stated,
@@ -68,7 +69,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
         );
         await transact(pool, async (tx) => {
           await assetQueries.setFindings(tx, asset.id, { findings, sizeQuestion });
-          await setReadingMaps(tx, reading.id, maps, spare);
+          await setReadingMaps(tx, reading.id, maps, unused);
         });
       },
       fail: () => Promise.resolve(),

@@ -36,7 +36,7 @@ export async function getKitBench({ pool }: Dependencies, kitId: string): Promis
       accession: sheet.accession,
       name: sheet.name,
       state: sheet.state,
-      portraitSha256: rows[i].portraitSha256,
+      thumbnailSha256: rows[i].thumbnailSha256,
       open: sheet.findings.filter(({ settled }) => !settled).length,
       sure: sheet.sureCount,
       missing: sheet.missing.length,

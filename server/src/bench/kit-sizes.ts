@@ -44,6 +44,6 @@ export async function weighWithKit(
   const { question, others } = piece ?? {};
   if (!question || !others) return asset.findings;
   return asset.findings.map((finding) =>
-    finding.key === 'size' ? describeSizeInKit(finding, question, others) : finding,
+    finding.kind === 'size' ? describeSizeInKit(finding, question, others) : finding,
   );
 }

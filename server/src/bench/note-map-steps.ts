@@ -18,7 +18,7 @@ export async function noteMapSteps(
   if (relinks.length === 0) return;
   const { author } = await getProvenance(tx, assetId);
   for (const step of relinks) {
-    const wanted = finding?.key.startsWith('map:') ? finding.evidence[0]?.figure : undefined;
+    const wanted = finding?.about.reference;
     if (wanted) await rememberMap(tx, { author, wanted, step, assetId, personId: person.id });
     if (!step.work) continue;
     const { work } = step;

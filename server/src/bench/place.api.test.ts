@@ -18,7 +18,7 @@ test('a new crate takes the place of a catalogued one: its size, its pivot and i
   const id = await benchCrate(client, 'better crate', { 'readme.txt': README.replace('40 cm', '80 cm') });
 
   const [offered] = await client.call(listStandIns, { params: { id }, query: { words: 'quay' } });
-  expect(offered).toMatchObject({ id: otherId, name: 'quay crate', isAlike: true });
+  expect(offered).toMatchObject({ id: otherId, name: 'quay crate', isSimilar: true });
   expect(boxSize(offered.box).map((side) => Math.round(side * 100))).toEqual([50, 40, 30]);
   expect(await client.call(listStandIns, { params: { id }, query: { words: 'lighthouse' } })).toEqual([]);
 
@@ -30,7 +30,7 @@ test('a new crate takes the place of a catalogued one: its size, its pivot and i
     kind: 'scale',
     schema: 1,
     factor: plan.factor * (scaled?.kind === 'scale' ? scaled.factor : 1),
-    words: '',
+    label: '',
   };
   const pivot: Step = { kind: 'set-pivot', schema: 1, at: 'point', onGround: false, point: plan.point };
   const sheet = await client.call(takePlace, {
@@ -40,7 +40,7 @@ test('a new crate takes the place of a catalogued one: its size, its pivot and i
   expect(sheet.standsFor).toMatchObject({ id: otherId, name: 'quay crate' });
   expect(sheet.findings.find(({ key }) => key === 'size')?.answer).toMatchObject({
     kind: 'own',
-    words: `in the place of ${offered.accession}`,
+    summary: `in the place of ${offered.accession}`,
   });
   const placed: Box = placeBox(
     sheet.figures.box!,

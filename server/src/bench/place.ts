@@ -1,6 +1,7 @@
 import type { Sheet, StandInAsset } from '@haveld/contract/api/bench';
 import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
+import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 import type { Step } from '@haveld/contract/step';
 import { formatAccession } from '../assets/accession';
 import * as answerQueries from '../assets/answer-queries';
@@ -13,9 +14,6 @@ import { applyAnswer } from './answering';
 import { listFindings } from './findings';
 import { getSheet } from './service';
 
-/** By these words an answer is known to have come with a place. */
-const PLACE_WORDS = 'in the place of';
-
 /**
  * Takes the place of a catalogued asset, or gives it back: then the answers that came with it go, and no others.
  * @throws {DomainError} where that asset is not there, or is this one
@@ -23,7 +21,7 @@ const PLACE_WORDS = 'in the place of';
 export async function takePlace(
   { pool }: Dependencies,
   id: string,
-  { assetId, answers }: { assetId: string | null; answers: Partial<Record<'size' | 'front' | 'pivot', Step[]>> },
+  { assetId, answers }: { assetId: string | null; answers: Partial<Record<'size' | 'front-axis' | 'pivot', Step[]>> },
   person: Person,
 ): Promise<Sheet> {
   await transact(pool, async (tx) => {
@@ -35,16 +33,21 @@ export async function takePlace(
       throw new DomainError('not-found', 'The asset whose place it should take is not in the catalogue.');
     const { findings } = await listFindings(tx, asset);
     const known = await answerQueries.listAnswers(tx, id);
-    for (const finding of findings.filter(({ key }) => key === 'size' || key === 'front' || key === 'pivot')) {
-      const steps = answers[finding.key as keyof typeof answers];
+    for (const finding of findings.filter(({ kind }) => FINDING_KINDS[kind].comesWithPlace)) {
+      const steps = answers[finding.kind as keyof typeof answers];
       const before = known.get(finding.key);
-      const isOurs = before?.kind === 'own' && before.words.startsWith(PLACE_WORDS);
+      const isOurs = before?.kind === 'own' && before.standsFor !== undefined;
       if (other && steps?.length)
         await applyAnswer(
           tx,
           asset,
           finding,
-          { kind: 'own', steps, words: `${PLACE_WORDS} ${formatAccession(other.accession)}` },
+          {
+            kind: 'own',
+            steps,
+            summary: `in the place of ${formatAccession(other.accession)}`,
+            standsFor: other.id,
+          },
           person,
         );
       else if (isOurs) await applyAnswer(tx, asset, finding, null, person);

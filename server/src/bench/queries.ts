@@ -57,11 +57,11 @@ export async function setStepSettings(tx: Executor, stepId: string, step: Step):
 export const listAssetsOfKit = async (
   db: Executor,
   kitId: string,
-): Promise<{ id: string; ownProvenance: boolean; portraitSha256: string | null }[]> =>
+): Promise<{ id: string; ownProvenance: boolean; thumbnailSha256: string | null }[]> =>
   (
-    await many<{ id: string; ownProvenance: number; portraitSha256: string | null }>(
+    await many<{ id: string; ownProvenance: number; thumbnailSha256: string | null }>(
       db,
-      `SELECT asset.id, own_provenance AS ownProvenance, reading.portrait_sha256 AS portraitSha256 FROM asset
+      `SELECT asset.id, own_provenance AS ownProvenance, reading.thumbnail_sha256 AS thumbnailSha256 FROM asset
        JOIN find ON find.id = asset.find_id JOIN reading ON reading.id = asset.reading_id WHERE find.kit_id = ? ORDER BY find.ordinal`,
       [kitId],
     )
@@ -84,11 +84,3 @@ export async function listSizesOfKit(
     answer: answer === null ? null : (JSON.parse(answer) as Answer),
   }));
 }
-
-/** For each of these finds that is a piece, its kit. */
-export const listKitsOfFinds = (db: Executor): Promise<{ findId: string; kitId: string; kitName: string }[]> =>
-  many(
-    db,
-    `SELECT find.id AS findId, kit.id AS kitId, kit.name AS kitName FROM asset JOIN find ON find.id = asset.find_id JOIN kit ON kit.id = find.kit_id
-     WHERE asset.state IN ('on-bench', 'in-review')`,
-  );

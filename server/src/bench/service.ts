@@ -22,13 +22,14 @@ import { getArrival } from '../finds/arrival-queries';
 import { getFind } from '../finds/find-queries';
 import { getReading } from '../finds/reading-queries';
 import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
-import { findOpenJob, insertJob } from '../jobs/job-queries';
+import { loadBook } from '../house/book';
+import { findOpenJob, insertJob, listOpenJobsOf } from '../jobs/job-queries';
 import { changeProvenances, markOwn, startProvenance } from '../rights/provenance';
 import { listChanges } from '../rights/provenance-queries';
-import { refreshRightsMarks } from '../rights/state';
+import { loadRightsStates, listRightsFindings, refreshRightsMarks } from '../rights/state';
 import { answerOne, assessAgain, takeSureOf } from './answering';
 import { listFindings } from './findings';
-import { createKitSizes, type KitSizes } from './kit-sizes';
+import { createKitSizes, weighWithKit, type KitSizes } from './kit-sizes';
 import { noteMapSteps } from './note-map-steps';
 import * as queries from './queries';
 
@@ -42,7 +43,7 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
     const { findings, sizeQuestion } = reading;
     await assetQueries.insertAsset(tx, { id, findId, readingId: reading.id, name: find.name, findings, sizeQuestion });
     const arrival = await getArrival(tx, find.arrivalId);
-    const { title } = await startProvenance(tx, id, reading.rights, find.name, {
+    const { title } = await startProvenance(tx, id, reading, {
       acquiredOn: arrival ? arrival.createdAt.toISOString().slice(0, 10) : '',
       acquiredBy: arrival?.personName ?? '',
     });
@@ -60,7 +61,7 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
 export async function getSheet(db: Executor, id: string, kitSizes = createKitSizes(db)): Promise<Sheet> {
   // before the asset is read: what ends in between has then already left its findings there
   const assessing = await findOpenJob(db, 'assess-asset', id);
-  const making = await findMaking(db, id);
+  const making = (await versionQueries.findLastVersion(db, id))?.state;
   const asset = await mustFind(db, id);
   const reading = await getReading(db, asset.readingId);
   const find = await getFind(db, asset.findId);
@@ -85,7 +86,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     source: reading.source,
     figures: reading.figures,
     maps: reading.maps,
-    spare: reading.spare,
+    unused: reading.unused,
     log: reading.log,
     findings: sheet,
     steps: orderSteps(steps).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) })),
@@ -101,41 +102,50 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     standsFor: standsFor && { id: standsFor.id, accession: formatAccession(standsFor.accession), name: standsFor.name },
     sureCount: listSureOpen(sheet).length,
     missing: listMissing(sheet),
-    busy: assessing ? 'looking at it again' : making ? 'making the version' : null,
+    busy: describeBusy(assessing !== null, making),
     failure: last?.state === 'failed' ? (last.message ?? 'The version could not be made.') : null,
   };
 }
 
-async function findMaking(db: Executor, assetId: string): Promise<boolean> {
-  return (await versionQueries.findLastVersion(db, assetId))?.state === 'making';
-}
-
+/** @returns what lies on the bench, the newest first: a handful of statements, and one a kit, however many there are */
 export async function listBench(db: Executor): Promise<BenchRow[]> {
-  const assets = await assetQueries.listOnBench(db);
-  const kitOf = new Map(
-    (await queries.listKitsOfFinds(db)).map(({ findId, kitId, kitName }) => [findId, { id: kitId, name: kitName }]),
-  );
+  const rows = await assetQueries.listOnBench(db);
+  const ids = rows.map(({ id }) => id);
+  const [house, states, answers, versions, assessing] = await Promise.all([
+    loadBook(db),
+    loadRightsStates(db, ids),
+    answerQueries.listAnswersOf(db, ids),
+    versionQueries.listLastVersions(db, ids),
+    listOpenJobsOf(db, 'assess-asset', ids),
+  ]);
+  const stateOf = new Map(states.map((state) => [state.id, state]));
   const kitSizes = createKitSizes(db);
   return Promise.all(
-    assets.map(async (asset) => {
-      const sheet = await getSheet(db, asset.id, kitSizes);
-      const reading = await getReading(db, asset.readingId);
-      const open = sheet.findings.filter((finding) => !finding.settled);
+    rows.map(async (row) => {
+      const seen = await weighWithKit(row, kitSizes);
+      const sheet = answerFindings([...listRightsFindings(house, stateOf.get(row.id)!), ...seen], answers.get(row.id)!);
+      const open = sheet.filter((finding) => !finding.settled);
+      const busy = describeBusy(assessing.has(row.id), versions.get(row.id)?.state);
       return {
-        id: asset.id,
-        accession: sheet.accession,
-        name: sheet.name,
-        state: sheet.state,
-        arrivalName: sheet.arrivalName,
-        kit: kitOf.get(asset.findId) ?? null,
-        portraitSha256: reading.portraitSha256,
+        id: row.id,
+        accession: formatAccession(row.accession),
+        name: row.name,
+        state: row.state,
+        arrivalName: row.arrivalName,
+        kit: row.kitId === null ? null : { id: row.kitId, name: row.kitName ?? '' },
+        thumbnailSha256: row.thumbnailSha256,
         open: open.length,
         blocks: open.filter((finding) => finding.mark === 'blocks').length,
-        sure: sheet.sureCount,
-        next: sheet.busy ?? open[0]?.title ?? 'Ready for the catalogue',
+        sure: listSureOpen(sheet).length,
+        next: busy ?? open[0]?.title ?? 'Ready for the catalogue',
       };
     }),
   );
+}
+
+function describeBusy(isAssessing: boolean, lastVersion: versionQueries.VersionState | undefined): string | null {
+  if (isAssessing) return 'looking at it again';
+  return lastVersion === 'making' ? 'making the version' : null;
 }
 
 /** Works its condition out anew, with what Haveld knows today; answers and steps stay. */
@@ -274,7 +284,7 @@ export async function catalogueOne(
         hasSize,
         personId: person.id,
       });
-      await insertJob(tx, { kind: 'make-version', subjectId: versionId, words: `making “${name}”` });
+      await insertJob(tx, { kind: 'make-version', subjectId: versionId, label: `making “${name}”` });
     }
     await bumpRevision(tx);
     return { name, missing };

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { DomainError } from '@haveld/contract/error';
 import { READER_VERSION } from '@haveld/core/formats/reading';
+import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 import { bumpRevision } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { listFindFiles } from '../finds/file-queries';
@@ -55,7 +56,16 @@ async function readPiece(
   const { shape, pictures: looks, ...judged } = assessed;
   await settleFind(dependencies, findId, {
     readerVersion: READER_VERSION,
-    reading: { id: randomUUID(), findId, log: [], rights: reading.rights, stated: [], ...taken, ...judged },
+    reading: {
+      id: randomUUID(),
+      findId,
+      log: [],
+      rights: reading.rights,
+      proposed: proposeProvenance(reading.rights, piece.name),
+      stated: [],
+      ...taken,
+      ...judged,
+    },
     shape,
     pictures: looks,
   });

@@ -1,6 +1,6 @@
 import type { AssetPage, AssetUse, Card, Catalogue, Question, Version } from '@haveld/contract/api/catalogue';
 import { DomainError } from '@haveld/contract/error';
-import { composeCredit, listCredits } from '@haveld/core/rights/credits';
+import { composeCredits, listCredits } from '@haveld/core/rights/credits';
 import { judgeUse } from '@haveld/core/rights/judge-use';
 import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
@@ -112,8 +112,8 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
       ...reading.rights.licences.map(({ id: said, evidence }) => ({ ...evidence, figure: licenceWords(book, said) })),
       ...reading.rights.authors.map(({ name, evidence }) => ({ ...evidence, figure: name })),
     ].slice(0, 8),
-    credit: credits.map((credit) => composeCredit(credit)).join('\n'),
-    shortCredit: credits.map((credit) => composeCredit(credit, 'short')).join('; '),
+    credit: composeCredits(credits),
+    shortCredit: composeCredits(credits, 'short'),
     duties,
     versions: versions.map((version): Version => ({ ...version, createdAt: version.createdAt.toISOString() })),
     uses,

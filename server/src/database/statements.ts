@@ -39,6 +39,15 @@ export function placesFor(values: readonly unknown[]): string {
   return values.map(() => '?').join(', ');
 }
 
+/** @returns what a query over a list of values gives, and nothing for an empty list, which no `IN` can take */
+export const manyIn = <T>(
+  db: Executor,
+  values: readonly (string | number)[],
+  sql: (places: string) => string,
+  more: Value[] = [],
+): Promise<T[]> =>
+  values.length === 0 ? Promise.resolve([]) : many<T>(db, sql(placesFor(values)), [...values, ...more]);
+
 /** Inserts many rows with one statement; nothing for none. */
 export async function insertMany(db: Executor, table: string, columns: string[], rows: Value[][]): Promise<void> {
   for (let at = 0; at < rows.length; at += 500) {

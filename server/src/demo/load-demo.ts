@@ -34,16 +34,14 @@ export async function loadDemo(
   }
   say('drawing the demo models');
   const made = new Map((await createDemoArrivals()).map((arrival) => [arrival.name, arrival]));
-  const here = new Set((await listArrivals(dependencies, new Map())).map((arrival) => arrival.name));
+  const here = new Set((await listArrivals(pool)).map((arrival) => arrival.name));
   for (const arrival of made.values()) if (!here.has(arrival.name)) await bringIn(dependencies, arrival, people[0]);
   say('reading them');
   await until(async () =>
-    (await listArrivals(dependencies, new Map())).every(
-      (arrival) => arrival.state === 'ready' || arrival.state === 'failed',
-    ),
+    (await listArrivals(pool)).every((arrival) => arrival.state === 'ready' || arrival.state === 'failed'),
   );
   const catalogued: string[] = [];
-  for (const shown of (await listArrivals(dependencies, new Map())).reverse()) {
+  for (const shown of (await listArrivals(pool)).reverse()) {
     const arrival = made.get(shown.name);
     if (!arrival || arrival.stage === 'arrived') continue;
     for (const find of shown.finds) {

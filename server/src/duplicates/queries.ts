@@ -1,8 +1,8 @@
-import type { Double, DoubleRelation } from '@haveld/contract/api/doubles';
+import type { Duplicate, DuplicateRelation } from '@haveld/contract/api/duplicates';
 import { SHAPE_TOLERANCE } from '@haveld/core/geometry/compare-shapes';
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { type Executor } from '../database/pool';
-import { many, maybeOne, run } from '../database/statements';
+import { many, manyIn, maybeOne, run } from '../database/statements';
 
 /** What is kept of a find to know it again by. */
 export interface ShapeRow {
@@ -18,7 +18,7 @@ interface StoredShape extends Omit<ShapeSignature, 'profile'> {
 }
 
 const SHAPE =
-  'SELECT shape.find_id AS findId, triangles, reach, middle, small, fullness, hand, profile, maps FROM shape';
+  'SELECT shape.find_id AS findId, triangles, radius_of_gyration AS radiusOfGyration, middle_spread AS middleSpread, smallest_spread AS smallestSpread, fullness, handedness, profile, maps FROM shape';
 
 const parseShape = ({ findId, profile, maps, ...rest }: StoredShape): ShapeRow => ({
   findId,
@@ -29,15 +29,15 @@ const parseShape = ({ findId, profile, maps, ...rest }: StoredShape): ShapeRow =
 export async function upsertShape(tx: Executor, { findId, shape, maps }: ShapeRow): Promise<void> {
   await run(
     tx,
-    'REPLACE INTO shape (find_id, triangles, reach, middle, small, fullness, hand, profile, maps) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)',
+    'REPLACE INTO shape (find_id, triangles, radius_of_gyration, middle_spread, smallest_spread, fullness, handedness, profile, maps) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)',
     [
       findId,
       shape.triangles,
-      shape.reach,
-      shape.middle,
-      shape.small,
+      shape.radiusOfGyration,
+      shape.middleSpread,
+      shape.smallestSpread,
       shape.fullness,
-      shape.hand,
+      shape.handedness,
       JSON.stringify(shape.profile.map((value) => Number(value.toFixed(5)))),
       JSON.stringify(maps),
     ],
@@ -53,18 +53,18 @@ export async function findShape(db: Executor, findId: string): Promise<ShapeRow 
 export const listNearShapes = async (
   db: Executor,
   arrivalId: string,
-  { middle, small, fullness }: ShapeSignature,
+  { middleSpread, smallestSpread, fullness }: ShapeSignature,
 ): Promise<ShapeRow[]> => {
   const { spread, fullness: share } = SHAPE_TOLERANCE;
   return (
     await many<StoredShape>(
       db,
-      `${SHAPE} JOIN find ON find.id = shape.find_id JOIN arrival ON arrival.id = find.arrival_id AND arrival.joined_into IS NULL WHERE middle BETWEEN ? AND ? AND small BETWEEN ? AND ? AND fullness BETWEEN ? AND ? AND find.arrival_id <> ? LIMIT 200`,
+      `${SHAPE} JOIN find ON find.id = shape.find_id JOIN arrival ON arrival.id = find.arrival_id AND arrival.joined_into IS NULL WHERE middle_spread BETWEEN ? AND ? AND smallest_spread BETWEEN ? AND ? AND fullness BETWEEN ? AND ? AND find.arrival_id <> ? LIMIT 200`,
       [
-        middle - spread,
-        middle + spread,
-        small - spread,
-        small + spread,
+        middleSpread - spread,
+        middleSpread + spread,
+        smallestSpread - spread,
+        smallestSpread + spread,
         fullness * (1 - share),
         fullness / (1 - share),
         arrivalId,
@@ -99,9 +99,9 @@ export interface PairRow {
   id: string;
   findId: string;
   otherFindId: string;
-  relation: DoubleRelation;
-  differences: { words: string; lines: Double['lines'] };
-  decision: Double['decision'];
+  relation: DuplicateRelation;
+  differences: { summary: string; lines: Duplicate['lines'] };
+  decision: Duplicate['decision'];
 }
 
 /** One find at a time is compared: two read at the same moment would each not see the other. Held until the transaction ends. */
@@ -111,7 +111,7 @@ export async function lockShapes(tx: Executor): Promise<void> {
 
 /** What was found before a find was read anew, and not decided. */
 export async function deleteOpenPairs(tx: Executor, findId: string): Promise<void> {
-  await run(tx, 'DELETE FROM double_pair WHERE (find_id = ? OR other_find_id = ?) AND decision IS NULL', [
+  await run(tx, 'DELETE FROM duplicate_pair WHERE (find_id = ? OR other_find_id = ?) AND decision IS NULL', [
     findId,
     findId,
   ]);
@@ -121,14 +121,14 @@ export async function deleteOpenPairs(tx: Executor, findId: string): Promise<voi
 export async function upsertPair(tx: Executor, pair: Omit<PairRow, 'decision'>): Promise<void> {
   await run(
     tx,
-    `INSERT INTO double_pair (id, find_id, other_find_id, relation, differences) VALUES (?, ?, ?, ?, ?)
+    `INSERT INTO duplicate_pair (id, find_id, other_find_id, relation, differences) VALUES (?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE relation = VALUES(relation), differences = VALUES(differences)`,
     [pair.id, pair.findId, pair.otherFindId, pair.relation, JSON.stringify(pair.differences)],
   );
 }
 
 const PAIR =
-  'SELECT id, find_id AS findId, other_find_id AS otherFindId, relation, differences, decision FROM double_pair';
+  'SELECT id, find_id AS findId, other_find_id AS otherFindId, relation, differences, decision FROM duplicate_pair';
 type StoredPair = Omit<PairRow, 'differences'> & { differences: string };
 const parsePair = (row: StoredPair): PairRow => ({
   ...row,
@@ -150,22 +150,24 @@ export async function getPair(db: Executor, id: string): Promise<PairRow | null>
 }
 
 export async function setDecision(tx: Executor, id: string, decision: string, personId: string): Promise<void> {
-  await run(tx, 'UPDATE double_pair SET decision = ?, person_id = ?, decided_at = UTC_TIMESTAMP(3) WHERE id = ?', [
+  await run(tx, 'UPDATE duplicate_pair SET decision = ?, person_id = ?, decided_at = UTC_TIMESTAMP(3) WHERE id = ?', [
     decision,
     personId,
     id,
   ]);
 }
 
-/** @returns for each find of an arrival that has any, how many pairs are undecided */
-export const countOpenPairs = async (db: Executor, arrivalId: string): Promise<Map<string, number>> =>
+/** @returns for each find of these arrivals that has any, how many pairs are undecided */
+export const countOpenPairs = async (db: Executor, arrivalIds: readonly string[]): Promise<Map<string, number>> =>
   new Map(
     (
-      await many<{ findId: string; n: number }>(
+      await manyIn<{ findId: string; n: number }>(
         db,
-        `SELECT find_id AS findId, COUNT(*) AS n FROM double_pair JOIN find ON find.id = double_pair.find_id
-         WHERE find.arrival_id = ? AND decision IS NULL GROUP BY find_id`,
-        [arrivalId],
+        arrivalIds,
+        (
+          places,
+        ) => `SELECT find_id AS findId, COUNT(*) AS n FROM duplicate_pair JOIN find ON find.id = duplicate_pair.find_id
+           WHERE find.arrival_id IN (${places}) AND decision IS NULL GROUP BY find_id`,
       )
     ).map(({ findId, n }) => [findId, n]),
   );

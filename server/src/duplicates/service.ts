@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { Double } from '@haveld/contract/api/doubles';
+import type { Duplicate } from '@haveld/contract/api/duplicates';
 import type { Person } from '@haveld/contract/api/people';
-import type { AssetState } from '@haveld/contract/asset-state';
 import { DomainError } from '@haveld/contract/error';
-import { compareFinds, type DoubleFacts } from '@haveld/core/finds/describe-double';
+import { compareFinds, type DuplicateFacts } from '@haveld/core/finds/describe-duplicate';
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { formatAccession } from '../assets/accession';
+import { listAssetsOfFinds, type AssetOfFind } from '../assets/asset-queries';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { getArrival } from '../finds/arrival-queries';
@@ -18,7 +19,7 @@ import * as queries from './queries';
  * Keeps what a find is known again by, and looks for it among everything that is here. Only pairs are written, each with the one
  * that came later, whichever was read first; what to do about them is a person's. Has to be the first of its transaction.
  */
-export async function noteDoubles(
+export async function noteDuplicates(
   tx: Executor,
   findId: string,
   shape: ShapeSignature | null,
@@ -42,7 +43,7 @@ export async function noteDoubles(
     if (!compared) continue;
     const { relation, ...differences } = compared;
     if (relation === 'same-file' && (await queries.cameInSameArchive(tx, mine.arrivalId, theirs.arrivalId)))
-      differences.words = 'The same archive, byte for byte, received once more.';
+      differences.summary = 'The same archive, byte for byte, received once more.';
     await queries.upsertPair(tx, {
       id: randomUUID(),
       findId: later.findId,
@@ -57,7 +58,7 @@ export async function noteDoubles(
 async function gatherFacts(
   db: Executor,
   findId: string,
-): Promise<(DoubleFacts & { findId: string; arrivalId: string; arrivedAt: number }) | null> {
+): Promise<(DuplicateFacts & { findId: string; arrivalId: string; arrivedAt: number }) | null> {
   const find = await getFind(db, findId);
   const reading = find && (await findReadingOf(db, findId));
   if (!reading) return null;
@@ -80,16 +81,16 @@ async function gatherFacts(
   };
 }
 
-type AssetOf = ReadonlyMap<string, { id: string; state: AssetState; accession: string }>;
-
-/** @param assets by find */
-export async function listDoubles({ pool }: Dependencies, findId: string, assets: AssetOf): Promise<Double[]> {
+/** @returns the pairs a find is the later one of, each side as it stands here */
+export async function listDuplicates({ pool }: Dependencies, findId: string): Promise<Duplicate[]> {
   const pairs = await queries.listPairs(pool, findId);
+  const finds = [...new Set(pairs.flatMap((pair) => [pair.findId, pair.otherFindId]))];
+  const assets = new Map((await listAssetsOfFinds(pool, finds)).map((asset) => [asset.findId, asset]));
   return Promise.all(
     pairs.map(async (pair) => ({
       id: pair.id,
       relation: pair.relation,
-      words: pair.differences.words,
+      summary: pair.differences.summary,
       lines: pair.differences.lines,
       decision: pair.decision,
       mine: await describeSide(pool, pair.findId, assets),
@@ -98,25 +99,30 @@ export async function listDoubles({ pool }: Dependencies, findId: string, assets
   );
 }
 
-async function describeSide(db: Executor, findId: string, assets: AssetOf): Promise<Double['mine']> {
+async function describeSide(
+  db: Executor,
+  findId: string,
+  assets: ReadonlyMap<string, AssetOfFind>,
+): Promise<Duplicate['mine']> {
   const { find, reading } = await getFindForBench(db, findId);
   const arrival = await getArrival(db, find.arrivalId);
+  const asset = assets.get(findId);
   return {
     findId,
     name: find.name,
     arrivalName: arrival?.name ?? '',
     arrivedAt: (arrival?.createdAt ?? new Date(0)).toISOString(),
     modelPath: find.modelPath,
-    portraitSha256: reading.portraitSha256,
-    asset: assets.get(findId) ?? null,
+    thumbnailSha256: reading.thumbnailSha256,
+    asset: asset ? { id: asset.id, state: asset.state, accession: formatAccession(asset.accession) } : null,
   };
 }
 
 /** What a person says about a pair. “The same” sets the new one aside; nothing that is here is touched. */
-export async function decideDouble(
+export async function decideDuplicate(
   { pool }: Dependencies,
   id: string,
-  decision: NonNullable<Double['decision']>,
+  decision: NonNullable<Duplicate['decision']>,
   person: Person,
 ): Promise<void> {
   await transact(pool, async (tx) => {

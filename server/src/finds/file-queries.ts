@@ -1,7 +1,7 @@
 import type { Inside } from '@haveld/core/finds/peek-inside';
 import type { OpenedFile } from '@haveld/engine/tasks/open-archive';
 import { type Executor } from '../database/pool';
-import { insertMany, many, maybeOne, one, run } from '../database/statements';
+import { insertMany, many, manyIn, maybeOne, one, run } from '../database/statements';
 
 export interface FileRow {
   id: number;
@@ -10,15 +10,15 @@ export interface FileRow {
   sizeBytes: number;
   kind: string;
   format: string;
-  words: string;
+  summary: string;
   width: number | null;
   height: number | null;
-  asideReason: string | null;
+  excludedReason: string | null;
   inside: Inside | null;
 }
 
 const FILE = `SELECT arrival_file.id, arrival_file.path, arrival_file.sha256, arrival_file.size_bytes AS sizeBytes, arrival_file.kind, arrival_file.format,
-  arrival_file.words, arrival_file.width, arrival_file.height, arrival_file.aside_reason AS asideReason, arrival_file.inside FROM arrival_file`;
+  arrival_file.summary, arrival_file.width, arrival_file.height, arrival_file.excluded_reason AS excludedReason, arrival_file.inside FROM arrival_file`;
 
 type StoredFile = Omit<FileRow, 'inside'> & { inside: string | null };
 
@@ -27,12 +27,28 @@ const parseFile = <R extends StoredFile>(row: R): Omit<R, 'inside'> & FileRow =>
   inside: row.inside === null ? null : (JSON.parse(row.inside) as Inside),
 });
 
-export const listFiles = async (db: Executor, arrivalId: string, limit = 1_000_000): Promise<FileRow[]> =>
+/** Every file of an arrival, in the order they were opened. */
+export const listFiles = async (db: Executor, arrivalId: string): Promise<FileRow[]> =>
+  (await many<StoredFile>(db, `${FILE} WHERE arrival_file.arrival_id = ? ORDER BY arrival_file.id`, [arrivalId])).map(
+    parseFile,
+  );
+
+/** The first files of each of these arrivals. @param limit of one arrival */
+export const listFirstFiles = async (
+  db: Executor,
+  arrivalIds: readonly string[],
+  limit: number,
+): Promise<(FileRow & { arrivalId: string })[]> =>
   (
-    await many<StoredFile>(db, `${FILE} WHERE arrival_file.arrival_id = ? ORDER BY arrival_file.id LIMIT ?`, [
-      arrivalId,
-      limit,
-    ])
+    await manyIn<StoredFile & { arrivalId: string }>(
+      db,
+      arrivalIds,
+      (
+        places,
+      ) => `SELECT * FROM (${FILE.replace('SELECT', 'SELECT arrival_file.arrival_id AS arrivalId, ROW_NUMBER() OVER (PARTITION BY arrival_file.arrival_id ORDER BY arrival_file.id) AS place,')}
+         WHERE arrival_file.arrival_id IN (${places})) AS counted WHERE place <= ? ORDER BY id`,
+      [limit],
+    )
   ).map(parseFile);
 
 export async function getFile(db: Executor, id: number): Promise<(FileRow & { arrivalId: string }) | null> {
@@ -50,24 +66,30 @@ export interface FileTotals {
   keptBytes: number;
 }
 
-/** Archives are not counted as unpacked; the same bytes are kept once. */
-export const sumFiles = (db: Executor, arrivalId: string): Promise<FileTotals> =>
-  one(
-    db,
-    `SELECT CAST((SELECT COUNT(*) FROM arrival_file WHERE arrival_id = ?) AS SIGNED) AS files,
-       CAST(COALESCE((SELECT SUM(size_bytes) FROM arrival_file WHERE arrival_id = ? AND kind <> 'archive'), 0) AS SIGNED) AS unpackedBytes,
-       CAST(COALESCE((SELECT SUM(size) FROM (SELECT MAX(size_bytes) AS size FROM arrival_file WHERE arrival_id = ? GROUP BY sha256) AS once), 0) AS SIGNED) AS keptBytes`,
-    [arrivalId, arrivalId, arrivalId],
+/** Totals of each of these arrivals that has files. Archives are not counted as unpacked; the same bytes are kept once. */
+export const sumFiles = async (db: Executor, arrivalIds: readonly string[]): Promise<Map<string, FileTotals>> =>
+  new Map(
+    (
+      await manyIn<FileTotals & { arrivalId: string }>(
+        db,
+        arrivalIds,
+        (
+          places,
+        ) => `SELECT arrival_id AS arrivalId, CAST(SUM(copies) AS SIGNED) AS files, CAST(SUM(unpacked) AS SIGNED) AS unpackedBytes, CAST(SUM(once) AS SIGNED) AS keptBytes
+           FROM (SELECT arrival_id, COUNT(*) AS copies, SUM(IF(kind <> 'archive', size_bytes, 0)) AS unpacked, MAX(size_bytes) AS once
+             FROM arrival_file WHERE arrival_id IN (${places}) GROUP BY arrival_id, sha256) AS by_bytes GROUP BY arrival_id`,
+      )
+    ).map(({ arrivalId, ...totals }) => [arrivalId, totals]),
   );
 
-export async function setAsideReason(db: Executor, id: number, reason: string | null): Promise<void> {
-  await run(db, 'UPDATE arrival_file SET aside_reason = ? WHERE id = ?', [reason, id]);
+export async function setExcludedReason(db: Executor, id: number, reason: string | null): Promise<void> {
+  await run(db, 'UPDATE arrival_file SET excluded_reason = ? WHERE id = ?', [reason, id]);
 }
 
 export async function replaceFiles(
   tx: Executor,
   arrivalId: string,
-  files: (OpenedFile & { asideReason: string | null })[],
+  files: (OpenedFile & { excludedReason: string | null })[],
 ): Promise<void> {
   await run(tx, 'DELETE FROM find WHERE arrival_id = ?', [arrivalId]);
   await run(tx, 'DELETE FROM kit WHERE arrival_id = ?', [arrivalId]);
@@ -82,10 +104,10 @@ export async function replaceFiles(
       'size_bytes',
       'kind',
       'format',
-      'words',
+      'summary',
       'width',
       'height',
-      'aside_reason',
+      'excluded_reason',
       'inside',
     ],
     files.map((file) => [
@@ -95,10 +117,10 @@ export async function replaceFiles(
       file.sizeBytes,
       file.kind,
       file.format,
-      file.words,
+      file.summary,
       file.width,
       file.height,
-      file.asideReason,
+      file.excludedReason,
       isTelling(file.inside) ? JSON.stringify(file.inside) : null,
     ]),
   );

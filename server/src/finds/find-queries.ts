@@ -1,7 +1,7 @@
 import type { FindQuestion } from '@haveld/contract/api/arrivals';
 import type { FindRole } from '@haveld/core/finds/heap-file';
 import { type Executor } from '../database/pool';
-import { insertMany, many, maybeOne, one, run } from '../database/statements';
+import { insertMany, many, manyIn, maybeOne, one, run } from '../database/statements';
 
 export interface FindRow {
   id: string;
@@ -26,8 +26,11 @@ const parseFind = (row: StoredFind): FindRow => ({
   question: row.question === null ? null : (JSON.parse(row.question) as FindQuestion),
 });
 
-export const listFinds = async (db: Executor, arrivalId: string): Promise<FindRow[]> =>
-  (await many<StoredFind>(db, `${FIND} WHERE arrival_id = ? ORDER BY ordinal`, [arrivalId])).map(parseFind);
+/** Finds of these arrivals, those of one in their order. */
+export const listFinds = async (db: Executor, arrivalIds: readonly string[]): Promise<FindRow[]> =>
+  (
+    await manyIn<StoredFind>(db, arrivalIds, (places) => `${FIND} WHERE arrival_id IN (${places}) ORDER BY ordinal`)
+  ).map(parseFind);
 
 export const listFindsOfKit = async (db: Executor, kitId: string): Promise<FindRow[]> =>
   (await many<StoredFind>(db, `${FIND} WHERE kit_id = ? ORDER BY ordinal`, [kitId])).map(parseFind);
@@ -73,14 +76,16 @@ export async function insertFindFiles(
   );
 }
 
+/** Which file of these arrivals is in which find, and as what. */
 export const listFindLinks = (
   db: Executor,
-  arrivalId: string,
+  arrivalIds: readonly string[],
 ): Promise<{ findId: string; fileId: number; role: FindRole }[]> =>
-  many(
+  manyIn(
     db,
-    'SELECT find_id AS findId, arrival_file_id AS fileId, role FROM find_file JOIN find ON find.id = find_file.find_id WHERE find.arrival_id = ?',
-    [arrivalId],
+    arrivalIds,
+    (places) =>
+      `SELECT find_id AS findId, arrival_file_id AS fileId, role FROM find_file JOIN find ON find.id = find_file.find_id WHERE find.arrival_id IN (${places})`,
   );
 
 /** @param onlyFrom changed only where it is in this state */

@@ -1,54 +1,57 @@
 import type { Finding } from '@haveld/contract/finding';
-import { RightsFindingSchema, type RightsFinding } from '@haveld/contract/licence';
+import { RightsFindingSchema, type Provenance, type RightsFinding } from '@haveld/contract/licence';
 import {
   MapLineSchema,
   SourceFactsSchema,
   type Figures,
   type LogEntry,
   type MapLine,
-  type SpareMap,
+  type UnusedMap,
 } from '@haveld/contract/report';
 import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type { StatedSize } from '@haveld/core/placement/size/stated-size';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
 import { type Executor } from '../database/pool';
-import { many, one, run } from '../database/statements';
+import { many, manyIn, one, run } from '../database/statements';
 
 export interface ReadingRow {
   id: string;
   findId: string;
   documentSha256: string;
-  portraitSha256: string | null;
+  thumbnailSha256: string | null;
   source: ReadResult['source'];
   log: LogEntry[];
   rights: RightsFinding;
+  /** What the evidence proposes of whose it is; the house rules may know more of its source. */
+  proposed: Provenance;
   stated: StatedSize[];
   findings: Finding[];
   /** What its size was judged by; null without extent, and in readings made before it was kept. */
   sizeQuestion: SizeQuestion | null;
   figures: Figures;
   maps: MapLine[];
-  spare: SpareMap[];
+  unused: UnusedMap[];
 }
 
-type StoredReading = Pick<ReadingRow, 'id' | 'findId' | 'documentSha256' | 'portraitSha256'> &
-  Record<'source' | 'log' | 'rights' | 'stated' | 'findings' | 'figures' | 'maps', string> & {
-    spare: string | null;
+type StoredReading = Pick<ReadingRow, 'id' | 'findId' | 'documentSha256' | 'thumbnailSha256'> &
+  Record<'source' | 'log' | 'rights' | 'proposed' | 'stated' | 'findings' | 'figures' | 'maps', string> & {
+    unused: string | null;
     sizeQuestion: string | null;
   };
 
-const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, portrait_sha256 AS portraitSha256, source, log, rights, stated, findings, size_question AS sizeQuestion, figures, maps, spare FROM reading`;
+const READING = `SELECT reading.id, find_id AS findId, document_sha256 AS documentSha256, thumbnail_sha256 AS thumbnailSha256, source, log, rights, proposed, stated, findings, size_question AS sizeQuestion, figures, maps, unused_maps AS unused FROM reading`;
 
 function parseReading({
   source,
   log,
   rights,
+  proposed,
   stated,
   findings,
   sizeQuestion,
   figures,
   maps,
-  spare,
+  unused,
   ...row
 }: StoredReading): ReadingRow {
   return {
@@ -57,20 +60,24 @@ function parseReading({
     source: SourceFactsSchema.parse(JSON.parse(source)),
     log: JSON.parse(log) as LogEntry[],
     rights: RightsFindingSchema.parse(JSON.parse(rights)),
+    proposed: JSON.parse(proposed) as Provenance,
     stated: JSON.parse(stated) as StatedSize[],
     findings: JSON.parse(findings) as Finding[],
     sizeQuestion: sizeQuestion === null ? null : (JSON.parse(sizeQuestion) as SizeQuestion | null),
     figures: JSON.parse(figures) as Figures,
     maps: MapLineSchema.array().parse(JSON.parse(maps)),
-    spare: spare === null ? [] : (JSON.parse(spare) as SpareMap[]),
+    unused: unused === null ? [] : (JSON.parse(unused) as UnusedMap[]),
   };
 }
 
-export const listReadings = async (db: Executor, arrivalId: string): Promise<ReadingRow[]> =>
+/** Readings of the finds of these arrivals. */
+export const listReadings = async (db: Executor, arrivalIds: readonly string[]): Promise<ReadingRow[]> =>
   (
-    await many<StoredReading>(db, `${READING} JOIN find ON find.id = reading.find_id WHERE find.arrival_id = ?`, [
-      arrivalId,
-    ])
+    await manyIn<StoredReading>(
+      db,
+      arrivalIds,
+      (places) => `${READING} JOIN find ON find.id = reading.find_id WHERE find.arrival_id IN (${places})`,
+    )
   ).map(parseReading);
 
 export async function getReading(db: Executor, id: string): Promise<ReadingRow> {
@@ -90,20 +97,21 @@ export async function upsertReading(db: Executor, reading: ReadingRow, readerVer
     reading.source,
     reading.log,
     reading.rights,
+    reading.proposed,
     reading.stated,
     reading.findings,
     reading.sizeQuestion,
     reading.figures,
     reading.maps,
-    reading.spare,
+    reading.unused,
   ].map((value) => JSON.stringify(value));
   await run(
     db,
-    `INSERT INTO reading (id, find_id, reader_version, document_sha256, portrait_sha256, source, log, rights, stated, findings, size_question, figures, maps, spare)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-     ON DUPLICATE KEY UPDATE document_sha256 = VALUES(document_sha256), portrait_sha256 = VALUES(portrait_sha256), source = VALUES(source), log = VALUES(log),
-       rights = VALUES(rights), stated = VALUES(stated), findings = VALUES(findings), size_question = VALUES(size_question), figures = VALUES(figures), maps = VALUES(maps), spare = VALUES(spare)`,
-    [reading.id, reading.findId, readerVersion, reading.documentSha256, reading.portraitSha256, ...json],
+    `INSERT INTO reading (id, find_id, reader_version, document_sha256, thumbnail_sha256, source, log, rights, proposed, stated, findings, size_question, figures, maps, unused_maps)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE document_sha256 = VALUES(document_sha256), thumbnail_sha256 = VALUES(thumbnail_sha256), source = VALUES(source), log = VALUES(log),
+       rights = VALUES(rights), proposed = VALUES(proposed), stated = VALUES(stated), findings = VALUES(findings), size_question = VALUES(size_question), figures = VALUES(figures), maps = VALUES(maps), unused_maps = VALUES(unused_maps)`,
+    [reading.id, reading.findId, readerVersion, reading.documentSha256, reading.thumbnailSha256, ...json],
   );
 }
 
@@ -112,11 +120,11 @@ export async function setReadingMaps(
   db: Executor,
   id: string,
   maps: readonly MapLine[],
-  spare: readonly SpareMap[],
+  unused: readonly UnusedMap[],
 ): Promise<void> {
-  await run(db, 'UPDATE reading SET maps = ?, spare = ? WHERE id = ?', [
+  await run(db, 'UPDATE reading SET maps = ?, unused_maps = ? WHERE id = ?', [
     JSON.stringify(maps),
-    JSON.stringify(spare),
+    JSON.stringify(unused),
     id,
   ]);
 }

@@ -1,11 +1,11 @@
 import { type Executor } from '../database/pool';
-import { many, maybeOne, one, run } from '../database/statements';
+import { many, manyIn, maybeOne, one, run } from '../database/statements';
 
 export interface Job {
   id: number;
   kind: string;
   subjectId: string;
-  words: string;
+  label: string;
   attempts: number;
   /** What its kind wants to know beside the subject, as JSON. */
   detail: string | null;
@@ -14,12 +14,12 @@ export interface Job {
 
 export async function insertJob(
   db: Executor,
-  job: { kind: string; subjectId: string; words: string; detail?: string },
+  job: { kind: string; subjectId: string; label: string; detail?: string },
 ): Promise<number> {
   const { insertId } = await run(
     db,
-    "INSERT INTO job (kind, subject_id, words, detail, state) VALUES (?, ?, ?, ?, 'waiting')",
-    [job.kind, job.subjectId, job.words.slice(0, 300), job.detail ?? null],
+    "INSERT INTO job (kind, subject_id, label, detail, state) VALUES (?, ?, ?, ?, 'waiting')",
+    [job.kind, job.subjectId, job.label.slice(0, 300), job.detail ?? null],
   );
   return insertId;
 }
@@ -28,7 +28,7 @@ export async function insertJob(
 export async function findClaimable(tx: Executor): Promise<Omit<Job, 'leaseToken'> | null> {
   return maybeOne(
     tx,
-    `SELECT id, kind, subject_id AS subjectId, words, attempts, detail FROM job
+    `SELECT id, kind, subject_id AS subjectId, label, attempts, detail FROM job
      WHERE (state = 'waiting' AND run_after <= UTC_TIMESTAMP(3)) OR (state = 'running' AND lease_until < UTC_TIMESTAMP(3))
      ORDER BY id LIMIT 1 FOR UPDATE SKIP LOCKED`,
   );
@@ -86,7 +86,7 @@ export interface OpenJob {
   id: number;
   kind: string;
   subjectId: string;
-  words: string;
+  label: string;
   state: 'waiting' | 'running';
   done: number;
   total: number;
@@ -95,17 +95,17 @@ export interface OpenJob {
 export function listOpenJobs(db: Executor): Promise<OpenJob[]> {
   return many(
     db,
-    `SELECT id, kind, subject_id AS subjectId, words, state, progress_done AS done, progress_total AS total
+    `SELECT id, kind, subject_id AS subjectId, label, state, progress_done AS done, progress_total AS total
      FROM job WHERE state IN ('waiting', 'running') ORDER BY id LIMIT 200`,
   );
 }
 
 export function listFailedJobs(
   db: Executor,
-): Promise<{ id: number; words: string; message: string; at: Date; attempts: number }[]> {
+): Promise<{ id: number; label: string; message: string; at: Date; attempts: number }[]> {
   return many(
     db,
-    "SELECT id, words, COALESCE(message, '') AS message, finished_at AS at, attempts FROM job WHERE state = 'failed' ORDER BY id DESC LIMIT 100",
+    "SELECT id, label, COALESCE(message, '') AS message, finished_at AS at, attempts FROM job WHERE state = 'failed' ORDER BY id DESC LIMIT 100",
   );
 }
 
@@ -113,15 +113,26 @@ export async function countDoneJobs(db: Executor): Promise<number> {
   return (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM job WHERE state = 'done'")).n;
 }
 
-export async function findOpenJob(db: Executor, kind: string, subjectId: string): Promise<OpenJob | null> {
-  const [job] = await many<OpenJob>(
+/** The first open job of a kind for each of these subjects that has one. */
+export async function listOpenJobsOf(
+  db: Executor,
+  kind: string,
+  subjectIds: readonly string[],
+): Promise<Map<string, OpenJob>> {
+  const jobs = await manyIn<OpenJob>(
     db,
-    `SELECT id, kind, subject_id AS subjectId, words, state, progress_done AS done, progress_total AS total
-     FROM job WHERE kind = ? AND subject_id = ? AND state IN ('waiting', 'running') ORDER BY id LIMIT 1`,
-    [kind, subjectId],
+    subjectIds,
+    (places) => `SELECT id, kind, subject_id AS subjectId, label, state, progress_done AS done, progress_total AS total
+     FROM job WHERE subject_id IN (${places}) AND kind = ? AND state IN ('waiting', 'running') ORDER BY id DESC`,
+    [kind],
   );
-  return job ?? null;
+  // the first of several is written last
+  return new Map(jobs.map((job) => [job.subjectId, job]));
 }
+
+/** @returns what waits or runs of this kind for a subject, or null */
+export const findOpenJob = async (db: Executor, kind: string, subjectId: string): Promise<OpenJob | null> =>
+  (await listOpenJobsOf(db, kind, [subjectId])).get(subjectId) ?? null;
 
 export async function askCancel(
   db: Executor,

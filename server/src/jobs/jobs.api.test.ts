@@ -26,7 +26,7 @@ beforeAll(async () => {
 afterAll(() => library.close());
 beforeEach(() => run(library.pool, 'DELETE FROM job'));
 
-const add = (kind = 'count') => insertJob(library.pool, { kind, subjectId: randomUUID(), words: kind });
+const add = (kind = 'count') => insertJob(library.pool, { kind, subjectId: randomUUID(), label: kind });
 const stateOf = async (id: number) =>
   (
     await many<{ state: string; attempts: number; message: string | null }>(
@@ -171,7 +171,7 @@ test('what fails in a transaction leaves nothing', async () => {
   const before = (await many(library.pool, 'SELECT id FROM job')).length;
   await expect(
     transact(library.pool, async (tx) => {
-      await insertJob(tx, { kind: 'count', subjectId: randomUUID(), words: '' });
+      await insertJob(tx, { kind: 'count', subjectId: randomUUID(), label: '' });
       throw new Error('no');
     }),
   ).rejects.toThrow('no');

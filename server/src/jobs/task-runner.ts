@@ -1,4 +1,4 @@
-import { runForeign } from '@haveld/engine/foreign/run-foreign';
+import { runSandboxed } from '@haveld/engine/sandbox/run-sandboxed';
 import { TASKS, type TaskInput, type TaskName, type TaskResult } from '@haveld/engine/tasks/registry';
 import type { ThreadPool } from './thread-pool';
 
@@ -21,8 +21,8 @@ export class TaskRunner {
 
   run<N extends TaskName>(name: N, input: TaskInput<N>, { signal, onProgress }: TaskOptions): Promise<TaskResult<N>> {
     const storeFolder = this.#storeFolder;
-    return TASKS[name].foreign
-      ? runForeign(name, input, { entry: this.#childEntry, storeFolder, signal, onProgress })
+    return TASKS[name].sandboxed
+      ? runSandboxed(name, input, { entry: this.#childEntry, storeFolder, signal, onProgress })
       : this.#threads.run(name, input, { storeFolder, signal, onProgress });
   }
 }

@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads';
-import type { TaskReply, TaskRequest } from '@haveld/engine/foreign/messages';
-import { fromBody } from '@haveld/engine/foreign/run-foreign';
+import type { TaskReply, TaskRequest } from '@haveld/engine/sandbox/messages';
+import { fromBody } from '@haveld/engine/sandbox/run-sandboxed';
 import type { TaskInput, TaskName, TaskResult } from '@haveld/engine/tasks/registry';
 
 interface Waiting {

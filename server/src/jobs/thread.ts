@@ -1,6 +1,6 @@
 import { parentPort } from 'node:worker_threads';
-import { answerRequest } from '@haveld/engine/foreign/answer-request';
-import type { TaskRequest } from '@haveld/engine/foreign/messages';
+import { answerRequest } from '@haveld/engine/sandbox/answer-request';
+import type { TaskRequest } from '@haveld/engine/sandbox/messages';
 
 /** Entry of a worker thread: one task after the other. */
 const port = parentPort!;

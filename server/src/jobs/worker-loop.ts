@@ -94,7 +94,7 @@ export class WorkerLoop {
       await handler.run(job, { signal: stop.signal, onProgress: (done, total) => (progress = { done, total }) });
       await finishJob(this.#pool, job, 'done', null);
       await bumpRevision(this.#pool);
-      this.#log.info({ job: job.id, kind: job.kind, ms: Math.round(performance.now() - started) }, job.words);
+      this.#log.info({ job: job.id, kind: job.kind, ms: Math.round(performance.now() - started) }, job.label);
     } catch (error) {
       await this.#settleFailure(job, handler, error as Error, stop.signal);
     } finally {

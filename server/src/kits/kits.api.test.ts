@@ -204,7 +204,7 @@ test('pieces of a titled kit keep their own names, and its files stay while they
   const rows = (await client.call(listBench)).filter(({ kit }) => kit?.id === id);
   expect(rows.map(({ name }) => name.toLowerCase().replaceAll('_', ' ')).sort()).toEqual(['crate 0', 'crate 1']);
   const text = arrival.files.find(({ path }) => path.endsWith('readme.txt'))!;
-  await expect(client.call(regroupFile, { params: { id: text.id }, body: { to: 'aside' } })).rejects.toThrow(
+  await expect(client.call(regroupFile, { params: { id: text.id }, body: { to: 'excluded' } })).rejects.toThrow(
     'lie on the bench',
   );
 });

@@ -1,7 +1,7 @@
 import type { AssetState } from '@haveld/contract/asset-state';
 import type { PiecePlace } from '@haveld/core/structure/place-piece';
 import { type Executor } from '../database/pool';
-import { insertMany, many, maybeOne, run } from '../database/statements';
+import { insertMany, many, manyIn, maybeOne, run } from '../database/statements';
 
 export interface KitRow {
   id: string;
@@ -135,15 +135,18 @@ export async function setPieceFind(tx: Executor, kitId: string, ordinal: number,
   await run(tx, 'UPDATE piece SET find_id = ? WHERE kit_id = ? AND ordinal = ?', [findId, kitId, ordinal]);
 }
 
-export const listKitsOfArrival = (
+/** Kits of these arrivals, with how many pieces each has and how many of them have a number. */
+export const listKits = (
   db: Executor,
-  arrivalId: string,
+  arrivalIds: readonly string[],
 ): Promise<(KitRow & { pieces: number; taken: number })[]> =>
-  many(
+  manyIn(
     db,
-    `SELECT kit.id, kit.arrival_id AS arrivalId, kit.name, kit.reason, kit.source_find_id AS sourceFindId, COUNT(piece.ordinal) AS pieces,
+    arrivalIds,
+    (
+      places,
+    ) => `SELECT kit.id, kit.arrival_id AS arrivalId, kit.name, kit.reason, kit.source_find_id AS sourceFindId, COUNT(piece.ordinal) AS pieces,
        CAST(COALESCE(SUM(asset.id IS NOT NULL), 0) AS SIGNED) AS taken
      FROM kit LEFT JOIN piece ON piece.kit_id = kit.id LEFT JOIN asset ON asset.find_id = piece.find_id
-     WHERE kit.arrival_id = ? GROUP BY kit.id ORDER BY kit.name`,
-    [arrivalId],
+     WHERE kit.arrival_id IN (${places}) GROUP BY kit.id ORDER BY kit.name`,
   );

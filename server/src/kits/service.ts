@@ -25,7 +25,13 @@ export async function noteKitFile(tx: PoolConnection, findId: string, proposal: 
   if (!proposal) return;
   const { find, reading } = await getFindForBench(tx, findId);
   const id = randomUUID();
-  await insertKit(tx, { id, arrivalId: find.arrivalId, name: find.name, reason: proposal.words, sourceFindId: findId });
+  await insertKit(tx, {
+    id,
+    arrivalId: find.arrivalId,
+    name: find.name,
+    reason: proposal.summary,
+    sourceFindId: findId,
+  });
   const up = UP[reading.source.declaredUp ?? 'y'];
   await queries.insertPieces(
     tx,
@@ -46,7 +52,7 @@ export async function noteKitFile(tx: PoolConnection, findId: string, proposal: 
       };
     }),
   );
-  await insertJob(tx, { kind: 'draw-kit', subjectId: id, words: `drawing the pieces of “${find.name}”` });
+  await insertJob(tx, { kind: 'draw-kit', subjectId: id, label: `drawing the pieces of “${find.name}”` });
 }
 
 const NO_PICTURE = { pictureSha256: null, pictureWidth: null, pictureHeight: null };
@@ -56,7 +62,7 @@ export async function notePieceFile(
   tx: PoolConnection,
   findId: string,
   ordinal: number,
-  elevation: { sha256: string; width: number; height: number } | null,
+  orthographic: { sha256: string; width: number; height: number } | null,
 ): Promise<void> {
   const { find, reading } = await getFindForBench(tx, findId);
   if (!find.kitId || (await queries.getKit(tx, find.kitId))?.sourceFindId) return;
@@ -74,9 +80,9 @@ export async function notePieceFile(
       height,
       depth,
       place: null,
-      pictureSha256: elevation?.sha256 ?? null,
-      pictureWidth: elevation?.width ?? null,
-      pictureHeight: elevation?.height ?? null,
+      pictureSha256: orthographic?.sha256 ?? null,
+      pictureWidth: orthographic?.width ?? null,
+      pictureHeight: orthographic?.height ?? null,
       findId,
     },
   ]);
@@ -104,7 +110,7 @@ export async function getKit({ pool }: Dependencies, id: string): Promise<Kit> {
     arrivalName,
     metres: source?.declaredMetres ?? null,
     pieces: pieces.map(describePiece),
-    progress: job && { jobId: job.id, words: job.words, done: job.done, total: job.total },
+    progress: job && { jobId: job.id, label: job.label, done: job.done, total: job.total },
     undrawn: kit.sourceFindId ? pieces.filter(({ pictureSha256 }) => pictureSha256 === null).length : 0,
   };
 }
@@ -139,7 +145,7 @@ export async function drawPieces({ pool }: Dependencies, id: string): Promise<vo
   await transact(pool, async (tx) => {
     const kit = await findKit(tx, id);
     if (await findOpenJob(tx, 'draw-kit', id)) return;
-    await insertJob(tx, { kind: 'draw-kit', subjectId: id, words: `drawing the pieces of “${kit.name}”` });
+    await insertJob(tx, { kind: 'draw-kit', subjectId: id, label: `drawing the pieces of “${kit.name}”` });
     await bumpRevision(tx);
   });
 }
@@ -163,7 +169,7 @@ export async function takePieces({ pool }: Dependencies, id: string, ordinals: r
     await insertJob(tx, {
       kind: 'take-pieces',
       subjectId: id,
-      words: `taking ${ordinals.length} pieces of “${kit.name}”`,
+      label: `taking ${ordinals.length} pieces of “${kit.name}”`,
       detail: JSON.stringify(ordinals),
     });
     await bumpRevision(tx);

@@ -72,7 +72,7 @@ const OPEN_MARKS = ['blocks', 'look'] as const;
 export async function listOpen(db: Executor, limit: number): Promise<LedgerRow[]> {
   const held = await many<LedgerRow>(
     db,
-    `${ROW} WHERE asset.rights_mark IN ('blocks', 'look') AND asset.state <> 'withdrawn' AND asset.id IN
+    `${ROW} WHERE asset.rights_mark IN ('blocks', 'look') AND asset.id IN
        (SELECT hand_over.asset_id FROM project JOIN hand_over ON hand_over.project_id = project.id WHERE project.ended_at IS NULL AND hand_over.state <> 'failed')
      ORDER BY asset.rights_mark, asset.accession LIMIT ?`,
     [limit],
@@ -82,7 +82,7 @@ export async function listOpen(db: Executor, limit: number): Promise<LedgerRow[]
     if (rows.size >= limit) break;
     const more = await many<LedgerRow>(
       db,
-      `${ROW} WHERE asset.rights_mark = ? AND asset.state <> 'withdrawn' ORDER BY asset.accession LIMIT ?`,
+      `${ROW} WHERE asset.rights_mark = ? ORDER BY asset.accession LIMIT ?`,
       [mark, limit],
     );
     for (const row of more) if (rows.size < limit && !rows.has(row.id)) rows.set(row.id, row);
@@ -97,7 +97,7 @@ export const countOpen = async (db: Executor): Promise<number> =>
   (
     await one<{ n: number }>(
       db,
-      "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'blocks' AND state <> 'withdrawn'",
+      "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'blocks'",
     )
   ).n;
 
@@ -115,7 +115,7 @@ export const countAllOpen = async (db: Executor): Promise<number> =>
   (
     await one<{ n: number }>(
       db,
-      "SELECT COUNT(*) AS n FROM asset WHERE rights_mark IN ('blocks', 'look') AND state <> 'withdrawn'",
+      "SELECT COUNT(*) AS n FROM asset WHERE rights_mark IN ('blocks', 'look')",
     )
   ).n;
 

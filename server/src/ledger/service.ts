@@ -2,7 +2,7 @@ import type { Person } from '@haveld/contract/api/people';
 import type { AssetRights, Ledger, LedgerQuestion, NewEvidence, RightsRules } from '@haveld/contract/api/rights';
 import { DomainError } from '@haveld/contract/error';
 import type { Provenance } from '@haveld/contract/licence';
-import { composeCredit, listCredits } from '@haveld/core/rights/credits';
+import { composeCredits, listCredits } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
 import { writeLetter } from '@haveld/core/rights/letter';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
@@ -94,8 +94,8 @@ export async function getAssetRights(db: Executor, id: string): Promise<AssetRig
         verdict,
       })),
     ),
-    credit: credits.map((credit) => composeCredit(credit)).join('\n'),
-    shortCredit: credits.map((credit) => composeCredit(credit, 'short')).join('; '),
+    credit: composeCredits(credits),
+    shortCredit: composeCredits(credits, 'short'),
   };
 }
 

@@ -61,11 +61,11 @@ test('a map that was moved is sure, with what its picture is; taking all sure of
   const sheet = await bringBoard('moved', 'Ines Falkenrot', ['map_Kd D:\\work\\plank_diff.png'], {
     'maps/plank_diff.png': await picture(150, 100, 60),
   });
-  expect(get(sheet, 'map:plank:baseColour')).toMatchObject({ sure: true, settled: false });
-  expect(sheet.spare.concat(sheet.maps as never[]).some((one) => one.picture?.thumbSha256)).toBe(true);
+  expect(get(sheet, 'map:plank:baseColor')).toMatchObject({ sure: true, settled: false });
+  expect(sheet.unused.concat(sheet.maps as never[]).some((one) => one.picture?.thumbSha256)).toBe(true);
   const after = await client.call(takeSure, { params: { id: sheet.id }, body: { heading: 'textures' } });
   expect(after.steps.map(({ step }) => step.kind)).toEqual(['relink-map']);
-  expect(get(after, 'map:plank:baseColour')).toMatchObject({ settled: true });
+  expect(get(after, 'map:plank:baseColor')).toMatchObject({ settled: true });
 });
 
 test('what follows from a picture a person chose is worked out, and looking again keeps answers and steps', async () => {
@@ -74,7 +74,7 @@ test('what follows from a picture a person chose is worked out, and looking agai
     'maps/plank_glossiness.png': gloss,
     'maps/other_roughness.png': await picture(120, 120, 120),
   });
-  const { sha256, path } = sheet.spare.find((spare) => spare.path.endsWith('plank_glossiness.png'))!;
+  const { sha256, path } = sheet.unused.find((unused) => unused.path.endsWith('plank_glossiness.png'))!;
   expect(get(sheet, 'role:plank:roughness')).toBeUndefined();
   await client.call(answerFinding, {
     params: { id: sheet.id },
@@ -82,7 +82,7 @@ test('what follows from a picture a person chose is worked out, and looking agai
       key: 'map:plank:roughness',
       answer: {
         kind: 'own',
-        words: 'plank_glossiness.png',
+        summary: 'plank_glossiness.png',
         steps: [{ kind: 'relink-map', schema: 1, material: 'plank', slot: 'roughness', sha256, path }],
       },
     },
@@ -100,7 +100,7 @@ test('what a person took for a name is taken again for the next delivery of the 
   const maps = { 'tx/alpha_one.png': await picture(90, 60, 30), 'tx/beta_two.png': await picture(40, 90, 120) };
   const statements = ['map_Kd tx_0012.png'];
   const first = await bringBoard('first', 'Ines Falkenrot', statements, maps);
-  const question = get(first, 'map:plank:baseColour')!;
+  const question = get(first, 'map:plank:baseColor')!;
   expect(question.sure).toBe(false);
   const choice = question.choices.find(({ label }) => label.endsWith('alpha_one.png'))!;
   await client.call(answerFinding, {
@@ -108,20 +108,20 @@ test('what a person took for a name is taken again for the next delivery of the 
     body: { key: question.key, answer: { kind: 'taken', choiceId: choice.id } },
   });
   const again = await bringBoard('again', 'Ines Falkenrot', statements, maps);
-  const decided = get(again, 'map:plank:baseColour')!;
+  const decided = get(again, 'map:plank:baseColor')!;
   expect(decided).toMatchObject({ sure: true });
   expect(decided.choices[0].label).toContain('alpha_one.png');
   expect(decided.evidence.map(({ text }) => text).join(' ')).toContain(
     `decided before: Maja Lindqvist took it so for ${first.accession}`,
   );
   const other = await bringBoard('other', 'Tor Aldersund', statements, maps);
-  expect(get(other, 'map:plank:baseColour')).toMatchObject({ sure: false });
+  expect(get(other, 'map:plank:baseColor')).toMatchObject({ sure: false });
 });
 
 test('another author’s map is offered with that said, and taking it adds its line to the provenance', async () => {
   await bringBoard('theirs', 'Tor Aldersund', [], { 'weathered_board_diff.png': await picture(120, 118, 110) });
   const sheet = await bringBoard('ours', 'Ines Falkenrot', ['map_Kd old/weathered_board_diff.png'], {});
-  const question = get(sheet, 'map:plank:baseColour')!;
+  const question = get(sheet, 'map:plank:baseColor')!;
   expect(question).toMatchObject({ sure: false });
   expect(question.detail).toContain('by Tor Aldersund: its rights come with it');
   const after = await client.call(answerFinding, {
@@ -142,7 +142,7 @@ test('steps of a person’s own stand under their key, are switched off, replace
       body: {
         key: 'own:plank',
         steps: [
-          { kind: 'set-material', schema: 1, materials: ['plank'], factors: { roughness }, words: 'x', without: [] },
+          { kind: 'set-material', schema: 1, materials: ['plank'], factors: { roughness }, label: 'x', without: [] },
         ],
       },
     });

@@ -29,11 +29,15 @@ export async function rememberMap(
 }
 
 /** What was decided for names of this author before. */
-export async function listRemembered(db: Executor, author: string, lost: readonly string[]): Promise<RememberedMap[]> {
-  if (author === '' || lost.length === 0) return [];
-  const names = [...new Set(lost.map((name) => readNameParts(name).name.slice(0, 300)))];
+export async function listRemembered(
+  db: Executor,
+  author: string,
+  missing: readonly string[],
+): Promise<RememberedMap[]> {
+  if (author === '' || missing.length === 0) return [];
+  const names = [...new Set(missing.map((name) => readNameParts(name).name.slice(0, 300)))];
   return (await queries.listMemories(db, author, names)).map(({ accession, personName, ...memory }) => ({
     ...memory,
-    words: `${personName} took it so for ${formatAccession(accession)}`,
+    summary: `${personName} took it so for ${formatAccession(accession)}`,
   }));
 }

@@ -1,6 +1,5 @@
-import type { MapFacts } from '@haveld/core/textures/map-facts';
-import type { CandidatePicture } from '@haveld/core/textures/map-facts';
 import { isSameAuthor } from '@haveld/core/rights/same-author';
+import type { MapFacts, CandidatePicture } from '@haveld/core/textures/map-facts';
 import { readNameParts } from '@haveld/core/textures/relink/name-parts';
 import { LOOK_VERSION } from '@haveld/engine/pictures/look-at-map';
 import type { Executor } from '../database/pool';
@@ -11,6 +10,7 @@ import * as queries from './queries';
 /** Pictures of one arrival that are looked through for a map that is lost. */
 const MOST_OF_ARRIVAL = 600;
 const MOST_ELSEWHERE = 120;
+
 /** Pictures opened side by side; each lane is a process of its own. */
 const LANES = 2;
 
@@ -46,7 +46,7 @@ export interface Sought {
   /** Pictures of the find itself. */
   own: readonly { path: string; sha256: string; width: number | null; height: number | null }[];
   /** Names of maps that are not where the file says. */
-  lost: readonly string[];
+  missing: readonly string[];
   /** Whose the model is; empty where nobody knows. */
   author: string;
 }
@@ -58,13 +58,13 @@ export async function listCandidates(db: Executor, sought: Sought): Promise<Cand
     ...picture,
     place: picture.path.startsWith(folder) ? 'beside' : 'arrival',
   }));
-  if (sought.lost.length === 0) return own;
+  if (sought.missing.length === 0) return own;
   const known = new Set(own.map(({ sha256 }) => sha256));
   const near = (await queries.listPicturesOfArrival(db, sought.arrivalId, MOST_OF_ARRIVAL)).filter(
     ({ sha256 }) => !known.has(sha256),
   );
   near.forEach(({ sha256 }) => known.add(sha256));
-  const stems = [...new Set(sought.lost.map((name) => readNameParts(name).stem.split('.')[0].slice(0, 190)))];
+  const stems = [...new Set(sought.missing.map((name) => readNameParts(name).stem.split('.')[0].slice(0, 190)))];
   const far = (
     await queries.listPicturesByStem(
       db,

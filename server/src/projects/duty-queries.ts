@@ -58,7 +58,7 @@ export const settleReopening = async (
   (
     await run(
       db,
-      'UPDATE project_reopening SET settled_by = ?, settled_at = UTC_TIMESTAMP(3), settled_words = ? WHERE id = ? AND project_id = ? AND settled_at IS NULL',
+      'UPDATE project_reopening SET settled_by = ?, settled_at = UTC_TIMESTAMP(3), settled_note = ? WHERE id = ? AND project_id = ? AND settled_at IS NULL',
       [personId, note, id, projectId],
     )
   ).affected === 1;

@@ -1,8 +1,7 @@
 import { DomainError } from '@haveld/contract/error';
-import { listCredits, type Credit } from '@haveld/core/rights/credits';
+import { type Credit } from '@haveld/core/rights/credits';
 import { listLicenceIds } from '@haveld/core/rights/expression';
 import { houseName } from '@haveld/core/text/house-name';
-import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';
 import { formatAccession } from '../assets/accession';
 import { findCard } from '../assets/card-queries';
@@ -30,7 +29,7 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
         if (!card || !state || !version?.modelSha256)
           throw new DomainError('broken', 'The version this use is pinned to is not there.');
         const house = await loadBook(pool);
-        const credits = listCredits(house.book, state, describeChanges(version.steps));
+        const { credits } = row;
         const packed = await tasks.run(
           'pack-hand-over',
           {

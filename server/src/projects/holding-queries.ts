@@ -7,7 +7,6 @@ export type HeldRow = Work & {
   projectName: string;
   purpose: string;
   intendedUse: string;
-  commercial: number;
   endedAt: Date | null;
   assetId: string;
   accession: number;
@@ -34,7 +33,7 @@ export function listHeld(
   if (assetId !== undefined) parts.push(['hand_over.asset_id = ?', [assetId]]);
   return many<HeldRow>(
     db,
-    `SELECT DISTINCT project.id AS projectId, project.name AS projectName, project.purpose, project.intended_use AS intendedUse, project.commercial, project.ended_at AS endedAt,
+    `SELECT DISTINCT project.id AS projectId, project.name AS projectName, project.purpose, project.intended_use AS intendedUse, project.ended_at AS endedAt,
        asset.id AS assetId, asset.accession, asset.name AS assetName, asset.taken_down AS takenDown, version.number AS versionNumber, version.model_sha256 AS modelSha256, version.steps,
        provenance.title, provenance.author, provenance.author_unknown AS authorIsUnknown, provenance.author_url AS authorUrl, provenance.licence_id AS licenceId, provenance.source,
        provenance.page_url AS pageUrl, provenance.acquired_on AS acquiredOn, provenance.expires_on AS expiresOn, provenance.seats, provenance.territory

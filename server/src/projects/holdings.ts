@@ -42,11 +42,6 @@ export interface ProjectHoldings {
   judged: Holding[];
 }
 
-/** What a project of the first days said of its use: whether it earns money, nothing more. */
-export function parseUse(intendedUse: string, commercial: boolean): IntendedUse {
-  return IntendedUseSchema.parse(intendedUse === '' ? { uses: ['rendered'], commercial } : JSON.parse(intendedUse));
-}
-
 /** What projects hold, each judged by what its licence says today: four statements, however many there are. */
 export async function listHoldings(
   db: Executor,
@@ -79,7 +74,7 @@ function judgeRows(
           name: row.projectName,
           purpose: row.purpose,
           live: row.endedAt === null,
-          use: parseUse(row.intendedUse, row.commercial === 1),
+          use: IntendedUseSchema.parse(JSON.parse(row.intendedUse)),
           judged: [],
         }),
       );

@@ -1,5 +1,5 @@
-import type { IntendedUse } from '@haveld/contract/licence';
 import { getAsset } from '@haveld/contract/api/catalogue';
+import { getProgress } from '@haveld/contract/api/progress';
 import {
   changeProject,
   createProject,
@@ -19,7 +19,7 @@ import {
   takeDown,
   writeLetter,
 } from '@haveld/contract/api/rights';
-import { getWork } from '@haveld/contract/api/work';
+import type { IntendedUse } from '@haveld/contract/licence';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { catalogueCrate, README } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
@@ -77,13 +77,13 @@ describe('in projects', () => {
     expect(first).toMatchObject({ id, mark: 'blocks', title: 'Stands in “Tide House” and may not' });
     const settled = await given.client.call(settleReopening, {
       params: { id: project, reopeningId: sheet.reopened[0].id },
-      body: { words: 'taken out of the show' },
+      body: { note: 'taken out of the show' },
     });
     expect(settled.reopened).toEqual([]);
     await expect(
       given.client.call(settleReopening, {
         params: { id: project, reopeningId: sheet.reopened[0].id },
-        body: { words: 'again' },
+        body: { note: 'again' },
       }),
     ).rejects.toThrow('409');
     await given.client.call(settleRights, {
@@ -230,15 +230,15 @@ test('a duty of what the project does not hold is refused in a sentence', async 
 });
 
 test('what stands in a live project and may not is counted on the strip', async () => {
-  const before = (await given.client.call(getWork)).counts.rights;
+  const before = (await given.client.call(getProgress)).counts.rights;
   const id = await catalogueCrate(given.client, 'counted crate');
   const project = await openProject('Counted');
   await handTo(project, [id]);
   await given.client.call(settleRights, { body: { assetIds: [id], change: { licenceId: 'CC-BY-NC-4.0' }, why: '' } });
-  expect((await given.client.call(getWork)).counts.rights).toBe(before + 1);
+  expect((await given.client.call(getProgress)).counts.rights).toBe(before + 1);
   await given.client.call(changeProject, {
     params: { id: project },
     body: { name: 'Counted', purpose: '', live: true, use: { ...SHOW, commercial: false } },
   });
-  expect((await given.client.call(getWork)).counts.rights).toBe(before);
+  expect((await given.client.call(getProgress)).counts.rights).toBe(before);
 });

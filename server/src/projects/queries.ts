@@ -1,10 +1,10 @@
 import type { NewProject } from '@haveld/contract/api/projects';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
-import { DUTY_KINDS, type IntendedUse, type Verdict } from '@haveld/contract/licence';
+import { IntendedUseSchema, type IntendedUse, type Verdict } from '@haveld/contract/licence';
 import type { CheckLine } from '@haveld/contract/report';
+import type { Credit } from '@haveld/core/rights/credits';
 import { type Executor } from '../database/pool';
 import { many, maybeOne, one, run } from '../database/statements';
-import { parseUse } from './holdings';
 
 export interface ProjectRow {
   id: string;
@@ -21,7 +21,6 @@ interface StoredProject {
   id: string;
   name: string;
   purpose: string;
-  commercial: number;
   intendedUse: string;
   endedAt: Date | null;
   uses: number;
@@ -29,13 +28,13 @@ interface StoredProject {
   createdAt: Date;
 }
 
-const PROJECT = `SELECT id, name, purpose, commercial, intended_use AS intendedUse, ended_at AS endedAt, created_at AS createdAt,
+const PROJECT = `SELECT id, name, purpose, intended_use AS intendedUse, ended_at AS endedAt, created_at AS createdAt,
   (SELECT COUNT(DISTINCT asset_id) FROM hand_over WHERE hand_over.project_id = project.id AND hand_over.state <> 'failed') AS uses,
   (SELECT COUNT(*) FROM project_reopening WHERE project_reopening.project_id = project.id AND settled_at IS NULL) AS reopenings FROM project`;
 
-const parse = ({ commercial, intendedUse, endedAt, ...row }: StoredProject): ProjectRow => ({
+const parse = ({ intendedUse, endedAt, ...row }: StoredProject): ProjectRow => ({
   ...row,
-  use: parseUse(intendedUse, commercial === 1),
+  use: IntendedUseSchema.parse(JSON.parse(intendedUse)),
   live: endedAt === null,
 });
 
@@ -56,11 +55,10 @@ export async function insertProject(
   db: Executor,
   { id, name, purpose, use }: NewProject & { id: string },
 ): Promise<void> {
-  await run(db, 'INSERT INTO project (id, name, purpose, commercial, intended_use) VALUES (?, ?, ?, ?, ?)', [
+  await run(db, 'INSERT INTO project (id, name, purpose, intended_use) VALUES (?, ?, ?, ?)', [
     id,
     name,
     purpose,
-    use.commercial,
     JSON.stringify(use),
   ]);
 }
@@ -71,8 +69,8 @@ export async function updateProject(
 ): Promise<void> {
   await run(
     db,
-    'UPDATE project SET name = ?, purpose = ?, commercial = ?, intended_use = ?, ended_at = IF(?, NULL, COALESCE(ended_at, UTC_TIMESTAMP(3))) WHERE id = ?',
-    [name, purpose, use.commercial, JSON.stringify(use), live, id],
+    'UPDATE project SET name = ?, purpose = ?, intended_use = ?, ended_at = IF(?, NULL, COALESCE(ended_at, UTC_TIMESTAMP(3))) WHERE id = ?',
+    [name, purpose, JSON.stringify(use), live, id],
   );
 }
 
@@ -87,7 +85,8 @@ export interface HandOverRow {
   maps: MapFile;
   state: 'packing' | 'packed' | 'failed';
   message: string | null;
-  credit: string;
+  /** As they were when it was taken; what is shown and what goes into the zip are made of them. */
+  credits: Credit[];
   verdict: Verdict;
   zipSha256: string | null;
   sizeBytes: number | null;
@@ -96,35 +95,25 @@ export interface HandOverRow {
   createdAt: Date;
 }
 
-type StoredHandOver = Omit<HandOverRow, 'verdict' | 'checks'> & { verdict: string; checks: string | null };
+type StoredHandOver = Omit<HandOverRow, 'credits' | 'verdict' | 'checks'> & {
+  credits: string;
+  verdict: string;
+  checks: string | null;
+};
 
 const HAND_OVER = `SELECT hand_over.id, hand_over.project_id AS projectId, project.name AS projectName, hand_over.asset_id AS assetId, hand_over.version_id AS versionId,
-  version.number AS versionNumber, hand_over.format, hand_over.maps, hand_over.state, hand_over.message, hand_over.credit, hand_over.verdict, hand_over.zip_sha256 AS zipSha256,
+  version.number AS versionNumber, hand_over.format, hand_over.maps, hand_over.state, hand_over.message, hand_over.credits, hand_over.verdict, hand_over.zip_sha256 AS zipSha256,
   hand_over.size_bytes AS sizeBytes, hand_over.checks, person.name AS personName, hand_over.created_at AS createdAt
   FROM hand_over JOIN project ON project.id = hand_over.project_id JOIN version ON version.id = hand_over.version_id JOIN person ON person.id = hand_over.person_id`;
 
-function parseHandOver<R extends { verdict: string; checks: string | null }>(
+function parseHandOver<R extends { credits: string; verdict: string; checks: string | null }>(
   row: R,
-): Omit<R, 'verdict' | 'checks'> & { verdict: Verdict; checks: CheckLine[] } {
+): Omit<R, 'credits' | 'verdict' | 'checks'> & Pick<HandOverRow, 'credits' | 'verdict' | 'checks'> {
   return {
     ...row,
-    verdict: parseVerdict(row.verdict),
+    credits: JSON.parse(row.credits) as Credit[],
+    verdict: JSON.parse(row.verdict) as Verdict,
     checks: row.checks === null ? [] : (JSON.parse(row.checks) as CheckLine[]),
-  };
-}
-
-/** Verdicts written down before duties had kinds hold plain sentences. */
-function parseVerdict(text: string): Verdict {
-  const { duties, ...verdict } = JSON.parse(text) as Omit<Verdict, 'duties'> & {
-    duties: (string | Verdict['duties'][number])[];
-  };
-  return {
-    ...verdict,
-    question: verdict.question ?? null,
-    chosen: verdict.chosen ?? '',
-    duties: duties.map((duty) =>
-      typeof duty === 'string' ? { kind: DUTY_KINDS[DUTY_KINDS.length - 1], text: duty } : duty,
-    ),
   };
 }
 
@@ -132,18 +121,18 @@ function parseVerdict(text: string): Verdict {
 export type ProjectUseRow = HandOverRow & {
   accession: number;
   assetName: string;
-  portraitSha256: string | null;
+  thumbnailSha256: string | null;
   receivedBytes: number;
 };
 
 /** Newest first, at most 500: one statement however many there are. */
 export const listOfProject = async (db: Executor, projectId: string): Promise<ProjectUseRow[]> =>
   (
-    await many<Omit<ProjectUseRow, 'verdict' | 'checks'> & { verdict: string; checks: string | null }>(
+    await many<Omit<ProjectUseRow, keyof StoredHandOver> & StoredHandOver>(
       db,
       `${HAND_OVER.replace(
         ' FROM hand_over',
-        `, asset.accession, asset.name AS assetName, version.portrait_sha256 AS portraitSha256,
+        `, asset.accession, asset.name AS assetName, version.thumbnail_sha256 AS thumbnailSha256,
          (SELECT CAST(COALESCE(SUM(arrival_file.size_bytes), 0) AS DOUBLE) FROM find_file JOIN arrival_file ON arrival_file.id = find_file.arrival_file_id WHERE find_file.find_id = asset.find_id) AS receivedBytes
          FROM hand_over JOIN asset ON asset.id = hand_over.asset_id`,
       )} WHERE hand_over.project_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 500`,
@@ -174,14 +163,14 @@ export async function insertHandOver(
     versionId: string;
     format: ModelFile;
     maps: MapFile;
-    credit: string;
+    credits: readonly Credit[];
     verdict: Verdict;
     personId: string;
   },
 ): Promise<void> {
   await run(
     tx,
-    "INSERT INTO hand_over (id, project_id, asset_id, version_id, format, maps, state, credit, verdict, person_id) VALUES (?, ?, ?, ?, ?, ?, 'packing', ?, ?, ?)",
+    "INSERT INTO hand_over (id, project_id, asset_id, version_id, format, maps, state, credits, verdict, person_id) VALUES (?, ?, ?, ?, ?, ?, 'packing', ?, ?, ?)",
     [
       row.id,
       row.projectId,
@@ -189,7 +178,7 @@ export async function insertHandOver(
       row.versionId,
       row.format,
       row.maps,
-      row.credit,
+      JSON.stringify(row.credits),
       JSON.stringify(row.verdict),
       row.personId,
     ],

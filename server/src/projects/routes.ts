@@ -1,4 +1,5 @@
 import * as contract from '@haveld/contract/api/projects';
+import { composeCredits } from '@haveld/core/rights/credits';
 import { toCard } from '../assets/card';
 import type { Dependencies } from '../dependencies';
 import { loadBook } from '../house/book';
@@ -19,7 +20,7 @@ export function addProjectRoutes(app: App, dependencies: Dependencies): void {
     return (await service.judgeForProject(pool, params.id, body.assetIds)).map(({ row, verdict, credits }) => ({
       card: toCard(book, row),
       verdict,
-      credit: service.creditOf(credits),
+      credit: composeCredits(credits),
     }));
   });
   serveEndpoint(app, contract.handOver, ({ params, body, person }) =>
@@ -30,7 +31,7 @@ export function addProjectRoutes(app: App, dependencies: Dependencies): void {
     rights.tickDuties(dependencies, params.id, body, person),
   );
   serveEndpoint(app, contract.settleReopening, ({ params, body, person }) =>
-    rights.settleReopening(dependencies, params.id, params.reopeningId, body.words, person),
+    rights.settleReopening(dependencies, params.id, params.reopeningId, body.note, person),
   );
   serveEndpoint(app, contract.getProjectCredits, ({ params, query }) =>
     rights.getProjectCredits(pool, params.id, query),

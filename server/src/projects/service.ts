@@ -5,7 +5,7 @@ import type { NewProject, Project, ProjectRow, ProjectUse } from '@haveld/contra
 import { DomainError } from '@haveld/contract/error';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
 import { VERDICTS, type Verdict } from '@haveld/contract/licence';
-import { composeCredit, listCredits, type Credit } from '@haveld/core/rights/credits';
+import { composeCredits, listCredits, type Credit } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
 import { describeChanges, describeNature } from '@haveld/core/treatment/apply-treatment';
 import { formatAccession } from '../assets/accession';
@@ -71,8 +71,8 @@ const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): ProjectUse =
   assetId: row.assetId,
   accession: formatAccession(row.accession),
   assetName: row.assetName,
-  portraitSha256: row.portraitSha256,
-  credit: row.credit,
+  thumbnailSha256: row.thumbnailSha256,
+  credit: composeCredits(row.credits),
   message: row.message,
   checks: row.checks,
 });
@@ -137,9 +137,6 @@ export async function judgeForProject(db: Executor, projectId: string, assetIds:
   });
 }
 
-export const creditOf = (credits: readonly Credit[]): string =>
-  credits.map((credit) => composeCredit(credit)).join('\n');
-
 /** Writes the uses down, each pinned to a version, and asks for the packing. One refusal stops all, by name. */
 export async function handOver(
   { pool }: Dependencies,
@@ -165,11 +162,11 @@ export async function handOver(
         versionId: row.versionId!,
         format: given.format,
         maps: given.maps,
-        credit: creditOf(credits),
+        credits,
         verdict,
         personId: person.id,
       });
-      await insertJob(tx, { kind: 'pack-hand-over', subjectId: id, words: `packing “${row.name}”` });
+      await insertJob(tx, { kind: 'pack-hand-over', subjectId: id, label: `packing “${row.name}”` });
     }
     await bumpRevision(tx);
   });

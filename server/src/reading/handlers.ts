@@ -31,13 +31,14 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
           },
           options,
         );
-        const { author } = proposeProvenance(read.rights, find.name);
+        const proposed = proposeProvenance(read.rights, find.name);
+        const { author } = proposed;
         const pictures = await listCandidates(pool, {
           arrivalId: find.arrivalId,
           modelPath: find.modelPath,
           isPiece: find.kitId !== null,
           own: listPictures(files),
-          lost: read.lost,
+          missing: read.missing,
           author,
         });
         const hashes = [...read.maps, ...pictures.map(({ sha256 }) => sha256)];
@@ -54,7 +55,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
             log: read.log,
             pictures,
             facts,
-            remembered: await listRemembered(pool, author, read.lost),
+            remembered: await listRemembered(pool, author, read.missing),
             belonging: [],
             stated: read.stated,
             similar: await listSimilarSizes(pool, find.name, null),
@@ -62,7 +63,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
           },
           options,
         );
-        const { documentSha256, portraitSha256, source, log, rights, stated } = read;
+        const { documentSha256, thumbnailSha256, source, log, rights, stated } = read;
         await settleFind(dependencies, find.id, {
           readerVersion: READER_VERSION,
           shape,
@@ -72,10 +73,11 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
             id: randomUUID(),
             findId: find.id,
             documentSha256,
-            portraitSha256,
+            thumbnailSha256,
             source,
             log,
             rights,
+            proposed,
             stated,
             ...assessed,
           },

@@ -3,7 +3,7 @@ import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
 import { bumpRevision, transact } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import { noteDoubles } from '../duplicates/service';
+import { noteDuplicates } from '../duplicates/service';
 import * as arrivalQueries from '../finds/arrival-queries';
 import * as findQueries from '../finds/find-queries';
 import * as readingQueries from '../finds/reading-queries';
@@ -16,7 +16,7 @@ export type Outcome =
       readerVersion: number;
       shape: ShapeSignature | null;
       pictures: { sha256: string; look: string | null }[];
-      read?: Pick<ReadResult, 'pieces' | 'elevation'>;
+      read?: Pick<ReadResult, 'pieces' | 'orthographic'>;
     }
   | { failed: string };
 
@@ -48,8 +48,8 @@ async function noteWhatItIs(
   find: findQueries.FindRow,
   { shape, read, pictures }: Extract<Outcome, { reading: unknown }>,
 ): Promise<void> {
-  await noteDoubles(tx, find.id, shape, pictures);
+  await noteDuplicates(tx, find.id, shape, pictures);
   if (!read) return;
   await noteKitFile(tx, find.id, read.pieces);
-  if (find.kitId) await notePieceFile(tx, find.id, find.ordinal, read.elevation);
+  if (find.kitId) await notePieceFile(tx, find.id, find.ordinal, read.orthographic);
 }

@@ -10,7 +10,7 @@ const SUBJECT = 'library';
 /** Asks for it; asked twice before it has begun, it is done once. */
 export async function askForRefresh(tx: Executor): Promise<void> {
   const open = await findOpenJob(tx, KIND, SUBJECT);
-  if (open?.state !== 'waiting') await insertJob(tx, { kind: KIND, subjectId: SUBJECT, words: 'how rights stand' });
+  if (open?.state !== 'waiting') await insertJob(tx, { kind: KIND, subjectId: SUBJECT, label: 'how rights stand' });
 }
 
 /** After a migration: asks for it where something is not worked out yet. */

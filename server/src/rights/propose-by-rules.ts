@@ -1,10 +1,11 @@
 import type { RightsRules } from '@haveld/contract/api/rights';
 import type { RightsFinding, Provenance } from '@haveld/contract/licence';
-import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
 
-/** What is proposed of a find: by its evidence, else by what the house says of its source. */
-export function proposeByRules(rules: RightsRules, found: RightsFinding, name: string): Provenance {
-  const proposed = proposeProvenance(found, name);
+/** What is proposed of a reading: by its evidence, else by what the house says of its source. */
+export function proposeByRules(
+  rules: RightsRules,
+  { rights: found, proposed }: { rights: RightsFinding; proposed: Provenance },
+): Provenance {
   const usual =
     found.licences.length === 0
       ? rules.sourceDefaults.find(({ source }) => source.toLowerCase() === proposed.source.toLowerCase())

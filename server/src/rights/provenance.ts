@@ -20,12 +20,12 @@ import { refreshRightsMarks } from './state';
 export async function startProvenance(
   tx: Executor,
   assetId: string,
-  found: RightsFinding,
-  name: string,
+  reading: { rights: RightsFinding; proposed: Provenance },
   acquired: Pick<Provenance, 'acquiredOn' | 'acquiredBy'>,
 ): Promise<Provenance> {
   const rules = await loadRules(tx);
-  const proposed = { ...proposeByRules(rules, found, name), ...acquired };
+  const proposed = { ...proposeByRules(rules, reading), ...acquired };
+  const found = reading.rights;
   await queries.insertProvenance(tx, assetId, proposed);
   const usual = proposed.licenceId !== UNKNOWN_LICENCE && found.licences.length === 0;
   await queries.insertChanges(

@@ -2,11 +2,12 @@ import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { listArrivals } from '@haveld/contract/api/arrivals';
 import { getSheet, listBench, listStandIns } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
-import { listDoubles } from '@haveld/contract/api/doubles';
+import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits } from '@haveld/contract/api/habits';
 import { listHouseMaterials } from '@haveld/contract/api/house-materials';
 import { getKit, getKitBench } from '@haveld/contract/api/kits';
 import { getMe } from '@haveld/contract/api/people';
+import { getHealth, getProgress } from '@haveld/contract/api/progress';
 import { getProject, getProjectRights, listProjects } from '@haveld/contract/api/projects';
 import {
   getAssetRights,
@@ -19,7 +20,6 @@ import {
   listLicences,
   type LedgerQuestion,
 } from '@haveld/contract/api/rights';
-import { getHealth, getWork } from '@haveld/contract/api/work';
 import { call } from './client';
 
 /** Everything the server tells, under `library`; a new revision makes all of it stale at once. */
@@ -36,9 +36,9 @@ const BUSY_MS = 600;
 const IDLE_MS = 3000;
 
 /** What runs and waits: asked often while something runs. */
-export const workQuery = queryOptions({
+export const progressQuery = queryOptions({
   queryKey: ['work'],
-  queryFn: ({ signal }) => call(getWork, { signal }),
+  queryFn: ({ signal }) => call(getProgress, { signal }),
   refetchInterval: ({ state }) => (state.data && state.data.running.length === 0 ? IDLE_MS : BUSY_MS),
 });
 
@@ -123,10 +123,10 @@ export const healthQuery = queryOptions({
   queryKey: [LIBRARY, 'health'],
   queryFn: ({ signal }) => call(getHealth, { signal }),
 });
-export const doublesQuery = (findId: string) =>
+export const duplicatesQuery = (findId: string) =>
   queryOptions({
-    queryKey: [LIBRARY, 'doubles', findId],
-    queryFn: ({ signal }) => call(listDoubles, { params: { id: findId }, signal }),
+    queryKey: [LIBRARY, 'duplicates', findId],
+    queryFn: ({ signal }) => call(listDuplicates, { params: { id: findId }, signal }),
   });
 export const kitQuery = (id: string) =>
   queryOptions({

@@ -1,23 +1,23 @@
 import './shell.css';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { NavLink, Outlet, useNavigate } from 'react-router';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Work } from '@haveld/contract/api/work';
-import { LIBRARY, meQuery, workQuery } from '../api/queries';
+import { NavLink, Outlet, useNavigate } from 'react-router';
+import type { Progress } from '@haveld/contract/api/progress';
+import { LIBRARY, meQuery, progressQuery } from '../api/queries';
 import { useSending } from '../api/use-sending';
+import { Loading } from '../parts/notice';
 import { SignInScreen } from '../screens/sign-in/sign-in-screen';
 import { KeysDialog } from './keys-dialog';
-import { Loading } from '../parts/notice';
 import { PersonMenu } from './person-menu';
 
-const HEADINGS: { to: string; words: string; count: keyof Work['counts'] }[] = [
-  { to: '/arrivals', words: 'Arrivals', count: 'arrivals' },
-  { to: '/bench', words: 'Bench', count: 'bench' },
-  { to: '/catalogue', words: 'Catalogue', count: 'catalogue' },
-  { to: '/projects', words: 'Projects', count: 'projects' },
-  { to: '/rights', words: 'Rights', count: 'rights' },
-  { to: '/health', words: 'Health', count: 'health' },
+const HEADINGS: { to: string; label: string; count: keyof Progress['counts'] }[] = [
+  { to: '/arrivals', label: 'Arrivals', count: 'arrivals' },
+  { to: '/bench', label: 'Bench', count: 'bench' },
+  { to: '/catalogue', label: 'Catalogue', count: 'catalogue' },
+  { to: '/projects', label: 'Projects', count: 'projects' },
+  { to: '/rights', label: 'Rights', count: 'rights' },
+  { to: '/health', label: 'Health', count: 'health' },
 ];
 
 /** The strip across the top in the order of the work, and the screen below it. Without a session: the sign-in. */
@@ -29,7 +29,7 @@ export function Shell() {
 }
 
 function SignedIn({ name }: { name: string }) {
-  const work = useQuery(workQuery);
+  const work = useQuery(progressQuery);
   const queries = useQueryClient();
   const [keysOpen, setKeysOpen] = useState(false);
   const revision = work.data?.revision;
@@ -51,14 +51,14 @@ function SignedIn({ name }: { name: string }) {
           Haveld
         </NavLink>
         <nav aria-label="The way of a model">
-          {HEADINGS.map(({ to, words, count }) => (
+          {HEADINGS.map(({ to, label, count }) => (
             <NavLink key={to} to={to}>
-              {words}
+              {label}
               {(work.data?.counts[count] ?? 0) > 0 && <span className="strip-count">{work.data?.counts[count]}</span>}
             </NavLink>
           ))}
         </nav>
-        <RunningWork work={work.data} />
+        <RunningJob work={work.data} />
         <SearchField />
         <PersonMenu name={name} onKeys={() => setKeysOpen(true)} />
       </header>
@@ -71,7 +71,7 @@ function SignedIn({ name }: { name: string }) {
 }
 
 /** One line of what runs: uploads by bytes, jobs by their own units. */
-function RunningWork({ work }: { work: Work | undefined }) {
+function RunningJob({ work }: { work: Progress | undefined }) {
   const sending = useSending();
   if (sending.length > 0) {
     const sent = sending.reduce((sum, item) => sum + item.sent, 0);
@@ -79,7 +79,7 @@ function RunningWork({ work }: { work: Work | undefined }) {
     return (
       <RunningLine
         share={total > 0 ? sent / total : 0}
-        words={sending.length === 1 ? `sending ${sending[0].path.split('/').pop()}` : `sending ${sending.length} files`}
+        label={sending.length === 1 ? `sending ${sending[0].path.split('/').pop()}` : `sending ${sending.length} files`}
       />
     );
   }
@@ -89,18 +89,18 @@ function RunningWork({ work }: { work: Work | undefined }) {
   return (
     <RunningLine
       share={first.total > 0 ? first.done / first.total : 0}
-      words={`${first.words}${waiting > 0 ? `, ${waiting} more` : ''}`}
+      label={`${first.label}${waiting > 0 ? `, ${waiting} more` : ''}`}
     />
   );
 }
 
-function RunningLine({ share, words }: { share: number; words: string }) {
+function RunningLine({ share, label }: { share: number; label: string }) {
   return (
     <div className="strip-work" role="status">
       <div className="bar">
         <span style={{ width: `${Math.max(4, share * 100)}%` }} />
       </div>
-      <span className="strip-words">{words}</span>
+      <span className="strip-words">{label}</span>
     </div>
   );
 }

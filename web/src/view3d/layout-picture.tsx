@@ -34,9 +34,9 @@ export function LayoutPicture({ documentSha256, material }: { documentSha256: st
 export function LayoutLegend() {
   return (
     <p className="layout-legend small">
-      {LAYOUT_KEY.map(({ colour, words }) => (
-        <span key={words}>
-          <i style={{ background: `rgb(${colour.join(' ')})` }} /> {words}
+      {LAYOUT_KEY.map(({ colour, label }) => (
+        <span key={label}>
+          <i style={{ background: `rgb(${colour.join(' ')})` }} /> {label}
         </span>
       ))}
     </p>

@@ -1,5 +1,5 @@
 import { Spherical, Vector3, type PerspectiveCamera } from 'three';
-import { FIELD_OF_VIEW } from './standing';
+import { FIELD_OF_VIEW } from './stage-side';
 
 /** What the camera frames: a ball in world space, metres. */
 export interface Framed {

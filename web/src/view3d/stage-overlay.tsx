@@ -36,25 +36,25 @@ export function StageOverlay({ store, only, from, host, hasSize, isPlain, isTryi
         <Tag
           x={beside.x}
           y={beside.y + 16}
-          words={thing.kind === 'asset' ? thing.words : STAND_IN_WORDS[thing.kind]}
+          label={thing.kind === 'asset' ? thing.label : STAND_IN_WORDS[thing.kind]}
           soft
         />
       )}
       {!isPlain && !isTrying && front && isTreatedShown && (from === 0 || front.x > left) && (
-        <Tag x={front.x} y={front.y + 12} words="front" soft />
+        <Tag x={front.x} y={front.y + 12} label="front" soft />
       )}
-      {hasSize && person && <Tag x={person.x} y={person.y + 16} words="1.70 m" soft />}
-      {picked && picked.distance !== null && <Tag x={picked.x} y={picked.y} words={length(picked.distance)} />}
+      {hasSize && person && <Tag x={person.x} y={person.y + 16} label="1.70 m" soft />}
+      {picked && picked.distance !== null && <Tag x={picked.x} y={picked.y} label={length(picked.distance)} />}
       {bars.received && only !== 'treated' && <RuledBar bar={bars.received} side="left" isTrue />}
       {bars.treated && isTreatedShown && <RuledBar bar={bars.treated} side="right" isTrue={hasSize} />}
     </>
   );
 }
 
-function Tag({ x, y, words, soft }: { x: number; y: number; words: string; soft?: boolean }) {
+function Tag({ x, y, label, soft }: { x: number; y: number; label: string; soft?: boolean }) {
   return (
     <span className={soft ? 'stage-tag soft' : 'stage-tag'} style={{ left: x, top: y }}>
-      {words}
+      {label}
     </span>
   );
 }
@@ -65,7 +65,7 @@ function Measures({ overlay, from, host }: { overlay: Overlay; from: number; hos
   const height = host?.clientHeight ?? 0;
   return overlay.measures
     .filter(({ x, y }) => x > from * width + 34 && x < width - 34 && y > 40 && y < height - 40)
-    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} words={length(size)} />);
+    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} label={length(size)} />);
 }
 
 /** True length at the model's middle. */

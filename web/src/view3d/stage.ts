@@ -8,8 +8,8 @@ import { projectOverlay, type Overlay, type Side } from './overlay';
 import { pickPoint, type Picked } from './pick-point';
 import { StageCamera, type Framed } from './stage-camera';
 import { createFrontMark, createPickMark, createPivotMark, disposeAll } from './stage-props';
+import { createStageSide, lightStageSide, type StageSide } from './stage-side';
 import type { StandIn } from './stand-ins';
-import { createStanding, lightStanding, type Standing } from './standing';
 import { TrialPlayer, type Trial } from './trial-player';
 
 /** `own`: its materials. `checker`: squares of 64 texels on every surface, to see how fine and how stretched it lies. */
@@ -19,7 +19,7 @@ export type Surface = 'own' | 'checker';
 export class Stage {
   readonly #renderer: WebGLRenderer;
   readonly #environment: Texture;
-  readonly #sides: Record<Side, Standing>;
+  readonly #sides: Record<Side, StageSide>;
   readonly #companions = new Companions();
   readonly #picks = new Group();
   #picked: Vector3[] = [];
@@ -53,7 +53,7 @@ export class Stage {
     const generator = new PMREMGenerator(this.#renderer);
     this.#environment = generator.fromScene(new RoomEnvironment(), 0.04).texture;
     generator.dispose();
-    this.#sides = { received: createStanding(this.#environment), treated: createStanding(this.#environment) };
+    this.#sides = { received: createStageSide(this.#environment), treated: createStageSide(this.#environment) };
     this.#trial = new TrialPlayer(this.#sides.treated.holder);
     this.#sides.treated.scene.add(...this.#companions.groups, this.#picks, this.#trial.copies);
   }
@@ -84,7 +84,7 @@ export class Stage {
     const size = box.getSize(new Vector3());
     const centre = box.getCenter(new Vector3());
     const radius = Math.max(size.length() / 2, 1e-6);
-    lightStanding(this.#sides[side], this.#lightTurn, this.#lightStrength);
+    lightStageSide(this.#sides[side], this.#lightTurn, this.#lightStrength);
     const mark = holder.getObjectByName('haveld-pivot');
     mark?.scale.setScalar(radius * 0.09);
     if (side === 'treated') {

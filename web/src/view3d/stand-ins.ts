@@ -19,7 +19,7 @@ import { createPerson } from './stage-props';
 export type StandIn =
   | { kind: 'person' | 'cube' | 'door' }
   /** A catalogued asset. */
-  | { kind: 'asset'; words: string; glb: ArrayBuffer };
+  | { kind: 'asset'; label: string; glb: ArrayBuffer };
 
 /** What a stand-in is called. A door leaf of 0.9 × 2.0 m: common practice, no source. */
 export const STAND_IN_WORDS = { person: 'person 1.70 m', cube: 'cube 1 m', door: 'door 2 m' } as const;

@@ -2,11 +2,11 @@ import './trial-bar.css';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { TrialKind, Trials } from './use-trials';
 
-const TRIALS: { kind: TrialKind; words: string; keyName?: string; hint: string }[] = [
-  { kind: 'turn', words: 'Turn', keyName: 't', hint: 'It turns about its pivot' },
-  { kind: 'drop', words: 'Drop', keyName: 'd', hint: 'It is let go where it stands' },
-  { kind: 'pile', words: 'Pile of three', hint: 'Three of it on one another' },
-  { kind: 'row', words: 'Row of six', hint: 'Six of it side by side' },
+const TRIALS: { kind: TrialKind; label: string; keyName?: string; hint: string }[] = [
+  { kind: 'turn', label: 'Turn', keyName: 't', hint: 'It turns about its pivot' },
+  { kind: 'drop', label: 'Drop', keyName: 'd', hint: 'It is let go where it stands' },
+  { kind: 'pile', label: 'Pile of three', hint: 'Three of it on one another' },
+  { kind: 'row', label: 'Row of six', hint: 'Six of it side by side' },
 ];
 
 /** Tests of what was treated: they move the picture and change nothing. */
@@ -17,7 +17,7 @@ export function TrialBar({ trials, canDrop }: { trials: Trials; canDrop: boolean
     <div className="stage-trials" role="group" aria-label="Try it">
       <span>Try it</span>
       {TRIALS.filter(({ kind }) => canDrop || kind === 'turn' || kind === 'row').map(
-        ({ kind, words, keyName, hint }) => (
+        ({ kind, label, keyName, hint }) => (
           <button
             key={kind}
             type="button"
@@ -25,11 +25,11 @@ export function TrialBar({ trials, canDrop }: { trials: Trials; canDrop: boolean
             title={keyName ? `${hint} (${keyName})` : hint}
             onClick={() => trials.toggle(kind)}
           >
-            {words}
+            {label}
           </button>
         ),
       )}
-      {trials.words && <output>{trials.words}</output>}
+      {trials.summary && <output>{trials.summary}</output>}
     </div>
   );
 }

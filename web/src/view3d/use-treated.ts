@@ -1,8 +1,8 @@
-import { wrap, type Remote } from 'comlink';
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { wrap, type Remote } from 'comlink';
 import type { Sheet } from '@haveld/contract/api/bench';
-import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 import type { Step } from '@haveld/contract/step';
+import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 import type { LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import type { ShownPicture, Treated, Treating } from './treat.worker';
 
@@ -14,9 +14,9 @@ function getWorker(): Remote<Treating> {
 }
 
 /** @returns for each picture of a sheet no browser reads, the copy it reads */
-export function listShownCopies(sheet: Pick<Sheet, 'maps' | 'spare'>): Record<string, string> {
+export function listShownCopies(sheet: Pick<Sheet, 'maps' | 'unused'>): Record<string, string> {
   return Object.fromEntries(
-    [...sheet.maps, ...sheet.spare].flatMap(({ sha256, picture }) =>
+    [...sheet.maps, ...sheet.unused].flatMap(({ sha256, picture }) =>
       sha256 && picture?.shownSha256 ? [[sha256, picture.shownSha256]] : [],
     ),
   );
@@ -96,7 +96,7 @@ const LAYOUT_COLOURS: LayoutColours = {
 };
 
 export const LAYOUT_KEY = [
-  { colour: LAYOUT_COLOURS.once, words: 'once' },
+  { colour: LAYOUT_COLOURS.once, label: 'once' },
   { colour: LAYOUT_COLOURS.twice, words: 'on itself' },
   { colour: LAYOUT_COLOURS.mirrored, words: 'mirrored' },
 ];

@@ -9,7 +9,7 @@ export interface Trials {
   kind: TrialKind | null;
   trial: Trial | null;
   /** What came of it. */
-  words: string;
+  summary: string;
   toggle: (kind: TrialKind) => void;
 }
 
@@ -27,7 +27,7 @@ export function useTrials(glb: ArrayBuffer | null, widthM: number | null, module
     glb: ArrayBuffer;
     count: number;
     trial: Trial | null;
-    words: string;
+    summary: string;
   } | null>(null);
   const count = kind === 'drop' ? 1 : kind === 'pile' ? IN_A_PILE : 0;
   useEffect(() => {
@@ -37,10 +37,10 @@ export function useTrials(glb: ArrayBuffer | null, widthM: number | null, module
       (result) => {
         if (!current) return;
         const trial: Trial | null = result && { kind: 'drop', result };
-        setDropped({ glb, count, trial, words: result?.words ?? 'it has no surface to lie on' });
+        setDropped({ glb, count, trial, summary: result?.summary ?? 'it has no surface to lie on' });
       },
       (error: unknown) =>
-        current && setDropped({ glb, count, trial: null, words: `cannot be tried: ${(error as Error).message}` }),
+        current && setDropped({ glb, count, trial: null, summary: `cannot be tried: ${(error as Error).message}` }),
     );
     return () => {
       current = false;
@@ -52,15 +52,15 @@ export function useTrials(glb: ArrayBuffer | null, widthM: number | null, module
   };
   const row = useMemo(() => {
     if (widthM === null) return null;
-    const { pitch, words } = describeRow(widthM, IN_A_ROW, moduleM);
-    return { trial: { kind: 'row', count: IN_A_ROW, pitch } as const, words };
+    const { pitch, summary } = describeRow(widthM, IN_A_ROW, moduleM);
+    return { trial: { kind: 'row', count: IN_A_ROW, pitch } as const, summary };
   }, [widthM, moduleM]);
   const fallen = dropped?.glb === glb && dropped?.count === count ? dropped : WAITING;
   const shown = { turn: TURNING, drop: fallen, pile: fallen, row: row ?? NOTHING };
-  const { trial, words } = kind ? shown[kind] : NOTHING;
-  return { kind, trial, words, toggle };
+  const { trial, summary } = kind ? shown[kind] : NOTHING;
+  return { kind, trial, summary, toggle };
 }
 
-const NOTHING = { trial: null, words: '' };
-const TURNING = { trial: { kind: 'turn' } as const, words: '' };
-const WAITING = { trial: null, words: 'working it out …' };
+const NOTHING = { trial: null, summary: '' };
+const TURNING = { trial: { kind: 'turn' } as const, summary: '' };
+const WAITING = { trial: null, summary: 'working it out …' };

@@ -1,8 +1,8 @@
 import type { Finding } from '@haveld/contract/finding';
 import { createPartRef } from '../../scene/part-ref';
 import { listClutter, listWrappers, type Clutter } from '../../structure/clutter';
-import type { Examination } from '../examination';
 import { count } from '../../text/count';
+import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
 
 /** Cameras, lights and empty nodes: what surely is clutter goes, the rest is asked. */
@@ -38,8 +38,7 @@ export function checkClutter({ document }: Examination): Finding[] {
   if (sure.length > 0) {
     findings.push(
       makeFinding({
-        key: 'clutter',
-        heading: 'structure',
+        kind: 'clutter',
         mark: 'look',
         title: `${describe(sure)} left from a scene`,
         detail: 'Their names are those a program gives, nothing refers to them and they carry no data.',
@@ -52,8 +51,7 @@ export function checkClutter({ document }: Examination): Finding[] {
   if (unsure.length > 0) {
     findings.push(
       makeFinding({
-        key: 'clutter-named',
-        heading: 'structure',
+        kind: 'clutter-named',
         mark: 'look',
         title: `${describe(unsure)} with names of their own`,
         detail:
@@ -72,8 +70,7 @@ export function checkWrappers({ document }: Examination): Finding[] {
   if (wrappers.length === 0) return [];
   return [
     makeFinding({
-      key: 'wrappers',
-      heading: 'structure',
+      kind: 'wrappers',
       mark: 'look',
       title: wrappers.length === 1 ? '1 wrapper means nothing' : `${wrappers.length} wrappers mean nothing`,
       detail: 'What hangs in them hangs one higher; nothing moves.',

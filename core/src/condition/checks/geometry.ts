@@ -1,7 +1,7 @@
-import type { Finding } from '@haveld/contract/finding';
 import { CATEGORIES } from '@haveld/contract/category';
-import type { Examination } from '../examination';
+import type { Finding } from '@haveld/contract/finding';
 import { count, formatCount } from '../../text/count';
+import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
 
 /** Counts, and what is missing or odd in the meshes. */
@@ -11,8 +11,7 @@ export function checkGeometry({ figures, log }: Examination): Finding[] {
   const budget = CATEGORIES.large.budget;
   findings.push(
     makeFinding({
-      key: 'triangles',
-      heading: 'geometry',
+      kind: 'triangles',
       mark: figures.triangles > budget ? 'look' : 'holds',
       title: `${formatCount(figures.triangles)} triangles${kept}`,
       detail:
@@ -24,8 +23,7 @@ export function checkGeometry({ figures, log }: Examination): Finding[] {
   if (figures.lines + figures.points > 0) {
     findings.push(
       makeFinding({
-        key: 'lines',
-        heading: 'geometry',
+        kind: 'lines',
         mark: 'look',
         title: `${count(figures.lines, 'line')} and ${count(figures.points, 'point')} beside the triangles`,
         detail: 'They are kept; renderers may not draw them.',
@@ -36,8 +34,8 @@ export function checkGeometry({ figures, log }: Examination): Finding[] {
     if (entry.level !== 'look' || !entry.consequence) continue;
     findings.push(
       makeFinding({
-        key: `reading:${i}`,
-        heading: 'geometry',
+        kind: 'reading',
+        of: String(i),
         mark: 'look',
         title: entry.text,
         detail: entry.consequence,

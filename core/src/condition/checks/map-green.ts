@@ -1,6 +1,6 @@
 import type { Finding } from '@haveld/contract/finding';
-import type { Examination } from '../examination';
 import { count } from '../../text/count';
+import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Normal maps whose green points down: lit from above they look lit from below. One finding a picture. */
@@ -48,8 +48,9 @@ export function checkGreen({ settled, facts }: Examination): Finding[] {
     const stay = { id: 'stay', label: 'Leave it as it is', steps: [], confidence: 1 - flip.confidence, evidence: [] };
     return [
       makeFinding({
-        key: `green:${sha256.slice(0, 16)}`,
-        heading: 'textures',
+        kind: 'green',
+        of: sha256.slice(0, 16),
+        about: { sha256 },
         mark: 'look',
         title: contradicts
           ? `${name}: its name and its picture say different things of green`

@@ -1,14 +1,15 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
+import { findingKey } from '@haveld/contract/finding-kinds';
 import type { MapLine } from '@haveld/contract/report';
 import type { Packing, TextureRole } from '@haveld/contract/texture-role';
 import { DECIDED_FROM, type RoleJudgement } from '../../textures/judging/judge-map-role';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { ROLES } from '../../textures/roles';
+import { getSlotTexture } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
 import type { Examination, SettledMap } from '../examination';
-import { listNamedMaterials } from '../../textures/materials/list-named-materials';
-import { getSlotTexture } from '../../textures/slot-texture';
-import { takesOwnPlace } from '../own-place';
 import { isSure, makeFinding } from '../make-finding';
+import { takesOwnPlace } from '../own-place';
 
 /** From this share on another role than the slot's is worth a question. */
 const ASKED_FROM = 0.6;
@@ -29,7 +30,7 @@ const FITS: Partial<Record<MapLine['slot'], TextureRole[]>> = {
   specular: ['specular', 'glossiness'],
   opacity: ['opacity', 'base-colour', 'mask'],
   emissive: ['emissive', 'base-colour'],
-  baseColour: ['base-colour', 'opacity'],
+  baseColor: ['base-colour', 'opacity'],
 };
 
 function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examination: Examination): Finding | null {
@@ -45,11 +46,12 @@ function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examinati
   if (choices.length === 0) return null;
   const title = isHeight
     ? `${name} holds heights: nothing shows of it yet`
-    : `${name} is bound as ${SLOTS[map.slot].words}, and is ${ROLES[judged.role].words}`;
+    : `${name} is bound as ${SLOTS[map.slot].label}, and is ${ROLES[judged.role].label}`;
   return makeFinding({
-    key: `role:${map.material}:${map.slot}`,
-    after: isBound ? [] : [`map:${map.material}:${map.slot}`],
-    heading: 'textures',
+    kind: 'role',
+    of: `${map.material}:${map.slot}`,
+    about: { material: map.material, slot: map.slot },
+    after: isBound ? [] : [findingKey('map', `${map.material}:${map.slot}`)],
     mark: 'look',
     title,
     detail: isHeight
@@ -87,8 +89,9 @@ function proposeSpecular({ material }: MapLine, judged: RoleJudgement, sha256: s
     { id: 'stay', label: 'Leave it out', steps: [], confidence: 1 - judged.confidence, evidence: [] },
   ];
   return makeFinding({
-    key: `specular:${material}`,
-    heading: 'textures',
+    kind: 'specular-map',
+    of: material,
+    about: { material, slot: 'specular' },
     mark: 'look',
     title: `${path.split('/').pop()} says where it shines: nothing shows of it yet`,
     detail: `“${material}”: a map of Phong’s model. glTF keeps it under KHR_materials_specular, as the colour of what is reflected; the roughness comes from the file’s shininess.`,
@@ -154,7 +157,7 @@ function listWays(
   return [
     {
       id: 'move',
-      label: `Bind it as ${ROLES[judged.role].words}`,
+      label: `Bind it as ${ROLES[judged.role].label}`,
       steps: [
         ...(isBound ? [out] : []),
         { kind: 'relink-map', schema: 1, material, slot: right, sha256, path, ...(packing ? { packing } : {}) },

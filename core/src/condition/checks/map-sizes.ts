@@ -53,15 +53,14 @@ export function checkMapSizes(examination: Examination): Finding[] {
   const stay: Choice = { id: 'stay', label: 'Keep them as they came', steps: [], confidence: 0.2, evidence: [] };
   return [
     makeFinding({
-      key: 'map-sizes',
-      heading: 'textures',
+      kind: 'map-sizes',
       mark: isOver ? 'look' : 'holds',
       title: isOver
         ? `Maps take ${inMiB(now)} on the card, the house allows ${inMiB(budget)}`
         : `Maps take ${inMiB(now)} on the card, up to ${longest} texels a side`,
       detail:
         layouts.size > 0 && densities.length > 0
-          ? `Fineness is counted in metres of the size proposed (${size[0].words}).`
+          ? `Fineness is counted in metres of the size proposed (${size[0].label}).`
           : '',
       evidence: lines,
       choices: choices.length > 0 ? (isOver ? [...choices, stay] : [stay, ...choices]) : [],
@@ -88,7 +87,7 @@ function listDensities(
   return [...layouts]
     .flatMap(([material, layout]) => {
       const colour =
-        material && settled.find(({ map }) => map.material === material.getName() && map.slot === 'baseColour');
+        material && settled.find(({ map }) => map.material === material.getName() && map.slot === 'baseColor');
       const seen = colour && facts.get(colour.sha256);
       if (!material || !seen || !layout.density) return [];
       const whole = computeTexelDensity(layout.uvArea, layout.surfaceArea * metres * metres, [seen.width, seen.height]);

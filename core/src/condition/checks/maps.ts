@@ -1,14 +1,15 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
+import { findingKey } from '@haveld/contract/finding-kinds';
 import type { MapLine } from '@haveld/contract/report';
+import { count } from '../../text/count';
+import { fileStem, splitName } from '../../textures/judging/read-map-name';
+import type { MapLines } from '../../textures/map-lines';
 import type { MapMatch } from '../../textures/relink/map-match';
 import type { MapDecision } from '../../textures/relink/match-references';
-import { fileStem, splitName } from '../../textures/judging/read-map-name';
 import { readNameParts } from '../../textures/relink/name-parts';
 import { ROLES } from '../../textures/roles';
 import { SLOTS } from '../../textures/slots';
-import type { MapLines } from '../../textures/map-lines';
 import type { Examination } from '../examination';
-import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
 import { takesOwnPlace } from '../own-place';
 
@@ -19,13 +20,12 @@ export function checkMaps(examination: Examination): Finding[] {
   const open = maps.filter((map) => map.status !== 'found' && map.status !== 'embedded');
   const taken = new Set<string>();
   const findings = open.map((map, i) => checkOpenMap(map, decisions[i], examination, taken));
-  findings.push(...offerSpare(examination, taken));
+  findings.push(...offerUnused(examination, taken));
   if (maps.length === 0 && findings.length === 0) {
     const materials = document.getRoot().listMaterials().length;
     findings.push(
       makeFinding({
-        key: 'maps',
-        heading: 'textures',
+        kind: 'maps',
         mark: 'holds',
         title: `No maps: ${count(materials, 'plain material')}`,
       }),
@@ -34,13 +34,12 @@ export function checkMaps(examination: Examination): Finding[] {
     const files = new Set(here.map((map) => map.sha256 ?? map.reference)).size;
     findings.unshift(
       makeFinding({
-        key: 'maps',
-        heading: 'textures',
+        kind: 'maps',
         mark: 'holds',
         title: `${here.length} of ${count(maps.length, 'map')} found`,
         detail: here.every((map) => map.status === 'embedded') ? 'embedded in the file' : count(files, 'file'),
         evidence: here.map((map) => ({
-          text: `${map.material}: ${SLOTS[map.slot].words}, ${map.colourSpace === 'srgb' ? 'sRGB' : 'linear'}`,
+          text: `${map.material}: ${SLOTS[map.slot].label}, ${map.colourSpace === 'srgb' ? 'sRGB' : 'linear'}`,
           figure: map.path?.split('/').pop() ?? map.reference,
         })),
       }),
@@ -54,7 +53,7 @@ function relink(
   map: Pick<MapLine, 'material' | 'slot'>,
   { path, sha256, judged }: Pick<MapMatch['offered'], 'path' | 'sha256' | 'judged'>,
   { facts }: Pick<Examination, 'facts'>,
-  work?: Examination['spare'][number]['picture']['work'],
+  work?: Examination['unused'][number]['picture']['work'],
 ): Choice['steps'] {
   const packing = judged?.role === 'packed' ? judged.packing : null;
   // a picture without alpha is grey where opacity is meant; a slot for one thing takes the picture as it is
@@ -75,8 +74,10 @@ function relink(
 }
 
 function checkOpenMap(map: MapLine, decision: MapDecision, examination: Examination, taken: Set<string>): Finding {
-  const key = `map:${map.material}:${map.slot}`;
-  const works = new Map(examination.spare.map(({ picture }) => [picture.sha256, picture.work]));
+  const kind = 'map' as const;
+  const of = `${map.material}:${map.slot}`;
+  const about = { material: map.material, slot: map.slot, reference: map.reference };
+  const works = new Map(examination.unused.map(({ picture }) => [picture.sha256, picture.work]));
   const choices = decision.matches.map((match): Choice => ({
     id: match.offered.sha256,
     label: match.offered.path,
@@ -92,12 +93,13 @@ function checkOpenMap(map: MapLine, decision: MapDecision, examination: Examinat
   const [first] = decision.matches;
   if (first && first.confidence > 0.5) taken.add(first.offered.sha256);
   const name = map.reference.split(/[\\/]/).pop() ?? map.reference;
-  const words = SLOTS[map.slot].words;
+  const words = SLOTS[map.slot].label;
   const asWritten = { text: 'as the file writes it', figure: map.reference };
   if (map.status === 'unreadable' && choices.length === 0) {
     return makeFinding({
-      key,
-      heading: 'textures',
+      kind,
+      of,
+      about,
       mark: 'blocks',
       title: `${name} cannot be read`,
       detail: `“${map.material}” wants it as its ${words} map. It stays unconnected; set this aside to go on without it.`,
@@ -106,8 +108,9 @@ function checkOpenMap(map: MapLine, decision: MapDecision, examination: Examinat
   }
   if (choices.length === 0) {
     return makeFinding({
-      key,
-      heading: 'textures',
+      kind,
+      of,
+      about,
       mark: 'blocks',
       title: `1 map did not arrive: ${name}`,
       detail: `“${map.material}” names it as its ${words} map. It stays unconnected; set this aside to go on without it.`,
@@ -115,8 +118,9 @@ function checkOpenMap(map: MapLine, decision: MapDecision, examination: Examinat
     });
   }
   return makeFinding({
-    key,
-    heading: 'textures',
+    kind,
+    of,
+    about,
     mark: 'blocks',
     title: `${name} is not where the file says`,
     detail: `“${map.material}” names it as its ${words} map (${SLOTS[map.slot].colourSpace === 'srgb' ? 'sRGB' : 'linear'}).${decision.doubt ? ` Asked, because ${decision.doubt}.` : ''}`,
@@ -130,15 +134,15 @@ function checkOpenMap(map: MapLine, decision: MapDecision, examination: Examinat
 const OFFERED_FROM = 0.75;
 
 /** Pictures nobody references, offered for the slot of their role: to the material of their set, of their name, or to the only one. */
-function offerSpare(examination: Examination, taken: Set<string>): Finding[] {
-  const { spare, facts } = examination;
-  const rest = spare.filter(
+function offerUnused(examination: Examination, taken: Set<string>): Finding[] {
+  const { unused, facts } = examination;
+  const rest = unused.filter(
     ({ picture }) => !taken.has(picture.sha256) && picture.place !== 'other-arrival' && picture.place !== 'library',
   );
   const findings: Finding[] = [];
-  const left: MapLines['spare'] = [];
+  const left: MapLines['unused'] = [];
   for (const one of rest) {
-    const offer = placeSpare(one, examination, new Set(findings.map(({ key }) => key)));
+    const offer = placeUnused(one, examination, new Set(findings.map(({ key }) => key)));
     if (!offer) {
       left.push(one);
       continue;
@@ -154,11 +158,12 @@ function offerSpare(examination: Examination, taken: Set<string>): Finding[] {
     };
     findings.push(
       makeFinding({
-        key: `offer:${material}:${slot}`,
-        heading: 'textures',
+        kind: 'offer',
+        of: `${material}:${slot}`,
+        about: { material, slot },
         mark: 'look',
         title: `${fileStem(picture.path)} fits “${material}”`,
-        detail: `No material names this picture; it is ${ROLES[judged.role].words}.`,
+        detail: `No material names this picture; it is ${ROLES[judged.role].label}.`,
         evidence,
         choices: [choice],
         sure: isSure(choice, judged.independent + 1),
@@ -168,8 +173,7 @@ function offerSpare(examination: Examination, taken: Set<string>): Finding[] {
   if (left.length > 0) {
     findings.push(
       makeFinding({
-        key: 'maps-unused',
-        heading: 'textures',
+        kind: 'maps-unused',
         mark: 'holds',
         title: `${count(left.length, 'picture')} no material uses`,
         evidence: left.slice(0, 12).map(({ picture }) => ({
@@ -192,8 +196,8 @@ interface Offer {
   evidence: Choice['evidence'];
 }
 
-function placeSpare(
-  { picture, judged }: MapLines['spare'][number],
+function placeUnused(
+  { picture, judged }: MapLines['unused'][number],
   { document, maps }: Examination,
   offered: ReadonlySet<string>,
 ): Offer | null {
@@ -202,7 +206,7 @@ function placeSpare(
   if (judged.role === 'packed' && judged.packing === null) return null;
   const isTaken = (material: string): boolean =>
     maps.some((map) => map.material === material && sharesPlace(map.slot, slot)) ||
-    offered.has(`offer:${material}:${slot}`);
+    offered.has(findingKey('offer', `${material}:${slot}`));
   const names = document
     .getRoot()
     .listMaterials()

@@ -2,13 +2,13 @@ import type { Material } from '@gltf-transform/core';
 import type { PBRSpecularGlossiness } from '@gltf-transform/extensions';
 import type { Choice, Finding } from '@haveld/contract/finding';
 import type { TextureSlot } from '@haveld/contract/step';
-import { guessMatter } from '../../textures/materials/guess-matter';
+import { getMaterialSource } from '../../scene/document/source-data';
+import { count } from '../../text/count';
 import { chooseAlphaByShares } from '../../textures/materials/choose-alpha-mode';
+import { guessMatter } from '../../textures/materials/guess-matter';
 import { getSlotTexture, SHOWN_SLOTS } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
-import { getMaterialSource } from '../../scene/document/source-data';
 import type { Examination } from '../examination';
-import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Materials as a whole: of another workflow, copies of one another, shiny for want of anything said, see-through or not. */
@@ -44,8 +44,7 @@ function checkSpecular({ document }: Examination): Finding[] {
   };
   return [
     makeFinding({
-      key: 'specular',
-      heading: 'textures',
+      kind: 'specular',
       mark: 'look',
       title: `${count(materials.length, 'material')} described by specular and glossiness`,
       detail: materials.slice(0, 6).join(', '),
@@ -64,7 +63,7 @@ function describeLook(material: Material): string {
     return image ? `${image.byteLength}:${image.slice(0, 64).join('.')}:${image.slice(-64).join('.')}` : '';
   });
   const round = (values: readonly number[]): string => values.map((value) => value.toFixed(3)).join(',');
-  const lost = (getMaterialSource(material).maps ?? []).map(({ slot, reference }) => `${slot}=${reference}`).sort();
+  const missing = (getMaterialSource(material).maps ?? []).map(({ slot, reference }) => `${slot}=${reference}`).sort();
   const extensions = material.listExtensions().map((extension) => extension.extensionName);
   return [
     round(material.getBaseColorFactor()),
@@ -73,7 +72,7 @@ function describeLook(material: Material): string {
     material.getAlphaMode(),
     String(material.getDoubleSided()),
     ...images,
-    ...lost,
+    ...missing,
     ...extensions,
   ].join('|');
 }
@@ -109,8 +108,9 @@ function checkTwins({ document }: Examination): Finding[] {
         ],
       };
       return makeFinding({
-        key: `twins:${into}`,
-        heading: 'textures',
+        kind: 'twins',
+        of: into,
+        about: { material: into },
         mark: 'look',
         title: `“${into}” came ${names.length} times`,
         detail: `${count(names.length, 'draw call')} where one would do.`,
@@ -137,7 +137,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
     const isMirror = roughness < 0.12;
     const isBareMetal = metallic > 0.5;
     if (!isMirror && !isBareMetal) continue;
-    const colour = mapped.find(({ slot }) => slot === 'baseColour');
+    const colour = mapped.find(({ slot }) => slot === 'baseColor');
     // figures without any map were given on purpose
     if (!colour) continue;
     const { matter, word } = guessMatter(material.getName(), colour.path ?? colour.reference);
@@ -156,13 +156,13 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
       factors: matter.factors,
       choice: {
         id: matter.id,
-        label: word ? `As ${matter.words} shines` : 'A plain, dull surface',
+        label: word ? `As ${matter.label} shines` : 'A plain, dull surface',
         confidence: word ? 0.9 : 0.82,
         evidence: [
           {
             text: `nothing says how it shines; as it is: metallic ${metallic.toFixed(2)}, roughness ${roughness.toFixed(2)}`,
           },
-          ...(word ? [{ text: `“${word}” in its name says ${matter.words}` }] : []),
+          ...(word ? [{ text: `“${word}” in its name says ${matter.label}` }] : []),
           { text: describeFactors(matter.factors), figure: matter.source.slice(0, 40) },
         ],
       },
@@ -178,7 +178,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
           schema: 1,
           materials: names,
           factors,
-          words: `as ${id === 'plain' ? 'a plain surface' : id}`,
+          label: `as ${id === 'plain' ? 'a plain surface' : id}`,
           without: [],
         },
       ],
@@ -191,8 +191,8 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
       evidence: [],
     };
     return makeFinding({
-      key: `shine:${id}`,
-      heading: 'textures',
+      kind: 'shine',
+      of: id,
       mark: 'look',
       title: `Colour only: ${names.length === 1 ? `“${names[0]}”` : count(names.length, 'material')} would shine like ${isMirror ? 'a mirror' : 'bare metal'}`,
       detail:
@@ -229,7 +229,7 @@ function checkAlpha({ document, settled, facts }: Examination): Finding[] {
     .getRoot()
     .listMaterials()
     .flatMap((material) => {
-      const map = settled.find((one) => one.map.material === material.getName() && one.map.slot === 'baseColour');
+      const map = settled.find((one) => one.map.material === material.getName() && one.map.slot === 'baseColor');
       const measures = map && facts.get(map.sha256)?.measures;
       if (!map || !measures) return [];
       const now = material.getAlphaMode();
@@ -243,7 +243,7 @@ function checkAlpha({ document, settled, facts }: Examination): Finding[] {
           text: 'clear, solid, and between',
           figure: `${percent(measures.clear)}, ${percent(measures.solid)}, ${percent(1 - measures.clear - measures.solid)}`,
         },
-        ...(isLeaf ? [{ text: `“${word}” in its name says ${matter.words}` }] : []),
+        ...(isLeaf ? [{ text: `“${word}” in its name says ${matter.label}` }] : []),
       ];
       const words = ALPHA_WORDS[alphaMode];
       const choice: Choice = {
@@ -255,7 +255,7 @@ function checkAlpha({ document, settled, facts }: Examination): Finding[] {
             schema: 1,
             materials: [material.getName()],
             factors: { alphaMode, alphaCutoff: 0.5, ...(alphaMode === 'MASK' ? { doubleSided: true } : {}) },
-            words,
+            label: words,
             without: [],
           },
         ],
@@ -264,8 +264,9 @@ function checkAlpha({ document, settled, facts }: Examination): Finding[] {
       };
       return [
         makeFinding({
-          key: `alpha:${material.getName()}`,
-          heading: 'textures',
+          kind: 'alpha',
+          of: material.getName(),
+          about: { material: material.getName() },
           mark: 'look',
           title: `“${material.getName()}” ${alphaMode === 'OPAQUE' ? 'is solid' : 'has holes in its colour map'} and is shown ${ALPHA_WORDS[now]}`,
           detail:
@@ -305,10 +306,11 @@ function checkConstants({ settled, facts }: Examination): Finding[] {
     if (shares.some((one) => !facts.get(one.sha256)?.measures?.constant)) return [];
     return [
       makeFinding({
-        key: `constant:${map.material}:${map.slot}`,
-        heading: 'textures',
+        kind: 'constant',
+        of: `${map.material}:${map.slot}`,
+        about: { material: map.material, slot: map.slot },
         mark: 'look',
-        title: `The ${SLOTS[map.slot].words} map of “${map.material}” is one colour all over`,
+        title: `The ${SLOTS[map.slot].label} map of “${map.material}” is one colour all over`,
         detail: '',
         evidence: choice.evidence,
         choices: [choice],
@@ -320,7 +322,7 @@ function checkConstants({ settled, facts }: Examination): Finding[] {
 
 /** Where a map of one colour lies once it is bound; slots without a figure are left out. */
 const FOLDED: Partial<Record<TextureSlot, TextureSlot>> = {
-  baseColour: 'baseColour',
+  baseColor: 'baseColor',
   metallicRoughness: 'metallicRoughness',
   roughness: 'metallicRoughness',
   metallic: 'metallicRoughness',
@@ -335,8 +337,7 @@ function checkBareFaces({ layouts }: Examination): Finding[] {
   if (!bare || layouts.size < 2) return [];
   return [
     makeFinding({
-      key: 'no-material',
-      heading: 'textures',
+      kind: 'no-material',
       mark: 'look',
       title: `${count(bare.triangles, 'triangle')} without a material`,
       detail:

@@ -1,8 +1,8 @@
 import type { Finding } from '@haveld/contract/finding';
-import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../../scene/meshes/faceted-edges';
 import { getMeshSource } from '../../scene/document/source-data';
-import type { Examination } from '../examination';
+import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../../scene/meshes/faceted-edges';
 import { count } from '../../text/count';
+import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
 
 /** Round shapes that would look faceted, because the source says nothing of smoothing. */
@@ -19,8 +19,7 @@ export function checkNormals({ document }: Examination): Finding[] {
   if (edges === 0) return [];
   return [
     makeFinding({
-      key: 'normals',
-      heading: 'geometry',
+      kind: 'normals',
       mark: 'look',
       title: `No smoothing in the file: ${count(edges, 'edge')} will look faceted`,
       detail: `Proposed: smooth where surfaces meet at less than ${ROUND_DEGREES}°.`,

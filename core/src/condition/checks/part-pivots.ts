@@ -12,8 +12,8 @@ const WORDS: Record<Motion, string> = { swings: 'swing', lifts: 'lift', spins: '
 export function checkPartPivots({ document, movingParts, size, strangers }: Examination): Finding[] {
   if (movingParts.length === 0) return [];
   const factor = size[0]?.factor ?? 1;
-  const evidence = movingParts.slice(0, 12).map(({ node, words, off, motion }) => ({
-    text: `“${node.getName()}”: by its name it should ${WORDS[motion]}, about ${words}`,
+  const evidence = movingParts.slice(0, 12).map(({ node, label, off, motion }) => ({
+    text: `“${node.getName()}”: by its name it should ${WORDS[motion]}, about ${label}`,
     figure: `now ${formatLength(off * factor)} off`,
   }));
   const choices: Choice[] = [
@@ -28,8 +28,7 @@ export function checkPartPivots({ document, movingParts, size, strangers }: Exam
   ];
   return [
     makeFinding({
-      key: 'part-pivots',
-      heading: 'size-and-stance',
+      kind: 'part-pivots',
       mark: 'look',
       title: `${count(movingParts.length, 'part')} would not turn where ${movingParts.length === 1 ? 'it' : 'they'} should`,
       detail: 'Nothing moves: only the place each part turns about. What hangs on them keeps its own.',
@@ -44,7 +43,7 @@ export function checkPartPivots({ document, movingParts, size, strangers }: Exam
 function listSteps(document: Examination['document'], parts: readonly MovingPart[]): Choice['steps'] {
   const groups = new Map<string, MovingPart[]>();
   for (const part of parts) {
-    const key = `${part.point.join()} ${part.words}`;
+    const key = `${part.point.join()} ${part.label}`;
     groups.set(key, [...(groups.get(key) ?? []), part]);
   }
   return [...groups.values()].map((group) => ({
@@ -52,6 +51,6 @@ function listSteps(document: Examination['document'], parts: readonly MovingPart
     schema: 1,
     parts: group.map(({ node }) => createPartRef(document, node)),
     point: group[0].point,
-    words: group[0].words,
+    label: group[0].label,
   }));
 }

@@ -1,10 +1,10 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { PIVOTS, type Pivot } from '@haveld/contract/step';
+import type { Mount } from '../../placement/pivot/judge-mount';
+import { findPivotPlace, judgePivotPlace, type PivotPlace, type PivotShape } from '../../placement/pivot/judge-pivot';
+import { formatLength } from '../../placement/units';
 import { boxSize } from '../../scene/measures/bounds';
 import { PIVOT_WORDS } from '../../treatment/steps/set-pivot';
-import { findPivotPlace, judgePivotPlace, type PivotPlace, type PivotShape } from '../../placement/pivot/judge-pivot';
-import type { Mount } from '../../placement/pivot/judge-mount';
-import { formatLength } from '../../placement/units';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -16,7 +16,7 @@ const MODULE = 0.25;
 
 interface Purpose {
   /** What such a pivot is for. Common practice, no source. */
-  words: string;
+  label: string;
   /** By its name it may be. */
   names: RegExp;
   /** By its sides it may be: width, height, depth, metres. */
@@ -29,27 +29,27 @@ const isModular = (side: number): boolean =>
 /** Where a pivot that lies beside the centre of the base was put on purpose, and by what that is told. */
 const PURPOSES: Partial<Record<PivotPlace, Purpose>> = {
   corner: {
-    words: 'modules are put together by a corner',
+    label: 'modules are put together by a corner',
     names: /\b(module|modular|tile|wall|floor|corner|segment|block)\b/i,
     fits: (width, _, depth) => isModular(width) && isModular(depth),
   },
   foot: {
-    words: 'what reaches out to one side stands where its foot is',
+    label: 'what reaches out to one side stands where its foot is',
     names: /\b(pole|mast|flag|crane|lamp post|street ?lamp|sign post|arm|davit)\b/i,
     fits: () => true,
   },
   ceiling: {
-    words: 'things that hang from above are placed by their top',
+    label: 'things that hang from above are placed by their top',
     names: /\b(chandelier|pendant|ceiling|hanging|lamp|bell|hook)\b/i,
     fits: () => false,
   },
   wall: {
-    words: 'things that hang are placed by their back',
+    label: 'things that hang are placed by their back',
     names: /\b(frame|picture|mirror|shelf|sconce|sign|clock|socket|radiator)\b/i,
     fits: (width, height, depth) => depth < Math.min(width, height) * 0.2,
   },
   hinge: {
-    words: 'doors and lids turn about an edge',
+    label: 'doors and lids turn about an edge',
     names: /\b(door|gate|lid|shutter|hatch|flap|window)\b/i,
     fits: (width, height, depth) => depth < Math.min(width, height) * 0.15,
   },
@@ -62,9 +62,9 @@ function findPurpose(place: PivotPlace | null, name: string, sides: readonly num
 }
 
 /** What stands, and has no other place. */
-const STANDS: Pick<Mount, 'id' | 'words' | 'pivot' | 'confidence' | 'evidence'> = {
+const STANDS: Pick<Mount, 'id' | 'label' | 'pivot' | 'confidence' | 'evidence'> = {
   id: 'floor',
-  words: 'stands',
+  label: 'stands',
   pivot: 'base-centre',
   confidence: 1,
   evidence: [],
@@ -106,7 +106,7 @@ export function checkPivot(examination: Examination): Finding[] {
   const isKept = purpose !== null;
   const choices = listChoices(mount, place, isKept);
   const after = strangers.map(strangerKey);
-  const given = { key: 'pivot', heading: 'size-and-stance', choices, after } as const;
+  const given = { kind: 'pivot', choices, after } as const;
   if (!isOff && !hovers)
     return [
       makeFinding({
@@ -115,7 +115,7 @@ export function checkPivot(examination: Examination): Finding[] {
         title:
           mount.id === 'floor'
             ? 'Stands on the ground, pivot at its base centre'
-            : `It ${mount.words}, pivot at the ${MEANT[mount.pivot]}`,
+            : `It ${mount.label}, pivot at the ${MEANT[mount.pivot]}`,
         evidence: mount.id === 'floor' ? [] : evidence,
       }),
     ];
@@ -125,14 +125,14 @@ export function checkPivot(examination: Examination): Finding[] {
         ...given,
         mark: 'holds',
         title: `Pivot at the ${PIVOT_WORDS[place!]}, as it came: kept`,
-        detail: `Put there on purpose, by the look of it: ${purpose.words}.`,
+        detail: `Put there on purpose, by the look of it: ${purpose.label}.`,
         evidence,
       }),
     ];
   const title = isOff
     ? mount.id === 'floor'
       ? `Pivot is ${length(off)} off the base centre`
-      : `It ${mount.words}: its pivot is ${length(off)} off`
+      : `It ${mount.label}: its pivot is ${length(off)} off`
     : hover > 0
       ? `Hovers ${length(hover)} above the ground`
       : `Reaches ${length(hover)} below the ground`;

@@ -1,8 +1,8 @@
 import type { Finding } from '@haveld/contract/finding';
 import { listMeshInstances, getShownScene } from '../../scene/traverse';
-import type { Examination } from '../examination';
 import { count } from '../../text/count';
 import { houseName } from '../../text/house-name';
+import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
 
 /** One named root remains. */
@@ -20,8 +20,7 @@ export function checkRoot({ document, name }: Examination): Finding[] {
   if (tops.length === 1 && tops[0].getName() === wanted) {
     return [
       makeFinding({
-        key: 'root',
-        heading: 'structure',
+        kind: 'root',
         mark: 'holds',
         title: `${count(parts, 'part')} under one root, “${wanted}”`,
       }),
@@ -29,8 +28,7 @@ export function checkRoot({ document, name }: Examination): Finding[] {
   }
   return [
     makeFinding({
-      key: 'root',
-      heading: 'structure',
+      kind: 'root',
       mark: 'look',
       title:
         tops.length === 1

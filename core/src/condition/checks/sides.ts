@@ -1,8 +1,8 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
+import { count } from '../../text/count';
 import { guessMatter } from '../../textures/materials/guess-matter';
 import { listOpenSheets, type OpenSheet } from '../../textures/uv/open-sheets';
 import type { Examination } from '../examination';
-import { count } from '../../text/count';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Models beyond this are not looked at edge by edge. Ours: half a second. */
@@ -22,8 +22,7 @@ function checkBacks(sheets: readonly OpenSheet[]): Finding[] {
   if (backed.length === 0) return [];
   return [
     makeFinding({
-      key: 'backs',
-      heading: 'textures',
+      kind: 'backs',
       mark: 'holds',
       title: `Another material behind a thin sheet, kept as a second surface: ${count(backed.length, 'material')}`,
       detail: 'Front and back are surfaces of their own, each seen from its side.',
@@ -39,7 +38,7 @@ function askForBothSides(sheets: readonly OpenSheet[], maps: Examination['maps']
   if (sheets.length === 0) return [];
   const names = [...new Set(sheets.map(({ material }) => material.getName()))];
   const said = names.filter((name) => {
-    const colour = maps.find((map) => map.material === name && map.slot === 'baseColour');
+    const colour = maps.find((map) => map.material === name && map.slot === 'baseColor');
     return ['leaf', 'cloth'].includes(guessMatter(name, colour?.path ?? '').matter.id);
   });
   const open = Math.max(...sheets.map((sheet) => sheet.open));
@@ -56,7 +55,7 @@ function askForBothSides(sheets: readonly OpenSheet[], maps: Examination['maps']
         schema: 1,
         materials: names,
         factors: { doubleSided: true },
-        words: 'both sides shown',
+        label: 'both sides shown',
         without: [],
       },
     ],
@@ -65,8 +64,7 @@ function askForBothSides(sheets: readonly OpenSheet[], maps: Examination['maps']
   };
   return [
     makeFinding({
-      key: 'sides',
-      heading: 'textures',
+      kind: 'sides',
       mark: 'look',
       title: `Thin open sheets seen from one side: ${count(names.length, 'material')}`,
       detail: `${names.slice(0, 6).join(', ')}: seen from behind they are not there.`,

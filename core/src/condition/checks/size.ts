@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
-import { formatSize, pluralOf } from '../../placement/units';
 import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '../../placement/size/judge-size';
+import { formatSize, pluralOf } from '../../placement/units';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -17,7 +17,7 @@ export const describeSizeInKit = (finding: Finding, question: SizeQuestion, kit:
 
 /** How big is it really? Holds only where the file's own declaration and the thing's kind agree on metres. */
 function describeSize(question: SizeQuestion | null, size: readonly SizeCandidate[], after: string[]): Finding {
-  const common = { key: 'size', heading: 'size-and-stance' } as const;
+  const common = { kind: 'size' } as const;
   if (!question || size.length === 0)
     return makeFinding({
       ...common,
@@ -62,17 +62,17 @@ function describeDeclaration(declared: string | null, read: string): string {
 }
 
 function titleFor(
-  { factor, words, id }: SizeCandidate,
+  { factor, label, id }: SizeCandidate,
   isDeclared: boolean,
   size: readonly [number, number, number],
 ): string {
   if (isDeclared)
-    return `${formatSize(size.map((v) => v * factor) as [number, number, number])}, in ${pluralOf(words)} as declared`;
+    return `${formatSize(size.map((v) => v * factor) as [number, number, number])}, in ${pluralOf(label)} as declared`;
   if (id === 'none') return 'Perhaps it has no real size';
   const times = 1 / factor;
   return Number.isInteger(Math.round(times * 1e6) / 1e6)
-    ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${pluralOf(words)}`
-    : `It is in ${pluralOf(words)}`;
+    ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${pluralOf(label)}`
+    : `It is in ${pluralOf(label)}`;
 }
 
 function toChoice(candidate: SizeCandidate, size: readonly [number, number, number]): Choice {
@@ -80,11 +80,11 @@ function toChoice(candidate: SizeCandidate, size: readonly [number, number, numb
   const isNone = candidate.id === 'none';
   return {
     id: candidate.id,
-    label: candidate.words,
+    label: candidate.label,
     steps:
       isNone || candidate.factor === 1
         ? []
-        : [{ kind: 'scale', schema: 1, factor: candidate.factor, words: `${formatSize(size)} → ${formatSize(real)}` }],
+        : [{ kind: 'scale', schema: 1, factor: candidate.factor, label: `${formatSize(size)} → ${formatSize(real)}` }],
     confidence: Math.min(1, candidate.confidence),
     evidence: candidate.evidence,
   };

@@ -1,7 +1,7 @@
 import type { Finding } from '@haveld/contract/finding';
 import { createPartRef } from '../../scene/part-ref';
 import type { StrangerKind } from '../../structure/strangers';
-import { strangerKey, type Examination } from '../examination';
+import { strangerSubject, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
 const WORDS: Record<StrangerKind, string> = {
@@ -30,8 +30,8 @@ export function checkStrangers({ document, strangers }: Examination): Finding[] 
       { id: 'belongs', label: 'It belongs to it', steps: [], confidence: 1 - stranger.confidence, evidence: [] },
     ];
     return makeFinding({
-      key: strangerKey(stranger),
-      heading: 'size-and-stance',
+      kind: 'stranger',
+      of: strangerSubject(stranger),
       mark: 'look',
       title: `“${stranger.node.getName() || 'unnamed'}” looks like a ${words}`,
       detail: 'It is left out of every measure below until you say otherwise.',

@@ -9,8 +9,8 @@ export function checkUp({ up, strangers, source }: Examination): Finding[] {
   const [best] = up;
   const choices = up.map((candidate) => ({
     id: candidate.id,
-    label: candidate.words,
-    steps: candidate.turn ? [{ kind: 'turn' as const, schema: 1 as const, ...candidate.turn }] : [],
+    label: candidate.label,
+    steps: candidate.turn ? [{ kind: 'rotate' as const, schema: 1 as const, ...candidate.turn }] : [],
     confidence: Math.min(1, candidate.confidence),
     evidence: candidate.evidence,
   }));
@@ -19,8 +19,7 @@ export function checkUp({ up, strangers, source }: Examination): Finding[] {
   if (best.id === 'y' && (sure || best.confidence >= HOUSE_RULES.sureFrom)) {
     return [
       makeFinding({
-        key: 'up',
-        heading: 'size-and-stance',
+        kind: 'up',
         mark: 'holds',
         title: 'It stands upright, Y up',
         evidence: best.evidence,
@@ -38,8 +37,7 @@ export function checkUp({ up, strangers, source }: Examination): Finding[] {
         : 'Stands on its head';
   return [
     makeFinding({
-      key: 'up',
-      heading: 'size-and-stance',
+      kind: 'up',
       mark: 'look',
       title,
       detail: source.declaredUp ? 'The declaration and the shape do not agree.' : 'The file declares no up axis.',

@@ -1,19 +1,19 @@
 import type { Finding } from '@haveld/contract/finding';
+import { count } from '../../text/count';
 import type { UvLayout } from '../../textures/uv/uv-layout';
 import type { Examination } from '../examination';
-import { count } from '../../text/count';
 import { makeFinding } from '../make-finding';
 
 interface Trouble {
   id: string;
-  words: string;
+  summary: string;
   means: string;
   /** @returns the figure where it is one, null where all is well */
   measure: (layout: UvLayout, isMapped: boolean) => string | null;
 }
 
 /** What faces without a material are called in evidence. */
-export const WITHOUT_MATERIAL = 'faces without a material';
+const WITHOUT_MATERIAL = 'faces without a material';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -21,38 +21,38 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const TROUBLES: Trouble[] = [
   {
     id: 'none',
-    words: 'no layout',
+    summary: 'no layout',
     means: 'a map shows as one colour there',
     measure: ({ bare, triangles }, isMapped) => (bare > 0 && isMapped ? percent(bare / triangles) : null),
   },
   {
     id: 'flat',
-    words: 'no area on the layout',
+    summary: 'no area on the layout',
     means: 'a map is smeared there',
     measure: ({ degenerate }, isMapped) => (degenerate > 0.01 && isMapped ? percent(degenerate) : null),
   },
   {
     id: 'overlapping',
-    words: 'lies on itself',
+    summary: 'lies on itself',
     means: 'no light or occlusion can be baked into it without a second layout',
     measure: ({ overlapping, outside }) => (overlapping > 0.1 && outside < 0.1 ? percent(overlapping) : null),
   },
   {
     id: 'uneven',
-    words: 'uneven',
+    summary: 'uneven',
     means: 'some of it is much finer than the rest',
     measure: ({ density }, isMapped) =>
       density && isMapped && density.high > density.low * 8 ? `${Math.round(density.high / density.low)} times` : null,
   },
   {
     id: 'outside',
-    words: 'reaches out of the tile',
+    summary: 'reaches out of the tile',
     means: 'it repeats, or lies on further tiles',
     measure: ({ outside, tiles }) => (outside > 0.02 ? `${percent(outside)}, ${tiles.length} tiles` : null),
   },
   {
     id: 'flipped',
-    words: 'mirrored in part',
+    summary: 'mirrored in part',
     means: 'lettering reads backwards there',
     measure: ({ flipped }, isMapped) => (flipped > 0.02 && flipped < 0.98 && isMapped ? percent(flipped) : null),
   },
@@ -61,22 +61,23 @@ const TROUBLES: Trouble[] = [
 /** How materials lie on their pictures: each trouble once, with the materials that have it. */
 export function checkUv({ layouts, maps }: Examination): Finding[] {
   const mapped = new Set(maps.map((map) => map.material));
-  return TROUBLES.flatMap(({ id, words, means, measure }) => {
+  return TROUBLES.flatMap(({ id, summary, means, measure }) => {
     const found = [...layouts].flatMap(([material, layout]) => {
       const name = material?.getName() ?? '';
       const figure = measure(layout, mapped.has(name));
-      return figure === null ? [] : [{ name: name || WITHOUT_MATERIAL, figure }];
+      return figure === null ? [] : [{ name, figure }];
     });
     if (found.length === 0) return [];
     const isHarm = id === 'none' || id === 'flat';
     return [
       makeFinding({
-        key: `uv:${id}`,
-        heading: 'textures',
+        kind: 'uv',
+        of: id,
+        about: { materials: found.map(({ name }) => name) },
         mark: isHarm ? 'look' : 'holds',
-        title: `Layout ${words}: ${found.length === 1 ? `“${found[0].name}”, ${found[0].figure}` : count(found.length, 'material')}`,
+        title: `Layout ${summary}: ${found.length === 1 ? `“${found[0].name || WITHOUT_MATERIAL}”, ${found[0].figure}` : count(found.length, 'material')}`,
         detail: `Where it is so, ${means}.`,
-        evidence: found.slice(0, 10).map(({ name, figure }) => ({ text: name, figure })),
+        evidence: found.slice(0, 10).map(({ name, figure }) => ({ text: name || WITHOUT_MATERIAL, figure })),
       }),
     ];
   });

@@ -23,7 +23,7 @@ test('a picture goes to another find as a map', () => {
 });
 
 test('laid aside it belongs to none', () => {
-  expect(regroup(FINDS, picture, { path: 'iron.png', to: 'aside' }).flatMap((one) => rolesOf(one))).not.toContain(
+  expect(regroup(FINDS, picture, { path: 'iron.png', to: 'excluded' }).flatMap((one) => rolesOf(one))).not.toContain(
     'map iron.png',
   );
 });
@@ -65,7 +65,9 @@ test('a map that several share is shared with one more; aside it leaves them all
   const three = [find('a.fbx', 'atlas.png'), find('b.fbx', 'atlas.png'), find('c.fbx')];
   const atlas = { path: 'atlas.png', kind: 'picture', format: 'png' } as const;
   expect(regroup(three, atlas, { path: 'atlas.png', to: 2 }).map((one) => one!.files.length)).toEqual([2, 2, 2]);
-  expect(regroup(three, atlas, { path: 'atlas.png', to: 'aside' }).map((one) => one!.files.length)).toEqual([1, 1, 1]);
+  expect(regroup(three, atlas, { path: 'atlas.png', to: 'excluded' }).map((one) => one!.files.length)).toEqual([
+    1, 1, 1,
+  ]);
 });
 
 test('what is a find of its own already stays as it is', () => {

@@ -5,7 +5,7 @@ import { readableName } from '../names/readable-name';
 export interface Move {
   path: string;
   /** Place of the find in the list, `new` for one of its own, `aside` for none. */
-  to: number | 'new' | 'aside';
+  to: number | 'new' | 'excluded';
   /** Left out, what fits the file's kind. */
   role?: FindRole;
 }
@@ -35,7 +35,7 @@ export function regroup(
   const target = typeof move.to === 'number' ? finds[move.to] : null;
   const following = holders.find((find) => find !== target && find.model === file.path);
   if (move.to === 'new' && following) return [...finds];
-  const staysShared = !isModel && move.to !== 'aside' && holders.length > 1;
+  const staysShared = !isModel && move.to !== 'excluded' && holders.length > 1;
   const after = finds.map((find): ProposedFind | null => {
     if (find === following) return null;
     if (find === target) return addTo(target, file, move.role, following);

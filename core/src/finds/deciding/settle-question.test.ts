@@ -50,5 +50,5 @@ test('maps nothing names are left out, and lie aside then', () => {
 });
 
 test('a file of all pieces is not wanted beside them', () => {
-  expect(rolesOf(['all_pieces.glb', 'a/ladder.glb', 'a/step.glb'], 'aside')).toEqual([]);
+  expect(rolesOf(['all_pieces.glb', 'a/ladder.glb', 'a/step.glb'], 'excluded')).toEqual([]);
 });

@@ -1,8 +1,8 @@
 import type { FindQuestion } from '@haveld/contract/api/arrivals';
 import type { FindRole } from '../heap-file';
-import type { ModelFile, ModelGroup } from './model-groups';
 import type { QualifierKind } from '../names/name-words';
 import { describeChoice, formatName, rankFormat } from '../rank-formats';
+import type { ModelFile, ModelGroup } from './model-groups';
 
 /** The file of a group that is read, what the others are to it, and what is left to a person. */
 export interface Choice {
@@ -98,8 +98,8 @@ function askAbout(model: ModelFile, others: Choice['others']): FindQuestion | nu
   return {
     text: `One asset with ${words.length} variants (${words.join(', ')}), or an asset each?`,
     choices: [
-      { id: 'together', words: 'one asset' },
-      { id: 'apart', words: 'an asset each' },
+      { id: 'together', label: 'one asset' },
+      { id: 'apart', label: 'an asset each' },
     ],
   };
 }
@@ -108,9 +108,9 @@ function askEdition(members: readonly ModelFile[]): FindQuestion {
   const nameOf = (member: ModelFile): string =>
     wordOf(member, 'edition') || wordOf(member, 'version') || formatName(member.file.format);
   const choices = members
-    .map((member) => ({ id: `read:${member.file.path}`, words: nameOf(member) }))
-    .filter(({ words }, i, all) => all.findIndex((one) => one.words === words) === i);
-  return { text: `Which edition: ${choices.map(({ words }) => `“${words}”`).join(' or ')}?`, choices };
+    .map((member) => ({ id: `read:${member.file.path}`, label: nameOf(member) }))
+    .filter(({ label }, i, all) => all.findIndex((one) => one.label === label) === i);
+  return { text: `Which edition: ${choices.map(({ label }) => `“${label}”`).join(' or ')}?`, choices };
 }
 
 const isFirst = <T>(value: T, i: number, all: readonly T[]): boolean => all.indexOf(value) === i;

@@ -1,8 +1,8 @@
-import { groupFinds } from './group-finds';
-import type { HeapFile } from '../heap-file';
-import { readableName } from '../names/readable-name';
-import { identifyFile } from '../identify';
 import { createPng } from '../../testing/documents';
+import type { HeapFile } from '../heap-file';
+import { identifyFile } from '../identify';
+import { readableName } from '../names/readable-name';
+import { groupFinds } from './group-finds';
 
 const bytes = (text: string): Uint8Array => Uint8Array.from(text, (c) => c.charCodeAt(0));
 
@@ -49,8 +49,8 @@ test.each([
 });
 
 test('a CAD file is kept aside, with what to ask the source for', () => {
-  const { aside } = groupFinds([{ path: 'part.step', kind: 'closed', format: 'cad', sizeBytes: 9 }]);
-  expect(aside[0].reason).toContain('ask the source for a mesh');
+  const { excluded } = groupFinds([{ path: 'part.step', kind: 'closed', format: 'cad', sizeBytes: 9 }]);
+  expect(excluded[0].reason).toContain('ask the source for a mesh');
 });
 
 test('TGA has no mark and is told by its fields, only under its own name', () => {
@@ -97,18 +97,18 @@ test('models in folders of their own do not share maps', () => {
 
 test('programs are kept aside by name, and nothing is lost', () => {
   const paths = ['a.obj', 'setup.exe', 'odd.xyz'];
-  const { finds, aside } = groupFinds(heap(...paths));
+  const { finds, excluded } = groupFinds(heap(...paths));
   expect(
-    [...finds.flatMap((find) => find.files.map((file) => file.path)), ...aside.map((file) => file.path)].sort(),
+    [...finds.flatMap((find) => find.files.map((file) => file.path)), ...excluded.map((file) => file.path)].sort(),
   ).toEqual([...paths].sort());
-  expect(aside.find((file) => file.path === 'setup.exe')!.reason).toContain('program');
+  expect(excluded.find((file) => file.path === 'setup.exe')!.reason).toContain('program');
 });
 
 test('a heap without a model has no finds, and says so of each file', () => {
   expect(groupFinds(heap('a.png', 'b.txt'))).toEqual({
     finds: [],
     kits: [],
-    aside: [
+    excluded: [
       { path: 'a.png', reason: 'no model came with it' },
       { path: 'b.txt', reason: 'no model came with it' },
     ],

@@ -1,15 +1,15 @@
 import type { FindQuestion } from '@haveld/contract/api/arrivals';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
-import { attachFiles, type Draft } from './attach-files';
-import { describeAside } from '../describe-aside';
-import { chooseModel } from './choose-model';
+import { describeExcluded } from '../describe-excluded';
 import { baseName, folderOf, type Grouping, type HeapFile, type ProposedFind } from '../heap-file';
-import { listKits } from './list-kits';
-import { chooseMaps } from './map-sets';
-import { groupModels } from './model-groups';
 import { SYSTEM_LITTER, WHOLE_SET, type WordRule } from '../names/name-words';
 import { parsePath } from '../names/parse-path';
 import { readableName } from '../names/readable-name';
+import { attachFiles, type Draft } from './attach-files';
+import { chooseModel } from './choose-model';
+import { listKits } from './list-kits';
+import { chooseMaps } from './map-sets';
+import { groupModels } from './model-groups';
 
 export interface GroupingOptions {
   /** Longer side of the maps the house wants, in pixels. */
@@ -54,10 +54,10 @@ export function groupFinds(files: readonly HeapFile[], options: GroupingOptions 
     );
   });
   const used = new Set(finds.flatMap((find) => find.files.map(({ path }) => path)));
-  const aside = files
+  const excluded = files
     .filter(({ path }) => !used.has(path))
-    .map((file) => ({ path: file.path, reason: describeAside(file, finds.length, twins.get(file.path)) }));
-  return { finds, kits, aside };
+    .map((file) => ({ path: file.path, reason: describeExcluded(file, finds.length, twins.get(file.path)) }));
+  return { finds, kits, excluded };
 }
 
 /** Model files that hold the same bytes as one before them, with what lies beside them and repeats too. @returns path of each with the one it repeats */
@@ -96,16 +96,16 @@ function askAboutPlace(draft: Draft, isPiece: boolean, drafts: readonly Draft[])
     return {
       text: `Do the maps beside it, such as “${baseName(first)}”, belong to it? Nothing names it.`,
       choices: [
-        { id: 'together', words: 'they belong' },
-        { id: 'without-maps', words: 'leave them out' },
+        { id: 'together', label: 'they belong' },
+        { id: 'without-maps', label: 'leave them out' },
       ],
     };
   if (isPiece && draft.group.subject.some((word) => WHOLE_SET.includes(word)))
     return {
       text: `Is this the same ${drafts.length - 1} pieces in one file?`,
       choices: [
-        { id: 'aside', words: 'yes, take the pieces' },
-        { id: 'together', words: 'no, a model too' },
+        { id: 'excluded', label: 'yes, take the pieces' },
+        { id: 'together', label: 'no, a model too' },
       ],
     };
   return askAboutCoarser(draft);
@@ -122,8 +122,8 @@ function askAboutCoarser({ choice, files }: Draft): FindQuestion | null {
   return {
     text: 'Its maps lie with the coarser model. Which of them is the model?',
     choices: [
-      { id: `read:${coarser}`, words: 'the coarser, with maps' },
-      { id: 'together', words: 'the finer' },
+      { id: `read:${coarser}`, label: 'the coarser, with maps' },
+      { id: 'together', label: 'the finer' },
     ],
   };
 }

@@ -1,9 +1,9 @@
 import type { FindQuestion } from '@haveld/contract/api/arrivals';
-import { rankSide } from './choose-model';
-import type { Draft } from './attach-files';
 import { folderOf, type HeapFile } from '../heap-file';
 import { parseMapName, type MapName } from '../names/map-name';
 import type { WordRule } from '../names/name-words';
+import type { Draft } from './attach-files';
+import { rankSide } from './choose-model';
 
 interface Candidate {
   file: HeapFile;
@@ -43,7 +43,7 @@ export function chooseMaps(
 function askVariant(words: readonly string[]): FindQuestion {
   return {
     text: `Which maps: ${words.map((word) => `“${word}”`).join(' or ')}? The others are kept as variants.`,
-    choices: words.map((word) => ({ id: `maps:${word}`, words: word })),
+    choices: words.map((word) => ({ id: `maps:${word}`, label: word })),
   };
 }
 

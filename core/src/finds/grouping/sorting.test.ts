@@ -1,10 +1,10 @@
-import { groupFinds } from './group-finds';
-import type { Grouping, HeapFile } from '../heap-file';
-import { identifyFile } from '../identify';
 import { LAYOUTS } from '../../testing/layouts/all';
 import { HELD_OUT_LAYOUTS } from '../../testing/layouts/held-out';
 import type { Layout } from '../../testing/layouts/layout';
+import type { Grouping, HeapFile } from '../heap-file';
+import { identifyFile } from '../identify';
 import { NOTHING_INSIDE } from '../peek-inside';
+import { groupFinds } from './group-finds';
 
 /** A layout's kinds come from its file names: what a file of that name holds is known by other tests. */
 const KINDS: Record<string, [HeapFile['kind'], string]> = {
@@ -130,12 +130,12 @@ test.each([
 test('no file is lost: each is in a find or aside with a reason', () => {
   for (const layout of LAYOUTS) {
     const files = readLayout(layout);
-    const { finds, aside } = groupFinds(files);
+    const { finds, excluded } = groupFinds(files);
     const listed = new Set([
       ...finds.flatMap((find) => find.files.map(({ path }) => path)),
-      ...aside.map(({ path }) => path),
+      ...excluded.map(({ path }) => path),
     ]);
     expect([...listed].sort()).toEqual(files.map(({ path }) => path).sort());
-    for (const { reason } of aside) expect(reason).not.toBe('');
+    for (const { reason } of excluded) expect(reason).not.toBe('');
   }
 });

@@ -1,6 +1,6 @@
+import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
 import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { computeFigures } from '../../scene/measures/figures';
-import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createPng } from '../../testing/documents';
 import { readFiles } from '../../testing/read-files';
@@ -73,7 +73,7 @@ test('a map of eight and three letters is found in another case', async () => {
     .getRoot()
     .listMaterials()
     .find((one) => one.getName() === 'oak')!;
-  expect(getMaterialSource(oak).maps).toMatchObject([{ slot: 'baseColour', reference: 'OAK.PNG', path: 'oak.png' }]);
+  expect(getMaterialSource(oak).maps).toMatchObject([{ slot: 'baseColor', reference: 'OAK.PNG', path: 'oak.png' }]);
 });
 
 test('a face of a point that is not there is left out and counted', async () => {

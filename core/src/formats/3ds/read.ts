@@ -3,10 +3,10 @@ import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
 import type { PolygonMesh } from '../../geometry/polygon-mesh';
-import { PrimitiveBuilder } from '../../scene/meshes/build-primitive';
 import { createDocument } from '../../scene/document/document-io';
-import { decomposeMatrix, invertMatrix, multiplyMatrix, scaleMatrix, transformPoint } from '../../scene/matrix';
 import { setDocumentSource, setMaterialSource } from '../../scene/document/source-data';
+import { decomposeMatrix, invertMatrix, multiplyMatrix, scaleMatrix, transformPoint } from '../../scene/matrix';
+import { PrimitiveBuilder } from '../../scene/meshes/build-primitive';
 import { getShownScene } from '../../scene/traverse';
 import { bindReferences, type FoundReference } from '../bind-references';
 import type { Reading, ReadingContext } from '../reading';
@@ -14,7 +14,7 @@ import { clampUnit, roughnessFromPhongExponent, toLinear } from '../shading';
 import { parse3ds, type Parsed3ds, type TdsMaterial, type TdsMesh } from './parse-3ds';
 
 const MAP_SLOTS: Record<number, TextureSlot> = {
-  0xa200: 'baseColour',
+  0xa200: 'baseColor',
   0xa204: 'specular',
   0xa210: 'opacity',
   0xa230: 'bump',

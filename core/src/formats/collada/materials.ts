@@ -8,7 +8,7 @@ import type { Library } from './library';
 import { findElement, listElements, readNumbers, type XmlElement } from './xml-tree';
 
 const CHANNEL_SLOTS: Record<string, TextureSlot> = {
-  diffuse: 'baseColour',
+  diffuse: 'baseColor',
   emission: 'emissive',
   specular: 'specular',
   bump: 'bump',

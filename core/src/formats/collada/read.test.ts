@@ -1,7 +1,7 @@
+import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/document/source-data';
 import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { computeFigures } from '../../scene/measures/figures';
 import { clipSpan, poseAt } from '../../scene/pose';
-import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createPng } from '../../testing/documents';
 import { readFiles } from '../../testing/read-files';
@@ -97,7 +97,7 @@ test('a map named by an absolute address keeps its reference, and is bound where
   const { document } = await readFiles({ 'a.dae': file({ extra: OAK }), 'oak top.png': createPng([9, 9, 9, 255]) });
   const [material] = document.getRoot().listMaterials();
   expect(material.getName()).toBe('Oak');
-  expect(getMaterialSource(material).maps).toMatchObject([{ slot: 'baseColour', path: 'oak top.png' }]);
+  expect(getMaterialSource(material).maps).toMatchObject([{ slot: 'baseColor', path: 'oak top.png' }]);
 });
 
 test('a clip moves its node as its keys say', async () => {

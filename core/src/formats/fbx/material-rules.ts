@@ -2,10 +2,10 @@ import type { TextureSlot } from '@haveld/contract/step';
 
 /** Which properties say what a glTF material needs; the first that an object states itself is taken. */
 export interface PropertySet {
-  words: string;
+  label: string;
   /** A property whose presence tells this set. */
   mark: string;
-  baseColour: string[];
+  baseColor: string[];
   /** Multiplies the base colour. */
   baseWeight?: string;
   roughness?: string;
@@ -26,24 +26,24 @@ export interface PropertySet {
  */
 export const PROPERTY_SETS: PropertySet[] = [
   {
-    words: 'metal and roughness',
+    label: 'metal and roughness',
     mark: '3dsMax|main|metalness',
-    baseColour: ['3dsMax|main|basecolor'],
+    baseColor: ['3dsMax|main|basecolor'],
     roughness: '3dsMax|main|roughness',
     metallic: '3dsMax|main|metalness',
     emissive: '3dsMax|main|emit_color',
   },
   {
-    words: 'specular and glossiness',
+    label: 'specular and glossiness',
     mark: '3dsMax|main|glossiness',
-    baseColour: ['3dsMax|main|basecolor'],
+    baseColor: ['3dsMax|main|basecolor'],
     glossiness: '3dsMax|main|glossiness',
     emissive: '3dsMax|main|emit_color',
   },
   {
-    words: 'physical',
+    label: 'physical',
     mark: '3dsMax|Parameters|base_color',
-    baseColour: ['3dsMax|Parameters|base_color'],
+    baseColor: ['3dsMax|Parameters|base_color'],
     baseWeight: '3dsMax|Parameters|base_weight',
     roughness: '3dsMax|Parameters|roughness',
     metallic: '3dsMax|Parameters|metalness',
@@ -52,18 +52,18 @@ export const PROPERTY_SETS: PropertySet[] = [
     transparency: '3dsMax|Parameters|transparency',
   },
   {
-    words: 'metal and roughness',
+    label: 'metal and roughness',
     mark: 'Maya|TEX_color_map',
-    baseColour: ['Maya|base_color'],
+    baseColor: ['Maya|base_color'],
     roughness: 'Maya|roughness',
     metallic: 'Maya|metallic',
     emissive: 'Maya|emissive',
     emissiveWeight: 'Maya|emissive_intensity',
   },
   {
-    words: 'standard surface',
+    label: 'standard surface',
     mark: 'Maya|specularRoughness',
-    baseColour: ['Maya|baseColor'],
+    baseColor: ['Maya|baseColor'],
     baseWeight: 'Maya|base',
     roughness: 'Maya|specularRoughness',
     metallic: 'Maya|metalness',
@@ -72,9 +72,9 @@ export const PROPERTY_SETS: PropertySet[] = [
     opacity: 'Maya|opacity',
   },
   {
-    words: 'metal and roughness',
+    label: 'metal and roughness',
     mark: 'Roughness',
-    baseColour: ['BaseColor', 'DiffuseColor'],
+    baseColor: ['BaseColor', 'DiffuseColor'],
     roughness: 'Roughness',
     metallic: 'Metallic',
     emissive: 'EmissiveColor',
@@ -84,12 +84,12 @@ export const PROPERTY_SETS: PropertySet[] = [
 
 /** Where a map connected to a property belongs; compared without case and without what stands before the last `|`. */
 export const MAP_SLOTS: Record<string, TextureSlot> = {
-  diffusecolor: 'baseColour',
-  diffuse: 'baseColour',
-  basecolor: 'baseColour',
-  base_color: 'baseColour',
-  base_color_map: 'baseColour',
-  tex_color_map: 'baseColour',
+  diffusecolor: 'baseColor',
+  diffuse: 'baseColor',
+  basecolor: 'baseColor',
+  base_color: 'baseColor',
+  base_color_map: 'baseColor',
+  tex_color_map: 'baseColor',
   normalmap: 'normal',
   norm_map: 'normal',
   normal_map: 'normal',

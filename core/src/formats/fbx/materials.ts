@@ -2,8 +2,8 @@ import type { Document, Material } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
 import { setMaterialSource } from '../../scene/document/source-data';
-import { detectRoleByName } from '../../textures/role-by-name';
 import { fileStem } from '../../textures/judging/read-map-name';
+import { detectRoleByName } from '../../textures/role-by-name';
 import type { FoundReference, MapLayout } from '../bind-references';
 import { clampUnit, roughnessFromPhongExponent, toLinear } from '../shading';
 import { findChild, numbersOf, textOf, type FbxNode } from './fbx-node';
@@ -89,7 +89,7 @@ export class FbxMaterials {
   }
 
   #setPhysical(material: Material, properties: FbxProperties, set: PropertySet): void {
-    const base = set.baseColour.map((key) => properties.vector(key)).find((v) => v !== null) ?? [0.8, 0.8, 0.8];
+    const base = set.baseColor.map((key) => properties.vector(key)).find((v) => v !== null) ?? [0.8, 0.8, 0.8];
     const weight = set.baseWeight ? properties.number(set.baseWeight, 1) : 1;
     const opacity = set.opacity
       ? (properties.vector(set.opacity)?.[0] ?? properties.number(set.opacity, 1))
@@ -155,7 +155,7 @@ export class FbxMaterials {
     });
     // an exporter's black or white default under a map would hide or double it
     if (
-      slot === 'baseColour' &&
+      slot === 'baseColor' &&
       material
         .getBaseColorFactor()
         .slice(0, 3)

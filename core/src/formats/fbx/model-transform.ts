@@ -120,11 +120,11 @@ export const scalingMatrix = ([x, y, z]: vec3): mat4 => [x, 0, 0, 0, 0, y, 0, 0,
 /** @param order axes in the order they are applied: `xyz` turns about x first */
 export function eulerMatrix(degrees: vec3, order: string): mat4 {
   let dst: mat4 = IDENTITY;
-  for (const axis of order) dst = multiplyMatrix(turnMatrix(axis, degrees['xyz'.indexOf(axis)]), dst);
+  for (const axis of order) dst = multiplyMatrix(rotationMatrix(axis, degrees['xyz'.indexOf(axis)]), dst);
   return dst;
 }
 
-function turnMatrix(axis: string, degrees: number): mat4 {
+function rotationMatrix(axis: string, degrees: number): mat4 {
   const c = Math.cos((degrees * Math.PI) / 180);
   const s = Math.sin((degrees * Math.PI) / 180);
   if (axis === 'x') return [1, 0, 0, 0, 0, c, s, 0, 0, -s, c, 0, 0, 0, 0, 1];

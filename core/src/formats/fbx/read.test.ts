@@ -1,16 +1,16 @@
 import { inflateSync } from 'node:zlib';
 import type { Document } from '@gltf-transform/core';
 import type { Transform } from '@gltf-transform/extensions';
+import { HaveldPolygons, type PolygonData } from '../../scene/document/polygon-data';
+import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/document/source-data';
 import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { computeFigures } from '../../scene/measures/figures';
 import { clipSpan, computePosedPositions, poseAt } from '../../scene/pose';
-import { HaveldPolygons, type PolygonData } from '../../scene/document/polygon-data';
-import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
 import { properties, rec, writeFbxAscii, writeFbxBinary, type FbxRecord } from '../../testing/write-fbx';
-import type { Reading } from '../reading';
 import { readModel } from '../read-model';
+import type { Reading } from '../reading';
 
 const read = (bytes: Uint8Array, files: Record<string, Uint8Array> = {}): Promise<Reading> =>
   readModel('model.fbx', {
@@ -266,7 +266,7 @@ test('a map is found by its relative path, its absolute one is kept beside it', 
   );
   expect(getMaterialSource(document.getRoot().listMaterials()[0]).maps).toEqual([
     expect.objectContaining({
-      slot: 'baseColour',
+      slot: 'baseColor',
       status: 'found',
       path: 'maps/brick.png',
       reference: 'maps\\brick.png',

@@ -2,9 +2,9 @@ import type { Document, GLTF, Texture } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
 import type { TextureSlot } from '@haveld/contract/step';
 import { getMaterialSource, setMaterialSource, type MapReference } from '../../scene/document/source-data';
+import { locateReference } from '../../textures/locate';
 import { identifyPicture } from '../../textures/pictures/identify-picture';
 import { isShowable } from '../../textures/pictures/is-showable';
-import { locateReference } from '../../textures/locate';
 import { SLOTS } from '../../textures/slots';
 import type { ReadingContext } from '../reading';
 import { dataUriBytes } from './data-uri';
@@ -21,7 +21,7 @@ type TextureInfo = { index: number } | undefined;
 function listTextureInfos(material: GLTF.IMaterial): { slot: TextureSlot; info: TextureInfo; remove: () => void }[] {
   const pbr = material.pbrMetallicRoughness ?? {};
   return [
-    { slot: 'baseColour', info: pbr.baseColorTexture, remove: () => delete pbr.baseColorTexture },
+    { slot: 'baseColor', info: pbr.baseColorTexture, remove: () => delete pbr.baseColorTexture },
     {
       slot: 'metallicRoughness',
       info: pbr.metallicRoughnessTexture,
@@ -136,24 +136,24 @@ export function dropBrokenPictures(document: Document, file: string, log: LogEnt
     .filter((texture) => !isShowable(texture.getImage() ?? new Uint8Array(), texture.getMimeType()));
   for (const material of document.getRoot().listMaterials()) {
     const bound: [TextureSlot, Texture | null][] = [
-      ['baseColour', material.getBaseColorTexture()],
+      ['baseColor', material.getBaseColorTexture()],
       ['metallicRoughness', material.getMetallicRoughnessTexture()],
       ['normal', material.getNormalTexture()],
       ['occlusion', material.getOcclusionTexture()],
       ['emissive', material.getEmissiveTexture()],
     ];
-    const lost = bound.filter(([, texture]) => texture && broken.includes(texture)).map(([slot]) => slot);
-    if (lost.length === 0) continue;
+    const missing = bound.filter(([, texture]) => texture && broken.includes(texture)).map(([slot]) => slot);
+    if (missing.length === 0) continue;
     setMaterialSource(material, {
       maps: getMaterialSource(material).maps?.map((map) =>
-        lost.includes(map.slot) ? { ...map, status: 'unreadable' } : map,
+        missing.includes(map.slot) ? { ...map, status: 'unreadable' } : map,
       ),
     });
     log.push({
       level: 'look',
       file,
       text: `A picture of “${material.getName()}” is damaged.`,
-      consequence: `It goes without its ${lost.map((slot) => SLOTS[slot].words).join(', ')} map.`,
+      consequence: `It goes without its ${missing.map((slot) => SLOTS[slot].label).join(', ')} map.`,
     });
   }
   broken.forEach((texture) => texture.dispose());

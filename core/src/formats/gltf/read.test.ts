@@ -1,8 +1,8 @@
-import { noInflate, createBoxDocument, createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
 import { Document, Logger, WebIO, type JSONDocument } from '@gltf-transform/core';
 import { writeGlb } from '../../scene/document/document-io';
-import { computeFigures } from '../../scene/measures/figures';
 import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
+import { computeFigures } from '../../scene/measures/figures';
+import { noInflate, createBoxDocument, createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
 import { readModel } from '../read-model';
 
 const context = (files: Record<string, string | Uint8Array>) => ({
@@ -48,7 +48,7 @@ test('a GLB is read with its embedded map, copyright and declared metres', async
     declaredUp: 'y',
   });
   expect(getMaterialSource(document.getRoot().listMaterials()[0]).maps).toMatchObject([
-    { slot: 'baseColour', status: 'embedded' },
+    { slot: 'baseColor', status: 'embedded' },
   ]);
 });
 
@@ -65,7 +65,7 @@ test('an image that did not arrive leaves its slot unconnected, with its referen
   const { document } = await readModel('thing.gltf', withJson(json, rest));
   const [material] = document.getRoot().listMaterials();
   expect(material.getBaseColorTexture()).toBeNull();
-  expect(getMaterialSource(material).maps).toMatchObject([{ slot: 'baseColour', reference: image, status: 'missing' }]);
+  expect(getMaterialSource(material).maps).toMatchObject([{ slot: 'baseColor', reference: image, status: 'missing' }]);
   expect(document.getRoot().listTextures()).toHaveLength(0);
 });
 

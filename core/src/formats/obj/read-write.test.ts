@@ -1,8 +1,8 @@
-import { noInflate, createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
-import { computeFigures } from '../../scene/measures/figures';
-import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
-import { getPolygonData } from '../../scene/document/polygon-data';
 import { readGlb, writeGlb } from '../../scene/document/document-io';
+import { getPolygonData } from '../../scene/document/polygon-data';
+import { getDocumentSource, getMaterialSource } from '../../scene/document/source-data';
+import { computeFigures } from '../../scene/measures/figures';
+import { noInflate, createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
 import { readModel } from '../read-model';
 import { writeObj } from './write';
 
@@ -81,7 +81,7 @@ test('a map that did not arrive is left unconnected and its reference kept', asy
   const [material] = document.getRoot().listMaterials();
   expect(material.getBaseColorTexture()).toBeNull();
   expect(getMaterialSource(material).maps).toEqual([
-    { slot: 'baseColour', reference: 'paint_col.png', status: 'missing', path: null, sha256: null },
+    { slot: 'baseColor', reference: 'paint_col.png', status: 'missing', path: null, sha256: null },
   ]);
 });
 

@@ -16,7 +16,7 @@ import { applyMtlFactors } from './phong-to-metallic-roughness';
 
 /** Which slot a map statement means. `map_Pr`, `map_Pm`, `norm` are the physically based additions exporters agree on. */
 const SLOT_OF_STATEMENT: Record<string, TextureSlot> = {
-  map_kd: 'baseColour',
+  map_kd: 'baseColor',
   map_pr: 'roughness',
   map_pm: 'metallic',
   map_ke: 'emissive',

@@ -1,7 +1,7 @@
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
-import { findDeclaredUnit } from '../../placement/size/stated-size';
 import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
+import { findDeclaredUnit } from '../../placement/size/stated-size';
 import { createDocument } from '../../scene/document/document-io';
 import { setDocumentSource, setMaterialSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
@@ -206,7 +206,7 @@ async function bindPictures(
   const names = comments.map(({ text }) => /^TextureFile\s+(.+)$/i.exec(text)?.[1].trim() ?? '').filter((name) => name);
   if (names.length === 0) return;
   setMaterialSource(material, { maps: [] });
-  await bindReferences(document, [{ material, slot: 'baseColour', reference: names[0], from: path }], context, log);
+  await bindReferences(document, [{ material, slot: 'baseColor', reference: names[0], from: path }], context, log);
 }
 
 function logUnread(path: string, { elements }: ParsedPly, log: LogEntry[]): void {

@@ -48,7 +48,7 @@ export function parseAsciiStl(bytes: Uint8Array): ParsedStl {
         damages.push({
           text: `The facet that ends in line ${line} has ${corners} corners${isMore ? '; it was cut into triangles' : ''}.`,
           line,
-          lost: !isMore,
+          missing: !isMore,
         });
         if (isMore) cutIntoTriangles(points, loopStart, corners);
         else points.length = loopStart;
@@ -57,7 +57,7 @@ export function parseAsciiStl(bytes: Uint8Array): ParsedStl {
     at = end + 1;
   }
   if (isOpen) {
-    damages.push({ text: `The file ends in line ${line - 1} within a solid.`, line: line - 1, lost: false });
+    damages.push({ text: `The file ends in line ${line - 1} within a solid.`, line: line - 1, missing: false });
     close();
   }
   return { solids, header, damages: damages.slice(0, 20) };

@@ -22,7 +22,7 @@ export function parseBinaryStl(bytes: Uint8Array): ParsedStl {
     for (let n = 0; n < 9; n++) points[o++] = view.getFloat32(at + n * 4, true);
   const damages =
     stated > count
-      ? [{ text: `It states ${stated} triangles and ends after ${count}, at byte ${bytes.length}.`, lost: true }]
+      ? [{ text: `It states ${stated} triangles and ends after ${count}, at byte ${bytes.length}.`, missing: true }]
       : [];
   return {
     solids: [{ name: '', points, colours: readColours(view, count, head) }],

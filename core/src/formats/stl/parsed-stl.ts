@@ -10,7 +10,7 @@ export interface StlSolid {
 /** `lost` where something of the file is not in the model. */
 export interface Damage {
   text: string;
-  lost: boolean;
+  missing: boolean;
   line?: number;
 }
 

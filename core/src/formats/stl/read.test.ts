@@ -1,6 +1,6 @@
+import { getDocumentSource } from '../../scene/document/source-data';
 import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { computeFigures } from '../../scene/measures/figures';
-import { getDocumentSource } from '../../scene/document/source-data';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { readFiles } from '../../testing/read-files';
 
@@ -11,7 +11,7 @@ const SQUARE = `solid lid of the box\n${facet('0 0 0', '2 0 0', '2 1 0')}${facet
 /** Triangles of nine numbers, each with its two spare bytes. */
 function binary(
   triangles: number[][],
-  spare: number[] = [],
+  unused: number[] = [],
   head = 'made here',
   stated = triangles.length,
 ): Uint8Array {
@@ -20,7 +20,7 @@ function binary(
   bytes.writeUInt32LE(stated, 80);
   triangles.forEach((numbers, t) => {
     numbers.forEach((v, n) => bytes.writeFloatLE(v, 84 + t * 50 + 12 + n * 4));
-    bytes.writeUInt16LE(spare[t] ?? 0, 84 + t * 50 + 48);
+    bytes.writeUInt16LE(unused[t] ?? 0, 84 + t * 50 + 48);
   });
   return new Uint8Array(bytes);
 }

@@ -31,12 +31,12 @@ export async function readStl(path: string, context: ReadingContext): Promise<Re
       { file: path },
     );
   }
-  const log: LogEntry[] = damages.map(({ text, line, lost }) => ({
+  const log: LogEntry[] = damages.map(({ text, line, missing }) => ({
     level: 'look',
     file: path,
     line,
     text,
-    consequence: lost ? 'It was left out; there may be holes.' : undefined,
+    consequence: missing ? 'It was left out; there may be holes.' : undefined,
   }));
   const document = createDocument();
   const material = createPlainMaterial(document, 'no material');

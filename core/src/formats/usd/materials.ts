@@ -7,7 +7,7 @@ import type { UsdStage } from './stage';
 
 /** Inputs of UsdPreviewSurface and where their maps belong (OpenUSD, "UsdPreviewSurface specification"). */
 const INPUT_SLOTS: Record<string, TextureSlot> = {
-  diffuseColor: 'baseColour',
+  diffuseColor: 'baseColor',
   normal: 'normal',
   roughness: 'roughness',
   metallic: 'metallic',

@@ -1,9 +1,9 @@
 import { SIDES_FACED } from '@haveld/contract/api/habits';
 import type { StepOf } from '@haveld/contract/step';
-import { boxSize } from '../../scene/measures/bounds';
 import { quarterTurnMatrix } from '../../scene/matrix';
-import { measureMirror, measureQuarterTurn } from '../stance/measure-mirror';
-import type { SurfaceMeasures } from '../stance/surface-measures';
+import { boxSize } from '../../scene/measures/bounds';
+import { measureMirror, measureQuarterTurn } from '../orientation/measure-mirror';
+import type { SurfaceMeasures } from '../orientation/surface-measures';
 
 /** Sides a model may face, seen standing: to the viewer, to its left hand … +Z is where glTF 2.0, section 3.4, has the front. */
 export const FRONTS = SIDES_FACED;
@@ -38,7 +38,7 @@ export interface FrontShape {
   alikeRound: number;
 }
 
-type Turn = Pick<StepOf<'turn'>, 'axis' | 'degrees'>;
+type Turn = Pick<StepOf<'rotate'>, 'axis' | 'degrees'>;
 
 /**
  * @param surface measured in the axes of the file

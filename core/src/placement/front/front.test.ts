@@ -1,13 +1,13 @@
 import type { Document } from '@gltf-transform/core';
-import { computeBounds } from '../../scene/measures/bounds';
-import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { createDocument } from '../../scene/document/document-io';
 import { quarterTurnMatrix } from '../../scene/matrix';
+import { computeBounds } from '../../scene/measures/bounds';
+import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { getShownScene, listMeshInstances } from '../../scene/traverse';
 import { addBox } from '../../testing/documents';
-import { measureSurface } from '../stance/surface-measures';
+import { measureSurface } from '../orientation/surface-measures';
 import { measureFront } from './front-features';
-import { hasNoFront, judgeFront, type FrontCandidate } from './judge-front';
+import { hasNoFront, judgeFrontAxis, type FrontCandidate } from './judge-front-axis';
 import { listNamedSides } from './named-sides';
 
 /** A cupboard: a flat back, sides and shelves, open to +z. */
@@ -20,7 +20,7 @@ function createShelf(): Document {
   return document;
 }
 
-function turnAll(document: Document, axis: 'x' | 'y', degrees: -90 | 90 | 180): Document {
+function rotateAll(document: Document, axis: 'x' | 'y', degrees: -90 | 90 | 180): Document {
   const scene = getShownScene(document);
   const root = document.createNode('root').setMatrix(quarterTurnMatrix(axis, degrees));
   for (const child of scene.listChildren()) root.addChild(child);
@@ -33,7 +33,7 @@ function look(document: Document, turn: Parameters<typeof measureFront>[1] = nul
   const box = computeBounds(document, instances)!;
   const shape = measureFront(measureSurface(listPlacedParts(document, instances), box)!, turn);
   const named = listNamedSides(document, instances, box, turn);
-  return hasNoFront({ shape, named }) ? [] : judgeFront({ isDeclared: false, shape, named });
+  return hasNoFront({ shape, named }) ? [] : judgeFrontAxis({ isDeclared: false, shape, named });
 }
 
 test.each([
@@ -42,12 +42,12 @@ test.each([
   [180, '-z', 180],
   [-90, '-x', 90],
 ] as const)('a shelf turned by %s° faces %s, and is turned back by %s°', (turned, id, degrees) => {
-  const document = turned === null ? createShelf() : turnAll(createShelf(), 'y', turned);
+  const document = turned === null ? createShelf() : rotateAll(createShelf(), 'y', turned);
   expect(look(document)[0]).toMatchObject({ id, degrees });
 });
 
 test('a shelf that lies on its back is judged as it will stand', () => {
-  const lying = turnAll(createShelf(), 'x', 90);
+  const lying = rotateAll(createShelf(), 'x', 90);
   expect(look(lying, { axis: 'x', degrees: -90 })[0].id).toBe('+z');
 });
 
@@ -80,14 +80,14 @@ test('a part named for left or right says which axis its front is on, and not wh
 });
 
 test('glTF declares its front, which is one evidence', () => {
-  const [best] = judgeFront({ isDeclared: true, shape: null, named: [] });
+  const [best] = judgeFrontAxis({ isDeclared: true, shape: null, named: [] });
   expect(best).toMatchObject({ id: '+z', independent: 1 });
   expect(best.confidence).toBeCloseTo(0.9, 9);
 });
 
 test('a habit of its source outweighs what a format says, and is one evidence', () => {
-  const [best] = judgeFront({ isDeclared: true, habitFront: '-x', shape: null, named: [] });
-  const away = judgeFront({ isDeclared: false, habitFront: '-z', shape: null, named: [] })[0];
+  const [best] = judgeFrontAxis({ isDeclared: true, habitFront: '-x', shape: null, named: [] });
+  const away = judgeFrontAxis({ isDeclared: false, habitFront: '-z', shape: null, named: [] })[0];
   expect(best.id).toBe('+z');
   expect(best.confidence).toBeLessThan(0.9);
   expect(away).toMatchObject({ id: '-z', independent: 1, evidence: [{ text: 'a habit of its source' }] });

@@ -1,10 +1,10 @@
-import type { StepOf } from '@haveld/contract/step';
-import type { Box } from '@haveld/contract/report';
 import type { Document } from '@gltf-transform/core';
+import type { Box } from '@haveld/contract/report';
+import type { StepOf } from '@haveld/contract/step';
+import { rotateBox } from '../../geometry/rotate-box';
 import { boxCentre, boxSize, computeBounds } from '../../scene/measures/bounds';
 import type { MeshInstance } from '../../scene/traverse';
 import { wordsOf } from '../../structure/habits';
-import { turnBox } from '../../geometry/rotate-box';
 
 export type Side = 'front' | 'back' | 'left' | 'right';
 
@@ -36,10 +36,10 @@ export function listNamedSides(
   document: Document,
   instances: readonly MeshInstance[],
   modelBox: Box,
-  turn: Pick<StepOf<'turn'>, 'axis' | 'degrees'> | null,
+  turn: Pick<StepOf<'rotate'>, 'axis' | 'degrees'> | null,
 ): NamedSide[] {
   if (instances.length < 2) return [];
-  const whole = turnBox(modelBox, turn);
+  const whole = rotateBox(modelBox, turn);
   const [x, , z] = boxCentre(whole);
   const [width, , depth] = boxSize(whole);
   return instances.flatMap((instance): NamedSide[] => {
@@ -50,7 +50,7 @@ export function listNamedSides(
     const isOne = side && others.every((other) => other === 'left' || other === 'right');
     const box = isOne ? computeBounds(document, [instance]) : null;
     if (!box) return [];
-    const [px, , pz] = boxCentre(turnBox(box, turn));
+    const [px, , pz] = boxCentre(rotateBox(box, turn));
     const [dx, dz] = [px - x, pz - z];
     const length = Math.hypot(dx, dz);
     if (!(length > Math.max(width, depth) * APART)) return [];

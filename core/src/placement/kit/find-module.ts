@@ -14,18 +14,22 @@ export interface KitModule {
   /** Share of the sides that are multiples of it. */
   share: number;
   odd: OffModule[];
-  words: string;
+  summary: string;
 }
 
 /** What kits are built on, metres, the coarser first. Common practice, no source. */
 const MODULES = [4, 3, 2.5, 2, 1.5, 1.25, 1.2, 1, 0.8, 0.75, 0.6, 0.5, 0.4, 0.3, 0.25, 0.2, 0.125, 0.1];
+
 /** A side so near a multiple is one: a share of the module, and metres. Ours. */
 const NEAR = { share: 0.01, metres: 0.002 };
+
 /** A module fits where so many of the sides are multiples, of so many sides at least. Ours. */
 const FITS_FROM = 0.8;
 const FEWEST_SIDES = 8;
+
 /** Of sides that fall anywhere a fine module holds many by chance: it has to hold so many times more. Ours. */
 const ABOVE_CHANCE = 3;
+
 /** Finer than this, metres, sides may be multiples only because people round: it is a module where nothing misses it. Ours. */
 const FINE = 0.25;
 const SIDES = ['width', 'height', 'depth'] as const;
@@ -59,7 +63,7 @@ export function findModule(sizes: readonly (readonly [number, number, number])[]
       odd.length === 0
         ? `all sides are multiples of ${formatLength(module)}`
         : `${sides.length - odd.length} of ${sides.length} sides are multiples of ${formatLength(module)}`;
-    return { module, share, odd, words };
+    return { module, share, odd, summary: words };
   }
   return null;
 }

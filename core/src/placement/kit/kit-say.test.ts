@@ -52,7 +52,7 @@ test('what a person answered for one counts for all others, whatever they look l
 });
 
 test('what was measured, set aside or read long ago says no unit', () => {
-  const own: Answer = { kind: 'own', steps: [], words: '0.5 m high' };
+  const own: Answer = { kind: 'own', steps: [], summary: '0.5 m high' };
   expect(listUnitShares(PEG, own)).toEqual({ shares: {}, isAnswered: false });
   expect(listUnitShares(null, null)).toEqual({ shares: {}, isAnswered: false });
   expect(listUnitShares(PEG, { kind: 'set-aside', reason: 'later' }).shares).toHaveProperty('cm');

@@ -20,7 +20,7 @@ describe('the module of a kit', () => {
       module: 0.5,
       share: 1,
       odd: [],
-      words: 'all sides are multiples of 0.50 m',
+      summary: 'all sides are multiples of 0.50 m',
     });
   });
 
@@ -81,9 +81,9 @@ test('a figure far from those of its kit stands out, the farthest first', () => 
 test('a box goes where the steps put the model', () => {
   const box = { min: [0, 0, 0] as Size, max: [1200, 800, 780] as Size };
   const placed = placeBox(box, [
-    { kind: 'scale', schema: 1, factor: 0.001, words: '' },
-    { kind: 'turn', schema: 1, axis: 'x', degrees: -90 },
-    { kind: 'face', schema: 1, degrees: 90 },
+    { kind: 'scale', schema: 1, factor: 0.001, label: '' },
+    { kind: 'rotate', schema: 1, axis: 'x', degrees: -90 },
+    { kind: 'set-front-axis', schema: 1, degrees: 90 },
     { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
   ]);
   expect(placed.min.map((v) => Number(v.toFixed(6)))).toEqual([-0.4, 0, -0.6]);
@@ -98,13 +98,13 @@ test.each([
 ] as const)('six of %s m stand every %s m: %s', (width, pitch, words) => {
   const row = describeRow(width, 6);
   expect(row.pitch).toBeCloseTo(pitch, 9);
-  expect(row.words).toMatch(new RegExp(`${words}$`));
+  expect(row.summary).toMatch(new RegExp(`${words}$`));
 });
 
 test('a piece of a kit stands in a row by the module of its kit', () => {
   expect(describeRow(0.63, 6, 0.6)).toMatchObject({
     pitch: 0.6,
-    words: expect.stringMatching(/they overlap by 30 mm$/),
+    summary: expect.stringMatching(/they overlap by 30 mm$/),
   });
-  expect(describeRow(1.17, 6, 0.6).words).toMatch(/gaps of 30 mm$/);
+  expect(describeRow(1.17, 6, 0.6).summary).toMatch(/gaps of 30 mm$/);
 });

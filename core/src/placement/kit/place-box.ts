@@ -1,8 +1,8 @@
 import type { Box } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
+import { rotateBox } from '../../geometry/rotate-box';
 import { boxSize } from '../../scene/measures/bounds';
 import { findPivotPlace } from '../pivot/judge-pivot';
-import { turnBox } from '../../geometry/rotate-box';
 
 /**
  * Where the box of a model comes to lie by the steps that place it, without the model. What leans and what has a place of its own
@@ -13,8 +13,8 @@ export function placeBox(box: Box, steps: readonly Step[]): Box {
   let placed = box;
   for (const step of steps) {
     if (step.kind === 'scale') placed = { min: times(placed.min, step.factor), max: times(placed.max, step.factor) };
-    else if (step.kind === 'turn') placed = turnBox(placed, step);
-    else if (step.kind === 'face') placed = turnBox(placed, { axis: 'y', degrees: step.degrees });
+    else if (step.kind === 'rotate') placed = rotateBox(placed, step);
+    else if (step.kind === 'set-front-axis') placed = rotateBox(placed, { axis: 'y', degrees: step.degrees });
     else if (step.kind === 'set-pivot') placed = shift(placed, step);
   }
   return placed;

@@ -2,8 +2,10 @@ import { formatLength } from '../units';
 
 /** Modules are built on such a grid where nothing else is known, metres. Common practice, no source. */
 const GRID = 0.25;
+
 /** Nearer to the grid than this share of its width, a module is meant to fill it. Ours. */
 const MEANT = 0.08;
+
 /** Less than this nobody sees, metres. */
 const SEEN = 0.0005;
 
@@ -12,7 +14,7 @@ export interface RowOf {
   pitch: number;
   /** Between neighbours; below 0 they overlap. */
   gap: number;
-  words: string;
+  summary: string;
 }
 
 /**
@@ -32,5 +34,5 @@ export function describeRow(width: number, count: number, module: number | null 
       : gap > 0
         ? `${every}: gaps of ${formatLength(gap)}`
         : `${every}: they overlap by ${formatLength(-gap)}`;
-  return { pitch, gap, words };
+  return { pitch, gap, summary: words };
 }

@@ -6,7 +6,7 @@ export type MountId = 'floor' | 'wall' | 'ceiling' | 'free';
 
 export interface Mount {
   id: MountId;
-  words: string;
+  label: string;
   /** Where its pivot belongs. Common practice, no source. */
   pivot: PivotPlace;
   confidence: number;
@@ -24,7 +24,7 @@ export interface MountQuestion {
 }
 
 interface Row {
-  words: string;
+  label: string;
   pivot: PivotPlace;
   prior: number;
   names: RegExp;
@@ -32,23 +32,23 @@ interface Row {
 
 /** What hangs and what flies, by name. Common practice, no source. */
 const MOUNTS: Record<MountId, Row> = {
-  floor: { words: 'stands', pivot: 'base-centre', prior: 0.93, names: /$^/ },
+  floor: { label: 'stands', pivot: 'base-centre', prior: 0.93, names: /$^/ },
   wall: {
-    words: 'hangs on a wall',
+    label: 'hangs on a wall',
     pivot: 'wall',
     prior: 0.04,
     names:
       /\b(picture|painting|poster|mirror|sconce|wall|signboard|plaque|notice ?board|clock face|barometer|socket|switch|radiator|bracket|coat ?(rack|hook)s?|towel (rail|rack)|thermostat|intercom)\b/i,
   },
   ceiling: {
-    words: 'hangs from a ceiling',
+    label: 'hangs from a ceiling',
     pivot: 'ceiling',
     prior: 0.015,
     names:
       /\b(chandelier|pendant|ceiling|hanging lamp|hanging light|smoke (detector|alarm)|sprinkler|projector mount|disco ball)\b/i,
   },
   free: {
-    words: 'is free in the air or in a hand',
+    label: 'is free in the air or in a hand',
     pivot: 'balance-point',
     prior: 0.015,
     names:
@@ -73,7 +73,7 @@ export function judgeMount({ name, size, flat, isBalanced }: MountQuestion): Mou
     const match = row.names.exec(words);
     if (match) {
       weight *= BY_NAME;
-      evidence.push({ text: `by its name it ${row.words}`, figure: match[0] });
+      evidence.push({ text: `by its name it ${row.label}`, figure: match[0] });
     }
     if (id === 'wall' && isThin && !isBalanced) {
       weight *= BY_SHAPE * 2;
@@ -88,7 +88,7 @@ export function judgeMount({ name, size, flat, isBalanced }: MountQuestion): Mou
       evidence.push({ text: 'its top is flatter than its foot' });
     }
     if (id === 'floor' && isBalanced) evidence.push({ text: 'its middle lies over what it stands on' });
-    return { id, words: row.words, pivot: row.pivot, confidence: weight, evidence };
+    return { id, label: row.label, pivot: row.pivot, confidence: weight, evidence };
   });
   const sum = mounts.reduce((total, { confidence }) => total + confidence, 0);
   for (const mount of mounts) mount.confidence /= sum;

@@ -15,7 +15,7 @@ export interface Moments {
   balance: [number, number, number];
   by: 'volume' | 'surface';
   /** Closed parts whose faces look inwards. */
-  insideOut: Node[];
+  invertedFaces: Node[];
 }
 
 /** Past so many triangles nobody counts edges: a surface whose faces cancel out counts as closed. Ours: less than half a second. */
@@ -30,7 +30,7 @@ export function computeMoments(placed: readonly PlacedPart[]): Moments | null {
   const surface = [0, 0, 0];
   const solid = [0, 0, 0];
   let isClosed = true;
-  const insideOut: Node[] = [];
+  const invertedFaces: Node[] = [];
   for (const [instance, parts] of groupByInstance(placed)) {
     const sums = createSums();
     // about a corner of its own, so that a model far from the origin loses no digits; one for all its parts, which close it together
@@ -47,7 +47,7 @@ export function computeMoments(placed: readonly PlacedPart[]): Moments | null {
       const isPartClosed = cancels && (triangles > MOST_COUNTED || isClosedSurface(parts));
       isClosed &&= isPartClosed;
       // what encloses next to nothing looks neither way
-      if (isPartClosed && seen < -1e-6 * (sums.twiceArea / 2) ** 1.5) insideOut.push(instance.node);
+      if (isPartClosed && seen < -1e-6 * (sums.twiceArea / 2) ** 1.5) invertedFaces.push(instance.node);
     }
     // a mirrored or inside-out part encloses as much
     const sign = sums.volume < 0 ? -1 : 1;
@@ -57,7 +57,7 @@ export function computeMoments(placed: readonly PlacedPart[]): Moments | null {
   if (!(area > 0) || !Number.isFinite(area)) return null;
   const by = isClosed && volume > 1e-9 * area ** 1.5 ? 'volume' : 'surface';
   const balance = (by === 'volume' ? solid.map((v) => v / volume) : surface.map((v) => v / area)) as Moments['balance'];
-  return { area, volume: by === 'volume' ? volume : 0, balance, by, insideOut };
+  return { area, volume: by === 'volume' ? volume : 0, balance, by, invertedFaces };
 }
 
 function groupByInstance(placed: readonly PlacedPart[]): Map<MeshInstance, PlacedPart[]> {

@@ -50,7 +50,7 @@ test('a declared unit without a name of its own is a candidate', () => {
 });
 
 test('what is catalogued already speaks for the unit that makes this one like it', () => {
-  const similar = [{ words: 'HV-000007 “Sea chest”', size: [0.9, 0.45, 0.5] as const }];
+  const similar = [{ label: 'HV-000007 “Sea chest”', size: [0.9, 0.45, 0.5] as const }];
   const best = ask([88, 44, 52], { similar })[0];
   expect(best).toMatchObject({ id: 'cm' });
   expect(best.evidence.map(({ text }) => text)).toContain('as HV-000007 “Sea chest” in the library');

@@ -1,13 +1,13 @@
 import type { Evidence } from '@haveld/contract/finding';
 import { judgeRoundness } from '../roundness';
+import { formatLength, UNITS } from '../units';
 import type { StatedSize } from './stated-size';
 import type { TypicalSize } from './typical-sizes';
-import { formatLength, UNITS } from '../units';
 
 export interface SizeCandidate {
   /** `mm`, `cm` … or `none` for "has no real size". */
   id: string;
-  words: string;
+  label: string;
   /** Metres for one unit of the file. */
   factor: number;
   confidence: number;
@@ -51,14 +51,14 @@ export const OWN_SCALE_ID = 'own';
 /** How big a thing of the same kind is in the library. */
 export interface SimilarSize {
   /** Accession number and name. */
-  words: string;
+  label: string;
   /** Width, height, depth, metres. */
   size: readonly [number, number, number];
 }
 
 /** Within this factor of its likes a size agrees with them, and what that weighs. Ours. */
 const ALIKE = 1.6;
-const BY_LIKES = { agrees: 4, differs: 0.6 };
+const BY_SIMILAR = { agrees: 4, differs: 0.6 };
 
 /** What a kit can say against a unit at most. Ours. */
 const LEAST_BY_KIT = 0.01;
@@ -132,22 +132,22 @@ export function judgeSize({
 }: SizeQuestion): SizeCandidate[] {
   const longest = Math.max(...size);
   if (!(longest > 0) || !Number.isFinite(longest)) return [];
-  const units: { id: string; words: string; metres: number }[] = [...UNITS];
+  const units: { id: string; label: string; metres: number }[] = [...UNITS];
   if (declaredUnit !== null && declaredMetres && !units.some((unit) => unit.id === declaredUnit))
-    units.push({ id: declaredUnit, words: `unit of ${declaredUnit}`, metres: declaredMetres });
-  const candidates = units.map(({ id, words, metres }): SizeCandidate => {
+    units.push({ id: declaredUnit, label: `unit of ${declaredUnit}`, metres: declaredMetres });
+  const candidates = units.map(({ id, label, metres }): SizeCandidate => {
     const evidence: Evidence[] = [];
     let weight = priorOf(id, declaredUnit);
     let independent = 0;
     if (declaredUnit === id) {
-      evidence.push({ text: 'the file declares its unit', figure: words });
+      evidence.push({ text: 'the file declares its unit', figure: label });
       independent++;
     }
     const isCommon = declaredUnit === null && typical !== null && weight >= COMMON;
     if (habitUnit) {
       weight *= habitUnit === id ? 12 : 0.5;
       if (habitUnit === id) {
-        evidence.push({ text: 'a habit of its source', figure: words });
+        evidence.push({ text: 'a habit of its source', figure: label });
         independent++;
       }
     }
@@ -171,16 +171,16 @@ export function judgeSize({
       evidence.push({ ...one.evidence, figure: formatLength(side) });
       independent++;
     }
-    const likes = similar.filter((one) => {
+    const near = similar.filter((one) => {
       const ratio = (longest * metres) / Math.max(...one.size);
       return ratio < ALIKE && ratio > 1 / ALIKE;
     });
     if (similar.length > 0) {
-      weight *= likes.length > 0 ? BY_LIKES.agrees : BY_LIKES.differs;
-      if (likes.length > 0) {
+      weight *= near.length > 0 ? BY_SIMILAR.agrees : BY_SIMILAR.differs;
+      if (near.length > 0) {
         evidence.push({
-          text: `as ${likes[0].words} in the library${likes.length > 1 ? ` and ${likes.length - 1} more like it` : ''}`,
-          figure: formatLength(Math.max(...likes[0].size)),
+          text: `as ${near[0].label} in the library${near.length > 1 ? ` and ${near.length - 1} more like it` : ''}`,
+          figure: formatLength(Math.max(...near[0].size)),
         });
         independent++;
       }
@@ -216,11 +216,11 @@ export function judgeSize({
     }
     // what things of its name never are is not sure, whatever else agrees
     if (typical && !fits && declaredUnit !== id) independent = 0;
-    return { id, words, factor: metres, confidence: weight, evidence, independent };
+    return { id, label, factor: metres, confidence: weight, evidence, independent };
   });
   candidates.push({
     id: 'none',
-    words: 'no real size',
+    label: 'no real size',
     factor: 1,
     confidence: PRIOR_NO_SIZE * EVEN * shareByKit(kit, 'none'),
     evidence: [],

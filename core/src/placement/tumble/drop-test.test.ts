@@ -53,7 +53,7 @@ test('what has its middle over no foot tips over', () => {
 
 test('three boxes stand on one another', () => {
   const boxes = drop(createBoxDocument([-0.5, 0, -0.5], [0.5, 0.6, 0.5]), { count: 3 });
-  expect(boxes).toMatchObject({ verdict: 'stands', standing: 3, words: 'all 3 stand on one another' });
+  expect(boxes).toMatchObject({ verdict: 'stands', standing: 3, summary: 'all 3 stand on one another' });
   const poses = boxes.poses.slice(-21);
   expect([poses[1], poses[8], poses[15]].map((y) => y.toFixed(1).replace('-', ''))).toEqual(['0.0', '0.6', '1.2']);
 });

@@ -35,7 +35,7 @@ export interface DropResult {
   /** How many of the pile still stand on one another, within 10° of upright. */
   standing: number;
   verdict: 'stands' | 'falls' | 'settles' | 'tips' | 'pile-falls';
-  words: string;
+  summary: string;
 }
 
 const STEPS_PER_SECOND = 120;
@@ -143,15 +143,15 @@ function tiltOf({ x, z }: { x: number; z: number }): number {
 function describeVerdict(
   { sank, turned, standing, count }: Pick<DropResult, 'sank' | 'turned' | 'standing' | 'count'>,
   height: number,
-): Pick<DropResult, 'verdict' | 'words'> {
-  if (turned >= TIPPED_FROM) return { verdict: 'tips', words: `tips over, by ${Math.round(turned)}°` };
-  if (count > 1 && standing < count) return { verdict: 'pile-falls', words: `${standing} of ${count} still stand` };
-  if (count > 1) return { verdict: 'stands', words: `all ${count} stand on one another` };
+): Pick<DropResult, 'verdict' | 'summary'> {
+  if (turned >= TIPPED_FROM) return { verdict: 'tips', summary: `tips over, by ${Math.round(turned)}°` };
+  if (count > 1 && standing < count) return { verdict: 'pile-falls', summary: `${standing} of ${count} still stand` };
+  if (count > 1) return { verdict: 'stands', summary: `all ${count} stand on one another` };
   if (sank < -height * MOVED_FROM)
-    return { verdict: 'falls', words: `fell ${formatMm(sank)}: it did not touch the ground` };
+    return { verdict: 'falls', summary: `fell ${formatMm(sank)}: it did not touch the ground` };
   if (sank > height * MOVED_FROM)
-    return { verdict: 'settles', words: `was pushed up ${formatMm(sank)}: it reached into the ground` };
-  return { verdict: 'stands', words: `stands: moved ${formatMm(sank)}, leant ${turned.toFixed(1)}°` };
+    return { verdict: 'settles', summary: `was pushed up ${formatMm(sank)}: it reached into the ground` };
+  return { verdict: 'stands', summary: `stands: moved ${formatMm(sank)}, leant ${turned.toFixed(1)}°` };
 }
 
 const formatMm = (metres: number): string => {

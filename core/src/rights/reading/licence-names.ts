@@ -23,7 +23,7 @@ export const PHRASE_RULES: readonly LicenceRule[] = [
   {
     pattern: /SPDX-License-Identifier:\s*([^\s*/][^\r\n*<>]*)/,
     confidence: 0.98,
-    words: 'an SPDX tag',
+    summary: 'an SPDX tag',
     id: (match) => (isExpression(match[1].trim()) ? match[1].trim() : null),
   },
   {
@@ -31,14 +31,14 @@ export const PHRASE_RULES: readonly LicenceRule[] = [
     pattern:
       /\bCC[\s-]*(BY(?:[\s-]*(?:NC|ND|SA))*)[\s-]*v?(\d\.\d)[\s,]*\bor\b[\s,]*(?:the\s+)?(?:GNU\s+)?(A|L)?GPL[\s-]*v?(\d(?:\.\d)?)?(\s*\+|\s*or\s+later)?/i,
     confidence: 0.93,
-    words: 'two licences to choose from',
+    summary: 'two licences to choose from',
     id: (match) => join('OR', creativeCommonsId(match[1], match[2]), gnuId(match[3] ?? '', match[4], match[5])),
   },
   {
     pattern:
       /\b(A|L)?GPL[\s-]*v?(\d(?:\.\d)?)(\s*\+|\s*or\s+later)?[\s,]*\bor\b[\s,]*CC[\s-]*(BY(?:[\s-]*(?:NC|ND|SA))*)[\s-]*v?(\d\.\d)/i,
     confidence: 0.93,
-    words: 'two licences to choose from',
+    summary: 'two licences to choose from',
     id: (match) => join('OR', gnuId(match[1] ?? '', match[2], match[3]), creativeCommonsId(match[4], match[5])),
   },
   {
@@ -47,7 +47,7 @@ export const PHRASE_RULES: readonly LicenceRule[] = [
       'i',
     ),
     confidence: 0.93,
-    words: 'the short name of the licence',
+    summary: 'the short name of the licence',
     id: (match) => creativeCommonsId(match[1], match[2], match[3]),
   },
   {
@@ -56,46 +56,46 @@ export const PHRASE_RULES: readonly LicenceRule[] = [
       'i',
     ),
     confidence: 0.92,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: (match) => creativeCommonsId(kindOfWords(match[1]), match[2]),
   },
   {
     pattern: new RegExp(String.raw`\b${BY_WORDS}(${ELEMENTS}+)${VERSION}`, 'i'),
     confidence: 0.88,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: (match) => creativeCommonsId(kindOfWords(match[1]), match[2]),
   },
   {
     pattern: new RegExp(String.raw`\b${BY_WORDS}${FILLERS}[\s(]*(\d\.\d)\b`, 'i'),
     confidence: 0.85,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: (match) => creativeCommonsId('by', match[1]),
   },
   {
     pattern:
       /\b(?:CC[\s_-]?0|creative\s+commons\s+zero|CC\s+zero)\b(?:[\s_-]*v?1\.0)?(?:\s+universal)?|has\s+waived\s+all\s+copyright\s+and\s+related\s+or\s+neighbou?ring\s+rights/i,
     confidence: 0.95,
-    words: 'the name of the waiver, or its words',
+    summary: 'the name of the waiver, or its words',
     id: () => 'CC0-1.0',
   },
   {
     pattern: /\bpublic\s+domain\s+mark\b(?:\s*1\.0)?/i,
     confidence: 0.93,
-    words: 'the name of the mark',
+    summary: 'the name of the mark',
     id: () => 'CC-PDM-1.0',
   },
   {
     pattern:
       /(?<!\bnot\s(?:in\s)?(?:the\s)?)(?<!\bno\s)\b(?:public\s+domain|domaine\s+public|gemeinfrei|dominio\s+p[uú]blico)\b/i,
     confidence: 0.78,
-    words: 'says public domain',
+    summary: 'says public domain',
     id: () => 'LicenseRef-public-domain',
   },
   {
     pattern:
       /\b(?:free\s+art\s+licen[sc]e|licen[cs]e\s+art\s+libre|lizenz\s+freie\s+kunst|licencia\s+arte\s+libre|LAL|FAL)\b[\s,(-]*(?:version\s*|v)?(1\.[23])?/i,
     confidence: 0.92,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: (match) => (match[1] ? `LAL-${match[1]}` : 'LicenseRef-Free-Art-unstated'),
   },
   {
@@ -104,128 +104,128 @@ export const PHRASE_RULES: readonly LicenceRule[] = [
       'i',
     ),
     confidence: 0.92,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: (match) =>
       gnuId({ lesser: 'L', library: 'L', affero: 'A' }[match[1]?.toLowerCase() ?? ''] ?? '', match[2], match[3]),
   },
   {
     pattern: new RegExp(String.raw`\b(A|L)?GPL(?:[\s-]*(?:version\s*|v\.?\s*)?(\d(?:\.\d)?))?${REACH}(?![a-z])`, 'i'),
     confidence: 0.92,
-    words: 'the short name of the licence',
+    summary: 'the short name of the licence',
     id: (match) => gnuId(match[1] ?? '', match[2], match[3]),
   },
   {
     pattern:
       /\bMIT\s+licen[sc]e\b|\blicen[sc]e\s*:\s*MIT\b|\b(?:under|with)\s+(?:the\s+)?MIT\b|\bMIT[\s-]licen[sc]ed\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'MIT',
   },
   {
     pattern: /\bApache(?:\s+software)?(?:\s+licen[sc]e)?[\s,-]*(?:version\s*|v)?2(?:\.0)?\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'Apache-2.0',
   },
   {
     pattern: /\b(?:BSD[\s-]*([23])[\s-]*clause|([23])[\s-]*clause\s+BSD)\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: (match) => `BSD-${match[1] ?? match[2]}-Clause`,
   },
-  { pattern: /\bsimplified\s+BSD\b/i, confidence: 0.9, words: 'the name of the licence', id: () => 'BSD-2-Clause' },
+  { pattern: /\bsimplified\s+BSD\b/i, confidence: 0.9, summary: 'the name of the licence', id: () => 'BSD-2-Clause' },
   {
     pattern: /\b(?:new|modified|revised)\s+BSD\b/i,
     confidence: 0.9,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'BSD-3-Clause',
   },
   {
     pattern: /\bzlib(?:\/libpng)?\s+licen[sc]e\b/i,
     confidence: 0.92,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'Zlib',
   },
   {
     pattern: /\bthe\s+unlicense\b|\blicen[sc]e\s*:\s*unlicense\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'Unlicense',
   },
   {
     pattern: /\bODbL\b[\s,-]*v?(?:1\.0)?|\bopen\s+database\s+licen[sc]e\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'ODbL-1.0',
   },
   {
     pattern: /\b(?:SIL\s+)?open\s+font\s+licen[sc]e\b[\s,-]*(?:version\s*|v)?(?:1\.1)?|\bOFL[\s-]*1\.1\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'OFL-1.1',
   },
   {
     pattern: /\bMozilla\s+Public\s+Licen[sc]e\b[\s,-]*(?:version\s*|v\.?\s*)?(?:2\.0)|\bMPL[\s-]*2(?:\.0)?\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'MPL-2.0',
   },
   {
     pattern: /\bWTFPL\b|\bdo\s+what\s+the\s+f\S+\s+you\s+want\s+to\s+public\s+licen[sc]e\b/i,
     confidence: 0.93,
-    words: 'the name of the licence',
+    summary: 'the name of the licence',
     id: () => 'WTFPL',
   },
   {
     pattern: /\bOGA[\s-]*BY[\s-]*3\.0\b/i,
     confidence: 0.93,
-    words: 'the short name of the licence',
+    summary: 'the short name of the licence',
     id: () => 'LicenseRef-OGA-BY-3.0',
   },
   {
     pattern: /\bquayside\s+standard\b/i,
     confidence: 0.92,
-    words: 'terms of a site',
+    summary: 'terms of a site',
     id: () => 'LicenseRef-quayside-standard',
   },
   {
     pattern: /\btidewrack\s+editorial\b/i,
     confidence: 0.92,
-    words: 'terms of a site',
+    summary: 'terms of a site',
     id: () => 'LicenseRef-tidewrack-editorial',
   },
   {
     pattern: /\bsaltmarsh\s+open\s+shelf\b/i,
     confidence: 0.92,
-    words: 'terms of a site',
+    summary: 'terms of a site',
     id: () => 'LicenseRef-saltmarsh-open',
   },
   {
     pattern:
       /\beditorial\s+(?:use|purposes?)(?:\s+only)?\b|\busage\s+[eé]ditorial\b|\bredaktionelle\s+(?:nutzung|verwendung)\b|\buso\s+editorial\b/i,
     confidence: 0.85,
-    words: 'limits use to reports and comments',
+    summary: 'limits use to reports and comments',
     id: () => 'LicenseRef-editorial',
   },
   {
     pattern:
       /\b(?:for\s+)?(?:personal|private)\s+use\s+only\b|\bonly\s+for\s+(?:personal|private)\s+use\b|\busage\s+priv[eé]\s+uniquement\b|\b(?:nur\s+)?(?:für\s+)?private(?:n)?\s+(?:nutzung|gebrauch|zwecke)\b|\buso\s+(?:personal|privado)\b/i,
     confidence: 0.82,
-    words: 'limits use to private persons',
+    summary: 'limits use to private persons',
     id: () => 'LicenseRef-personal',
   },
   {
     pattern:
       /(?<!\bcommercial\s(?:and|or|&)\s)\bnon[\s-]?commercial\s+(?:use|purposes?|projects?|only)\b(?!\s+(?:and|or|as\s+well\s+as)\s+commercial)|\bno(?:t|n)?\s+(?:for\s+)?(?:any\s+)?commercial\s+(?:use|purposes?|projects?)\b|\bno\s+commercial\s+use\b|\butilisation\s+commerciale\s+(?:interdite|non\s+autoris[eé]e)|\b(?:usage|utilisation)\s+non[\s-]commerciale?\b|\bnicht[\s-]?kommerzielle\s+(?:nutzung|verwendung|zwecke)\b|\bkeine\s+kommerzielle\s+(?:nutzung|verwendung)\b|\buso\s+no[\s-]comercial\b/i,
     confidence: 0.8,
-    words: 'limits use to non-commercial, without naming a licence',
+    summary: 'limits use to non-commercial, without naming a licence',
     id: () => 'LicenseRef-non-commercial',
   },
   {
     pattern:
       /\ball\s+rights\s+reserved\b|\btous\s+droits\s+r[eé]serv[eé]s\b|\balle\s+rechte\s+vorbehalten\b|\btodos\s+los\s+derechos\s+reservados\b/i,
     confidence: 0.9,
-    words: 'reserves all rights',
+    summary: 'reserves all rights',
     id: () => 'LicenseRef-all-rights-reserved',
   },
 ];

@@ -3,7 +3,7 @@ export interface LicenceRule {
   pattern: RegExp;
   confidence: number;
   /** Said as evidence. */
-  words: string;
+  summary: string;
   /** @returns an SPDX expression, or null where the words name none */
   id(match: RegExpExecArray): string | null;
 }

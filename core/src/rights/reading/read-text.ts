@@ -101,7 +101,7 @@ function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements)
     for (;;) {
       const match = rule.pattern.exec(rest);
       if (!match) break;
-      const licence = describe(rule, match, evidenceAt(match.index, rule.words));
+      const licence = describe(rule, match, evidenceAt(match.index, rule.summary));
       if (licence) {
         const doubted = isDoubted(paragraph.words, match.index, match[0].length);
         said.push({
@@ -119,6 +119,7 @@ function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements)
 
 /** A text that says the same a thousand times says it as well the first few times. */
 const TIMES_KEPT = 4;
+
 /** A text that names more than this does not speak of one model. */
 const MOST_NAMED = 100;
 

@@ -2,14 +2,14 @@ import type { Accessor, Document, Mesh, Primitive } from '@gltf-transform/core';
 import { isTriangles } from '../traverse';
 
 /** Turns the triangles of a mesh round, and normals that looked with them. */
-export function turnFaces(document: Document, mesh: Mesh): void {
+export function flipFaces(document: Document, mesh: Mesh): void {
   const turned = new Map<Accessor, Accessor>();
   const wound = new Map<Accessor, Accessor>();
   for (const primitive of mesh.listPrimitives()) {
     if (!isTriangles(primitive)) continue;
     const looksOut = normalsFollowFaces(primitive);
-    turnWinding(document, primitive, wound);
-    if (looksOut) turnNormals(primitive, turned);
+    flipWinding(document, primitive, wound);
+    if (looksOut) flipNormals(primitive, turned);
   }
 }
 
@@ -17,7 +17,7 @@ export function turnFaces(document: Document, mesh: Mesh): void {
  * Turns each triangle of a primitive round; its polygon keeps its place.
  * @param wound indices turned already, by what they were: those that are shared stay shared
  */
-export function turnWinding(document: Document, primitive: Primitive, wound: Map<Accessor, Accessor>): void {
+export function flipWinding(document: Document, primitive: Primitive, wound: Map<Accessor, Accessor>): void {
   const src = primitive.getIndices();
   const known = src && wound.get(src);
   if (known) {
@@ -59,7 +59,7 @@ function normalsFollowFaces(primitive: Primitive): boolean {
   return sum > 0;
 }
 
-function turnNormals(primitive: Primitive, turned: Map<Accessor, Accessor>): void {
+function flipNormals(primitive: Primitive, turned: Map<Accessor, Accessor>): void {
   const src = primitive.getAttribute('NORMAL')!;
   let dst = turned.get(src);
   if (!dst) {

@@ -127,15 +127,15 @@ describe('normals of heights', () => {
 
 describe('specular and glossiness to metallic and roughness, KHR_materials_pbrSpecularGlossiness, appendix', () => {
   test('what reflects 4 % is no metal and keeps its colour', () => {
-    const { baseColour, metallic } = convertSpecularColour({ diffuse: [0.5, 0.2, 0.1], specular: [0.04, 0.04, 0.04] });
+    const { baseColor, metallic } = convertSpecularColour({ diffuse: [0.5, 0.2, 0.1], specular: [0.04, 0.04, 0.04] });
     expect(metallic).toBeCloseTo(0, 6);
-    baseColour.forEach((value, c) => expect(value).toBeCloseTo([0.5, 0.2, 0.1][c], 5));
+    baseColor.forEach((value, c) => expect(value).toBeCloseTo([0.5, 0.2, 0.1][c], 5));
   });
 
   test('what is black and reflects gold is a metal of that colour', () => {
-    const { baseColour, metallic } = convertSpecularColour({ diffuse: [0, 0, 0], specular: [1, 0.77, 0.34] });
+    const { baseColor, metallic } = convertSpecularColour({ diffuse: [0, 0, 0], specular: [1, 0.77, 0.34] });
     expect(metallic).toBeCloseTo(1, 6);
-    baseColour.forEach((value, c) => expect(value).toBeCloseTo([1, 0.77, 0.34][c], 5));
+    baseColor.forEach((value, c) => expect(value).toBeCloseTo([1, 0.77, 0.34][c], 5));
   });
 
   test('greys come back from the way the appendix goes the other way round', () => {
@@ -151,7 +151,7 @@ describe('specular and glossiness to metallic and roughness, KHR_materials_pbrSp
             diffuse: [diffuse, diffuse, diffuse],
             specular: [specular, specular, specular],
           });
-          expect(found.baseColour[0]).toBeCloseTo(base, 2);
+          expect(found.baseColor[0]).toBeCloseTo(base, 2);
         },
       ),
       { seed: 6, numRuns: 200 },
@@ -161,11 +161,11 @@ describe('specular and glossiness to metallic and roughness, KHR_materials_pbrSp
   test('pictures: glossiness in alpha becomes roughness in green, metallic lies in blue', () => {
     const diffuse = picture(1, 1, () => [188, 188, 188, 90]);
     const specular = picture(1, 1, () => [56, 56, 56, 200]);
-    const { baseColour, metallicRoughness } = convertSpecularPictures(diffuse, specular);
-    expect(baseColour.data[3]).toBe(90);
+    const { baseColor, metallicRoughness } = convertSpecularPictures(diffuse, specular);
+    expect(baseColor.data[3]).toBe(90);
     expect(metallicRoughness.data[1]).toBe(55);
     expect(metallicRoughness.data[2]).toBeLessThan(3);
-    expect(Math.abs(baseColour.data[0] - 188)).toBeLessThan(2);
+    expect(Math.abs(baseColor.data[0] - 188)).toBeLessThan(2);
   });
 
   test('a Phong exponent of 2 is roughness 0.71, a high one is smooth', () => {

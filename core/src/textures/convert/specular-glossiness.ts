@@ -12,7 +12,7 @@ export interface SpecularGlossiness {
 }
 
 export interface MetallicColour {
-  baseColour: [number, number, number];
+  baseColor: [number, number, number];
   metallic: number;
 }
 
@@ -31,7 +31,7 @@ export function convertSpecularColour({ diffuse, specular }: SpecularGlossiness)
     const fromSpecular = (specular[c] - DIELECTRIC * (1 - metallic)) / Math.max(metallic, EPSILON);
     return Math.max(0, Math.min(1, fromDiffuse * (1 - square) + fromSpecular * square));
   });
-  return { baseColour: mixed as [number, number, number], metallic };
+  return { baseColor: mixed as [number, number, number], metallic };
 }
 
 /** Perceived brightness, as the appendix weighs it. */
@@ -53,19 +53,19 @@ function solveMetallic(diffuse: number, specular: number, oneMinus: number): num
 export function convertSpecularPictures(
   diffuse: Picture,
   specular: Picture,
-): { baseColour: Picture; metallicRoughness: Picture } {
+): { baseColor: Picture; metallicRoughness: Picture } {
   if (diffuse.width !== specular.width || diffuse.height !== specular.height)
     throw new Error('convertSpecularPictures: two pictures of one size');
   const base = new Uint8Array(diffuse.data.length);
   const packed = new Uint8Array(diffuse.data.length);
   for (let o = 0; o < base.length; o += 4) {
-    const { baseColour, metallic } = convertSpecularColour({
+    const { baseColor, metallic } = convertSpecularColour({
       diffuse: lightAt(diffuse.data, o),
       specular: lightAt(specular.data, o),
     });
-    base[o] = byteOfLight(baseColour[0]);
-    base[o + 1] = byteOfLight(baseColour[1]);
-    base[o + 2] = byteOfLight(baseColour[2]);
+    base[o] = byteOfLight(baseColor[0]);
+    base[o + 1] = byteOfLight(baseColor[1]);
+    base[o + 2] = byteOfLight(baseColor[2]);
     base[o + 3] = diffuse.data[o + 3];
     packed[o] = 255;
     packed[o + 1] = 255 - specular.data[o + 3];
@@ -73,7 +73,7 @@ export function convertSpecularPictures(
     packed[o + 3] = 255;
   }
   const { width, height } = diffuse;
-  return { baseColour: { width, height, data: base }, metallicRoughness: { width, height, data: packed } };
+  return { baseColor: { width, height, data: base }, metallicRoughness: { width, height, data: packed } };
 }
 
 const lightAt = (data: Uint8Array, o: number): [number, number, number] => [

@@ -1,8 +1,8 @@
-import { TEXTURE_ROLES, type Green, type Packing, type TextureRole } from '@haveld/contract/texture-role';
 import type { Evidence } from '@haveld/contract/finding';
 import type { TextureSlot } from '@haveld/contract/step';
-import { SLOTS } from '../slots';
+import { TEXTURE_ROLES, type Green, type Packing, type TextureRole } from '@haveld/contract/texture-role';
 import { ROLES } from '../roles';
+import { SLOTS } from '../slots';
 import { describePicture, judgePictureClass, weighRoleByPicture } from './judge-picture';
 import type { PictureMeasures } from './picture-measures';
 import { readMapName } from './read-map-name';
@@ -29,14 +29,16 @@ const PRIOR: Partial<Record<TextureRole, number>> = {
   preview: 0.02,
 };
 const RARE = 0.003;
+
 /** How sure at most a map is that something speaks against. */
 const CONTRADICTED = 0.75;
+
 /** A picture this many times less likely speaks against a role. */
 const AGAINST = 0.1;
 
 /** What maps bound in a slot are. From memory: ours, of what files bind where. */
 const BOUND: Record<TextureSlot, Partial<Record<TextureRole, number>>> = {
-  baseColour: { 'base-colour': 0.95, opacity: 0.005, normal: 0.005 },
+  baseColor: { 'base-colour': 0.95, opacity: 0.005, normal: 0.005 },
   normal: { normal: 0.93, height: 0.06 },
   metallicRoughness: { packed: 0.93, roughness: 0.03, metallic: 0.02 },
   occlusion: { occlusion: 0.8, packed: 0.18 },
@@ -48,7 +50,7 @@ const BOUND: Record<TextureSlot, Partial<Record<TextureRole, number>>> = {
   bump: { height: 0.72, normal: 0.25 },
   specular: { specular: 0.75, glossiness: 0.1, roughness: 0.05, metallic: 0.04 },
   sheen: { sheen: 0.9 },
-  clearCoat: { 'clear-coat': 0.9 },
+  clearcoat: { 'clear-coat': 0.9 },
   transmission: { transmission: 0.9 },
   thickness: { thickness: 0.9 },
 };
@@ -96,8 +98,8 @@ export function judgeMapRole({ path, measures, slot, habit }: RoleClues): RoleJu
     .filter(({ share }, i) => i === 0 || share > 0.01);
   const { role, share } = shares[0];
   const evidence: Evidence[] = [];
-  if (name) evidence.push({ text: `“${name.said}” in its name says ${ROLES[name.role].words}` });
-  if (slot) evidence.push({ text: `bound as ${SLOTS[slot].words}` });
+  if (name) evidence.push({ text: `“${name.said}” in its name says ${ROLES[name.role].label}` });
+  if (slot) evidence.push({ text: `bound as ${SLOTS[slot].label}` });
   if (measures) evidence.push(...describePicture(measures).map((text) => ({ text })));
   const speaks = [
     name?.role === role,

@@ -1,13 +1,15 @@
 import { TEXTURE_ROLES, type TextureRole } from '@haveld/contract/texture-role';
 import { ROLES } from '../roles';
-import { judgePictureClass, weighRoleByPicture } from './judge-picture';
 import { capContradicted, judgeMapRole, type RoleClues, type RoleJudgement } from './judge-map-role';
+import { judgePictureClass, weighRoleByPicture } from './judge-picture';
 import { dropCopyMarks, fileStem, readMapName, splitName } from './read-map-name';
 
 /** Tails of one source say one thing: each further map adds, but not as one that was seen by itself. Ours. */
 const POOLING = 0.5;
+
 /** A name with nothing behind it, beside others that have: how often it is the colour. From memory: the trade's habit. */
 const BARE_IS_COLOUR = 0.93;
+
 /** How far the place of a role that another of the set has is left to a second. Ours. */
 const SECOND_OF_A_ROLE = 0.12;
 const ROUNDS = 3;
@@ -45,6 +47,7 @@ export function judgeMapSet(maps: readonly RoleClues[]): RoleJudgement[] {
 }
 
 const folderOf = (path: string): string => path.slice(0, path.lastIndexOf('/') + 1);
+
 /** An ending means the same over one delivery's folders of one name: its first folder. */
 const tailKey = ({ path, tail, set }: Member): string => (set === null ? `${path}!` : `${path.split('/')[0]}|${tail}`);
 
@@ -140,7 +143,7 @@ function describe(member: Member, count: number): RoleJudgement {
     independent++;
   }
   if (set !== null && tail !== '' && count > 1 && measures) {
-    evidence.push({ text: `${count} pictures end in “${tail}”, and look like ${ROLES[role].words} together` });
+    evidence.push({ text: `${count} pictures end in “${tail}”, and look like ${ROLES[role].label} together` });
     independent++;
   }
   return {

@@ -11,7 +11,7 @@ import type { MaterialFactors } from '@haveld/contract/step';
 
 /** Sets the factors that are given; what is left out stays as it is. */
 export function applyFactors(document: Document, material: Material, factors: MaterialFactors): void {
-  if (factors.baseColour) material.setBaseColorFactor(factors.baseColour);
+  if (factors.baseColor) material.setBaseColorFactor(factors.baseColor);
   if (factors.metallic !== undefined) material.setMetallicFactor(factors.metallic);
   if (factors.roughness !== undefined) material.setRoughnessFactor(factors.roughness);
   if (factors.emissive) material.setEmissiveFactor(factors.emissive);

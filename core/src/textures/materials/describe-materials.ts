@@ -22,7 +22,7 @@ export interface HeldPicture {
 export interface MaterialLook {
   name: string;
   factors: Required<
-    Pick<MaterialFactors, 'baseColour' | 'metallic' | 'roughness' | 'emissive' | 'alphaMode' | 'doubleSided'>
+    Pick<MaterialFactors, 'baseColor' | 'metallic' | 'roughness' | 'emissive' | 'alphaMode' | 'doubleSided'>
   > &
     MaterialFactors;
   /** Keys of the pictures in its slots. */
@@ -93,7 +93,7 @@ function readFactors(material: Material): MaterialLook['factors'] {
   const ior = material.getExtension<IOR>('KHR_materials_ior')?.getIOR();
   const sheen = material.getExtension<Sheen>('KHR_materials_sheen')?.getSheenColorFactor();
   return {
-    baseColour: [...material.getBaseColorFactor()],
+    baseColor: [...material.getBaseColorFactor()],
     metallic: material.getMetallicFactor(),
     roughness: material.getRoughnessFactor(),
     emissive: [...material.getEmissiveFactor()],

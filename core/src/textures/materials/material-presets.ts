@@ -3,7 +3,7 @@ import type { MaterialFactors } from '@haveld/contract/step';
 /** Factors the trade gives to a kind of matter; kept as data so that a house can add its own. */
 export interface MatterPreset {
   id: string;
-  words: string;
+  label: string;
   /** Words in a material's name, lower case. */
   names: string[];
   factors: MaterialFactors;
@@ -17,14 +17,14 @@ export interface MatterPreset {
 export const MATTERS: MatterPreset[] = [
   {
     id: 'glass',
-    words: 'glass',
+    label: 'glass',
     names: ['glass', 'glas', 'verre', 'vidrio', 'vetro', 'window', 'lens', 'pane'],
-    factors: { baseColour: [1, 1, 1, 1], metallic: 0, roughness: 0.05, transmission: 1, ior: 1.5, alphaMode: 'OPAQUE' },
+    factors: { baseColor: [1, 1, 1, 1], metallic: 0, roughness: 0.05, transmission: 1, ior: 1.5, alphaMode: 'OPAQUE' },
     source: 'index of refraction 1.5: glTF KHR_materials_ior, default',
   },
   {
     id: 'cloth',
-    words: 'cloth',
+    label: 'cloth',
     names: [
       'cloth',
       'fabric',
@@ -50,14 +50,14 @@ export const MATTERS: MatterPreset[] = [
   },
   {
     id: 'leaf',
-    words: 'leaf',
+    label: 'leaf',
     names: ['leaf', 'leaves', 'foliage', 'blatt', 'feuille', 'hoja', 'foglia', 'grass', 'petal', 'needle', 'frond'],
     factors: { metallic: 0, roughness: 0.75, doubleSided: true, alphaMode: 'MASK', alphaCutoff: 0.5 },
     source: 'common practice, no source',
   },
   {
     id: 'metal',
-    words: 'metal',
+    label: 'metal',
     names: [
       'metal',
       'steel',
@@ -82,21 +82,21 @@ export const MATTERS: MatterPreset[] = [
   },
   {
     id: 'wood',
-    words: 'wood',
+    label: 'wood',
     names: ['wood', 'holz', 'bois', 'madera', 'legno', 'oak', 'pine', 'walnut', 'plank', 'timber', 'teak'],
     factors: { metallic: 0, roughness: 0.65 },
     source: 'common practice, no source',
   },
   {
     id: 'stone',
-    words: 'stone',
+    label: 'stone',
     names: ['stone', 'rock', 'stein', 'pierre', 'piedra', 'concrete', 'brick', 'marble', 'granite', 'plaster', 'wall'],
     factors: { metallic: 0, roughness: 0.85 },
     source: 'common practice, no source',
   },
   {
     id: 'rubber',
-    words: 'rubber or plastic',
+    label: 'rubber or plastic',
     names: ['rubber', 'gummi', 'plastic', 'plastik', 'tyre', 'tire'],
     factors: { metallic: 0, roughness: 0.6 },
     source: 'common practice, no source',
@@ -106,7 +106,7 @@ export const MATTERS: MatterPreset[] = [
 /** What a surface gets of which nothing is known: neither a mirror nor chalk. Common practice, no source. */
 export const PLAIN_MATTER: MatterPreset = {
   id: 'plain',
-  words: 'a plain surface',
+  label: 'a plain surface',
   names: [],
   factors: { metallic: 0, roughness: 0.8 },
   source: 'common practice, no source',

@@ -15,7 +15,7 @@ export function placeHouseMaterial(
       schema: 1,
       materials: [material],
       factors: house.factors,
-      words: `house material “${house.name}”`,
+      label: `house material “${house.name}”`,
       without: [],
     },
   ];

@@ -17,14 +17,14 @@ export function shadeHouseMaterial(
   if (!channels || !(darker >= 0 && darker <= 1))
     throw new Error(`shadeHouseMaterial: a share and a colour as #rrggbb, got ${darker} and ${tint}`);
   const light = channels.slice(1).map((pair) => toLinear(parseInt(pair, 16) / 255) * (1 - darker));
-  const [r, g, b, a] = material.factors.baseColour ?? [1, 1, 1, 1];
+  const [r, g, b, a] = material.factors.baseColor ?? [1, 1, 1, 1];
   const isTinted = tint.toLowerCase() !== '#ffffff';
   const words = [darker > 0 ? `${Math.round(darker * 100)} % darker` : '', isTinted ? `tinted ${tint}` : ''].filter(
     (part) => part !== '',
   );
   return {
     name: [material.name, ...words].join(', '),
-    factors: { ...material.factors, baseColour: [r * light[0], g * light[1], b * light[2], a] },
+    factors: { ...material.factors, baseColor: [r * light[0], g * light[1], b * light[2], a] },
     maps: material.maps,
   };
 }

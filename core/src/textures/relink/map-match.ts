@@ -37,7 +37,7 @@ export interface RememberedMap {
   takenStem: string;
   takenSha256: string;
   /** Who, and for what. */
-  words: string;
+  summary: string;
 }
 
 export interface MapMatch {

@@ -108,10 +108,10 @@ export function describePair(
   const evidence: Evidence[] = [{ text: RELATION_WORDS[relation] }];
   let independent = 1;
   if (fit !== null && fit > 0.6) {
-    evidence.push({ text: `is ${ROLES[offered.judged!.role].words}, as the material wants it` });
+    evidence.push({ text: `is ${ROLES[offered.judged!.role].label}, as the material wants it` });
     independent++;
   } else if (fit !== null && fit < 0.15)
-    evidence.push({ text: `looks like ${ROLES[offered.judged!.role].words}, not ${SLOTS[wanted.slot].words}` });
+    evidence.push({ text: `looks like ${ROLES[offered.judged!.role].label}, not ${SLOTS[wanted.slot].label}` });
   if (relation === 'same name' || relation === 'same stem') independent++;
   evidence.push({ text: describePlace(offered) });
   const trust = RELATION_TRUST[relation] - PLACE_COST[offered.place];

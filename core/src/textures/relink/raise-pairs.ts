@@ -57,7 +57,7 @@ export function raiseRemembered(
     const pair = known ?? describePair(one, offered[at], 'none', i, at);
     pair.confidence = 0.97;
     pair.independent = Math.max(2, pair.independent + 1);
-    pair.evidence.unshift({ text: `decided before: ${memory.words}` });
+    pair.evidence.unshift({ text: `decided before: ${memory.summary}` });
     pairs[i] = [
       pair,
       ...pairs[i]

@@ -1,5 +1,5 @@
-import { judgeMapSet } from '../judging/judge-map-set';
 import { createBrokenLayouts, LATER_KINDS, LAYOUT_KINDS } from '../../testing/broken-layouts';
+import { judgeMapSet } from '../judging/judge-map-set';
 import { isLetterApart, listAddedWords } from './compare-names';
 import { scoreLayout, scoreLayouts } from './judge-layouts';
 import type { OfferedMap, WantedMap } from './map-match';
@@ -49,7 +49,7 @@ const offer = (path: string, over: Partial<OfferedMap> = {}): OfferedMap => ({
 });
 const want = (reference: string, over: Partial<WantedMap> = {}): WantedMap => ({
   material: 'oak',
-  slot: 'baseColour',
+  slot: 'baseColor',
   references: [reference],
   ...over,
 });
@@ -84,10 +84,10 @@ test('what was decided for the same author before is taken again, with who and w
   const remembered = [
     {
       wanted: 'tx_01.png',
-      slot: 'baseColour' as const,
+      slot: 'baseColor' as const,
       takenStem: 'planks',
       takenSha256: 'old',
-      words: 'Maja took it so for HV-000012',
+      summary: 'Maja took it so for HV-000012',
     },
   ];
   const wanted = [want('D:\\a\\TX_01.png')];
@@ -100,7 +100,7 @@ test('what was decided for the same author before is taken again, with who and w
 
 test('two files of the remembered name are asked about again', () => {
   const remembered = [
-    { wanted: 'tx_01.png', slot: 'baseColour' as const, takenStem: 'planks', takenSha256: 'old', words: 'x' },
+    { wanted: 'tx_01.png', slot: 'baseColor' as const, takenStem: 'planks', takenSha256: 'old', summary: 'x' },
   ];
   const [decision] = matchReferences(
     [want('tx_01.png')],

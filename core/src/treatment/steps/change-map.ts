@@ -1,7 +1,7 @@
-import type { Picture } from '../../textures/pictures/picture-codec';
 import type { Texture } from '@gltf-transform/core';
 import { flipGreen, invertPicture, putChannel, takeChannel } from '../../textures/convert/change-channels';
 import { listNamedMaterials, listUnmatchedNames } from '../../textures/materials/list-named-materials';
+import type { Picture } from '../../textures/pictures/picture-codec';
 import { getSlotTexture, setSlotTexture } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
 import type { StepDefinition } from '../step-definition';
@@ -14,7 +14,7 @@ export const changeMap: StepDefinition<'change-map'> = {
   codeVersion: 1,
   topology: 'keeps',
   title: (step) =>
-    step.change === 'flip-green' ? 'Green of the normals turned over' : `${SLOTS[step.slot].words} turned over`,
+    step.change === 'flip-green' ? 'Green of the normals turned over' : `${SLOTS[step.slot].label} turned over`,
   credit: () => null,
   adaptation: () => null,
   async apply(document, step, { codec }) {

@@ -1,8 +1,8 @@
 import type { Document, Material } from '@gltf-transform/core';
 import type { PBRSpecularGlossiness } from '@gltf-transform/extensions';
 import { createWhite } from '../../textures/convert/change-channels';
-import { convertSpecularColour, convertSpecularPictures } from '../../textures/convert/specular-glossiness';
 import { reducePicture } from '../../textures/convert/reduce-picture';
+import { convertSpecularColour, convertSpecularPictures } from '../../textures/convert/specular-glossiness';
 import { LIGHT_OF_BYTE, byteOfLight } from '../../textures/convert/srgb';
 import { listNamedMaterials, listUnmatchedNames } from '../../textures/materials/list-named-materials';
 import type { Picture, PictureCodec } from '../../textures/pictures/picture-codec';
@@ -48,9 +48,9 @@ async function convert(
   const diffuseImage = extension.getDiffuseTexture()?.getImage();
   const specularImage = extension.getSpecularGlossinessTexture()?.getImage();
   if (!diffuseImage && !specularImage) {
-    const { baseColour, metallic } = convertSpecularColour({ diffuse: [r, g, b], specular: [...specular] });
+    const { baseColor, metallic } = convertSpecularColour({ diffuse: [r, g, b], specular: [...specular] });
     material
-      .setBaseColorFactor([...baseColour, alpha])
+      .setBaseColorFactor([...baseColor, alpha])
       .setMetallicFactor(metallic)
       .setRoughnessFactor(1 - glossiness);
     return;
@@ -64,7 +64,7 @@ async function convert(
   const [diffuse, shine] = pictures.map((picture) => stretch(picture || createWhite(1, 1), width, height));
   multiply(diffuse, [r, g, b], 1);
   multiply(shine, [...specular], glossiness);
-  const { baseColour, metallicRoughness } = convertSpecularPictures(diffuse, shine);
+  const { baseColor, metallicRoughness } = convertSpecularPictures(diffuse, shine);
   const create = async (name: string, picture: Picture) =>
     document
       .createTexture(name)
@@ -72,7 +72,7 @@ async function convert(
       .setMimeType('image/png');
   const info = extension.getDiffuseTextureInfo() ?? extension.getSpecularGlossinessTextureInfo();
   material
-    .setBaseColorTexture(await create(`${material.getName()} base colour`, baseColour))
+    .setBaseColorTexture(await create(`${material.getName()} base colour`, baseColor))
     .setMetallicRoughnessTexture(await create(`${material.getName()} metallic roughness`, metallicRoughness))
     .setBaseColorFactor([1, 1, 1, alpha])
     .setMetallicFactor(1)

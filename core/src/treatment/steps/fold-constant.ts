@@ -1,6 +1,6 @@
-import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { LIGHT_OF_BYTE } from '../../textures/convert/srgb';
 import { measurePicture } from '../../textures/judging/picture-measures';
+import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { getSlotTexture, setSlotTexture } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
 import type { StepDefinition } from '../step-definition';
@@ -11,7 +11,7 @@ export const foldConstant: StepDefinition<'fold-constant'> = {
   order: 5,
   codeVersion: 1,
   topology: 'keeps',
-  title: (step) => `A ${SLOTS[step.slot].words} map of one colour made a figure`,
+  title: (step) => `A ${SLOTS[step.slot].label} map of one colour made a figure`,
   credit: () => null,
   adaptation: () => null,
   async apply(document, step, { codec }) {
@@ -27,7 +27,7 @@ export const foldConstant: StepDefinition<'fold-constant'> = {
       const { data } = picture;
       const [r, g, b] = [LIGHT_OF_BYTE[data[0]], LIGHT_OF_BYTE[data[1]], LIGHT_OF_BYTE[data[2]]];
       const factor = material.getBaseColorFactor();
-      if (step.slot === 'baseColour')
+      if (step.slot === 'baseColor')
         material.setBaseColorFactor([factor[0] * r, factor[1] * g, factor[2] * b, (factor[3] * data[3]) / 255]);
       else if (step.slot === 'metallicRoughness')
         material

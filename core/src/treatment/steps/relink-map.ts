@@ -11,7 +11,7 @@ export const relinkMap: StepDefinition<'relink-map'> = {
   order: 0,
   codeVersion: 2,
   topology: 'keeps',
-  title: (step) => `${SLOTS[step.slot].words[0].toUpperCase()}${SLOTS[step.slot].words.slice(1)} map relinked`,
+  title: (step) => `${SLOTS[step.slot].label[0].toUpperCase()}${SLOTS[step.slot].label.slice(1)} map relinked`,
   credit: () => null,
   adaptation: () => null,
   async apply(document, step, { codec, readMap }) {

@@ -5,7 +5,7 @@ import type { StepDefinition } from '../step-definition';
 /** Not idempotent: scaling twice by 0.01 is scaling by 0.0001. A treatment holds one such step. */
 export const scale: StepDefinition<'scale'> = {
   kind: 'scale',
-  phase: 'size-and-stance',
+  phase: 'size-and-orientation',
   order: 0,
   codeVersion: 1,
   topology: 'keeps',
@@ -15,7 +15,7 @@ export const scale: StepDefinition<'scale'> = {
   apply(document, step) {
     const root = getPlacementRoot(document);
     root.setMatrix(multiplyMatrix(scaleMatrix(step.factor), root.getMatrix()));
-    return { changed: step.words, unmatched: [] };
+    return { changed: step.label, unmatched: [] };
   },
 };
 

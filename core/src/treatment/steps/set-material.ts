@@ -10,14 +10,14 @@ export const setMaterial: StepDefinition<'set-material'> = {
   codeVersion: 1,
   topology: 'keeps',
   title: (step) =>
-    `${step.materials.length === 1 ? step.materials[0] : `${step.materials.length} materials`}: ${step.words}`,
-  credit: (step) => (step.factors.baseColour || step.without.includes('baseColour') ? 'materials changed' : null),
+    `${step.materials.length === 1 ? step.materials[0] : `${step.materials.length} materials`}: ${step.label}`,
+  credit: (step) => (step.factors.baseColor || step.without.includes('baseColor') ? 'materials changed' : null),
   adaptation: () => null,
   apply(document, step) {
     for (const material of listNamedMaterials(document, step.materials)) {
       for (const slot of step.without) setSlotTexture(document, material, slot, null);
       applyFactors(document, material, step.factors);
     }
-    return { changed: step.words, unmatched: listUnmatchedNames(document, step.materials) };
+    return { changed: step.label, unmatched: listUnmatchedNames(document, step.materials) };
   },
 };

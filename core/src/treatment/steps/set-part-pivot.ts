@@ -12,7 +12,7 @@ export const setPartPivot: StepDefinition<'set-part-pivot'> = {
   topology: 'keeps',
   title: (step) =>
     step.parts.length === 1
-      ? `“${step.parts[0].name}” turns about ${step.words}`
+      ? `“${step.parts[0].name}” turns about ${step.label}`
       : `Pivots of ${step.parts.length} parts`,
   credit: () => null,
   adaptation: () => null,
@@ -23,7 +23,7 @@ export const setPartPivot: StepDefinition<'set-part-pivot'> = {
     const missing = found.filter(({ node }) => !node).map(({ part }) => part.name);
     const moved = nodes.length - left.length;
     return {
-      changed: `${moved === 1 ? '1 part' : `${moved} parts`}: ${step.words}`,
+      changed: `${moved === 1 ? '1 part' : `${moved} parts`}: ${step.label}`,
       unmatched: [...missing, ...left.map(nameOf)],
     };
   },

@@ -1,12 +1,12 @@
 import type { Document, vec3 } from '@gltf-transform/core';
 import type { Pivot, StepOf } from '@haveld/contract/step';
-import { boxSize, computeBounds } from '../../scene/measures/bounds';
-import { isLinearIdentity } from '../../scene/matrix';
+import { shiftChildren } from '../../placement/bake/shift';
+import { findFoot } from '../../placement/pivot/find-foot';
 import { findPivotPlace } from '../../placement/pivot/judge-pivot';
 import { computeMoments } from '../../placement/pivot/moments';
-import { findFoot } from '../../placement/pivot/find-foot';
-import { shiftChildren } from '../../placement/bake/shift';
 import { formatLength } from '../../placement/units';
+import { isLinearIdentity } from '../../scene/matrix';
+import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { getPlacementRoot } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
@@ -26,7 +26,7 @@ export const PIVOT_WORDS: Record<Pivot, string> = {
 
 export const setPivot: StepDefinition<'set-pivot'> = {
   kind: 'set-pivot',
-  phase: 'size-and-stance',
+  phase: 'size-and-orientation',
   order: 5,
   codeVersion: 2,
   topology: 'keeps',

@@ -5,7 +5,7 @@ import type { StepDefinition } from '../step-definition';
 /** Not idempotent: straightened twice a model leans the other way. */
 export const straighten: StepDefinition<'straighten'> = {
   kind: 'straighten',
-  phase: 'size-and-stance',
+  phase: 'size-and-orientation',
   order: 2,
   codeVersion: 1,
   topology: 'keeps',
@@ -16,6 +16,6 @@ export const straighten: StepDefinition<'straighten'> = {
     const root = getPlacementRoot(document);
     root.setTranslation(rotateVector(step.turn, root.getTranslation()));
     root.setRotation(multiplyQuaternions(step.turn, root.getRotation()));
-    return { changed: step.words, unmatched: [] };
+    return { changed: step.label, unmatched: [] };
   },
 };

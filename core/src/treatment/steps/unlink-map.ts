@@ -11,7 +11,7 @@ export const unlinkMap: StepDefinition<'unlink-map'> = {
   order: 0,
   codeVersion: 1,
   topology: 'keeps',
-  title: (step) => `${capital(SLOTS[step.slot].words)} map taken out`,
+  title: (step) => `${capital(SLOTS[step.slot].label)} map taken out`,
   credit: (step) => (SLOTS[step.slot].colourSpace === 'srgb' ? 'maps taken out' : null),
   adaptation: () => null,
   apply(document, step) {

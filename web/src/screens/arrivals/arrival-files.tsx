@@ -31,11 +31,11 @@ export function ArrivalFiles({ arrival }: { arrival: Arrival }) {
       {arrival.state === 'locked' && <LockedForm arrival={arrival} />}
       <ul>
         {shown.map((line) => (
-          <li key={line.key} data-line={line.key} className={line.isAside ? 'quiet' : ''}>
+          <li key={line.key} data-line={line.key} className={line.isExcluded ? 'quiet' : ''}>
             <span className="mono arrival-path" title={line.files.map(({ path }) => path).join('\n')}>
               {line.label}
             </span>
-            <span className="mono quiet">{line.words}</span>
+            <span className="mono quiet">{line.summary}</span>
           </li>
         ))}
       </ul>
@@ -86,8 +86,8 @@ function Join({ arrival, other }: { arrival: Arrival; other: NonNullable<Arrival
 
 /** Everything opening had to say, and everything set aside with its reason. */
 function Log({ arrival }: { arrival: Arrival }) {
-  const aside = arrival.files.filter((file) => file.asideReason !== null && file.kind !== 'archive');
-  if (arrival.refused.length + arrival.notes.length + aside.length === 0) return null;
+  const excluded = arrival.files.filter((file) => file.excludedReason !== null && file.kind !== 'archive');
+  if (arrival.refused.length + arrival.notes.length + excluded.length === 0) return null;
   return (
     <details className="arrival-log small">
       <summary>
@@ -96,7 +96,7 @@ function Log({ arrival }: { arrival: Arrival }) {
             <Mark mark="look" /> {arrival.refused.length} not taken
           </span>
         )}
-        {aside.length > 0 && <span>{aside.length} aside</span>}
+        {excluded.length > 0 && <span>{excluded.length} aside</span>}
         {arrival.notes.length > 0 && <span>{formatCount(arrival.notes.length, 'note')}</span>}
       </summary>
       <ul>
@@ -106,9 +106,9 @@ function Log({ arrival }: { arrival: Arrival }) {
         {arrival.notes.map((sentence) => (
           <li key={sentence}>{sentence}</li>
         ))}
-        {aside.map((file) => (
+        {excluded.map((file) => (
           <li key={file.id}>
-            <span className="mono">{file.path.slice(file.path.lastIndexOf('/') + 1)}</span>: {file.asideReason}
+            <span className="mono">{file.path.slice(file.path.lastIndexOf('/') + 1)}</span>: {file.excludedReason}
           </li>
         ))}
       </ul>

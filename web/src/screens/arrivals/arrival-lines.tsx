@@ -5,7 +5,7 @@ import { foldFiles } from './fold-files';
 
 interface Curve {
   path: string;
-  aside: boolean;
+  excluded: boolean;
 }
 
 /** Lines from files to finds, measured from where they stand. */
@@ -24,7 +24,7 @@ export function ArrivalLines({ arrival }: { arrival: Arrival }) {
   return (
     <svg className="arrival-lines" ref={svg} aria-hidden="true">
       {curves.map((curve) => (
-        <path key={curve.path} d={curve.path} className={curve.aside ? 'aside' : ''} />
+        <path key={curve.path} d={curve.path} className={curve.excluded ? 'excluded' : ''} />
       ))}
     </svg>
   );
@@ -47,7 +47,7 @@ function computeCurves(arrival: Arrival, row: HTMLElement, svg: SVGSVGElement): 
       const width = frame.width;
       curves.push({
         path: `M0 ${y1.toFixed(1)}C${width / 2} ${y1.toFixed(1)} ${width / 2} ${y2.toFixed(1)} ${width} ${y2.toFixed(1)}`,
-        aside: line.files[0].kind !== 'model' && line.uses[0]?.role !== 'map',
+        excluded: line.files[0].kind !== 'model' && line.uses[0]?.role !== 'map',
       });
     }
   }

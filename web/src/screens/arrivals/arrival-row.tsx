@@ -45,7 +45,7 @@ export function ArrivalRow({ arrival }: { arrival: Arrival }) {
 const listPieceFinds = (finds: readonly Find[], kitId: string): Find[] => finds.filter((find) => find.kitId === kitId);
 
 function Progress({ arrival }: { arrival: Arrival }) {
-  const { words, done, total } = arrival.progress!;
+  const { label, done, total } = arrival.progress!;
   const stop = useChange(() => call(cancelArrival, { params: { id: arrival.id } }));
   return (
     <div className="sheet arrival-progress" role="status">
@@ -53,7 +53,7 @@ function Progress({ arrival }: { arrival: Arrival }) {
         <span style={{ width: `${total > 0 ? (done / total) * 100 : 4}%` }} />
       </div>
       <span className="small">
-        {total > 0 ? `${done} of ${total} ${words}` : done > 0 ? `${done} ${words}` : 'waiting its turn'}
+        {total > 0 ? `${done} of ${total} ${label}` : done > 0 ? `${done} ${label}` : 'waiting its turn'}
       </span>
       <Button size="small" onClick={() => stop.mutate(undefined)} aria-label={`Stop ${arrival.name}`}>
         Stop

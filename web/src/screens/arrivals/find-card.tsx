@@ -8,8 +8,8 @@ import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
-import { Portrait } from '../../parts/portrait';
 import { STANDING_MARKS } from '../../parts/standing-mark';
+import { Thumbnail } from '../../parts/thumbnail';
 import { useBook } from '../../parts/use-book';
 
 /** One find: what it is, what it leaves open, and the next step. */
@@ -22,8 +22,8 @@ export function FindCard({ find }: { find: Find }) {
       data-find={find.id}
       aria-label={find.name}
     >
-      <Portrait
-        sha256={find.portraitSha256}
+      <Thumbnail
+        sha256={find.thumbnailSha256}
         name={`${find.name}, as received`}
         waiting={find.state === 'failed' ? 'not readable' : 'reading …'}
       />
@@ -37,7 +37,7 @@ export function FindCard({ find }: { find: Find }) {
           </p>
         )}
         {find.licenceId && <FindLine find={find} />}
-        {find.state === 'read' && wants && <p className="quiet small">{find.words.join(' · ')}</p>}
+        {find.state === 'read' && wants && <p className="quiet small">{find.titles.join(' · ')}</p>}
         <p className="quiet small">
           {[find.reason, find.triangles !== null ? `${formatThousands(find.triangles)} triangles` : '']
             .filter(Boolean)
@@ -79,16 +79,16 @@ function FindActs({ find }: { find: Find }) {
             variant={i === 0 ? 'contained' : 'outlined'}
             loading={answer.isPending && answer.variables === choice.id}
             onClick={() => answer.mutate(choice.id)}
-            aria-label={`${choice.words}: ${find.name}`}
+            aria-label={`${choice.label}: ${find.name}`}
           >
-            {choice.words[0].toUpperCase() + choice.words.slice(1)}
+            {choice.label[0].toUpperCase() + choice.label.slice(1)}
           </Button>
         ))}
       </div>
     );
   return (
     <div className="find-acts">
-      {find.doubles > 0 && find.state === 'read' && (
+      {find.duplicates > 0 && find.state === 'read' && (
         <Button
           variant="contained"
           component={Link}
@@ -100,7 +100,7 @@ function FindActs({ find }: { find: Find }) {
       )}
       {(find.state === 'read' || find.state === 'set-aside') && (
         <Button
-          variant={find.doubles > 0 ? 'text' : 'outlined'}
+          variant={find.duplicates > 0 ? 'text' : 'outlined'}
           loading={bench.isPending}
           onClick={() => bench.mutate(find.id)}
           aria-label={`To the bench: ${find.name}`}
@@ -133,9 +133,9 @@ function FindLine({ find }: { find: Find }) {
         {find.mapsTotal === 0 ? 'no maps named' : `${find.mapsFound} of ${formatCount(find.mapsTotal, 'map')}`}
         {offered}
       </span>
-      {find.doubles > 0 && (
+      {find.duplicates > 0 && (
         <span>
-          <Mark mark="look" /> here already? {formatCount(find.doubles, 'likeness', 'likenesses')}
+          <Mark mark="look" /> here already? {formatCount(find.duplicates, 'likeness', 'likenesses')}
         </span>
       )}
     </p>

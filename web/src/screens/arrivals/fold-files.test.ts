@@ -7,18 +7,18 @@ const file = (path: string, change: Partial<ArrivalFile> = {}): ArrivalFile => (
   path,
   kind: 'picture',
   format: 'png',
-  words: 'PNG picture',
+  summary: 'PNG picture',
   sizeBytes: 1,
-  asideReason: null,
+  excludedReason: null,
   uses: [{ findId: 'f', role: 'map' }],
   ...change,
 });
-const say = (files: ArrivalFile[]) => foldFiles(files, 'a.zip/').map(({ label, words }) => `${label}: ${words}`);
+const say = (files: ArrivalFile[]) => foldFiles(files, 'a.zip/').map(({ label, summary }) => `${label}: ${summary}`);
 
 test('a few files stand one by one, without the archive’s name', () => {
   expect(
     say([
-      file('a.zip/buoy.glb', { kind: 'model', words: 'GLB model', uses: [{ findId: 'f', role: 'model' }] }),
+      file('a.zip/buoy.glb', { kind: 'model', summary: 'GLB model', uses: [{ findId: 'f', role: 'model' }] }),
       file('a.zip/maps/col.png'),
     ]),
   ).toEqual(['buoy.glb: GLB model', 'maps/col.png: PNG']);
@@ -34,8 +34,8 @@ test('many of one folder that are the same to the same find stand in one line', 
 
 test('those set aside keep their reason', () => {
   const [line] = foldFiles(
-    [file('a.zip/setup.exe', { kind: 'program', uses: [], asideReason: 'a program, never opened' })],
+    [file('a.zip/setup.exe', { kind: 'program', uses: [], excludedReason: 'a program, never opened' })],
     'a.zip/',
   );
-  expect(line).toMatchObject({ words: 'a program, never opened', isAside: true });
+  expect(line).toMatchObject({ words: 'a program, never opened', isExcluded: true });
 });

@@ -6,10 +6,10 @@ export interface FileLine {
   key: string;
   label: string;
   /** What it is, at the line's end. */
-  words: string;
+  summary: string;
   files: ArrivalFile[];
   uses: ArrivalFile['uses'];
-  isAside: boolean;
+  isExcluded: boolean;
 }
 
 /** From this many on, files of one folder and one role stand in one line. */
@@ -23,7 +23,7 @@ const describeRole = (role: string): string | null => (TOLD_BY_KIND.includes(rol
 export function foldFiles(files: readonly ArrivalFile[], prefix: string): FileLine[] {
   const groups = new Map<string, ArrivalFile[]>();
   for (const file of files) {
-    const key = `${folderOf(file.path)}|${file.kind}|${file.asideReason ?? ''}|${JSON.stringify(file.uses)}`;
+    const key = `${folderOf(file.path)}|${file.kind}|${file.excludedReason ?? ''}|${JSON.stringify(file.uses)}`;
     groups.set(key, [...(groups.get(key) ?? []), file]);
   }
   return [...groups.values()].flatMap((group) =>
@@ -40,13 +40,13 @@ function describeFile(file: ArrivalFile, prefix: string): FileLine {
   return {
     key: file.path,
     label: withoutPrefix(file.path, prefix),
-    words:
-      file.asideReason ??
+    summary:
+      file.excludedReason ??
       describeRole(role) ??
-      (file.kind === 'picture' ? file.words.replace(' picture', '') : file.words),
+      (file.kind === 'picture' ? file.summary.replace(' picture', '') : file.summary),
     files: [file],
     uses: file.uses,
-    isAside: file.asideReason !== null,
+    isExcluded: file.excludedReason !== null,
   };
 }
 
@@ -66,9 +66,9 @@ function foldGroup(group: ArrivalFile[], prefix: string): FileLine {
   return {
     key: `${first.path} and ${group.length - 1} more`,
     label: `${withoutPrefix(folderOf(first.path), prefix) || './'} ${group.length} ${KIND_WORDS[first.kind] ?? 'files'}`,
-    words: first.asideReason ?? describeRole(first.uses[0]?.role ?? '') ?? formats.slice(0, 3).join(', '),
+    summary: first.excludedReason ?? describeRole(first.uses[0]?.role ?? '') ?? formats.slice(0, 3).join(', '),
     files: group,
     uses: first.uses,
-    isAside: first.asideReason !== null,
+    isExcluded: first.excludedReason !== null,
   };
 }

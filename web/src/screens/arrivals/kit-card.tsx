@@ -5,7 +5,7 @@ import { takeToBench, type ArrivalKit, type Find } from '@haveld/contract/api/ar
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatThousands } from '../../parts/format';
-import { Portrait } from '../../parts/portrait';
+import { Thumbnail } from '../../parts/thumbnail';
 
 const STRIP_SHOWN = 6;
 
@@ -27,11 +27,11 @@ export function KitCard({ kit, finds }: { kit: ArrivalKit; finds: readonly Find[
       aria-label={`${kit.name}, a kit`}
     >
       {source ? (
-        <Portrait sha256={source.portraitSha256} name={`${kit.name}, as received`} />
+        <Thumbnail sha256={source.thumbnailSha256} name={`${kit.name}, as received`} />
       ) : (
         <span className="kit-strip">
           {finds.slice(0, STRIP_SHOWN).map((find) => (
-            <Portrait key={find.id} sha256={find.portraitSha256} name={find.name} waiting="…" />
+            <Thumbnail key={find.id} sha256={find.thumbnailSha256} name={find.name} waiting="…" />
           ))}
         </span>
       )}

@@ -33,7 +33,7 @@ import { roleWords } from '../../parts/role-words';
 
 const LINE_PX = 34;
 const NEW = 'new';
-const ASIDE = 'aside';
+const EXCLUDED = 'excluded';
 
 /** One arrival sorted by hand: a file is dragged onto the find it belongs to, or sent there by its menu. */
 export function SortScreen() {
@@ -180,7 +180,7 @@ function FileLine({ file, arrival, onMove }: { file: ArrivalFile; arrival: Arriv
   const path = file.path.startsWith(`${arrival.name}/`) ? file.path.slice(arrival.name.length + 1) : file.path;
   const own = arrival.finds.find((find) => file.uses.some(({ findId }) => findId === find.id));
   return (
-    <div role="listitem" className={`sort-line ${isDragging ? 'dragging' : ''} ${file.asideReason ? 'quiet' : ''}`}>
+    <div role="listitem" className={`sort-line ${isDragging ? 'dragging' : ''} ${file.excludedReason ? 'quiet' : ''}`}>
       <button
         type="button"
         ref={setNodeRef}
@@ -191,7 +191,7 @@ function FileLine({ file, arrival, onMove }: { file: ArrivalFile; arrival: Arriv
         title="Say where it belongs"
       >
         <span className="mono sort-path">{path}</span>
-        <span className="small quiet">{file.asideReason ?? describeUse(file, own)}</span>
+        <span className="small quiet">{file.excludedReason ?? describeUse(file, own)}</span>
         <span className="mono quiet">{formatBytes(file.sizeBytes)}</span>
       </button>
       <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
@@ -210,7 +210,7 @@ function FileLine({ file, arrival, onMove }: { file: ArrivalFile; arrival: Arriv
         {file.kind === 'picture' && own && (
           <MenuItem onClick={() => go(own.id, 'preview')}>Shows “{own.name}”, no map</MenuItem>
         )}
-        <MenuItem onClick={() => go(ASIDE)}>Aside, with none</MenuItem>
+        <MenuItem onClick={() => go(EXCLUDED)}>Aside, with none</MenuItem>
       </Menu>
     </div>
   );
@@ -232,8 +232,8 @@ function FindColumn({ arrival, isMoving }: { arrival: Arrival; isMoving: boolean
           files={arrival.files.filter(({ uses }) => uses.some(({ findId }) => findId === find.id))}
         />
       ))}
-      <EmptyPlace id={NEW} words="A find of its own" />
-      <EmptyPlace id={ASIDE} words="Aside, with none" />
+      <EmptyPlace id={NEW} label="A find of its own" />
+      <EmptyPlace id={EXCLUDED} label="Aside, with none" />
     </div>
   );
 }
@@ -263,11 +263,11 @@ function FindPlace({ find, files }: { find: Find; files: readonly ArrivalFile[] 
   );
 }
 
-function EmptyPlace({ id, words }: { id: string; words: string }) {
+function EmptyPlace({ id, label }: { id: string; label: string }) {
   const { setNodeRef, isOver } = useDroppable({ id });
   return (
     <div ref={setNodeRef} className={`sort-empty ${isOver ? 'over' : ''}`}>
-      {words}
+      {label}
     </div>
   );
 }

@@ -4,11 +4,15 @@ import type { Arrival, Find } from '@haveld/contract/api/arrivals';
 export const wantsDecision = (find: Find): boolean =>
   find.asset === null &&
   find.state !== 'set-aside' &&
-  (find.question !== null || find.doubles > 0 || find.state === 'failed');
+  (find.question !== null || find.duplicates > 0 || find.state === 'failed');
 
 /** A find that may go to the bench as it is. */
 export const isReady = (find: Find): boolean =>
-  find.state === 'read' && find.asset === null && find.question === null && find.doubles === 0 && find.kitId === null;
+  find.state === 'read' &&
+  find.asset === null &&
+  find.question === null &&
+  find.duplicates === 0 &&
+  find.kitId === null;
 
 /** What an arrival leaves to a person: its password, whether it belongs to another, its kits and its finds. */
 export function countDecisions({ state, finds, kits, joins }: Arrival): number {

@@ -8,7 +8,7 @@ import { benchQuery } from '../../api/queries';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
-import { Portrait } from '../../parts/portrait';
+import { Thumbnail } from '../../parts/thumbnail';
 
 /** What lies on the bench, each with what is next for it. */
 export function BenchScreen() {
@@ -65,7 +65,7 @@ function listEntries(rows: readonly BenchRow[]): Entry[] {
 function AssetRow({ row }: { row: BenchRow }) {
   return (
     <Link to={`/bench/${row.id}`} className="sheet bench-row">
-      <Portrait sha256={row.portraitSha256} name="" />
+      <Thumbnail sha256={row.thumbnailSha256} name="" />
       <span className="bench-row-words">
         <span className="mono quiet">{row.accession}</span>
         <strong className="bench-row-name">{row.name}</strong>
@@ -92,7 +92,7 @@ function KitRow({ id, name, rows }: { id: string; name: string; rows: BenchRow[]
     <Link to={`/bench/kits/${id}`} className="sheet bench-row">
       <span className="bench-kit-pictures">
         {rows.slice(0, 4).map((row) => (
-          <Portrait key={row.id} sha256={row.portraitSha256} name="" />
+          <Thumbnail key={row.id} sha256={row.thumbnailSha256} name="" />
         ))}
       </span>
       <span className="bench-row-words">

@@ -15,7 +15,7 @@ import { useAnswer } from './use-answer';
 const WORDS: Record<Heading, string> = {
   rights: 'Rights',
   textures: 'Textures',
-  'size-and-stance': 'Size & stance',
+  'size-and-orientation': 'Size & stance',
   structure: 'Structure',
   geometry: 'Geometry',
 };

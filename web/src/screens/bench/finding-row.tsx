@@ -1,12 +1,12 @@
 import './finding-row.css';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
 import type { Answer, Evidence } from '@haveld/contract/finding';
+import { FINDING_KINDS, type FindingControl } from '@haveld/contract/finding-kinds';
 import type { Box } from '@haveld/contract/report';
-import { WITHOUT_MATERIAL } from '@haveld/core/condition/checks/uv';
 import { Mark } from '../../parts/mark';
 import { useMeasures } from '../../parts/use-measures';
 import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
@@ -53,7 +53,7 @@ export function FindingRow(props: FindingRowProps) {
 
 function describeAnswer(finding: SheetFinding, answer: Answer): string {
   if (answer.kind === 'set-aside') return `set aside: ${answer.reason}`;
-  if (answer.kind === 'own') return answer.words;
+  if (answer.kind === 'own') return answer.summary;
   return (
     finding.choices
       .find((choice) => choice.id === answer.choiceId)
@@ -66,13 +66,13 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
   const answer = useAnswer(sheet.id, onAnswered);
   const taken = finding.answer?.kind === 'taken' ? finding.answer.choiceId : null;
   const [picked, setPicked] = useState(taken ?? finding.choices[0]?.id ?? '');
-  const [aside, setAside] = useState(false);
+  const [isSettingAside, setSettingAside] = useState(false);
   const [correcting, setCorrecting] = useState(finding.mark === 'blocks');
   const isRights = finding.heading === 'rights';
   const canSetAside = finding.mark !== 'holds' && !(isRights && finding.mark === 'blocks');
   useHotkeys('s', (event) => {
     event.preventDefault();
-    if (canSetAside) setAside(true);
+    if (canSetAside) setSettingAside(true);
   });
   const choice = finding.choices.find((candidate) => candidate.id === picked);
   const { say } = useMeasures();
@@ -85,7 +85,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
       )}
       <EvidenceList
         evidence={choice && choice.evidence.length > 0 ? choice.evidence : finding.evidence}
-        hasLengths={finding.heading === 'size-and-stance'}
+        hasLengths={finding.heading === 'size-and-orientation'}
       />
       {isRights && correcting && <RightsForm sheet={sheet} takesFocus={finding.mark !== 'blocks'} />}
       {finding.choices.length > 1 && (
@@ -108,10 +108,10 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           ))}
         </fieldset>
       )}
-      {aside ? (
+      {isSettingAside ? (
         <SetAside
           onDone={(reason) => answer.mutate({ key: finding.key, answer: { kind: 'set-aside', reason } })}
-          onCancel={() => setAside(false)}
+          onCancel={() => setSettingAside(false)}
         />
       ) : (
         <div className="finding-acts">
@@ -129,7 +129,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
             </Button>
           )}
           {canSetAside && finding.answer === null && (
-            <Button variant="outlined" onClick={() => setAside(true)}>
+            <Button variant="outlined" onClick={() => setSettingAside(true)}>
               {isRights ? 'I have looked at it' : 'Set aside'}
             </Button>
           )}
@@ -139,27 +139,34 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           )}
         </div>
       )}
-      {finding.key.startsWith('uv:') && <Layouts finding={finding} sheet={sheet} />}
-      {finding.key === 'up' && <QuarterTurns sheet={sheet} axes={['x', 'z']} />}
-      {finding.key === 'front' && <QuarterTurns sheet={sheet} axes={['y']} />}
-      {finding.key === 'size' && <KnownSize sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
-      {finding.key === 'size' && <StandBeside sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
-      {finding.key === 'pivot' && <PartPivots sheet={sheet} />}
-      {finding.key === 'pivot' && <PickPivot sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />}
+      {FINDING_KINDS[finding.kind].controls?.map((control) => {
+        const Control = CONTROLS[control];
+        return (
+          <Control key={control} finding={finding} sheet={sheet} treatedBox={treatedBox} onAnswered={onAnswered} />
+        );
+      })}
     </div>
   );
 }
 
+type ControlProps = Pick<FindingRowProps, 'finding' | 'sheet' | 'treatedBox' | 'onAnswered'>;
+
+const CONTROLS: Record<FindingControl, (props: ControlProps) => ReactNode> = {
+  layouts: Layouts,
+  'turn-upright': ({ sheet }) => <QuarterTurns sheet={sheet} axes={['x', 'z']} />,
+  'turn-round': ({ sheet }) => <QuarterTurns sheet={sheet} axes={['y']} />,
+  'known-size': KnownSize,
+  'stand-beside': StandBeside,
+  'part-pivots': PartPivots,
+  'pick-pivot': PickPivot,
+};
+
 /** The layouts a finding is about, drawn; the first few of many. */
-function Layouts({ finding, sheet }: { finding: SheetFinding; sheet: Sheet }) {
+function Layouts({ finding, sheet }: ControlProps) {
   return (
     <div className="layouts">
-      {finding.evidence.slice(0, MOST_LAYOUTS).map(({ text }) => (
-        <LayoutPicture
-          key={text}
-          documentSha256={sheet.documentSha256}
-          material={text === WITHOUT_MATERIAL ? '' : text}
-        />
+      {finding.about.materials?.slice(0, MOST_LAYOUTS).map((material) => (
+        <LayoutPicture key={material} documentSha256={sheet.documentSha256} material={material} />
       ))}
       <LayoutLegend />
     </div>

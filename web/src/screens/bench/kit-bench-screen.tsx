@@ -5,7 +5,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { HEADINGS } from '@haveld/contract/finding';
 import {
   answerForPieces,
   takeSureForPieces,
@@ -13,14 +12,15 @@ import {
   type KitFinding,
   type KitGroup,
 } from '@haveld/contract/api/kits';
+import { HEADINGS } from '@haveld/contract/finding';
 import { call } from '../../api/client';
 import { kitBenchQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
-import { useMeasures } from '../../parts/use-measures';
 import { Failure, Loading } from '../../parts/notice';
-import { Portrait } from '../../parts/portrait';
+import { Thumbnail } from '../../parts/thumbnail';
+import { useMeasures } from '../../parts/use-measures';
 import { KitCatalogueDialog } from './kit-catalogue-dialog';
 import { KitMeasures } from './kit-measures';
 import { KitRights } from './kit-rights';
@@ -37,7 +37,7 @@ export function KitBenchScreen() {
 const HEADING_WORDS: Record<(typeof HEADINGS)[number], string> = {
   rights: 'Rights',
   textures: 'Textures',
-  'size-and-stance': 'Size & stance',
+  'size-and-orientation': 'Size & stance',
   structure: 'Structure',
   geometry: 'Geometry',
 };
@@ -119,7 +119,7 @@ function FindingOverPieces({
       <ul>
         {finding.groups.map((group, i) => (
           <GroupLine
-            key={`${group.words} ${String(group.settled)}`}
+            key={`${group.label} ${String(group.settled)}`}
             kit={kit}
             findingKey={finding.key}
             group={group}
@@ -171,12 +171,12 @@ function GroupLine({
         type="button"
         className="kit-count mono"
         onClick={() => onChoose(group.assetIds)}
-        aria-label={`Choose the ${group.assetIds.length} pieces: ${group.words}`}
+        aria-label={`Choose the ${group.assetIds.length} pieces: ${group.label}`}
       >
         {group.assetIds.length}
       </button>
       <span className="kit-group-words">
-        {say(group.words)}
+        {say(group.label)}
         {group.sure && <span className="says-holds small"> sure</span>}
         {(isOdd || group.settled) && (
           <span className="quiet small">
@@ -192,7 +192,7 @@ function GroupLine({
           variant="outlined"
           loading={answer.isPending}
           onClick={() => answer.mutate(group.choiceId)}
-          aria-label={`Take for ${own.length === 1 ? 'it' : `all ${own.length}`}: ${group.words}`}
+          aria-label={`Take for ${own.length === 1 ? 'it' : `all ${own.length}`}: ${group.label}`}
         >
           Take for {own.length === 1 ? 'it' : `all ${own.length}`}
         </Button>
@@ -201,7 +201,7 @@ function GroupLine({
         <Button
           size="small"
           onClick={() => answer.mutate(null)}
-          aria-label={`Take back for ${own.length}: ${group.words}`}
+          aria-label={`Take back for ${own.length}: ${group.label}`}
         >
           Take back
         </Button>
@@ -245,7 +245,7 @@ function PieceList({
               onClick={() => onToggle(asset.id)}
               aria-label={`Choose ${asset.name}`}
             >
-              <Portrait sha256={asset.portraitSha256} name="" />
+              <Thumbnail sha256={asset.thumbnailSha256} name="" />
             </button>
             <span className="kit-piece-words">
               <Link to={`/${asset.state === 'catalogued' ? 'catalogue' : 'bench'}/${asset.id}`}>{asset.name}</Link>

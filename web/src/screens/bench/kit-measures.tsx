@@ -41,7 +41,7 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
       <p className="kit-measures-words">
         {unit && (
           <span>
-            Together they are in <strong>{unit.words}</strong>,{' '}
+            Together they are in <strong>{unit.label}</strong>,{' '}
             {unit.confidence > 0.995 ? '> 99' : Math.round(unit.confidence * 100)} %: {unit.agree} of{' '}
             {formatCount(pieces.length, 'piece')} say so by themselves
             {unit.others.length > 0 && (
@@ -55,7 +55,7 @@ export function KitMeasures({ kit, onChoose }: { kit: KitBench; onChoose: (ids: 
             .
           </span>
         )}{' '}
-        <span>{module ? `Module ${length(module.metres)}: ${module.words}.` : 'Their sides follow no module.'}</span>{' '}
+        <span>{module ? `Module ${length(module.metres)}: ${module.summary}.` : 'Their sides follow no module.'}</span>{' '}
         {odd.length > 0 && (
           <Button size="small" variant="outlined" onClick={() => onChoose(odd.map(({ assetId }) => assetId))}>
             Choose the {odd.length} that stand out

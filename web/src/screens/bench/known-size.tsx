@@ -45,8 +45,8 @@ export function KnownSize({
       key: 'size',
       answer: {
         kind: 'own',
-        words: `${distance === null ? side : 'measured'} ${formatLength(metres)}`,
-        steps: [{ kind: 'scale', schema: 1, factor, words }],
+        summary: `${distance === null ? side : 'measured'} ${formatLength(metres)}`,
+        steps: [{ kind: 'scale', schema: 1, factor, label: words }],
       },
     });
     picking.ask(null);

@@ -38,14 +38,14 @@ export function PartPivots({ sheet }: { sheet: Sheet }) {
   if (!parts.data || parts.data.length < 2) return null;
   const set = (): void => {
     const { point, words } = PLACES.find((one) => one.words === place)!;
-    const turn = sheet.steps.find((row) => row.enabled && row.step.kind === 'turn')?.step;
+    const turn = sheet.steps.find((row) => row.enabled && row.step.kind === 'rotate')?.step;
     const chosen = which === ALL ? parts.data : parts.data.filter((_, i) => String(i) === which);
     const step: Step = {
       kind: 'set-part-pivot',
       schema: 1,
       parts: chosen,
-      point: toFileShares([...point], turn?.kind === 'turn' ? turn : null),
-      words,
+      point: toFileShares([...point], turn?.kind === 'rotate' ? turn : null),
+      label: words,
     };
     change.mutate([...own, step]);
   };

@@ -28,7 +28,7 @@ export function PickPivot({
       key: 'pivot',
       answer: {
         kind: 'own',
-        words: 'pivot picked on the model',
+        summary: 'pivot picked on the model',
         steps: [{ kind: 'set-pivot', schema: 1, at: 'point', onGround: false, point: toShares(picked, treatedBox) }],
       },
     });

@@ -3,10 +3,10 @@ import type { Sheet } from '@haveld/contract/api/bench';
 import type { Axis } from '@haveld/contract/step';
 import { useTurns } from './use-turns';
 
-export const TURNS: { axis: Axis; words: string; keyName: string }[] = [
-  { axis: 'x', words: 'over forwards', keyName: '1' },
-  { axis: 'z', words: 'over sideways', keyName: '2' },
-  { axis: 'y', words: 'round on the spot', keyName: '3' },
+export const TURNS: { axis: Axis; label: string; keyName: string }[] = [
+  { axis: 'x', label: 'over forwards', keyName: '1' },
+  { axis: 'z', label: 'over sideways', keyName: '2' },
+  { axis: 'y', label: 'round on the spot', keyName: '3' },
 ];
 
 /** Turns the model by quarters until it stands and faces as it should. */
@@ -15,7 +15,7 @@ export function QuarterTurns({ sheet, axes }: { sheet: Sheet; axes: readonly Axi
   return (
     <div className="finding-acts" role="group" aria-label="Turn it a quarter">
       <span className="quiet small">Turn it a quarter</span>
-      {TURNS.filter(({ axis }) => axes.includes(axis)).map(({ axis, words, keyName }) => (
+      {TURNS.filter(({ axis }) => axes.includes(axis)).map(({ axis, label, keyName }) => (
         <Button
           key={axis}
           size="small"
@@ -24,7 +24,7 @@ export function QuarterTurns({ sheet, axes }: { sheet: Sheet; axes: readonly Axi
           onClick={() => turn(axis, 90)}
           title={`${keyName}; Shift and ${keyName} turn it by half`}
         >
-          {words}
+          {label}
         </Button>
       ))}
     </div>

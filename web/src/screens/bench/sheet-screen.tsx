@@ -70,7 +70,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   };
   useHotkeys('f', () => setFrame((now) => now + 1));
   useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
-  const size = sheet.findings.find((finding) => finding.key === 'size');
+  const size = sheet.findings.find((finding) => finding.kind === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
   const glb = treated.data?.glb.buffer ?? null;
   const [wanted, setWanted] = useState<PickingFor | null>(null);
@@ -131,9 +131,8 @@ function SheetView({ sheet }: { sheet: Sheet }) {
 }
 
 const STATES = [
-  { state: 'on-bench', words: 'on the bench' },
-  { state: 'in-review', words: 'in review' },
-  { state: 'catalogued', words: 'catalogued' },
+  { state: 'on-bench', label: 'on the bench' },
+  { state: 'catalogued', label: 'catalogued' },
 ] as const;
 
 function Head({
@@ -162,13 +161,13 @@ function Head({
       </span>
       <span className="grow" />
       <ol className="states" aria-label="State">
-        {STATES.map(({ state, words }) => (
+        {STATES.map(({ state, label }) => (
           <li
             key={state}
             className={sheet.state === state ? 'now' : ''}
             aria-current={sheet.state === state ? 'step' : undefined}
           >
-            {words}
+            {label}
           </li>
         ))}
       </ol>

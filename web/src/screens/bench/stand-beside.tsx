@@ -65,7 +65,7 @@ export function StandBeside({
     try {
       const answered = await fetch(bytesUrl(next.modelSha256, 'glb'));
       if (!answered.ok) throw new Error('its file is not there');
-      beside.stand({ kind: 'asset', words: next.name, glb: await answered.arrayBuffer() });
+      beside.stand({ kind: 'asset', label: next.name, glb: await answered.arrayBuffer() });
     } catch (error) {
       setProblem(`${next.name} cannot be shown: ${(error as Error).message}.`);
     }
@@ -80,8 +80,8 @@ export function StandBeside({
       key: 'size',
       answer: {
         kind: 'own',
-        words: 'by eye, beside a thing of known size',
-        steps: [{ kind: 'scale', schema: 1, factor, words: `${formatSize(now)} → ${formatSize(next)}` }],
+        summary: 'by eye, beside a thing of known size',
+        steps: [{ kind: 'scale', schema: 1, factor, label: `${formatSize(now)} → ${formatSize(next)}` }],
       },
     });
     stop();
@@ -117,7 +117,7 @@ export function StandBeside({
         filterOptions={(all) => all}
         getOptionKey={({ id }) => id}
         getOptionLabel={({ accession, name }) => `${accession} ${name}`}
-        groupBy={({ isAlike }) => (isAlike ? 'things of its kind' : 'others')}
+        groupBy={({ isSimilar }) => (isSimilar ? 'things of its kind' : 'others')}
         isOptionEqualToValue={(a, b) => a.id === b.id}
         noOptionsText="No catalogued asset of a real size has such a name."
         renderInput={(params) => <TextField {...params} label="or beside an asset of the library" />}
@@ -198,25 +198,33 @@ function describePlan({ factor, degrees, differs }: Plan): string {
   return `× ${Number(factor.toPrecision(4))}${turned}, its pivot where that one has it. ${sides.length > 0 ? `Then it differs: ${sides.join(', ')}.` : 'Then its sides are the same.'}`;
 }
 
-type PlaceAnswers = Partial<Record<'size' | 'front' | 'pivot', Step[]>>;
+type PlaceAnswers = Partial<Record<'size' | 'front-axis' | 'pivot', Step[]>>;
 
 /** What a plan comes to on top of what is taken already. */
 function listPlaceAnswers(sheet: Sheet, { factor, degrees, point }: Plan): PlaceAnswers {
   const taken = sheet.steps.filter((row) => row.enabled).map((row) => row.step);
   const scale = taken.find((step) => step.kind === 'scale');
-  const faced = taken.find((step) => step.kind === 'face');
-  const turned = ((faced?.kind === 'face' ? faced.degrees : 0) + (degrees ?? 0) + 360) % 360;
+  const faced = taken.find((step) => step.kind === 'set-front-axis');
+  const turned = ((faced?.kind === 'set-front-axis' ? faced.degrees : 0) + (degrees ?? 0) + 360) % 360;
   return {
     size: [
       {
         kind: 'scale',
         schema: 1,
         factor: factor * (scale?.kind === 'scale' ? scale.factor : 1),
-        words: 'as large as the one whose place it takes',
+        label: 'as large as the one whose place it takes',
       },
     ],
     ...(degrees !== null && turned !== 0
-      ? { front: [{ kind: 'face' as const, schema: 1 as const, degrees: turned === 270 ? -90 : (turned as 90 | 180) }] }
+      ? {
+          'front-axis': [
+            {
+              kind: 'set-front-axis' as const,
+              schema: 1 as const,
+              degrees: turned === 270 ? -90 : (turned as 90 | 180),
+            },
+          ],
+        }
       : {}),
     pivot: [{ kind: 'set-pivot', schema: 1, at: 'point', onGround: false, point }],
   };

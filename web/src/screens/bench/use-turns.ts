@@ -8,20 +8,23 @@ export function useTurns(sheet: Sheet) {
   const stepsOf = (key: string): Step[] => sheet.steps.filter((row) => row.findingKey === key).map((row) => row.step);
   const turn = (axis: Axis, degrees: 90 | 180): void => {
     if (axis !== 'y') {
-      if (!sheet.findings.some(({ key }) => key === 'up')) return;
-      const steps: Step[] = [...stepsOf('up'), { kind: 'turn', schema: 1, axis, degrees }];
+      if (!sheet.findings.some(({ kind }) => kind === 'up')) return;
+      const steps: Step[] = [...stepsOf('up'), { kind: 'rotate', schema: 1, axis, degrees }];
       const words = steps.length === 1 ? describe(degrees) : `turned by hand, ${steps.length} turns`;
-      answer.mutate({ key: 'up', answer: { kind: 'own', steps, words } });
+      answer.mutate({ key: 'up', answer: { kind: 'own', steps, summary: words } });
       return;
     }
-    if (!sheet.findings.some(({ key }) => key === 'front')) return;
-    const faced = stepsOf('front').reduce((sum, step) => sum + (step.kind === 'face' ? step.degrees : 0), 0);
+    if (!sheet.findings.some(({ kind }) => kind === 'front-axis')) return;
+    const faced = stepsOf('front-axis').reduce(
+      (sum, step) => sum + (step.kind === 'set-front-axis' ? step.degrees : 0),
+      0,
+    );
     const whole = (faced + degrees + 360) % 360;
     const steps: Step[] =
-      whole === 0 ? [] : [{ kind: 'face', schema: 1, degrees: whole === 270 ? -90 : (whole as 90 | 180) }];
+      whole === 0 ? [] : [{ kind: 'set-front-axis', schema: 1, degrees: whole === 270 ? -90 : (whole as 90 | 180) }];
     answer.mutate({
-      key: 'front',
-      answer: { kind: 'own', steps, words: whole === 0 ? 'as it came, by hand' : `turned round by hand, ${whole}°` },
+      key: 'front-axis',
+      answer: { kind: 'own', steps, summary: whole === 0 ? 'as it came, by hand' : `turned round by hand, ${whole}°` },
     });
   };
   return { turn, isTurning: answer.isPending };

@@ -15,10 +15,10 @@ import { QuestionSentence } from './question-sentence';
 
 type Pictures = 'scale' | 'frame';
 
-const ORDERS: { value: Question['order']; words: string }[] = [
-  { value: 'height', words: 'by height' },
-  { value: 'newest', words: 'newest' },
-  { value: 'used', words: 'most used' },
+const ORDERS: { value: Question['order']; label: string }[] = [
+  { value: 'height', label: 'by height' },
+  { value: 'newest', label: 'newest' },
+  { value: 'used', label: 'most used' },
 ];
 
 /** The library, asked in a sentence that stands in the address. */
@@ -61,8 +61,8 @@ export function CatalogueScreen() {
             label="Pictures"
             value={pictures}
             options={[
-              { value: 'scale', words: 'at one common scale' },
-              { value: 'frame', words: 'each in its frame' },
+              { value: 'scale', label: 'at one common scale' },
+              { value: 'frame', label: 'each in its frame' },
             ]}
             onChange={(value) => ask({ pictures: value === 'frame' ? 'frame' : '' })}
           />
@@ -141,7 +141,7 @@ function Choice<V extends string>({
 }: {
   label: string;
   value: V;
-  options: { value: V; words: string }[];
+  options: { value: V; label: string }[];
   onChange: (value: V) => void;
 }) {
   return (
@@ -166,7 +166,7 @@ function Choice<V extends string>({
             '&.Mui-selected': { color: 'var(--petrol)', bgcolor: 'var(--petrol-soft)', fontWeight: 600 },
           }}
         >
-          {option.words}
+          {option.label}
         </ToggleButton>
       ))}
     </ToggleButtonGroup>

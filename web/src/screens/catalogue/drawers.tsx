@@ -64,9 +64,9 @@ function DrawerRow({ drawer, heightPx, chosen, onToggle }: { drawer: Drawer; hei
         </div>
         {drawer.cards.map((card) => (
           <div key={card.id} className="drawer-place" style={{ width: drawer.columnPx }}>
-            {card.elevationSha256 && (
+            {card.orthographicSha256 && (
               <img
-                src={bytesUrl(card.elevationSha256, 'png')}
+                src={bytesUrl(card.orthographicSha256, 'png')}
                 alt={`${card.name}, from the front`}
                 loading="lazy"
                 style={{ width: card.widthM! * scale, height: card.heightM! * scale }}

@@ -1,4 +1,4 @@
-import { Portrait } from '../../parts/portrait';
+import { Thumbnail } from '../../parts/thumbnail';
 import { CardWords } from './card-words';
 import type { CardsProps } from './drawers';
 
@@ -8,7 +8,7 @@ export function Frames({ cards, chosen, onToggle }: CardsProps) {
     <div className="frames">
       {cards.map((card) => (
         <article key={card.id} aria-label={card.name}>
-          <Portrait sha256={card.portraitSha256} name={card.name} />
+          <Thumbnail sha256={card.thumbnailSha256} name={card.name} />
           <CardWords card={card} isChosen={chosen.has(card.id)} onToggle={onToggle} />
         </article>
       ))}

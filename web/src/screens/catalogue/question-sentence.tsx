@@ -17,8 +17,6 @@ const USES: Record<string, string> = {
 const STATES: Record<string, string> = {
   catalogued: 'catalogued',
   'on-bench': 'on the bench',
-  withdrawn: 'withdrawn',
-  'in-review': 'in review',
   '': 'in any state',
 };
 
@@ -45,17 +43,17 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
   const categories =
     facets?.category.map(({ value, count }) => ({
       value,
-      words: value === '' ? 'without a category' : value,
+      label: value === '' ? 'without a category' : value,
       count,
     })) ?? [];
   return (
     <div className="question">
       <h1 className="question-words">
         <Underlined
-          label="Category"
-          words={plural(question.category)}
+          name="Category"
+          label={plural(question.category)}
           value={question.category}
-          options={[{ value: '', words: 'anything' }, ...categories.filter((option) => option.value !== '')]}
+          options={[{ value: '', label: 'anything' }, ...categories.filter((option) => option.value !== '')]}
           onChoose={(category) => onAsk({ category })}
         />
         {question.words !== '' && (
@@ -73,22 +71,22 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
         )}
         {' that we may use in '}
         <Underlined
-          label="Use"
-          words={USES[question.use]}
+          name="Use"
+          label={USES[question.use]}
           value={question.use}
-          options={Object.entries(USES).map(([value, words]) => ({ value, words, count: countOf(facets?.use, value) }))}
+          options={Object.entries(USES).map(([value, label]) => ({ value, label, count: countOf(facets?.use, value) }))}
           onChoose={(use) => onAsk({ use })}
         />
         {', '}
         <Underlined
-          label="Triangles"
-          words={question.triangles === 0 ? 'of any weight' : `below ${question.triangles / 1000} k triangles`}
+          name="Triangles"
+          label={question.triangles === 0 ? 'of any weight' : `below ${question.triangles / 1000} k triangles`}
           value={String(question.triangles)}
           options={[
-            { value: '0', words: 'of any weight' },
+            { value: '0', label: 'of any weight' },
             ...[5000, 20000, 100000].map((limit) => ({
               value: String(limit),
-              words: `below ${limit / 1000} k triangles`,
+              label: `below ${limit / 1000} k triangles`,
               count: countOf(facets?.triangles, limit),
             })),
           ]}
@@ -96,12 +94,12 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
         />
         {', '}
         <Underlined
-          label="State"
-          words={STATES[question.state]}
+          name="State"
+          label={STATES[question.state]}
           value={question.state}
           options={['catalogued', 'on-bench'].map((value) => ({
             value,
-            words: STATES[value],
+            label: STATES[value],
             count: countOf(facets?.state, value),
           }))}
           onChoose={(state) => onAsk({ state: state === 'catalogued' ? '' : state })}
@@ -120,19 +118,19 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
 
 interface Option {
   value: string;
-  words: string;
+  label: string;
   count?: number;
 }
 
 function Underlined({
+  name,
   label,
-  words,
   value,
   options,
   onChoose,
 }: {
+  name: string;
   label: string;
-  words: string;
   value: string;
   options: Option[];
   onChoose: (value: string) => void;
@@ -145,10 +143,10 @@ function Underlined({
         className="underlined"
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
-        aria-label={`${label}: ${words}`}
+        aria-label={`${name}: ${label}`}
         onClick={(event) => setAnchor(event.currentTarget)}
       >
-        {words}
+        {label}
       </button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {options.map((option) => (
@@ -160,7 +158,7 @@ function Underlined({
               onChoose(option.value);
             }}
           >
-            {option.words} {option.count !== undefined && <span className="mono quiet">{option.count}</span>}
+            {option.label} {option.count !== undefined && <span className="mono quiet">{option.count}</span>}
           </MenuItem>
         ))}
       </Menu>

@@ -1,9 +1,9 @@
 import '../projects/projects.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { cancelJob, retryJob } from '@haveld/contract/api/work';
+import { cancelJob, retryJob } from '@haveld/contract/api/progress';
 import { call } from '../../api/client';
-import { healthQuery, workQuery } from '../../api/queries';
+import { healthQuery, progressQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
@@ -12,7 +12,7 @@ import { Failure, Loading } from '../../parts/notice';
 /** Failed work, missing bytes, what runs, and how large the store is. */
 export function HealthScreen() {
   const health = useQuery(healthQuery);
-  const work = useQuery(workQuery);
+  const work = useQuery(progressQuery);
   const retry = useChange((id: number) => call(retryJob, { params: { id } }));
   const cancel = useChange((id: number) => call(cancelJob, { params: { id } }));
   if (health.isPending) return <Loading />;
@@ -57,7 +57,7 @@ export function HealthScreen() {
                 {failed.map((job) => (
                   <tr key={job.id}>
                     <td>
-                      <Mark mark="blocks" /> {job.words}
+                      <Mark mark="blocks" /> {job.label}
                       <br />
                       <span className="quiet small">{job.message}</span>
                     </td>
@@ -69,7 +69,7 @@ export function HealthScreen() {
                         variant="outlined"
                         size="small"
                         onClick={() => retry.mutate(job.id)}
-                        aria-label={`Try again: ${job.words}`}
+                        aria-label={`Try again: ${job.label}`}
                       >
                         Try again
                       </Button>
@@ -87,12 +87,12 @@ export function HealthScreen() {
             <tbody>
               {running.map((job) => (
                 <tr key={job.id}>
-                  <td>{job.words}</td>
+                  <td>{job.label}</td>
                   <td className="mono quiet">
                     {job.state === 'waiting' ? 'waits' : job.total > 0 ? `${job.done} of ${job.total}` : 'runs'}
                   </td>
                   <td>
-                    <Button size="small" onClick={() => cancel.mutate(job.id)} aria-label={`Stop ${job.words}`}>
+                    <Button size="small" onClick={() => cancel.mutate(job.id)} aria-label={`Stop ${job.label}`}>
                       Stop
                     </Button>
                   </td>

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import { drawKit, takePieces, type Kit, type Piece } from '@haveld/contract/api/kits';
-import { cancelJob } from '@haveld/contract/api/work';
+import { cancelJob } from '@haveld/contract/api/progress';
 import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl, call } from '../../api/client';
 import { kitQuery } from '../../api/queries';
@@ -111,14 +111,14 @@ function KitView({ kit }: { kit: Kit }) {
   );
 }
 
-function Progress({ progress: { jobId, words, done, total } }: { progress: NonNullable<Kit['progress']> }) {
+function Progress({ progress: { jobId, label, done, total } }: { progress: NonNullable<Kit['progress']> }) {
   const stop = useChange(() => call(cancelJob, { params: { id: jobId } }));
   return (
     <span className="kit-progress small" role="status">
       <span className="bar">
         <span style={{ width: `${total > 0 ? (done / total) * 100 : 4}%` }} />
       </span>
-      {words}: piece {done} of {total || '…'}
+      {label}: piece {done} of {total || '…'}
       <Button size="small" loading={stop.isPending} onClick={() => stop.mutate(undefined)}>
         Stop
       </Button>
@@ -149,9 +149,7 @@ const STATE_WORDS: Record<Piece['state'], string> = {
   failed: 'could not be taken',
   'set-aside': 'set aside',
   'on-bench': 'on the bench',
-  'in-review': 'in review',
   catalogued: 'catalogued',
-  withdrawn: 'withdrawn',
 };
 
 function PieceTile({

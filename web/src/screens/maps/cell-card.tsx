@@ -38,7 +38,7 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
   return (
     <section className="cell-card" aria-label="The map in hand">
       <header>
-        <h2>{column.words}</h2>
+        <h2>{column.label}</h2>
         <span className="quiet">of “{material}”</span>
       </header>
       <div className="cell-seen">
@@ -46,7 +46,7 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
           <PictureView
             source={source}
             id={typeof source === 'string' ? source : cell.pictureKey!}
-            name={name || column.words}
+            name={name || column.label}
           />
         ) : (
           <p className="picture-none">
@@ -54,29 +54,29 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
           </p>
         )}
         <dl className="cell-facts">
-          {name !== '' && <Fact words="file" value={name} />}
-          {size && size.width > 0 && <Fact words="size" value={`${size.width} × ${size.height}`} />}
+          {name !== '' && <Fact label="file" value={name} />}
+          {size && size.width > 0 && <Fact label="size" value={`${size.width} × ${size.height}`} />}
           {line?.picture && (
             <Fact
-              words="kept as"
+              label="kept as"
               value={`${line.picture.kind.toUpperCase()}, ${line.picture.channels} × ${line.picture.bits} bit`}
             />
           )}
           {judged && (
-            <Fact words="is" value={`${ROLES[judged.role].words}, ${Math.round(judged.confidence * 100)} %`} />
+            <Fact label="is" value={`${ROLES[judged.role].label}, ${Math.round(judged.confidence * 100)} %`} />
           )}
           {line && (
             <Fact
-              words="read as"
+              label="read as"
               value={SLOTS[line.slot].colourSpace === 'srgb' ? 'colours, sRGB' : 'figures, linear'}
             />
           )}
           {cell.pictureKey && column.id === 'surface' && (
-            <Fact words="holds" value="roughness in green, metallic in blue" />
+            <Fact label="holds" value="roughness in green, metallic in blue" />
           )}
-          {judged?.green && <Fact words="green" value={`points ${judged.green}`} />}
+          {judged?.green && <Fact label="green" value={`points ${judged.green}`} />}
           {line?.picture?.notes.map((note) => (
-            <Fact key={note} words="note" value={note} />
+            <Fact key={note} label="note" value={note} />
           ))}
         </dl>
       </div>
@@ -107,10 +107,10 @@ export function CellCard({ cell, sheet, treatedBox, size, onAnswered }: CellCard
   );
 }
 
-function Fact({ words, value }: { words: string; value: string }) {
+function Fact({ label, value }: { label: string; value: string }) {
   return (
     <>
-      <dt>{words}</dt>
+      <dt>{label}</dt>
       <dd>{value}</dd>
     </>
   );
@@ -119,7 +119,7 @@ function Fact({ words, value }: { words: string; value: string }) {
 /** Where a browser gets a picture of the sheet that the treated model does not show. */
 function pictureOf(sheet: Sheet, sha256: string | null): string | null {
   if (!sha256) return null;
-  const known = [...sheet.maps, ...sheet.spare].find((one) => one.sha256 === sha256);
+  const known = [...sheet.maps, ...sheet.unused].find((one) => one.sha256 === sha256);
   return bytesUrl(known?.picture?.shownSha256 ?? sha256, 'png');
 }
 
@@ -134,12 +134,12 @@ interface Other {
 function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
   const own = useOwnSteps(sheet.id);
   const { material, column } = cell;
-  const [question] = cell.findings.filter(({ key }) => key.startsWith('map:') || key.startsWith('offer:'));
+  const [question] = cell.findings.filter(({ kind }) => kind === 'map' || kind === 'offer');
   const others: Other[] = [
-    ...sheet.spare.map((spare) => ({
-      sha256: spare.sha256,
-      path: spare.path,
-      role: spare.judged?.role,
+    ...sheet.unused.map((unused) => ({
+      sha256: unused.sha256,
+      path: unused.path,
+      role: unused.judged?.role,
       group: 'nobody uses',
     })),
     ...sheet.maps.flatMap((map) =>
@@ -161,13 +161,13 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
       sha256,
       path: other.path,
     };
-    own.mutate({ about, steps: [step], words: other.path.split('/').pop()!, finding: question });
+    own.mutate({ about, steps: [step], summary: other.path.split('/').pop()!, finding: question });
   };
   const leaveOut = (): void =>
     own.mutate({
       about,
       steps: [{ kind: 'unlink-map', schema: 1, material, slot }],
-      words: 'goes without',
+      summary: 'goes without',
       finding: question,
     });
   const turn = (): void =>
@@ -182,7 +182,7 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
           change: column.id === 'normal' ? 'flip-green' : 'invert',
         },
       ],
-      words: 'turned over',
+      summary: 'turned over',
     });
   const canTurn = cell.pictureKey !== null && (column.id === 'normal' || column.id === 'surface');
   const isOwn = sheet.steps.some(({ findingKey }) => findingKey?.startsWith(`own:${about}`));
@@ -210,7 +210,7 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
               .map((one) => (
                 <MenuItem key={one.sha256} value={one.sha256}>
                   {one.path.split('/').pop()}
-                  {one.role ? `, ${ROLES[one.role].words}` : ''}
+                  {one.role ? `, ${ROLES[one.role].label}` : ''}
                 </MenuItem>
               )),
           ])}
@@ -230,8 +230,8 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
         {isOwn && (
           <Button
             onClick={() => {
-              own.mutate({ about, steps: [], words: '' });
-              own.mutate({ about: `${about}:turned`, steps: [], words: '' });
+              own.mutate({ about, steps: [], summary: '' });
+              own.mutate({ about: `${about}:turned`, steps: [], summary: '' });
             }}
           >
             Take my change back

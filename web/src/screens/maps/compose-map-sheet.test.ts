@@ -1,5 +1,7 @@
 import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
+import type { FindingKind } from '@haveld/contract/finding-kinds';
 import type { MapLine } from '@haveld/contract/report';
+import { makeFinding } from '@haveld/core/condition/make-finding';
 import type { MaterialLook } from '@haveld/core/textures/materials/describe-materials';
 import { chooseSlot, COLUMNS, composeMapSheet, findNextOpen } from './compose-map-sheet';
 
@@ -16,16 +18,8 @@ const line = (material: string, slot: MapLine['slot'], status: MapLine['status']
   picture: null,
   judged: null,
 });
-const finding = (key: string, over: Partial<SheetFinding> = {}): SheetFinding => ({
-  key,
-  heading: 'textures',
-  mark: 'look',
-  title: '',
-  detail: '',
-  evidence: [],
-  choices: [],
-  sure: false,
-  after: [],
+const finding = (kind: FindingKind, about: SheetFinding['about'], over: Partial<SheetFinding> = {}): SheetFinding => ({
+  ...makeFinding({ kind, about, mark: 'look', title: '', of: JSON.stringify(about) }),
   answer: null,
   settled: false,
   ...over,
@@ -36,7 +30,7 @@ const look = (name: string, slots: MaterialLook['slots'] = {}): MaterialLook => 
   triangles: 2,
   parts: [],
   factors: {
-    baseColour: [1, 1, 1, 1],
+    baseColor: [1, 1, 1, 1],
     metallic: 0,
     roughness: 1,
     emissive: [0, 0, 0],
@@ -44,9 +38,9 @@ const look = (name: string, slots: MaterialLook['slots'] = {}): MaterialLook => 
     doubleSided: false,
   },
 });
-const sheet = (over: Partial<Pick<Sheet, 'maps' | 'spare' | 'findings' | 'steps'>>) => ({
+const sheet = (over: Partial<Pick<Sheet, 'maps' | 'unused' | 'findings' | 'steps'>>) => ({
   maps: [],
-  spare: [],
+  unused: [],
   findings: [],
   steps: [],
   ...over,
@@ -62,8 +56,11 @@ test('a material without maps is a row of empty cells', () => {
 test('what is bound holds, what is lost blocks, what is asked is open, what a step touched is changed', () => {
   const rows = composeMapSheet(
     sheet({
-      maps: [line('oak', 'baseColour'), line('oak', 'roughness', 'missing'), line('oak', 'normal')],
-      findings: [finding('map:oak:roughness', { mark: 'blocks' }), finding(`green:${'a'.repeat(16)}`)],
+      maps: [line('oak', 'baseColor'), line('oak', 'roughness', 'missing'), line('oak', 'normal')],
+      findings: [
+        finding('map', { material: 'oak', slot: 'roughness' }, { mark: 'blocks' }),
+        finding('green', { sha256: 'a'.repeat(64) }),
+      ],
       steps: [
         {
           id: '1',
@@ -75,18 +72,18 @@ test('what is bound holds, what is lost blocks, what is asked is open, what a st
         },
       ],
     }),
-    [look('oak', { baseColour: 'k', normal: 'n' })],
+    [look('oak', { baseColor: 'k', normal: 'n' })],
   );
   expect(['colour', 'normal', 'surface', 'occlusion'].map((id) => state(rows, 0, id))).toEqual([
     'holds',
     'open',
-    'lost',
+    'missing',
     'changed',
   ]);
 });
 
 test('a material that was merged away has no row; while nothing is worked out all have one', () => {
-  const given = sheet({ maps: [line('oak', 'baseColour'), line('oak.001', 'baseColour')] });
+  const given = sheet({ maps: [line('oak', 'baseColor'), line('oak.001', 'baseColor')] });
   expect(composeMapSheet(given, [look('oak')]).map(({ material }) => material)).toEqual(['oak']);
   expect(composeMapSheet(given, []).map(({ material }) => material)).toEqual(['oak', 'oak.001']);
 });
@@ -94,11 +91,11 @@ test('a material that was merged away has no row; while nothing is worked out al
 test('the next open place goes round, past settled ones, and a material itself comes before its cells', () => {
   const rows = composeMapSheet(
     sheet({
-      maps: [line('a', 'baseColour'), line('b', 'normal', 'missing')],
+      maps: [line('a', 'baseColor'), line('b', 'normal', 'missing')],
       findings: [
-        finding('map:b:normal', { mark: 'blocks' }),
-        finding('alpha:b'),
-        finding('alpha:a', { settled: true }),
+        finding('map', { material: 'b', slot: 'normal' }, { mark: 'blocks' }),
+        finding('alpha', { material: 'b' }),
+        finding('alpha', { material: 'a' }, { settled: true }),
       ],
     }),
     [look('a'), look('b')],
@@ -115,5 +112,5 @@ test('a picture goes where its role belongs within the column', () => {
   const surface = COLUMNS.find(({ id }) => id === 'surface')!;
   expect(chooseSlot(surface, 'metallic')).toBe('metallic');
   expect(chooseSlot(surface, 'normal')).toBe('metallicRoughness');
-  expect(chooseSlot(COLUMNS[0], undefined)).toBe('baseColour');
+  expect(chooseSlot(COLUMNS[0], undefined)).toBe('baseColor');
 });

@@ -1,4 +1,5 @@
 import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
+import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 import type { MapJudgement, MapLine } from '@haveld/contract/report';
 import type { Step, TextureSlot } from '@haveld/contract/step';
 import type { MaterialLook, ShownSlot } from '@haveld/core/textures/materials/describe-materials';
@@ -6,28 +7,28 @@ import type { MaterialLook, ShownSlot } from '@haveld/core/textures/materials/de
 /** A column of the sheet: what glTF keeps in one picture stands in one column. */
 export interface MapColumn {
   id: string;
-  words: string;
+  label: string;
   /** Where the treated model shows it; for heights glTF has no place. */
   shown: ShownSlot;
   slots: TextureSlot[];
 }
 
 export const COLUMNS: MapColumn[] = [
-  { id: 'colour', words: 'Base colour', shown: 'baseColour', slots: ['baseColour', 'opacity'] },
-  { id: 'normal', words: 'Normal', shown: 'normal', slots: ['normal'] },
+  { id: 'colour', label: 'Base colour', shown: 'baseColor', slots: ['baseColor', 'opacity'] },
+  { id: 'normal', label: 'Normal', shown: 'normal', slots: ['normal'] },
   {
     id: 'surface',
-    words: 'Roughness, metallic',
+    label: 'Roughness, metallic',
     shown: 'metallicRoughness',
     slots: ['metallicRoughness', 'roughness', 'glossiness', 'metallic'],
   },
-  { id: 'occlusion', words: 'Occlusion', shown: 'occlusion', slots: ['occlusion'] },
-  { id: 'emissive', words: 'Emissive', shown: 'emissive', slots: ['emissive'] },
-  { id: 'further', words: 'Specular, height', shown: 'specular', slots: ['specular', 'bump'] },
+  { id: 'occlusion', label: 'Occlusion', shown: 'occlusion', slots: ['occlusion'] },
+  { id: 'emissive', label: 'Emissive', shown: 'emissive', slots: ['emissive'] },
+  { id: 'further', label: 'Specular, height', shown: 'specular', slots: ['specular', 'bump'] },
 ];
 
 /** `open`: a person has to look. `lost`: a map is not here. `changed`: a step touched it. `holds`, `empty`. */
-export type CellState = 'lost' | 'open' | 'changed' | 'holds' | 'empty';
+export type CellState = 'missing' | 'open' | 'changed' | 'holds' | 'empty';
 
 export interface MapCell {
   material: string;
@@ -54,10 +55,7 @@ export interface MapRow {
   findings: SheetFinding[];
 }
 
-type ShownSheet = Pick<Sheet, 'maps' | 'spare' | 'findings' | 'steps'>;
-
-/** Findings about a material as a whole, by what their keys begin with. */
-const OF_MATERIAL = ['alpha:', 'twins:', 'shine:'];
+type ShownSheet = Pick<Sheet, 'maps' | 'unused' | 'findings' | 'steps'>;
 
 /**
  * Puts a sheet into rows of materials and columns of slots: what the treated model shows, what the file says, what is open.
@@ -76,7 +74,7 @@ export function composeMapSheet(sheet: ShownSheet, looks: readonly MaterialLook[
         look,
         cells: COLUMNS.map((column) => composeCell(sheet, look, material, column)),
         findings: sheet.findings.filter(
-          (finding) => OF_MATERIAL.some((start) => finding.key.startsWith(start)) && concerns(finding, material),
+          (finding) => FINDING_KINDS[finding.kind].onMapSheet === 'material' && concerns(finding, material),
         ),
       };
     });
@@ -84,28 +82,25 @@ export function composeMapSheet(sheet: ShownSheet, looks: readonly MaterialLook[
 
 function composeCell(sheet: ShownSheet, look: MaterialLook | null, material: string, column: MapColumn): MapCell {
   const lines = sheet.maps.filter((map) => map.material === material && column.slots.includes(map.slot));
-  const keys = new Set([
-    ...column.slots.flatMap((slot) =>
-      ['map', 'offer', 'role', 'constant'].map((kind) => `${kind}:${material}:${slot}`),
-    ),
-    ...(column.id === 'further' ? [`specular:${material}`] : []),
-    ...(column.id === 'normal' ? lines.flatMap(({ sha256 }) => (sha256 ? [`green:${sha256.slice(0, 16)}`] : [])) : []),
-  ]);
-  const findings = sheet.findings
-    .filter((finding) => keys.has(finding.key))
-    .sort((a, b) => Number(a.settled) - Number(b.settled));
+  const isHere = ({ kind, about }: SheetFinding): boolean => {
+    if (FINDING_KINDS[kind].onMapSheet !== 'slot') return false;
+    // which way green points is a question about a picture, wherever it is bound
+    if (about.slot === undefined) return column.id === 'normal' && lines.some(({ sha256 }) => sha256 === about.sha256);
+    return about.material === material && column.slots.includes(about.slot);
+  };
+  const findings = sheet.findings.filter(isHere).sort((a, b) => Number(a.settled) - Number(b.settled));
   const pictureKey = look?.slots[column.shown] ?? null;
   const touching = sheet.steps.filter(({ step, enabled }) => enabled && touches(step, material, column));
   const taken = touching.map(({ step }) => step);
   const open = findings.filter((finding) => !finding.settled);
-  const isLost = lines.some(({ status }) => status !== 'found' && status !== 'embedded');
+  const isMissing = lines.some(({ status }) => status !== 'found' && status !== 'embedded');
   const state: CellState = open.some(({ mark }) => mark === 'blocks')
-    ? 'lost'
+    ? 'missing'
     : open.length > 0
       ? 'open'
       : taken.length > 0
         ? 'changed'
-        : pictureKey || (column.id === 'further' && lines.length > 0 && !isLost)
+        : pictureKey || (column.id === 'further' && lines.length > 0 && !isMissing)
           ? 'holds'
           : 'empty';
   return {
@@ -122,9 +117,9 @@ function composeCell(sheet: ShownSheet, look: MaterialLook | null, material: str
 }
 
 /** The picture steps take, where the sheet has a small one of it. */
-function findThumb({ maps, spare }: ShownSheet, steps: readonly Step[]): string | null {
+function findThumb({ maps, unused }: ShownSheet, steps: readonly Step[]): string | null {
   const relink = steps.find((step) => step.kind === 'relink-map');
-  const known = relink && [...spare, ...maps].find(({ sha256 }) => sha256 === relink.sha256);
+  const known = relink && [...unused, ...maps].find(({ sha256 }) => sha256 === relink.sha256);
   return known?.picture?.thumbSha256 ?? null;
 }
 
@@ -146,7 +141,7 @@ function touches(step: Step, material: string, column: MapColumn): boolean {
 }
 
 const concerns = (finding: SheetFinding, material: string): boolean =>
-  finding.key.endsWith(`:${material}`) ||
+  finding.about.material === material ||
   finding.choices.some(({ steps }) =>
     steps.some(
       (step) =>
@@ -165,7 +160,9 @@ export interface Place {
 export function findNextOpen(rows: readonly MapRow[], from: Place | null, by: 1 | -1): Place | null {
   const places = rows.flatMap((row, r) => [
     ...(row.findings.some((finding) => !finding.settled) ? [{ row: r, column: -1 }] : []),
-    ...row.cells.flatMap((cell, c) => (cell.state === 'open' || cell.state === 'lost' ? [{ row: r, column: c }] : [])),
+    ...row.cells.flatMap((cell, c) =>
+      cell.state === 'open' || cell.state === 'missing' ? [{ row: r, column: c }] : [],
+    ),
   ]);
   if (places.length === 0) return null;
   const order = ({ row, column }: { row: number; column: number }): number => row * 100 + column;

@@ -60,7 +60,7 @@ function DepthSlider({ finding, steps, proposed, sheet }: Heights & { sheet: She
           const depthMm = toDepth(value);
           own.mutate({
             about: `${proposed.material}:height`,
-            words: `normals of it, ${depthMm} mm deep`,
+            summary: `normals of it, ${depthMm} mm deep`,
             steps: steps.map((step) => (isHeights(step) ? { ...step, depthMm } : step)),
             finding,
           });

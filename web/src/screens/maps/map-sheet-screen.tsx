@@ -8,7 +8,7 @@ import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import { answerFinding, takeSure, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
-import type { SpareMap } from '@haveld/contract/report';
+import type { UnusedMap } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -33,9 +33,9 @@ export function MapSheetScreen() {
 }
 
 const NO_PICTURES = new Map<string, never>();
-const SURFACES: { id: Surface; words: string }[] = [
-  { id: 'own', words: 'as it is' },
-  { id: 'checker', words: 'squares of 64 texels' },
+const SURFACES: { id: Surface; label: string }[] = [
+  { id: 'own', label: 'as it is' },
+  { id: 'checker', label: 'squares of 64 texels' },
 ];
 
 function MapSheetView({ sheet }: { sheet: Sheet }) {
@@ -105,22 +105,22 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   useHotkeys('f', () => setFrame((now) => now + 1));
   useHotkeys('v', () => setSurface((now) => (now === 'own' ? 'checker' : 'own')));
 
-  const size = sheet.findings.find(({ key }) => key === 'size');
+  const size = sheet.findings.find(({ kind }) => kind === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const onDrop = ({ active, over }: DragEndEvent): void => {
-    const picture = active.data.current?.picture as SpareMap | undefined;
+    const picture = active.data.current?.picture as UnusedMap | undefined;
     const target = over?.data.current as { material: string; column: string } | undefined;
     const column = COLUMNS.find(({ id }) => id === target?.column);
     if (!picture || !target || !column) return;
     const there = rows
       .find(({ material }) => material === target.material)
       ?.cells.find((one) => one.column.id === column.id);
-    const question = there?.findings.find(({ key }) => key.startsWith('map:') || key.startsWith('offer:'));
+    const question = there?.findings.find(({ kind }) => kind === 'map' || kind === 'offer');
     own.mutate({
       about: `${target.material}:${column.id}`,
       finding: question,
-      words: picture.path.split('/').pop()!,
+      summary: picture.path.split('/').pop()!,
       steps: [
         {
           kind: 'relink-map',
@@ -151,7 +151,7 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
             <MapTable rows={rows} pictures={pictures.data ?? NO_PICTURES} inHand={inHand} onHold={setPlace} />
           )}
         </div>
-        <MapTray spare={sheet.spare.filter(({ sha256 }) => !isUsed(sheet, sha256))} />
+        <MapTray unused={sheet.unused.filter(({ sha256 }) => !isUsed(sheet, sha256))} />
         <div className="map-view">
           <CompareView
             treated={treated.data?.glb.buffer ?? null}
@@ -162,9 +162,9 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
             isPlain
           />
           <div className="map-surfaces" role="group" aria-label="What the model shows">
-            {SURFACES.map(({ id, words }) => (
+            {SURFACES.map(({ id, label }) => (
               <button key={id} type="button" aria-pressed={surface === id} onClick={() => setSurface(id)}>
-                {words}
+                {label}
               </button>
             ))}
           </div>

@@ -28,7 +28,7 @@ export function MapTable({ rows, pictures, inHand, onHold }: MapTableProps) {
           <th scope="col">Material</th>
           {COLUMNS.map((column) => (
             <th key={column.id} scope="col">
-              {column.words}
+              {column.label}
             </th>
           ))}
         </tr>
@@ -90,7 +90,7 @@ function MaterialCell({ row, isInHand, onHold }: { row: MapRow; isInHand: boolea
 const WHAT: Record<string, string> = { alpha: 'holes', twins: 'came twice', shine: 'colour only' };
 
 const STATE_WORDS: Record<CellState, string> = {
-  lost: 'not here',
+  missing: 'not here',
   open: 'look',
   changed: 'changed',
   holds: 'holds',
@@ -131,12 +131,12 @@ function PictureCell({
           <img src={url} alt="" draggable={false} className={isProposed ? 'proposed' : undefined} />
         ) : (
           <span className="map-blank" aria-hidden="true">
-            {cell.state === 'lost' ? 'not here' : cell.state === 'open' ? '?' : cell.isFigure ? 'a figure' : '–'}
+            {cell.state === 'missing' ? 'not here' : cell.state === 'open' ? '?' : cell.isFigure ? 'a figure' : '–'}
           </span>
         )}
         <span className="map-foot" aria-hidden="true">
           {cell.state !== 'empty' && cell.state !== 'changed' && (
-            <Mark mark={cell.state === 'lost' ? 'blocks' : cell.state === 'open' ? 'look' : 'holds'} />
+            <Mark mark={cell.state === 'missing' ? 'blocks' : cell.state === 'open' ? 'look' : 'holds'} />
           )}
           {cell.state === 'changed' && (
             <span className="map-changed" aria-hidden="true">
@@ -160,8 +160,8 @@ const toUrl = (sha256: string | null): string | null => (sha256 === null ? null 
 
 function describeCell({ material, column, state, judged, lines }: MapCell): string {
   const name = lines[0]?.path?.split('/').pop() ?? lines[0]?.reference ?? '';
-  const role = judged ? `, ${ROLES[judged.role].words}, ${Math.round(judged.confidence * 100)} per cent` : '';
-  return `${material}, ${column.words}: ${STATE_WORDS[state]}${name ? `, ${name}` : ''}${role}`;
+  const role = judged ? `, ${ROLES[judged.role].label}, ${Math.round(judged.confidence * 100)} per cent` : '';
+  return `${material}, ${column.label}: ${STATE_WORDS[state]}${name ? `, ${name}` : ''}${role}`;
 }
 
 /** `2K` for squares of whole thousands, else both sides. */

@@ -1,23 +1,23 @@
 import './map-tray.css';
 import { useDraggable } from '@dnd-kit/core';
-import type { SpareMap } from '@haveld/contract/report';
+import type { UnusedMap } from '@haveld/contract/report';
 import { ROLES } from '@haveld/core/textures/roles';
 import { bytesUrl } from '../../api/client';
 
 /** Pictures that came and that nobody uses: each can be drawn onto a cell. */
-export function MapTray({ spare }: { spare: readonly SpareMap[] }) {
+export function MapTray({ unused }: { unused: readonly UnusedMap[] }) {
   return (
     <section className="map-tray" aria-label="Pictures nobody uses">
       <h2>
-        {spare.length === 0
+        {unused.length === 0
           ? 'Every picture is used'
-          : `${spare.length} ${spare.length === 1 ? 'picture' : 'pictures'} nobody uses`}
+          : `${unused.length} ${unused.length === 1 ? 'picture' : 'pictures'} nobody uses`}
       </h2>
-      {spare.length === 0 ? (
+      {unused.length === 0 ? (
         <p className="quiet small">What comes with a model and belongs to no material stands here.</p>
       ) : (
         <ul>
-          {spare.map((picture) => (
+          {unused.map((picture) => (
             <TrayPicture key={picture.sha256} picture={picture} />
           ))}
         </ul>
@@ -26,7 +26,7 @@ export function MapTray({ spare }: { spare: readonly SpareMap[] }) {
   );
 }
 
-function TrayPicture({ picture }: { picture: SpareMap }) {
+function TrayPicture({ picture }: { picture: UnusedMap }) {
   const { setNodeRef, listeners, attributes, isDragging } = useDraggable({ id: picture.sha256, data: { picture } });
   const name = picture.path.split('/').pop()!;
   return (
@@ -46,7 +46,7 @@ function TrayPicture({ picture }: { picture: SpareMap }) {
         <span className="map-tray-name">{name}</span>
         {picture.judged && (
           <span className="quiet small">
-            {ROLES[picture.judged.role].words}, {Math.round(picture.judged.confidence * 100)} %
+            {ROLES[picture.judged.role].label}, {Math.round(picture.judged.confidence * 100)} %
           </span>
         )}
       </div>

@@ -38,8 +38,8 @@ export function MaterialCard({ row, sheet, treatedBox, onAnswered }: MaterialCar
   const set = (factors: MaterialFactors, words: string): void =>
     own.mutate({
       about: material,
-      words,
-      steps: [{ kind: 'set-material', schema: 1, materials: [material], factors, words, without: [] }],
+      summary: words,
+      steps: [{ kind: 'set-material', schema: 1, materials: [material], factors, label: words, without: [] }],
     });
   const isOwn = sheet.steps.some(({ findingKey }) => findingKey === `own:${material}`);
   return (
@@ -67,20 +67,24 @@ export function MaterialCard({ row, sheet, treatedBox, onAnswered }: MaterialCar
       <div className="own-acts matters" role="group" aria-label="Made of">
         <span className="quiet small">Made of</span>
         {MATTERS.map((matter) => (
-          <Button key={matter.id} onClick={() => set(matter.factors, `as ${matter.words}`)} title={matter.source}>
-            {matter.words}
+          <Button key={matter.id} onClick={() => set(matter.factors, `as ${matter.label}`)} title={matter.source}>
+            {matter.label}
           </Button>
         ))}
       </div>
-      <HousePicker row={row} sheet={sheet} onTake={(steps, words) => own.mutate({ about: material, steps, words })} />
+      <HousePicker
+        row={row}
+        sheet={sheet}
+        onTake={(steps, words) => own.mutate({ about: material, steps, summary: words })}
+      />
       {look && look.parts.length > 1 && (
         <OwnCopy
           look={look}
-          onTake={(step) => own.mutate({ about: `${material}:split`, steps: [step], words: 'of its own' })}
+          onTake={(step) => own.mutate({ about: `${material}:split`, steps: [step], summary: 'of its own' })}
         />
       )}
       {isOwn && (
-        <Button onClick={() => own.mutate({ about: material, steps: [], words: '' })}>Take my change back</Button>
+        <Button onClick={() => own.mutate({ about: material, steps: [], summary: '' })}>Take my change back</Button>
       )}
     </section>
   );

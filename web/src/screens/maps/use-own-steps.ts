@@ -8,18 +8,18 @@ export interface OwnChange {
   about: string;
   steps: Step[];
   /** What it is, in a few words. */
-  words: string;
+  summary: string;
   /** The open question it answers, where there is one. */
   finding?: SheetFinding;
 }
 
 /** A person's own change to a map or a material: the answer to what is asked there, or steps under a key of their own. */
 export function useOwnSteps(assetId: string) {
-  return useChange(({ about, steps, words, finding }: OwnChange) =>
+  return useChange(({ about, steps, summary, finding }: OwnChange) =>
     finding
       ? call(answerFinding, {
           params: { id: assetId },
-          body: { key: finding.key, answer: { kind: 'own', steps, words } },
+          body: { key: finding.key, answer: { kind: 'own', steps, summary } },
         })
       : call(setOwnSteps, { params: { id: assetId }, body: { key: `own:${about}`.slice(0, 150), steps } }),
   );

@@ -136,7 +136,7 @@ function Verdict({ one }: { one: ProjectVerdict }) {
 function Reopened({ rights }: { rights: ProjectRights }) {
   const [words, setWords] = useState<Record<number, string>>({});
   const settle = useChange(({ id, said }: { id: number; said: string }) =>
-    call(settleReopening, { params: { id: rights.id, reopeningId: id }, body: { words: said } }),
+    call(settleReopening, { params: { id: rights.id, reopeningId: id }, body: { note: said } }),
   );
   return (
     <section>

@@ -12,8 +12,8 @@ import { projectQuery } from '../../api/queries';
 import { formatBytes, formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
-import { Portrait } from '../../parts/portrait';
 import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
+import { Thumbnail } from '../../parts/thumbnail';
 import { ProjectForm } from './project-form';
 import { describeUse } from './use-words';
 
@@ -110,7 +110,7 @@ function UseRow({ use }: { use: ProjectUse }) {
   const mark = VERDICT_MARKS[use.verdict.verdict];
   return (
     <article className="sheet use" aria-label={use.assetName}>
-      <Portrait sha256={use.portraitSha256} name="" />
+      <Thumbnail sha256={use.thumbnailSha256} name="" />
       <div className="use-words">
         <p>
           <Link to={`/catalogue/${use.assetId}`} className="register-name">

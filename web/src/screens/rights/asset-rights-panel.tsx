@@ -172,11 +172,11 @@ function OpenLooks({ rights }: { rights: AssetRights }) {
   );
 }
 
-const USES: { words: string; use: Pick<IntendedUse, 'uses' | 'commercial'> }[] = [
-  { words: 'paid show or film', use: { uses: ['rendered'], commercial: true } },
-  { words: 'unpaid show or film', use: { uses: ['rendered'], commercial: false } },
-  { words: 'inside a playable build', use: { uses: ['build'], commercial: true } },
-  { words: 'the file to a client', use: { uses: ['file'], commercial: true } },
+const USES: { label: string; use: Pick<IntendedUse, 'uses' | 'commercial'> }[] = [
+  { label: 'paid show or film', use: { uses: ['rendered'], commercial: true } },
+  { label: 'unpaid show or film', use: { uses: ['rendered'], commercial: false } },
+  { label: 'inside a playable build', use: { uses: ['build'], commercial: true } },
+  { label: 'the file to a client', use: { uses: ['file'], commercial: true } },
 ];
 
 /** What each licence that is named would allow, side by side. */
@@ -205,9 +205,9 @@ function ComparedLicences({ rights }: { rights: AssetRights }) {
         </tr>
       </thead>
       <tbody>
-        {USES.map(({ words, use }) => (
-          <tr key={words}>
-            <th scope="row">{words}</th>
+        {USES.map(({ label, use }) => (
+          <tr key={label}>
+            <th scope="row">{label}</th>
             {licences.map((id) => {
               const verdict = judgeUse(book, id, { ...PLAIN_USE, ...use });
               return (

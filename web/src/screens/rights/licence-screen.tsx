@@ -37,10 +37,10 @@ export function LicenceScreen() {
           {terms.note !== '' && <p className="says-look small">{terms.note}</p>}
           <table className="register term-sheet">
             <tbody>
-              {listTermSentences(terms).map(({ mark, text: words, clause }) => (
-                <tr key={words}>
+              {listTermSentences(terms).map(({ mark, text, clause }) => (
+                <tr key={text}>
                   <td>
-                    <Mark mark={mark} /> {words}
+                    <Mark mark={mark} /> {text}
                   </td>
                   <td className="mono quiet">{clause}</td>
                 </tr>

@@ -1,0 +1,82 @@
+import { z } from 'zod';
+import { endpoint } from './endpoint';
+import { Nothing } from './people';
+
+export const RunningSchema = z.object({
+  id: z.number(),
+  /** `reading “Bell buoy”`. */
+  label: z.string(),
+  done: z.number(),
+  total: z.number(),
+  state: z.enum(['waiting', 'running']),
+});
+
+export const ProgressSchema = z.object({
+  /** What waits under each heading of the strip. */
+  counts: z.object({
+    arrivals: z.number(),
+    bench: z.number(),
+    catalogue: z.number(),
+    projects: z.number(),
+    rights: z.number(),
+    health: z.number(),
+  }),
+  running: z.array(RunningSchema),
+  /** Changes whenever something a screen shows has changed. */
+  revision: z.string(),
+});
+export type Progress = z.infer<typeof ProgressSchema>;
+
+export const getProgress = endpoint({
+  method: 'get',
+  path: '/api/progress',
+  summary: 'What runs and what waits',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: ProgressSchema,
+});
+
+const JobParams = z.object({ id: z.coerce.number().int() });
+
+export const cancelJob = endpoint({
+  method: 'post',
+  path: '/api/jobs/:id/cancel',
+  summary: 'Stops a job',
+  params: JobParams,
+  query: Nothing,
+  body: Nothing,
+  response: Nothing,
+});
+
+export const retryJob = endpoint({
+  method: 'post',
+  path: '/api/jobs/:id/retry',
+  summary: 'Tries a failed job again',
+  params: JobParams,
+  query: Nothing,
+  body: Nothing,
+  response: Nothing,
+});
+
+export const HealthSchema = z.object({
+  failed: z.array(
+    z.object({ id: z.number(), label: z.string(), message: z.string(), at: z.string(), attempts: z.number() }),
+  ),
+  storeBytes: z.number(),
+  storeFiles: z.number(),
+  done: z.number(),
+  /** Hashes a row names and the store does not hold. */
+  missing: z.array(z.string()),
+});
+export type Health = z.infer<typeof HealthSchema>;
+
+export const getHealth = endpoint({
+  method: 'get',
+  path: '/api/health',
+  summary: 'Failed work, missing bytes, size of the store',
+  params: Nothing,
+  query: Nothing,
+  body: Nothing,
+  response: HealthSchema,
+});

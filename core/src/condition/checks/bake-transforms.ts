@@ -1,0 +1,78 @@
+import type { Finding } from '@haveld/contract/finding';
+import { linearDeterminant } from '../../scene/matrix';
+import { listMeshInstances } from '../../scene/traverse';
+import { listUnbakedNodes } from '../../structure/clutter';
+import { count } from '../../text/count';
+import type { Examination } from '../examination';
+import { makeFinding } from '../make-finding';
+
+/** Turns and scales that lie in nodes, and mirrored parts. */
+export function checkBaking(examination: Examination): Finding[] {
+  const { document, isMoving, up, size } = examination;
+  const unbaked = listUnbakedNodes(document);
+  const mirrored = listMeshInstances(document).filter(({ world }) => linearDeterminant(world) < 0);
+  const willTurn = Boolean(up[0]?.turn) || (size[0] !== undefined && size[0].factor !== 1);
+  if (isMoving) {
+    return [
+      makeFinding({
+        kind: 'motion',
+        mark: 'holds',
+        title: 'Joints or clips: they follow size and stance',
+        detail:
+          'Turns and scales of its joints belong to its motion and stay. A turn or a scale that is taken above goes into places, vertices, bind matrices and clips, and everything moves as it did.',
+        choices: willTurn
+          ? [
+              {
+                id: 'bake-transforms',
+                label: 'Bake them',
+                steps: [{ kind: 'bake-transforms', schema: 1 }],
+                confidence: 0.97,
+                evidence: [],
+              },
+            ]
+          : [],
+        sure: willTurn,
+      }),
+    ];
+  }
+  if (unbaked.length === 0) {
+    return [
+      makeFinding({
+        kind: 'bake-transforms',
+        mark: 'holds',
+        title: 'Every scale reads 1, every turn is in the vertices',
+        detail: willTurn ? 'A turn or a scale that is taken above is baked with it.' : '',
+      }),
+    ];
+  }
+  const evidence: Finding['evidence'] = [];
+  evidence.push({
+    text: `${count(unbaked.length, 'part')} turned or scaled by a node`,
+    figure: unbaked
+      .slice(0, 2)
+      .map((node) => node.getName())
+      .join(', '),
+  });
+  if (mirrored.length > 0)
+    evidence.push({ text: `${count(mirrored.length, 'part')} mirrored`, figure: mirrored[0].node.getName() });
+  if (willTurn) evidence.push({ text: 'a turn or a scale taken above lies in the root until it is baked' });
+  return [
+    makeFinding({
+      kind: 'bake-transforms',
+      mark: 'look',
+      title: `${count(unbaked.length, 'transform')} not baked`,
+      detail: 'Turns and scales go into the vertices, so that every scale reads 1. Places of parts stay.',
+      evidence,
+      choices: [
+        {
+          id: 'bake-transforms',
+          label: 'Bake them',
+          steps: [{ kind: 'bake-transforms', schema: 1 }],
+          confidence: 0.97,
+          evidence: [],
+        },
+      ],
+      sure: true,
+    }),
+  ];
+}

@@ -1,0 +1,83 @@
+import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
+import { boxSize } from '../../scene/measures/bounds';
+import type { TypicalSize } from '../size/typical-sizes';
+import { measureMirror } from './measure-mirror';
+import { ENDS, type SurfaceMeasures } from './surface-measures';
+
+/** What speaks for standing on one end, as numbers about 0 to 1. */
+export interface OrientationFeatures {
+  /** The foot as a flat face. */
+  flatFoot: number;
+  flatHead: number;
+  /** What its feet span of the base. */
+  support: number;
+  /** How far inside what it stands on the middle of the surface lies. */
+  balance: number;
+  /** Height of that middle. */
+  height: number;
+  /** How alike it is with foot and head exchanged. */
+  mirror: number;
+  /** The same for the less and the more alike of the two other axes. */
+  mirrorLess: number;
+  mirrorMore: number;
+  /** Faces square to it. */
+  square: number;
+  /** Height over the longer and over the shorter side of the base, as logarithms. */
+  slender: number;
+  thin: number;
+  /** What its name says of tall and flat, where it says it. */
+  tallByName: number;
+  flatByName: number;
+}
+
+export const ORIENTATION_FEATURES = [
+  'flatFoot',
+  'flatHead',
+  'support',
+  'balance',
+  'height',
+  'mirror',
+  'mirrorLess',
+  'mirrorMore',
+  'square',
+  'slender',
+  'thin',
+  'tallByName',
+  'flatByName',
+] as const satisfies readonly (keyof OrientationFeatures)[];
+
+/** @returns one for each end a model may stand on: lower and upper along x, y, z */
+export function listOrientationFeatures(surface: SurfaceMeasures, typical: TypicalSize | null): OrientationFeatures[] {
+  const size = boxSize(surface.box);
+  const mirrors = [0, 1, 2].map((axis) => measureMirror(surface.cells, axis));
+  return Array.from({ length: ENDS }, (_, end): OrientationFeatures => {
+    const axis = end >> 1;
+    const [u, v] = [(axis + 1) % 3, (axis + 2) % 3];
+    const footprint = Math.max(size[u] * size[v], 1e-300);
+    const hull = computeHull2d(surface.near[end]);
+    const support = hull.length >= 6 ? computeHullArea(hull) / footprint : 0;
+    const inside = measureInside(hull, surface.centre[u], surface.centre[v]) / Math.sqrt(footprint);
+    const above = (surface.centre[axis] - surface.box.min[axis]) / Math.max(size[axis], 1e-300);
+    const others = [mirrors[u], mirrors[v]].sort((a, b) => a - b);
+    const ratio = (side: number): number =>
+      clamp(Math.log(Math.max(size[axis], 1e-9 * side) / Math.max(side, 1e-300)), 2.5);
+    const slender = ratio(Math.max(size[u], size[v]));
+    return {
+      flatFoot: Math.min(1, surface.flat[end]),
+      flatHead: Math.min(1, surface.flat[end ^ 1]),
+      support: Math.min(1, support),
+      balance: clamp(inside, 0.5),
+      height: end % 2 === 0 ? above : 1 - above,
+      mirror: mirrors[axis],
+      mirrorLess: others[0],
+      mirrorMore: others[1],
+      square: surface.square[axis],
+      slender,
+      thin: ratio(Math.min(size[u], size[v])),
+      tallByName: typical?.shape === 'tall' ? slender : 0,
+      flatByName: typical?.shape === 'flat' ? slender : 0,
+    };
+  });
+}
+
+const clamp = (value: number, most: number): number => Math.max(-most, Math.min(most, value));

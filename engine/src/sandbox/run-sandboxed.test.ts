@@ -1,0 +1,99 @@
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { writeRawZip } from '../testing/raw-zip';
+import { createScratchStore } from '../testing/scratch-store';
+import { runSandboxed } from './run-sandboxed';
+
+// the built entry: `npm test` builds before it runs these
+const ENTRY = join(import.meta.dirname, '../../../dist/child.js');
+const scratch = createScratchStore();
+afterAll(() => scratch.remove());
+const storeFolder = scratch.store.folder;
+
+/** A child of ours that misbehaves in one way. */
+function writeChild(name: string, code: string): string {
+  const path = join(scratch.folder, `${name}.mjs`);
+  writeFileSync(path, `process.once('message', () => { ${code} });`);
+  return path;
+}
+
+const run = (entry: string, limits = { memoryBytes: 3 * 2 ** 30, timeMs: 20_000 }, signal?: AbortSignal) =>
+  runSandboxed('open-archive', { received: [] }, { entry, storeFolder, limits, signal });
+
+test('a task runs in a process of its own and gives its result', async () => {
+  const { sha256 } = await scratch.store.put(
+    writeRawZip([{ name: 'a.obj', bytes: Buffer.from('v 0 0 0\nf 1 1 1\n') }]),
+  );
+  const { files } = await runSandboxed(
+    'open-archive',
+    { received: [{ path: 'x.zip', sha256 }] },
+    { entry: ENTRY, storeFolder },
+  );
+  expect(files.map((file) => file.path)).toEqual(['x.zip', 'x.zip/a.obj']);
+});
+
+test('a refusal keeps its sentence and its file across the border', async () => {
+  const { sha256 } = await scratch.store.put(Buffer.from('{"asset":{"version":"1.0"}}'));
+  const failing = runSandboxed(
+    'read-find',
+    { model: 'a.gltf', files: [{ path: 'a.gltf', sha256, role: 'model' }] },
+    { entry: ENTRY, storeFolder },
+  );
+  await expect(failing).rejects.toMatchObject({
+    code: 'bad-file',
+    file: 'a.gltf',
+    message: expect.stringContaining('glTF 1.0') as string,
+  });
+});
+
+test('array buffers beyond the limit end it, though no heap limit sees them', async () => {
+  const greedy = writeChild('greedy', 'const kept = []; setInterval(() => kept.push(Buffer.alloc(64 << 20, 1)), 10);');
+  await expect(run(greedy, { memoryBytes: 300 * 2 ** 20, timeMs: 20_000 })).rejects.toThrow(
+    'more than 300 MiB of memory',
+  );
+});
+
+test('a loop without end is stopped when its time is over', async () => {
+  await expect(run(writeChild('loop', 'for (;;);'), { memoryBytes: 3 * 2 ** 30, timeMs: 400 })).rejects.toThrow(
+    'longer than 0 seconds',
+  );
+});
+
+test('a process that dies is told, not waited for', async () => {
+  await expect(run(writeChild('dies', 'process.exit(7);'))).rejects.toThrow('ended the process (7)');
+});
+
+test('a wish to stop ends it', async () => {
+  const stop = new AbortController();
+  const running = run(writeChild('waits', 'setInterval(() => {}, 1000);'), undefined, stop.signal);
+  stop.abort(new Error('stopped by a person'));
+  await expect(running).rejects.toThrow('stopped by a person');
+});
+
+describe('a process is used again', () => {
+  /** Answers with its process id; fails where it is told to. */
+  const child = join(scratch.folder, 'again.mjs');
+  beforeAll(() =>
+    writeFileSync(
+      child,
+      `process.on('message', ({ input }) => process.send(input.fail ? { kind: 'error', error: { code: 'bad-file', message: 'no' } } : { kind: 'result', result: process.pid }));`,
+    ),
+  );
+  const ask = (input: object): Promise<unknown> =>
+    runSandboxed('open-archive', input as never, { entry: child, storeFolder });
+
+  test('where it did its task well', async () => {
+    expect(await ask({})).toBe(await ask({}));
+  });
+
+  test('and never where it failed', async () => {
+    const before = await ask({});
+    await expect(ask({ fail: true })).rejects.toThrow('no');
+    expect(await ask({})).not.toBe(before);
+  });
+
+  test('two tasks at a time have a process each', async () => {
+    const [a, b] = await Promise.all([ask({}), ask({})]);
+    expect(a).not.toBe(b);
+  });
+});

@@ -1,9 +1,0 @@
-CREATE TABLE person (
-  id CHAR(36) NOT NULL PRIMARY KEY,
-  sign_in VARCHAR(190) NOT NULL UNIQUE,
-  name VARCHAR(190) NOT NULL,
-  role VARCHAR(20) NOT NULL CHECK (role IN ('owner', 'member')),
-  password_hash VARCHAR(300) NOT NULL,
-  must_change BOOLEAN NOT NULL,
-  created_at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3)
-);

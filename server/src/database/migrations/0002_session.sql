@@ -1,7 +1,0 @@
-CREATE TABLE session (
-  token_hash CHAR(64) NOT NULL PRIMARY KEY,
-  person_id CHAR(36) NOT NULL,
-  created_at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
-  expires_at DATETIME(3) NOT NULL,
-  FOREIGN KEY (person_id) REFERENCES person (id) ON DELETE CASCADE
-);

@@ -1,4 +1,0 @@
-CREATE TABLE revision (
-  id TINYINT NOT NULL PRIMARY KEY,
-  value BIGINT NOT NULL
-);

@@ -1,1 +1,0 @@
-INSERT INTO revision (id, value) VALUES (1, 1);

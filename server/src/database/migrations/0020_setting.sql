@@ -1,4 +1,0 @@
-CREATE TABLE setting (
-  name VARCHAR(60) NOT NULL PRIMARY KEY,
-  value VARCHAR(200) NOT NULL
-);

@@ -1,1 +1,0 @@
-ALTER TABLE arrival_file ADD inside LONGTEXT NULL;

@@ -1,5 +1,0 @@
-ALTER TABLE find
-  ADD question LONGTEXT NULL,
-  ADD kit_id CHAR(36) NULL,
-  ADD KEY (kit_id),
-  ADD FOREIGN KEY (kit_id) REFERENCES kit (id) ON DELETE SET NULL;

@@ -1,1 +1,0 @@
-ALTER TABLE asset ADD own_provenance BOOLEAN NOT NULL DEFAULT FALSE;

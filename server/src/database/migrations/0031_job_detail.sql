@@ -1,1 +1,0 @@
-ALTER TABLE job ADD detail LONGTEXT NULL;

@@ -1,3 +1,0 @@
-ALTER TABLE piece
-  DROP COLUMN message,
-  ADD CONSTRAINT piece_find FOREIGN KEY (find_id) REFERENCES find (id) ON DELETE CASCADE;

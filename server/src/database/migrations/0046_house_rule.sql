@@ -1,7 +1,0 @@
-CREATE TABLE house_rule (
-  name VARCHAR(60) NOT NULL PRIMARY KEY,
-  value TEXT NOT NULL,
-  person_id CHAR(36) NOT NULL,
-  at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
-  FOREIGN KEY (person_id) REFERENCES person (id)
-);

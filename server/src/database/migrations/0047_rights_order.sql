@@ -1,1 +1,0 @@
-ALTER TABLE asset DROP KEY rights_mark, ADD KEY rights_order (rights_mark, accession);

@@ -1,1 +1,0 @@
-INSERT INTO setting (name, value) VALUES ('shapes-lock', '');

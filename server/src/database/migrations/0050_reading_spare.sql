@@ -1,1 +1,0 @@
-ALTER TABLE reading ADD spare LONGTEXT NULL;

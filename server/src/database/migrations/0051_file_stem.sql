@@ -1,3 +1,0 @@
-ALTER TABLE arrival_file
-  ADD stem VARCHAR(190) AS (LEFT(LOWER(SUBSTRING_INDEX(SUBSTRING_INDEX(path, '/', -1), '.', 1)), 190)) STORED,
-  ADD KEY (stem);

@@ -1,2 +1,0 @@
-ALTER TABLE reading
-  ADD COLUMN size_question LONGTEXT NULL;

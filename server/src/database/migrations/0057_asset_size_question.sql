@@ -1,2 +1,0 @@
-ALTER TABLE asset
-  ADD COLUMN size_question LONGTEXT NULL;

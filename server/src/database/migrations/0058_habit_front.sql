@@ -1,2 +1,0 @@
-ALTER TABLE naming_habit
-  ADD COLUMN front VARCHAR(2) NULL;

@@ -1,0 +1,71 @@
+import type { Health, Progress } from '@haveld/contract/api/progress';
+import { DomainError } from '@haveld/contract/error';
+import { countOnBench } from '../assets/asset-queries';
+import { countCatalogued } from '../assets/card-queries';
+import { bumpRevision } from '../database/pool';
+import type { Dependencies } from '../dependencies';
+import { countWaitingFinds } from '../finds/find-queries';
+import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/job-queries';
+import type { JobHandlers } from '../jobs/worker-loop';
+import { countToSettle } from '../ledger/to-settle';
+import { countProjects } from '../projects/queries';
+import * as queries from './queries';
+
+export async function getProgress({ pool }: Dependencies): Promise<Progress> {
+  const revision = await queries.getRevision(pool);
+  const [arrivals, bench, catalogue, projects, rights, failed, running] = await Promise.all([
+    countWaitingFinds(pool),
+    countOnBench(pool),
+    countCatalogued(pool),
+    countProjects(pool),
+    countToSettle(pool, revision),
+    listFailedJobs(pool),
+    listOpenJobs(pool),
+  ]);
+  return {
+    counts: { arrivals, bench, catalogue, projects, rights, health: failed.length },
+    running: running.map(({ id, label, done, total, state }) => ({ id, label, done, total, state })),
+    revision,
+  };
+}
+
+/** Stops a job. One that has not begun is told to its subject here, for no worker will. */
+export async function cancelJob({ pool }: Dependencies, handlers: JobHandlers, id: number): Promise<void> {
+  const asked = await askCancel(pool, id);
+  if (!asked) throw new DomainError('out-of-step', 'This work has ended already.');
+  if (asked.wasWaiting) {
+    await handlers[asked.kind]?.fail(
+      { id, kind: asked.kind, subjectId: asked.subjectId, label: '', attempts: 0, detail: null, leaseToken: '' },
+      'It was stopped.',
+    );
+    await bumpRevision(pool);
+  }
+}
+
+export async function retryJob({ pool }: Dependencies, id: number): Promise<void> {
+  if (!(await retryFailed(pool, id)))
+    throw new DomainError('out-of-step', 'This work is not among the failed any more.');
+  await bumpRevision(pool);
+}
+
+export async function getHealth({ pool, store }: Dependencies): Promise<Health> {
+  const [failed, done, hashes] = await Promise.all([
+    listFailedJobs(pool),
+    countDoneJobs(pool),
+    queries.listNamedHashes(pool),
+  ]);
+  let storeBytes = 0;
+  const missing: string[] = [];
+  for (const sha256 of hashes) {
+    const size = await store.sizeOf(sha256);
+    if (size === null) missing.push(sha256);
+    else storeBytes += size;
+  }
+  return {
+    failed: failed.map((job) => ({ ...job, at: (job.at ?? new Date(0)).toISOString() })),
+    done,
+    storeBytes,
+    storeFiles: hashes.length - missing.length,
+    missing: missing.slice(0, 100),
+  };
+}

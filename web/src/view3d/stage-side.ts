@@ -1,0 +1,84 @@
+import {
+  AmbientLight,
+  Box3,
+  DirectionalLight,
+  Group,
+  HemisphereLight,
+  Mesh,
+  PerspectiveCamera,
+  PlaneGeometry,
+  Scene,
+  ShadowMaterial,
+  Spherical,
+  Vector3,
+  type Texture,
+} from 'three';
+import type { ClipPlayer } from './clip-player';
+
+/** Of the camera, degrees. */
+export const FIELD_OF_VIEW = 24;
+
+/** What one side of the view stands in. */
+export interface StageSide {
+  scene: Scene;
+  camera: PerspectiveCamera;
+  holder: Group;
+  light: DirectionalLight;
+  floor: Mesh;
+  box: Box3;
+  player: ClipPlayer | null;
+}
+
+/** Light, floor and shadow for one side. */
+export function createStageSide(environment: Texture): StageSide {
+  const scene = new Scene();
+  scene.environment = environment;
+  scene.environmentIntensity = 0.35;
+  const light = new DirectionalLight(0xfff4e2, 2.4);
+  light.castShadow = true;
+  light.shadow.mapSize.set(1024, 1024);
+  light.shadow.radius = 5;
+  light.shadow.blurSamples = 12;
+  const floor = new Mesh(new PlaneGeometry(1, 1), new ShadowMaterial({ opacity: 0.26 }));
+  floor.rotation.x = -Math.PI / 2;
+  floor.receiveShadow = true;
+  const holder = new Group();
+  scene.add(
+    holder,
+    light,
+    light.target,
+    floor,
+    new HemisphereLight(0xf2f4f5, 0x8f887a, 1.1),
+    new AmbientLight(0xffffff, 0.15),
+  );
+  return {
+    scene,
+    camera: new PerspectiveCamera(FIELD_OF_VIEW, 1, 0.01, 100),
+    holder,
+    light,
+    floor,
+    box: new Box3(),
+    player: null,
+  };
+}
+
+/** Sets floor and light by the size of what stands there. @param turn radians about the model @param strength times the usual */
+export function lightStageSide({ box, floor, light }: StageSide, turn: number, strength: number): void {
+  const centre = box.getCenter(new Vector3());
+  const radius = Math.max(box.getSize(new Vector3()).length() / 2, 1e-6);
+  floor.position.set(centre.x, box.min.y - radius * 0.0005, centre.z);
+  floor.scale.setScalar(radius * 12);
+  light.target.position.copy(centre);
+  light.position.copy(centre).add(new Vector3().setFromSpherical(new Spherical(radius * 4, 0.75, turn)));
+  light.intensity = 2.4 * strength;
+  Object.assign(light.shadow.camera, {
+    left: -radius * 1.6,
+    right: radius * 1.6,
+    top: radius * 1.6,
+    bottom: -radius * 1.6,
+    near: radius,
+    far: radius * 8,
+  });
+  light.shadow.normalBias = radius * 0.004;
+  light.shadow.camera.updateProjectionMatrix();
+}
