@@ -8,14 +8,14 @@ export function createProgressBar(stream: NodeJS.WriteStream): {
 } {
   if (!stream.isTTY) return { show: () => undefined, end: () => undefined };
   const bar = new SingleBar(
-    { stream, format: '{bar} {percentage} %  {words}', hideCursor: true, clearOnComplete: true, etaBuffer: 20 },
+    { stream, format: '{bar} {percentage} %  {label}', hideCursor: true, clearOnComplete: true, etaBuffer: 20 },
     Presets.shades_grey,
   );
-  bar.start(1, 0, { words: 'looking' });
+  bar.start(1, 0, { label: 'looking' });
   return {
     show({ done, of, label }) {
       bar.setTotal(of);
-      bar.update(done, { words: label });
+      bar.update(done, { label });
     },
     end: () => bar.stop(),
   };

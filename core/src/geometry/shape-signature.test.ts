@@ -68,11 +68,11 @@ test('a unit square about its centre: spreads by hand', () => {
   };
   // variance of a uniform distribution on 0 to 1 is 1/12 along each side
   expect(computeShapeSignature([square])).toMatchObject({
-    reach: expect.closeTo(Math.sqrt(2 / 12), 12) as number,
-    middle: expect.closeTo(1, 6) as number,
-    small: expect.closeTo(0, 6) as number,
+    radiusOfGyration: expect.closeTo(Math.sqrt(2 / 12), 12) as number,
+    middleSpread: expect.closeTo(1, 6) as number,
+    smallestSpread: expect.closeTo(0, 6) as number,
     fullness: expect.closeTo(6, 9) as number,
-    hand: 0,
+    handedness: 0,
     triangles: 2,
   });
 });

@@ -26,8 +26,8 @@ export interface AssetRow {
 
 type StoredAsset = Omit<AssetRow, 'findings' | 'licenceConfirmed'> & { findings: string; licenceConfirmed: number };
 
-const ASSET = `SELECT asset.id, accession, find_id AS findId, reading_id AS readingId, asset.name, category, asset.state, findings,
-  licence_confirmed AS licenceConfirmed, licence_confirmed_by AS licenceConfirmedBy, current_version_id AS currentVersionId, stands_for AS standsFor,
+const ASSET = `SELECT asset.id, asset.accession, asset.find_id AS findId, asset.reading_id AS readingId, asset.name, asset.category, asset.state, asset.findings,
+  asset.licence_confirmed AS licenceConfirmed, asset.licence_confirmed_by AS licenceConfirmedBy, asset.current_version_id AS currentVersionId, asset.stands_for AS standsFor,
   kit.id AS kitId, kit.name AS kitName
   FROM asset LEFT JOIN find ON find.id = asset.find_id LEFT JOIN kit ON kit.id = find.kit_id`;
 
@@ -58,7 +58,7 @@ export async function listOnBench(db: Executor): Promise<BenchAssetRow[]> {
     db,
     `${ASSET.replace('kit.name AS kitName', "kit.name AS kitName, COALESCE(arrival.name, '') AS arrivalName, reading.thumbnail_sha256 AS thumbnailSha256")}
      LEFT JOIN arrival ON arrival.id = find.arrival_id LEFT JOIN reading ON reading.id = asset.reading_id
-     WHERE asset.state = 'on-bench' ORDER BY accession DESC LIMIT 300`,
+     WHERE asset.state = 'on-bench' ORDER BY asset.accession DESC LIMIT 300`,
   );
   return rows.map((row) => ({ ...row, ...parseAsset(row) }));
 }

@@ -80,11 +80,10 @@ export async function listOpen(db: Executor, limit: number): Promise<LedgerRow[]
   const rows = new Map(held.map((row) => [row.id, row]));
   for (const mark of OPEN_MARKS) {
     if (rows.size >= limit) break;
-    const more = await many<LedgerRow>(
-      db,
-      `${ROW} WHERE asset.rights_mark = ? ORDER BY asset.accession LIMIT ?`,
-      [mark, limit],
-    );
+    const more = await many<LedgerRow>(db, `${ROW} WHERE asset.rights_mark = ? ORDER BY asset.accession LIMIT ?`, [
+      mark,
+      limit,
+    ]);
     for (const row of more) if (rows.size < limit && !rows.has(row.id)) rows.set(row.id, row);
   }
   return [...rows.values()];
@@ -94,12 +93,7 @@ export const listRowsOf = (db: Executor, ids: readonly string[]): Promise<Ledger
   many(db, `${ROW} WHERE asset.id IN (${placesFor(ids)})`, [...ids]);
 
 export const countOpen = async (db: Executor): Promise<number> =>
-  (
-    await one<{ n: number }>(
-      db,
-      "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'blocks'",
-    )
-  ).n;
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'blocks'")).n;
 
 /** Of these, those whose own rights do not block. */
 export const countNotBlocking = async (db: Executor, ids: readonly string[]): Promise<number> =>
@@ -112,12 +106,7 @@ export const countNotBlocking = async (db: Executor, ids: readonly string[]): Pr
   ).n;
 
 export const countAllOpen = async (db: Executor): Promise<number> =>
-  (
-    await one<{ n: number }>(
-      db,
-      "SELECT COUNT(*) AS n FROM asset WHERE rights_mark IN ('blocks', 'look')",
-    )
-  ).n;
+  (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark IN ('blocks', 'look')")).n;
 
 export const countByLicence = (db: Executor): Promise<{ licenceId: string; count: number }[]> =>
   many(

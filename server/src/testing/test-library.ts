@@ -46,7 +46,7 @@ export class TestLibrary {
     this.dependencies = {
       pool,
       store: new FolderStore(storeFolder),
-      log: pino({ level: 'silent' }),
+      log: pino({ level: process.env.HAVELD_TEST_LOG ?? 'silent' }),
       uploadsFolder,
       webFolder: null,
       version: 'test',

@@ -1,6 +1,7 @@
+import { quat } from 'gl-matrix';
 import type { vec3, vec4 } from '@gltf-transform/core';
 import type { Trs } from '../../scene/matrix';
-import { dot4, slerp } from '../../scene/quaternion';
+import { slerp } from '../../scene/quaternion';
 
 /** A motion in keys, to be read with straight lines and great arcs between them. */
 export interface SampledMotion {
@@ -85,7 +86,7 @@ function mix(a: Trs, b: Trs, u: number): Trs {
 
 /** q and −q turn alike: the one nearer to the last key, so that the way between is the short one. */
 function alignRotation(pose: Trs, before: vec4): Trs {
-  if (dot4(pose.rotation, before) >= 0) return pose;
+  if (quat.dot(pose.rotation, before) >= 0) return pose;
   return { ...pose, rotation: pose.rotation.map((v) => -v) as vec4 };
 }
 
@@ -93,7 +94,7 @@ function differs(a: Trs, b: Trs, { length, angle, share }: Tolerance): boolean {
   if (a.translation.some((v, i) => Math.abs(v - b.translation[i]) > length)) return true;
   if (a.scale.some((v, i) => Math.abs(v - b.scale[i]) > share * Math.max(1, Math.abs(v)))) return true;
   // |sin| of half the angle between the two
-  const sign = dot4(a.rotation, b.rotation) < 0 ? -1 : 1;
+  const sign = quat.dot(a.rotation, b.rotation) < 0 ? -1 : 1;
   const apart = Math.hypot(...a.rotation.map((v, i) => v - sign * b.rotation[i]));
   return apart * 2 > angle;
 }

@@ -37,5 +37,5 @@ test('those set aside keep their reason', () => {
     [file('a.zip/setup.exe', { kind: 'program', uses: [], excludedReason: 'a program, never opened' })],
     'a.zip/',
   );
-  expect(line).toMatchObject({ words: 'a program, never opened', isExcluded: true });
+  expect(line).toMatchObject({ summary: 'a program, never opened', isExcluded: true });
 });
