@@ -3,7 +3,7 @@ import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front-axis';
 import { examine, type Examination } from '@haveld/core/condition/examination';
 import { SURE_INDEPENDENT } from '@haveld/core/condition/make-finding';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
-import { createRandom } from '@haveld/core/testing/broken-layouts';
+import { createRandom } from '@haveld/core/testing/random';
 import { hasKnownFront, readAllFurniture, type FurnitureModel } from './parts/furniture';
 import { misplace, turnRound, type Misplaced } from './parts/misplace';
 

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { LAYOUT_KINDS, LATER_KINDS } from '@haveld/core/testing/broken-layouts';
+import { createRandom } from '@haveld/core/testing/random';
 import { reducePicture } from '@haveld/core/textures/convert/reduce-picture';
 import { judgeMapSet } from '@haveld/core/textures/judging/judge-map-set';
 import { scoreLayouts } from '@haveld/core/textures/relink/judge-layouts';
@@ -67,11 +68,8 @@ function measureKit(): void {
 /** A noisy 2K picture is the slow case: it packs badly. */
 async function createLargePng(side: number): Promise<Buffer> {
   const tile = Buffer.alloc(512 * 512 * 3);
-  let state = 7;
-  for (let i = 0; i < tile.length; i++) {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    tile[i] = 96 + ((i >> 3) % 64) + (state >>> 28);
-  }
+  const random = createRandom(7);
+  for (let i = 0; i < tile.length; i++) tile[i] = 96 + ((i >> 3) % 64) + Math.floor(random() * 16);
   const source = await sharp(tile, { raw: { width: 512, height: 512, channels: 3 } })
     .png()
     .toBuffer();

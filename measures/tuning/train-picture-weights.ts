@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import type { TextureRole } from '@haveld/contract/texture-role';
-import { createRandom } from '@haveld/core/testing/broken-layouts';
+import { createRandom } from '@haveld/core/testing/random';
 import { listPictureFeatures } from '@haveld/core/textures/judging/picture-features';
 import { measurePicture } from '@haveld/core/textures/judging/picture-measures';
 import type { Picture } from '@haveld/core/textures/pictures/picture-codec';

@@ -51,3 +51,18 @@ test('OpenAPI describes every endpoint with its answer and its refusal, and only
   for (const { operation } of operations) expect(Object.keys(operation.responses)).toEqual(['200', 'default']);
   expect(operations.filter(({ operation }) => !operation.security).map(({ path }) => path)).toEqual(['/api/sign-in']);
 });
+
+describe('what is refused before anybody is asked who they are', () => {
+  const app = createUnconnectedApp();
+  const post = (path: string, headers: Record<string, string>, body = '{}') =>
+    app.request(path, { method: 'POST', headers: { host: 'localhost', ...headers }, body });
+
+  test('a body larger than its endpoint takes', async () => {
+    const answer = await post('/api/sign-in', { 'content-length': String(17 * 1024) }, 'x'.repeat(17 * 1024));
+    expect(answer.status).toBe(413);
+  });
+
+  test.each(['null', 'https://elsewhere.example', 'not an address'])('an origin that is %s', async (origin) => {
+    expect((await post('/api/sign-in', { origin })).status).toBe(403);
+  });
+});

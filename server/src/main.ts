@@ -6,6 +6,7 @@ import { serve, type ServerType } from '@hono/node-server';
 import { pino } from 'pino';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from './app';
+import { createUploadStore } from './arrivals/uploads';
 import { createHandlers } from './create-handlers';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
@@ -38,6 +39,7 @@ const uploadsFolder = join(environment.dataFolder, 'uploads');
 await mkdir(uploadsFolder, { recursive: true });
 await mkdir(storeFolder, { recursive: true });
 await migrate(pool, join(here, 'migrations'));
+await createUploadStore(uploadsFolder).deleteExpired();
 
 const dependencies: Dependencies = {
   pool,

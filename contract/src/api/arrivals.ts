@@ -113,6 +113,7 @@ export const listArrivals = endpoint({
 export const createArrival = endpoint({
   method: 'post',
   path: '/api/arrivals',
+  maxBodyBytes: 8 * 1024 * 1024,
   summary: 'Announces files; their bytes follow as resumable uploads (tus 1.0) under /api/uploads',
   params: Nothing,
   query: Nothing,

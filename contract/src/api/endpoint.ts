@@ -10,6 +10,8 @@ export interface Endpoint<P extends Shape, Q extends Shape, B extends Shape, R e
   summary: string;
   /** True for the few routes that answer without a session. */
   open?: boolean;
+  /** Of the request; left out, a form's worth. */
+  maxBodyBytes?: number;
   params: P;
   query: Q;
   body: B;

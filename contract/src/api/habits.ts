@@ -1,7 +1,7 @@
 import { z } from 'zod';
+import { AxisSchema, TEXTURE_SLOTS } from '../step';
 import { endpoint } from './endpoint';
 import { Nothing } from './people';
-import { AxisSchema, TEXTURE_SLOTS } from '../step';
 
 /** What a word in a source's names may say. Map roles are written `map:normal`. */
 export const WORD_MEANINGS = [
@@ -102,6 +102,7 @@ export type Trial = z.infer<typeof TrialSchema>;
 export const tryHabit = endpoint({
   method: 'post',
   path: '/api/habits/try',
+  maxBodyBytes: 8 * 1024 * 1024,
   summary: 'Tries a habit out on a list of file names; nothing is saved',
   params: Nothing,
   query: Nothing,

@@ -19,6 +19,7 @@ export const Nothing = z.object({});
 export const signIn = endpoint({
   method: 'post',
   path: '/api/sign-in',
+  maxBodyBytes: 16 * 1024,
   summary: 'Opens a session',
   open: true,
   params: Nothing,

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
-import { endpoint } from './endpoint';
 import { FindingMarkSchema } from '../finding';
 import {
   FurtherWorkSchema,
@@ -10,10 +9,15 @@ import {
   WorkPartSchema,
   WorkSchema,
 } from '../licence';
-import { Nothing } from './people';
 import { HouseStandingSchema, TermsSchema } from '../terms';
+import { endpoint } from './endpoint';
+import { Nothing } from './people';
 
 const Id = z.object({ id: z.string() });
+
+/** Evidence of 20 MiB, in base64, with what is said of it. */
+const EVIDENCE_BYTES = 40 * 1024 * 1024;
+
 const Why = z.string().max(1000).default('');
 
 /** One line of what has to be settled. */
@@ -170,6 +174,7 @@ export const getAssetRights = endpoint({
 export const settleRights = endpoint({
   method: 'post',
   path: '/api/rights/settle',
+  maxBodyBytes: EVIDENCE_BYTES,
   summary: 'Corrects the provenance of one or many assets alike, with a reason and one evidence',
   params: Nothing,
   query: Nothing,
@@ -185,6 +190,7 @@ export const settleRights = endpoint({
 export const addEvidence = endpoint({
   method: 'post',
   path: '/api/rights/assets/:id/evidence',
+  maxBodyBytes: EVIDENCE_BYTES,
   summary: 'Keeps evidence with an asset; evidence is never overwritten',
   params: Id,
   query: Nothing,

@@ -1,6 +1,7 @@
 import type { Duplicate, DuplicateRelation } from '@haveld/contract/api/duplicates';
 import { compareShapes, type ShapeComparison } from '../geometry/compare-shapes';
 import type { ShapeSignature } from '../geometry/shape-signature';
+import { formatCount } from '../text/count';
 import { compareLooks, LOOK_TOLERANCE } from '../textures/pictures/picture-look';
 import { formatName } from './rank-formats';
 
@@ -74,7 +75,7 @@ function describeLines(
   const mapWords = (own: DuplicateFacts['maps']): string => (own.length === 0 ? 'none' : String(own.length));
   return [
     line('format', formatName(mine.format), formatName(other.format)),
-    line('triangles', mine.triangles.toLocaleString('en'), other.triangles.toLocaleString('en')),
+    line('triangles', formatCount(mine.triangles), formatCount(other.triangles)),
     ...(shapes
       ? [
           {
@@ -119,5 +120,4 @@ function describeScale(
   return { what: isReal ? 'size' : 'size in its own units', mine: 'as it is', other: words, same: isSame };
 }
 
-const formatTimes = (times: number): string =>
-  times >= 9.5 ? Math.round(times).toLocaleString('en') : times.toPrecision(3);
+const formatTimes = (times: number): string => (times >= 9.5 ? formatCount(Math.round(times)) : times.toPrecision(3));

@@ -1,3 +1,5 @@
+import { formatCount } from '../text/count';
+
 /** Units a file may mean, in metres. Inch, foot and yard: International yard and pound agreement, 1959. */
 export const UNITS = [
   { id: 'mm', label: 'millimetre', metres: 0.001 },
@@ -76,7 +78,7 @@ export function formatImperial(metres: number): string {
   const sign = metres < 0 ? '−' : '';
   const feet = Math.floor(whole / parts / 12);
   const left = whole - feet * 12 * parts;
-  const words = `${sign}${feet > 0 ? `${feet.toLocaleString('en').replaceAll(',', '\u202f')}′` : ''}`;
+  const words = `${sign}${feet > 0 ? `${formatCount(feet)}′` : ''}`;
   if (left === 0 && feet > 0) return words;
   return `${words}${feet > 0 ? ' ' : ''}${formatInches(left, parts)}″`;
 }

@@ -1,6 +1,7 @@
 // Ways in which maps get lost between the one who makes a model and the one who takes it in, written down before the rules that
 // find them again. Invented names; `relink.test.ts` and `npm run measure relinking` print right, asked and wrong over them.
 import type { TextureSlot } from '@haveld/contract/step';
+import { createRandom } from './random';
 
 export interface LayoutReference {
   material: string;
@@ -109,17 +110,6 @@ const CONVENTIONS: Record<string, Partial<Record<TextureSlot, string>>> = {
   },
 };
 const SLOTS: TextureSlot[] = ['baseColor', 'normal', 'roughness', 'metallic', 'occlusion', 'bump'];
-
-/** Numbers from 0 to 1, always the same for a seed (mulberry32, public domain). */
-export function createRandom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 interface Intact {
   subject: string;

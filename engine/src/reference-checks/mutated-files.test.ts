@@ -3,10 +3,11 @@ import { basename, dirname, join } from 'node:path';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
 import { writeGlb } from '@haveld/core/scene/document/document-io';
+import { createRandom } from '@haveld/core/testing/random';
 import { createReadingContext } from '../reading/reading-context';
+import { mutate } from '../testing/mutate';
 import { writeRawZip } from '../testing/raw-zip';
 import { validateGlb } from '../validate-gltf';
-import { createRandom, mutate } from '../testing/mutate';
 
 // Open models of Debian's assimp-testmodels, damaged in 300 ways each format
 const MODELS = '/usr/share/assimp/models';

@@ -1,15 +1,3 @@
-/** Numbers between 0 and 1 that are the same for the same seed (mulberry32, public domain). */
-export function createRandom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 type Mutation = (bytes: Uint8Array, random: () => number) => Uint8Array;
 
 const at = (bytes: Uint8Array, random: () => number): number => Math.floor(random() * bytes.length);

@@ -9,11 +9,17 @@ import { findReceived, noteUploaded } from './service';
 
 const PATH = '/api/uploads';
 
+const KEPT_MS = 7 * 24 * 3600 * 1000;
+
+/** Where resumable uploads lie. One that nobody goes on with for a week is swept. */
+export const createUploadStore = (directory: string): FileStore =>
+  new FileStore({ directory, expirationPeriodInMilliseconds: KEPT_MS });
+
 /** Resumable uploads (tus 1.0): an upload cut off by a dead line or a dead server goes on where it stopped. */
 export function addUploadRoutes(app: App, dependencies: Dependencies): void {
   const tus = new Server({
     path: PATH,
-    datastore: new FileStore({ directory: dependencies.uploadsFolder }),
+    datastore: createUploadStore(dependencies.uploadsFolder),
     relativeLocation: true,
     respectForwardedHeaders: false,
     async onUploadCreate(_request, upload) {

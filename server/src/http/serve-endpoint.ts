@@ -1,8 +1,9 @@
-import type { Context, Hono } from 'hono';
+import type { Context, Hono, MiddlewareHandler } from 'hono';
+import { bodyLimit } from 'hono/body-limit';
 import type { z } from 'zod';
 import type { AnyEndpoint, Endpoint } from '@haveld/contract/api/endpoint';
-import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
+import { DomainError } from '@haveld/contract/error';
 
 /** What a request carries once it is let in. */
 export interface Variables {
@@ -20,6 +21,20 @@ interface Call<P, Q, B> {
   context: Context<{ Variables: Variables }>;
 }
 
+/** Larger than any form; what takes lists of files, or evidence, says so itself. */
+const FORM_BYTES = 4 * 1024 * 1024;
+
+const limitBody = (maxSize: number): MiddlewareHandler =>
+  bodyLimit({
+    maxSize,
+    onError() {
+      throw new DomainError(
+        'too-large',
+        `This is larger than can be taken here: at most ${Math.round(maxSize / 1024 / 1024)} MiB.`,
+      );
+    },
+  });
+
 const served = new WeakMap<App, AnyEndpoint[]>();
 
 /** @returns every endpoint an application answers, in the order they were bound */
@@ -32,13 +47,18 @@ export function serveEndpoint<P extends z.ZodType, Q extends z.ZodType, B extend
   handler: (call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<R>>,
 ): void {
   served.set(app, [...(served.get(app) ?? []), endpoint]);
-  app.on(endpoint.method.toUpperCase(), endpoint.path, async (context) => {
-    const params = check(endpoint.params, context.req.param(), 'address');
-    const query = check(endpoint.query, context.req.query(), 'question');
-    const body = check(endpoint.body, endpoint.method === 'get' ? {} : await readJson(context), 'form');
-    const result = await handler({ params, query, body, person: context.get('person'), context });
-    return context.json(result as object);
-  });
+  app.on(
+    endpoint.method.toUpperCase(),
+    endpoint.path,
+    limitBody(endpoint.maxBodyBytes ?? FORM_BYTES),
+    async (context) => {
+      const params = check(endpoint.params, context.req.param(), 'address');
+      const query = check(endpoint.query, context.req.query(), 'question');
+      const body = check(endpoint.body, endpoint.method === 'get' ? {} : await readJson(context), 'form');
+      const result = await handler({ params, query, body, person: context.get('person'), context });
+      return context.json(result as object);
+    },
+  );
 }
 
 function check<S extends z.ZodType>(schema: S, value: unknown, what: string): z.output<S> {

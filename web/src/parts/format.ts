@@ -1,23 +1,27 @@
 import { format, isSameYear } from 'date-fns';
 
+const BYTE_UNITS = ['byte', 'kilobyte', 'megabyte', 'gigabyte', 'terabyte'];
+
 /** `1.4 GB`, `640 kB`. */
 export function formatBytes(bytes: number): string {
   if (bytes < 1000) return `${bytes} B`;
-  const units = ['kB', 'MB', 'GB', 'TB'];
-  let value = bytes;
-  let unit = -1;
-  while (value >= 1000 && unit < units.length - 1) {
-    value /= 1000;
-    unit++;
-  }
-  return `${value < 10 ? value.toFixed(1) : Math.round(value)} ${units[unit]}`;
+  const power = Math.min(BYTE_UNITS.length - 1, Math.floor(Math.log10(bytes) / 3));
+  const value = bytes / 1000 ** power;
+  const digits = value < 10 ? 1 : 0;
+  return value.toLocaleString('en', {
+    style: 'unit',
+    unit: BYTE_UNITS[power],
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  });
 }
 
 /** `11.9 k`, `840`. */
 export function formatThousands(count: number): string {
   if (count < 1000) return String(count);
-  if (count < 1_000_000) return `${(count / 1000).toFixed(count < 100_000 ? 1 : 0)} k`;
-  return `${(count / 1_000_000).toFixed(1)} M`;
+  const [value, unit] = count < 1_000_000 ? [count / 1000, 'k'] : [count / 1_000_000, 'M'];
+  const digits = count >= 100_000 && unit === 'k' ? 0 : 1;
+  return `${value.toLocaleString('en', { minimumFractionDigits: digits, maximumFractionDigits: digits })} ${unit}`;
 }
 
 /** `2K` for the longest side of maps; `no maps` for none. */

@@ -1,4 +1,5 @@
 import { expose, transfer } from 'comlink';
+import { LRUCache } from 'lru-cache';
 import type { Figures, StepOutcome } from '@haveld/contract/report';
 import type { PartRef, Step } from '@haveld/contract/step';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
@@ -35,27 +36,21 @@ export interface Treated {
 const THUMB_SIDE = 160;
 const LAYOUT_SIDE = 512;
 
-/** Pictures kept at hand beside those of the model on the bench. */
-const MOST_HELD = 300;
-
-const bytes = new Map<string, Promise<Uint8Array>>();
+/** Bytes of the store, fetched once while they are at hand. A fetch that failed is tried again. */
+const store = new LRUCache<string, Uint8Array>({
+  maxSize: 512 * 1024 * 1024,
+  sizeCalculation: (bytes) => bytes.byteLength + 1,
+  async fetchMethod(sha256) {
+    const answer = await fetch(`/api/bytes/${sha256}`);
+    if (!answer.ok) throw new Error(`The bytes ${sha256.slice(0, 8)}… cannot be fetched.`);
+    return new Uint8Array(await answer.arrayBuffer());
+  },
+});
+const fetchBytes = (sha256: string): Promise<Uint8Array> => store.forceFetch(sha256);
 
 /** Pictures of what was treated lately, and their thumbs, each made once. */
-const held = new Map<string, HeldPicture>();
-const thumbs = new Map<string, Promise<Blob>>();
-
-/** Bytes of the store, fetched once. */
-function fetchBytes(sha256: string): Promise<Uint8Array> {
-  let known = bytes.get(sha256);
-  if (!known) {
-    known = fetch(`/api/bytes/${sha256}`).then(async (answer) => {
-      if (!answer.ok) throw new Error(`The bytes ${sha256.slice(0, 8)}… cannot be fetched.`);
-      return new Uint8Array(await answer.arrayBuffer());
-    });
-    bytes.set(sha256, known);
-  }
-  return known;
-}
+const held = new LRUCache<string, HeldPicture>({ max: 400 });
+const thumbs = new LRUCache<string, Promise<Blob>>({ max: 400 });
 
 async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture): Promise<Blob> {
   const scale = Math.min(1, THUMB_SIDE / Math.max(1, width, height));
@@ -80,7 +75,6 @@ const treating = {
     const readMap = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
     const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readMap });
     const { materials, pictures } = describeMaterials(document);
-    if (held.size > MOST_HELD) held.clear();
     for (const picture of pictures) held.set(picture.key, picture);
     const glb = (await writeGlb(document)) as Uint8Array<ArrayBuffer>;
     return transfer({ glb, figures: computeFigures(document), outcomes, materials }, [glb.buffer]);

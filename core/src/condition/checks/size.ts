@@ -1,6 +1,7 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '../../placement/size/judge-size';
 import { formatSize, pluralOf } from '../../placement/units';
+import { formatCount } from '../../text/count';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -71,7 +72,7 @@ function titleFor(
   if (id === 'none') return 'Perhaps it has no real size';
   const times = 1 / factor;
   return Number.isInteger(Math.round(times * 1e6) / 1e6)
-    ? `${Math.round(times).toLocaleString('en').replaceAll(',', '\u202f')} times too big: it is in ${pluralOf(label)}`
+    ? `${formatCount(Math.round(times))} times too big: it is in ${pluralOf(label)}`
     : `It is in ${pluralOf(label)}`;
 }
 

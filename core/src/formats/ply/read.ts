@@ -5,6 +5,7 @@ import { findDeclaredUnit } from '../../placement/size/stated-size';
 import { createDocument } from '../../scene/document/document-io';
 import { setDocumentSource, setMaterialSource } from '../../scene/document/source-data';
 import { getShownScene } from '../../scene/traverse';
+import { formatCount } from '../../text/count';
 import { fileStem } from '../../textures/judging/read-map-name';
 import { createMeshNode, createPlainMaterial, createPointsNode } from '../add-mesh';
 import { bindReferences } from '../bind-references';
@@ -61,7 +62,7 @@ export async function readPly(path: string, context: ReadingContext): Promise<Re
     log.push({
       level: 'look',
       file: path,
-      text: `It is a point cloud: ${vertices.count.toLocaleString('en')} points without faces.`,
+      text: `It is a point cloud: ${formatCount(vertices.count)} points without faces.`,
       consequence: 'Renderers may show nothing of it.',
     });
   }

@@ -1,4 +1,5 @@
 import { shadeMesh } from '../../scene/meshes/shade-mesh';
+import { formatCount } from '../../text/count';
 import type { StepDefinition } from '../step-definition';
 
 export const setNormals: StepDefinition<'set-normals'> = {
@@ -15,6 +16,6 @@ export const setNormals: StepDefinition<'set-normals'> = {
     let triangles = 0;
     for (const mesh of document.getRoot().listMeshes())
       triangles += shadeMesh(document, mesh, from === 'groups' ? { from } : { from, degrees });
-    return { changed: `normals of ${triangles.toLocaleString('en')} triangles`, unmatched: [] };
+    return { changed: `normals of ${formatCount(triangles)} triangles`, unmatched: [] };
   },
 };
