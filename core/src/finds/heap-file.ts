@@ -1,6 +1,6 @@
 import type { FindQuestion } from '@haveld/contract/api/arrivals';
+import type { Inside } from '../formats/inside';
 import type { FileKind } from './identify';
-import type { Inside } from './peek-inside';
 
 /** A file of a heap, as far as sorting needs to know it. */
 export interface HeapFile {

@@ -1,4 +1,4 @@
-import { CONVERTED_EXTENSIONS } from '../formats/converted';
+import { findFormat, MODEL_FORMATS, type ModelFormat } from '../formats/model-formats';
 import { decodeText } from '../text/decode-text';
 import { identifyPicture } from '../textures/pictures/identify-picture';
 
@@ -27,14 +27,13 @@ export interface Identity {
 const startsWith = (bytes: Uint8Array, text: string): boolean =>
   bytes.length >= text.length && [...text].every((c, i) => bytes[i] === c.charCodeAt(0));
 
-function model(format: string, words: string): Identity {
-  return { kind: 'model', format, summary: words };
-}
+const model = ({ id, name }: ModelFormat): Identity => ({ kind: 'model', format: id, summary: `${name} model` });
 
 function archive(format: string): Identity {
   return { kind: 'archive', format, summary: `${format} archive` };
 }
 
+const MATERIAL: Identity = { kind: 'material', format: 'mtl', summary: 'material file' };
 const PROGRAM: Identity = { kind: 'program', format: 'exe', summary: 'program, never run' };
 const SCRIPT: Identity = { kind: 'program', format: 'script', summary: 'script, never run' };
 const PAPER: Identity = { kind: 'other', format: 'paper', summary: 'document' };
@@ -48,6 +47,7 @@ const CAD: Identity = { kind: 'closed', format: 'cad', summary: 'CAD file' };
 
 /** Marks at a file's head, from each format's specification. */
 const MARKS: { text: string; identity: Identity }[] = [
+  ...MODEL_FORMATS.flatMap((format) => (format.signatures ?? []).map((text) => ({ text, identity: model(format) }))),
   { text: 'PK\x03\x04', identity: { kind: 'archive', format: 'zip', summary: 'zip archive' } },
   { text: 'PK\x05\x06', identity: { kind: 'archive', format: 'zip', summary: 'empty zip archive' } },
   { text: '7z\xbc\xaf\x27\x1c', identity: archive('7z') },
@@ -55,14 +55,7 @@ const MARKS: { text: string; identity: Identity }[] = [
   { text: '\x1f\x8b', identity: archive('gz') },
   { text: '\xfd7zXZ\0', identity: archive('xz') },
   { text: '\x28\xb5\x2f\xfd', identity: archive('zst') },
-  { text: 'glTF', identity: { kind: 'model', format: 'glb', summary: 'GLB model' } },
-  { text: 'Kaydara FBX Binary', identity: model('fbx', 'FBX model') },
-  { text: '; FBX', identity: model('fbx', 'FBX model') },
   { text: 'BLENDER', identity: WORKING_FILE },
-  { text: 'ply\n', identity: model('ply', 'PLY model') },
-  { text: 'ply\r', identity: model('ply', 'PLY model') },
-  { text: '#usda', identity: model('usd', 'USD model') },
-  { text: 'PXR-USDC', identity: model('usd', 'USD model') },
   { text: 'ISO-10303-21', identity: CAD },
   { text: 'MZ', identity: PROGRAM },
   { text: '\x7fELF', identity: PROGRAM },
@@ -91,15 +84,11 @@ const PAPER_EXTENSIONS = 'docx docm xlsx xlsm pptx odt ods odp odg epub kra ora 
 /** Kinds told by their name alone, because their bytes say nothing. */
 const BY_EXTENSION: Record<string, Identity> = {
   bin: { kind: 'buffer', format: 'bin', summary: 'geometry of a glTF' },
-  fbx: model('fbx', 'FBX model'),
-  dae: model('dae', 'COLLADA model'),
-  stl: model('stl', 'STL model'),
-  ply: model('ply', 'PLY model'),
-  '3ds': model('3ds', '3DS model'),
-  usd: model('usd', 'USD model'),
-  usda: model('usd', 'USD model'),
-  usdc: model('usd', 'USD model'),
-  ...Object.fromEntries(CONVERTED_EXTENSIONS.map((one) => [one, model(one, `${one.toUpperCase()} model`)])),
+  ...Object.fromEntries(
+    MODEL_FORMATS.filter(({ isToldByName }) => isToldByName).flatMap((format) =>
+      format.extensions.map((extension) => [extension, model(format)]),
+    ),
+  ),
   ...Object.fromEntries(WORKING_EXTENSIONS.map((one) => [one, WORKING_FILE])),
   ...Object.fromEntries(CAD_EXTENSIONS.map((one) => [one, CAD])),
   ...Object.fromEntries(PROGRAM_EXTENSIONS.map((one) => [one, PROGRAM])),
@@ -129,17 +118,12 @@ export function identifyFile(path: string, head: Uint8Array): Identity {
     return { kind: 'picture', format: picture, summary: `${picture.toUpperCase()} picture` };
   if (isText(head)) {
     const text = decodeText(head);
-    if (/^\s*\{/.test(text) && (/"asset"\s*:/.test(text) || extension === 'gltf'))
-      return { kind: 'model', format: 'gltf', summary: 'glTF model' };
+    const told = MODEL_FORMATS.find((format) => format.isText?.(text, extension));
+    if (told?.outweighsName) return model(told);
     if (extension in BY_EXTENSION) return BY_EXTENSION[extension];
-    if (/<COLLADA[\s>]/.test(text)) return model('dae', 'COLLADA model');
-    if (/^\s*solid\b[\s\S]*\bfacet\s+normal\b/i.test(text)) return model('stl', 'STL model');
-    if (/^\s*newmtl\s/m.test(text)) return { kind: 'material', format: 'mtl', summary: 'material file' };
-    if (/^\s*(v|f|mtllib|usemtl)\s+\S/m.test(text) && (/^\s*v\s+[-+.\d]/m.test(text) || extension === 'obj')) {
-      return { kind: 'model', format: 'obj', summary: 'OBJ model' };
-    }
-    if (extension === 'mtl') return { kind: 'material', format: 'mtl', summary: 'material file' };
-    if (extension === 'obj') return { kind: 'model', format: 'obj', summary: 'OBJ model' };
+    if (/^\s*newmtl\s/m.test(text)) return MATERIAL;
+    if (told) return model(told);
+    if (extension === 'mtl') return MATERIAL;
     if (TEXT_EXTENSIONS.includes(extension) || /^(read.?me|licen[cs]e|copying|credits?)/i.test(baseName(path))) {
       return { kind: 'text', format: 'text', summary: 'text' };
     }
@@ -150,7 +134,7 @@ export function identifyFile(path: string, head: Uint8Array): Identity {
 
 /** A packed scene, a paper, a program may all be zips by their bytes. */
 function tellPacked(extension: string, byBytes: Identity): Identity {
-  if (extension === 'usdz' && byBytes.format === 'zip') return model('usdz', 'USDZ model');
+  if (extension === 'usdz' && byBytes.format === 'zip') return model(findFormat('usdz')!);
   const byName = BY_EXTENSION[extension];
   return byName && byName.kind !== 'buffer' ? byName : byBytes;
 }

@@ -1,29 +1,16 @@
-import { NOTHING_INSIDE } from './peek-inside';
+import { NOTHING_INSIDE } from '../formats/inside';
+import { findFormat } from '../formats/model-formats';
 import type { HeapFile } from './heap-file';
 
-/** Which format of the same model is read first: what each can carry. Common practice, no source. */
-const FORMATS: Record<string, { rank: number; name: string; carries: string }> = {
-  glb: { rank: 0, name: 'GLB', carries: 'physically based materials and its maps inside' },
-  gltf: { rank: 1, name: 'glTF', carries: 'physically based materials' },
-  fbx: { rank: 2, name: 'FBX', carries: 'polygons, its unit, joints and clips' },
-  dae: { rank: 3, name: 'COLLADA', carries: 'polygons, its unit, joints and clips' },
-  usd: { rank: 4, name: 'USD', carries: 'polygons, its unit and physically based materials' },
-  usdz: { rank: 5, name: 'USDZ', carries: 'its maps inside' },
-  obj: { rank: 6, name: 'OBJ', carries: 'polygons and smoothing' },
-  '3ds': { rank: 7, name: '3DS', carries: 'materials and smoothing' },
-  ply: { rank: 8, name: 'PLY', carries: 'polygons and colours' },
-  stl: { rank: 10, name: 'STL', carries: 'bare triangles' },
-};
-const CONVERTED_RANK = 9;
-
-export const formatName = (format: string): string => FORMATS[format]?.name ?? format.toUpperCase();
+/** A format as people say it. */
+export const formatName = (id: string): string => findFormat(id)?.name ?? id.toUpperCase();
 
 /** Lower is read first: what moves before what does not, numbers before text, then what the format can carry. */
 export function rankFormat(file: HeapFile, others: readonly HeapFile[]): number {
   const inside = file.inside ?? NOTHING_INSIDE;
   const someoneMoves = others.some((other) => (other.inside?.clips ?? 0) > 0);
   const lacksMotion = someoneMoves && inside.clips === 0 ? 100 : 0;
-  return lacksMotion + (FORMATS[file.format]?.rank ?? CONVERTED_RANK);
+  return lacksMotion + (findFormat(file.format)?.rank ?? Infinity);
 }
 
 /** Why this file was read, from what is really inside: `GLB carries 2 clips and physically based materials; the OBJ of the same model has neither`. */
@@ -39,7 +26,7 @@ export function describeChoice(chosen: HeapFile, others: readonly HeapFile[]): s
   const said =
     has.length > 0
       ? joinWords(has.map(({ words }) => words))
-      : (FORMATS[chosen.format]?.carries ?? 'what could be read');
+      : (findFormat(chosen.format)?.carries ?? 'what could be read');
   const rest =
     has.length > 0 && names.length > 0
       ? `the ${joinWords(names)} of the same model has ${has.length === 1 ? 'none' : has.length === 2 ? 'neither' : 'none of it'}`

@@ -1,42 +1,22 @@
 import { DomainError } from '@haveld/contract/error';
+import { setMeshSource, setNodeSource } from '../scene/document/source-data';
 import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../scene/meshes/faceted-edges';
 import { repairDocument } from '../scene/repair/repair-document';
-import { setMeshSource, setNodeSource } from '../scene/document/source-data';
 import { listShownNodes } from '../scene/traverse';
 import { count } from '../text/count';
-import { CONVERTED_EXTENSIONS } from './converted';
+import { findFormatByExtension } from './model-formats';
 import type { Reading, ReadingContext } from './reading';
 import { tidyDocument } from './tidy-document';
-
-type Reader = (path: string, context: ReadingContext) => Promise<Reading>;
-
-/** Each is loaded when a file asks for it. */
-const READERS: Record<string, () => Promise<Reader>> = {
-  gltf: () => import('./gltf/read').then((module) => module.readGltf),
-  glb: () => import('./gltf/read').then((module) => module.readGltf),
-  obj: () => import('./obj/read').then((module) => module.readObj),
-  fbx: () => import('./fbx/read').then((module) => module.readFbx),
-  stl: () => import('./stl/read').then((module) => module.readStl),
-  ply: () => import('./ply/read').then((module) => module.readPly),
-  '3ds': () => import('./3ds/read').then((module) => module.read3ds),
-  dae: () => import('./collada/read').then((module) => module.readCollada),
-  usd: () => import('./usd/read').then((module) => module.readUsd),
-  usda: () => import('./usd/read').then((module) => module.readUsd),
-  usdc: () => import('./usd/read').then((module) => module.readUsd),
-  usdz: () => import('./usd/read').then((module) => module.readUsd),
-};
-for (const extension of CONVERTED_EXTENSIONS)
-  READERS[extension] ??= () => import('./read-converted').then((module) => module.readConverted);
 
 /**
  * Reads one model file to a canonical document: shared pictures once, every node with an id.
  * @throws {DomainError} `bad-file`
  */
 export async function readModel(path: string, context: ReadingContext): Promise<Reading> {
-  const loadReader = READERS[extensionOf(path)];
-  if (!loadReader)
+  const format = findFormatByExtension(extensionOf(path));
+  if (!format)
     throw new DomainError('bad-file', `“${path}” is of a kind that cannot be read yet; it is kept.`, { file: path });
-  const reading = await (await loadReader())(path, context);
+  const reading = await (await format.loadReader())(path, context);
   repairDocument(reading.document, path, reading.log);
   logShading(reading, path);
   if (listShownNodes(reading.document).length === 0)

@@ -1,6 +1,8 @@
 import { open } from 'node:fs/promises';
 import { identifyFile, type Identity } from '@haveld/core/finds/identify';
-import { NOTHING_INSIDE, PEEKED_FORMATS, peekInside, type Inside } from '@haveld/core/finds/peek-inside';
+import { NOTHING_INSIDE, type Inside } from '@haveld/core/formats/inside';
+import { findFormat } from '@haveld/core/formats/model-formats';
+import { canPeek, peekInside } from '@haveld/core/formats/peek-inside';
 import { readPictureSize } from '@haveld/core/textures/pictures/picture-size';
 
 export interface IdentifiedFile extends Identity {
@@ -17,9 +19,6 @@ export const HEAD_BYTES = 65536;
 /** A model is looked into up to this size; what it names stands at its head or near its end, and larger ones are rare. */
 const PEEK_BYTES = 512 * 2 ** 20;
 
-/** Its names stand at the head of an OBJ. */
-const HEAD_IS_ENOUGH = ['obj'];
-
 /** Tells what a file is from its name and its first bytes. */
 export function identifyHead(path: string, head: Uint8Array, sizeBytes: number): Omit<IdentifiedFile, 'inside'> {
   const identity = identifyFile(path, head);
@@ -29,10 +28,10 @@ export function identifyHead(path: string, head: Uint8Array, sizeBytes: number):
 
 /** Looks into a model or material file; nothing is said of any other. @param location where its bytes lie */
 export async function peekAt(format: string, sizeBytes: number, location: string): Promise<Inside> {
-  if (!(PEEKED_FORMATS as readonly string[]).includes(format) || sizeBytes > PEEK_BYTES) return NOTHING_INSIDE;
+  if (!canPeek(format) || sizeBytes > PEEK_BYTES) return NOTHING_INSIDE;
   const handle = await open(location);
   try {
-    const bytes = new Uint8Array(HEAD_IS_ENOUGH.includes(format) ? Math.min(sizeBytes, HEAD_BYTES) : sizeBytes);
+    const bytes = new Uint8Array(findFormat(format)?.peeksAtHead ? Math.min(sizeBytes, HEAD_BYTES) : sizeBytes);
     const { bytesRead } = await handle.read(bytes, 0, bytes.length, 0);
     return peekInside(format, bytes.subarray(0, bytesRead));
   } finally {

@@ -1,5 +1,5 @@
-import { NOTHING_INSIDE } from '@haveld/core/finds/peek-inside';
 import { listVolumeSets } from '@haveld/core/finds/volumes';
+import { NOTHING_INSIDE } from '@haveld/core/formats/inside';
 import { identifyAt, peekAt, type IdentifiedFile } from '../archives/identify-at';
 import { joinVolumes } from '../archives/join-volumes';
 import { ARCHIVE_LIMITS, createBudget, type Budget } from '../archives/limits';

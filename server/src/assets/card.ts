@@ -4,7 +4,7 @@ import { judgeUse } from '@haveld/core/rights/judge-use';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { formatAccession } from './accession';
-import * as queries from './card-queries';
+import type * as queries from './card-queries';
 
 /** What a card is judged for: a production that is shown; the project it goes to is judged in full. */
 export const SHOWN: Record<Question['use'], IntendedUse> = {

@@ -1,5 +1,5 @@
 import type { Finding } from '@haveld/contract/finding';
-import * as assetQueries from '../assets/asset-queries';
+import type * as assetQueries from '../assets/asset-queries';
 import type { Executor } from '../database/pool';
 import { loadBook } from '../house/book';
 import { listRightsFindings, loadRightsStates, type AssetRightsState } from '../rights/state';

@@ -2,7 +2,7 @@ import type { Finding } from '@haveld/contract/finding';
 import { describeSizeInKit } from '@haveld/core/condition/checks/size';
 import { listKitSays, listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
 import type { KitSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
-import * as assetQueries from '../assets/asset-queries';
+import type * as assetQueries from '../assets/asset-queries';
 import type { Executor } from '../database/pool';
 import * as queries from './queries';
 

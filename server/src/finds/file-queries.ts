@@ -1,4 +1,4 @@
-import type { Inside } from '@haveld/core/finds/peek-inside';
+import type { Inside } from '@haveld/core/formats/inside';
 import type { OpenedFile } from '@haveld/engine/tasks/open-archive';
 import { type Executor } from '../database/pool';
 import { insertMany, many, manyIn, maybeOne, one, run } from '../database/statements';

@@ -1,4 +1,4 @@
-import * as fileQueries from './file-queries';
+import type * as fileQueries from './file-queries';
 
 /** Pictures of a find that may be maps. */
 export function listPictures(

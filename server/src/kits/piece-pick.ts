@@ -1,4 +1,4 @@
-import * as queries from './queries';
+import type * as queries from './queries';
 
 export const toPick = ({ name, selector, place }: queries.PieceRow) => ({
   name,

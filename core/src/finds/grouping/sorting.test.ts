@@ -1,9 +1,9 @@
+import { NOTHING_INSIDE } from '../../formats/inside';
 import { LAYOUTS } from '../../testing/layouts/all';
 import { HELD_OUT_LAYOUTS } from '../../testing/layouts/held-out';
 import type { Layout } from '../../testing/layouts/layout';
 import type { Grouping, HeapFile } from '../heap-file';
 import { identifyFile } from '../identify';
-import { NOTHING_INSIDE } from '../peek-inside';
 import { groupFinds } from './group-finds';
 
 /** A layout's kinds come from its file names: what a file of that name holds is known by other tests. */

@@ -1,6 +1,6 @@
-import { properties, rec, writeFbxAscii, writeFbxBinary } from '../testing/write-fbx';
-import { addBox } from '../testing/documents';
 import { createDocument, writeGlb } from '../scene/document/document-io';
+import { addBox } from '../testing/documents';
+import { properties, rec, writeFbxAscii, writeFbxBinary } from '../testing/write-fbx';
 import { peekInside } from './peek-inside';
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);
