@@ -1,6 +1,7 @@
 import { QuestionSchema } from './api/catalogue';
 import { DomainError, ERROR_STATUS, ErrorBodySchema } from './error';
 import { AnswerSchema } from './finding';
+import { HOUSE_RULE_FACTS, HOUSE_RULES, HouseRulesSchema } from './house-rules';
 import { IntendedUseSchema, ProvenanceSchema } from './licence';
 import { StepSchema } from './step';
 
@@ -16,10 +17,10 @@ test('an error keeps its code, sentence and place on the wire', () => {
 });
 
 test.each([
-  [{ kind: 'scale', schema: 1, factor: 0.001, words: '' }, true],
-  [{ kind: 'scale', schema: 1, factor: 0, words: '' }, false],
-  [{ kind: 'scale', schema: 1, factor: -1, words: '' }, false],
-  [{ kind: 'scale', schema: 2, factor: 1, words: '' }, false],
+  [{ kind: 'scale', schema: 1, factor: 0.001, label: '' }, true],
+  [{ kind: 'scale', schema: 1, factor: 0, label: '' }, false],
+  [{ kind: 'scale', schema: 1, factor: -1, label: '' }, false],
+  [{ kind: 'scale', schema: 2, factor: 1, label: '' }, false],
   [{ kind: 'rotate', schema: 1, axis: 'x', degrees: -90 }, true],
   [{ kind: 'rotate', schema: 1, axis: 'x', degrees: 45 }, false],
   [{ kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true }, true],
@@ -66,4 +67,14 @@ test('a use that says only whether it earns money has everything else as nobody 
     seats: null,
   });
   expect(() => IntendedUseSchema.parse({ uses: [], commercial: true })).toThrow();
+});
+
+test('every house rule says what it is called and what changes when it does; what ships is taken', () => {
+  expect(Object.keys(HOUSE_RULE_FACTS).sort()).toEqual(Object.keys(HouseRulesSchema.shape).sort());
+  expect(HouseRulesSchema.parse({})).toEqual(HOUSE_RULES);
+  expect(HOUSE_RULES).toMatchObject({ sureFrom: 0.9, handedOverMapSide: 2048, triangles: { prop: 20_000 } });
+});
+
+test('a pattern of names without a part of the name is refused: all maps would be called alike', () => {
+  expect(HouseRulesSchema.safeParse({ mapName: 'map' }).success).toBe(false);
 });

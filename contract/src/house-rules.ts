@@ -1,9 +1,89 @@
-/** The house rules as they ship (ours, no outside source); editable ones come with a later screen. */
-export const HOUSE_RULES = {
+import { z } from 'zod';
+import { CATEGORIES, type Category } from './category';
+import { HouseStandingSchema } from './terms';
+
+export const SourceDefaultSchema = z.object({
+  source: z.string().min(1).max(300),
+  licenceId: z.string().min(1).max(200),
+  statedGrant: z.string().max(1000).default(''),
+});
+
+const Budget = z.number().int().min(100).max(100_000_000);
+const budgets = (Object.keys(CATEGORIES) as Category[]).map((category) => [
+  category,
+  Budget.default(CATEGORIES[category].budget),
+]);
+
+/** What the house asks of its models and their rights. What ships is ours, no outside source; every rule is editable. */
+export const HouseRulesSchema = z.object({
+  houseName: z.string().max(200).default(''),
   /** A proposal is sure from here on, with two independent evidences. */
-  sureFrom: 0.9,
-  handedOverMapSide: 2048,
+  sureFrom: z.number().min(0.5).max(1).default(0.9),
+  measures: z.enum(['metric', 'imperial']).default('metric'),
+  /** Longest side of a map that is handed over, texels. */
+  handedOverMapSide: z.number().int().min(256).max(16_384).default(2048),
   /** Names of maps that are handed over; joined as the house writes names. */
-  mapName: '{asset} {material} {role}',
-  cardMemoryBudgetBytes: 96 * 1024 * 1024,
-} as const;
+  mapName: z
+    .string()
+    .max(200)
+    .regex(/\{(asset|material|role)\}/, 'A name of maps holds {asset}, {material} or {role}')
+    .default('{asset} {material} {role}'),
+  /** Of an asset's maps on the graphics card, mip levels included, bytes. */
+  mapMemoryBytes: z
+    .number()
+    .int()
+    .min(1024 * 1024)
+    .default(96 * 1024 * 1024),
+  /** Triangles an asset of a category may have. */
+  triangles: z.object(Object.fromEntries(budgets) as Record<Category, z.ZodDefault<z.ZodNumber>>).prefault({}),
+  /** How a licence is taken, where it differs from what ships. */
+  standings: z.record(z.string(), HouseStandingSchema).default({}),
+  evidenceRequired: z.boolean().default(false),
+  secondPerson: z.boolean().default(false),
+  /** Proposed for what comes from a source and names no licence. */
+  sourceDefaults: z.array(SourceDefaultSchema).max(200).default([]),
+});
+export type HouseRules = z.infer<typeof HouseRulesSchema>;
+export type HouseRule = keyof HouseRules;
+
+/** The rules as they ship. */
+export const HOUSE_RULES: HouseRules = HouseRulesSchema.parse({});
+
+/** What a rule is called, and what changes when it does. */
+export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string }> = {
+  houseName: { label: 'The house’s name', effect: 'Stands under letters, and as holder of the house’s own work.' },
+  sureFrom: {
+    label: 'A proposal is sure from',
+    effect: 'Applies to what is read from now on; “Look at it again” applies it to an asset on the bench.',
+  },
+  measures: { label: 'Measures shown in', effect: 'For everybody who has not chosen for themselves.' },
+  handedOverMapSide: {
+    label: 'Longest side of a map handed over',
+    effect: 'Applies to the next hand-overs; what is in the library stays as received.',
+  },
+  mapName: { label: 'Names of maps handed over', effect: 'Applies to the next hand-overs.' },
+  mapMemoryBytes: {
+    label: 'Texture memory of an asset',
+    effect: 'Applies to what is read from now on; “Look at it again” applies it to an asset on the bench.',
+  },
+  triangles: {
+    label: 'Triangles of an asset',
+    effect: 'Shown beside every model at once; the finding follows when it is looked at again.',
+  },
+  standings: {
+    label: 'Licences the house takes',
+    effect: 'How every asset and every live project stands is worked out anew.',
+  },
+  evidenceRequired: {
+    label: 'Every licence needs evidence: a text, a page, a mail, an agreement',
+    effect: 'Assets without evidence stop the catalogue until they have some.',
+  },
+  secondPerson: {
+    label: 'A licence taken after a look is looked at by two people',
+    effect: 'What one person has looked at waits for the second.',
+  },
+  sourceDefaults: {
+    label: 'Usual for a source',
+    effect: 'Proposed for what comes from there and names no licence; it is still shown as nothing more than that.',
+  },
+};

@@ -9,7 +9,7 @@ import {
   WorkPartSchema,
   WorkSchema,
 } from '../licence';
-import { HouseStandingSchema, TermsSchema } from '../terms';
+import { TermsSchema } from '../terms';
 import { endpoint } from './endpoint';
 import { Nothing } from './people';
 
@@ -280,44 +280,6 @@ export const saveLicence = endpoint({
   query: Nothing,
   body: z.object({ terms: TermsSchema, text: z.string().max(500_000), why: Why }),
   response: LicencePageSchema,
-});
-
-export const SourceDefaultSchema = z.object({
-  source: z.string().min(1).max(300),
-  licenceId: z.string().min(1).max(200),
-  statedGrant: z.string().max(1000).default(''),
-});
-
-/** What the house asks of rights. */
-export const RightsRulesSchema = z.object({
-  /** How a licence is taken, where it differs from what ships. */
-  standings: z.record(z.string(), HouseStandingSchema).default({}),
-  evidenceRequired: z.boolean().default(false),
-  secondPerson: z.boolean().default(false),
-  /** Proposed for what comes from a source and names no licence. */
-  sourceDefaults: z.array(SourceDefaultSchema).max(200).default([]),
-  houseName: z.string().max(200).default(''),
-});
-export type RightsRules = z.infer<typeof RightsRulesSchema>;
-
-export const getRightsRules = endpoint({
-  method: 'get',
-  path: '/api/rights/rules',
-  summary: 'The house rules of rights',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
-  response: RightsRulesSchema,
-});
-
-export const saveRightsRules = endpoint({
-  method: 'put',
-  path: '/api/rights/rules',
-  summary: 'Changes the house rules of rights',
-  params: Nothing,
-  query: Nothing,
-  body: RightsRulesSchema,
-  response: RightsRulesSchema,
 });
 
 export const joinAuthors = endpoint({

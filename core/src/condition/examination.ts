@@ -1,5 +1,6 @@
 import type { Document, Material } from '@gltf-transform/core';
 import { findingKey } from '@haveld/contract/finding-kinds';
+import { HOUSE_RULES, type HouseRules } from '@haveld/contract/house-rules';
 import type { Box, Figures, LogEntry, MapLine } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
 import type { TextureRole } from '@haveld/contract/texture-role';
@@ -82,6 +83,7 @@ export interface Examination {
   /** Parts that turn about another place than they should. */
   movingParts: MovingPart[];
   habit: SourceHabit;
+  rules: HouseRules;
 }
 
 /** A map whose picture is at hand. */
@@ -113,6 +115,8 @@ export interface ExaminationInput {
   remembered?: readonly RememberedMap[];
   /** What a person took for maps of this model that are lost. */
   taken?: readonly TakenMap[];
+  /** Left out, those that ship. */
+  rules?: HouseRules;
 }
 
 /** A picture a person took for a place of a material. */
@@ -137,6 +141,7 @@ export function examine({
   habit = NO_HABIT,
   remembered = [],
   taken = [],
+  rules = HOUSE_RULES,
 }: ExaminationInput): Examination {
   const source = getDocumentSource(document);
   const strangers = listStrangers(document, habit.hidden);
@@ -186,7 +191,7 @@ export function examine({
   };
   const words = wordsOf(habit);
   const { maps, judged, unused } = listMapLines(document, pictures, facts, words);
-  const decisions = decideMaps(document, { maps, judged, unused }, pictures, words, remembered);
+  const decisions = decideMaps(document, { maps, judged, unused }, pictures, words, remembered, rules);
   return {
     document,
     name,
@@ -216,6 +221,7 @@ export function examine({
     moments,
     movingParts: listMovingParts(document, instances, up[0]?.turn ?? null),
     habit,
+    rules,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,
   };
 }
@@ -304,6 +310,7 @@ function decideMaps(
   pictures: readonly CandidatePicture[],
   words: Record<string, TextureRole>,
   remembered: readonly RememberedMap[],
+  { sureFrom }: HouseRules,
 ): MapDecision[] {
   const open = maps.filter((map) => !isAtHand(map));
   if (open.length === 0) return [];
@@ -337,5 +344,6 @@ function decideMaps(
     })),
     words,
     remembered,
+    sureFrom,
   );
 }

@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { FINDING_KINDS, findingKey } from '@haveld/contract/finding-kinds';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
+import type { HouseRules } from '@haveld/contract/house-rules';
 
 type Given = Pick<Finding, 'kind' | 'mark' | 'title'> &
   Partial<Omit<Finding, 'key' | 'heading'>> & {
@@ -27,6 +27,9 @@ export function makeFinding({ of, ...given }: Given): Finding {
 /** So many evidences have to agree. */
 export const SURE_INDEPENDENT = 2;
 
+/** What the house says of being sure. */
+export type SureRules = Pick<HouseRules, 'sureFrom'>;
+
 /** Sure means: two independent evidences agree, none contradicts, and the confidence is above the house's threshold. */
-export const isSure = (choice: Choice | undefined, independent: number): boolean =>
-  choice !== undefined && independent >= SURE_INDEPENDENT && choice.confidence >= HOUSE_RULES.sureFrom;
+export const isSure = (choice: Choice | undefined, independent: number, { sureFrom }: SureRules): boolean =>
+  choice !== undefined && independent >= SURE_INDEPENDENT && choice.confidence >= sureFrom;

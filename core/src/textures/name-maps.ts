@@ -26,14 +26,15 @@ const ROLE_NAMES: Record<(typeof SHOWN_SLOTS)[number], string> = {
  * Names every map of a document by the house's pattern, each once: their names become files. A map of several materials leaves
  * the material out; one in a place Haveld has no name for is called `map`.
  * @param asset name of the asset
+ * @param pattern of the house
  * @returns how many got another name than they had
  */
-export function nameMaps(document: Document, asset: string): number {
+export function nameMaps(document: Document, asset: string, pattern = HOUSE_RULES.mapName): number {
   const taken = new Set<string>();
   let count = 0;
   for (const [texture, { materials, roles }] of listUses(document)) {
     const parts = { asset, material: materials.size === 1 ? [...materials][0] : '', role: roles.join(' ') };
-    const wanted = houseName(HOUSE_RULES.mapName.replace(/\{(\w+)\}/g, (_, part: keyof typeof parts) => parts[part]));
+    const wanted = houseName(pattern.replace(/\{(\w+)\}/g, (_, part: keyof typeof parts) => parts[part]));
     let name = wanted;
     for (let n = 2; taken.has(name); n++) name = `${wanted}_${n}`;
     taken.add(name);

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import type { Figures, LogEntry, MapLine, UnusedMap } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
 import { examine, type TakenMap } from '@haveld/core/condition/examination';
@@ -34,6 +35,7 @@ export interface AssessInput {
   remembered?: RememberedMap[];
   /** What a person took for maps that are lost. */
   taken?: TakenMap[];
+  rules?: HouseRules;
 }
 
 export interface AssessResult {
@@ -64,6 +66,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     habit: input.habit,
     remembered: input.remembered,
     taken: input.taken,
+    rules: input.rules,
   });
   return {
     findings: assess(examination),

@@ -1,6 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import type { CheckLine } from '@haveld/contract/report';
 import { composeCredits, type Credit } from '@haveld/core/rights/credits';
 import { PART_WORDS } from '@haveld/core/rights/judge-use';
@@ -29,8 +29,8 @@ export interface PackInput {
   credits: Credit[];
   /** Text of each licence it stands under, by identifier. */
   licences: { id: string; text: string }[];
-  /** Stands as holder where the work is the house's own. */
-  house: string;
+  /** Its name stands as holder where the work is the house's own. */
+  rules: HouseRules;
   intendedUse: string;
 }
 
@@ -46,8 +46,8 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   const document = await readGlb(bytes);
   // what is kept in the library in full goes out as every engine reads it
   const influences = reduceInfluences(document);
-  nameMaps(document, input.name);
-  const maps = await writeMaps(document, input.maps);
+  nameMaps(document, input.name, input.rules.mapName);
+  const maps = await writeMaps(document, input.maps, input.rules.handedOverMapSide);
   const expected = computeFigures(document);
   progress(1, 4, 'stage');
   const { files, checks } = await PACKERS[input.format](document, expected, input.name, input.credits);
@@ -67,7 +67,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
     // each file says whose it is beside it, and the texts lie where REUSE 3.2 looks for them
     ...files.map((file) => ({
       path: `${file.path}.license`,
-      bytes: text(writeSidecar(creditsOf(file.path, input.credits), input.house)),
+      bytes: text(writeSidecar(creditsOf(file.path, input.credits), input.rules.houseName)),
     })),
     { path: 'CREDITS.txt', bytes: text(`${composeCredits(input.credits)}\n`) },
     ...input.licences.map((licence) => ({ path: `LICENSES/${licence.id}.txt`, bytes: text(licence.text) })),
@@ -82,8 +82,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
 const PACKERS = { glb: packGlb, gltf: packGltf, obj: packObj };
 
 /** @returns what was done to the maps, in a sentence; null where nothing was */
-async function writeMaps(document: Document, file: MapFile): Promise<string | null> {
-  const side = HOUSE_RULES.handedOverMapSide;
+async function writeMaps(document: Document, file: MapFile, side: number): Promise<string | null> {
   const { reduced, converted, kept } =
     file === 'as-they-are'
       ? { reduced: await reduceTextures(document, side, sharpCodec), converted: 0, kept: [] }

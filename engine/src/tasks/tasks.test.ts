@@ -1,6 +1,7 @@
 import jsonld from 'jsonld';
 import yauzl from 'yauzl';
 import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Step } from '@haveld/contract/step';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
@@ -146,7 +147,7 @@ async function pack(format: ModelFile, given?: string, maps: MapFile = 'as-they-
       maps,
       credits: CREDITS,
       licences: [{ id: 'CC-BY-4.0', text: getLicenceTexts()['CC-BY-4.0'] }],
-      house: 'Tide House',
+      rules: { ...HOUSE_RULES, houseName: 'Tide House' },
       intendedUse: 'commercial',
     },
     scratch.context,

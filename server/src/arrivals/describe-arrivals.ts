@@ -1,5 +1,5 @@
 import type { Arrival, Find } from '@haveld/contract/api/arrivals';
-import type { RightsRules } from '@haveld/contract/api/rights';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import { proposeJoin, type JoinCandidate } from '@haveld/core/finds/deciding/propose-join';
 import { listAssetsOfArrivals } from '../assets/asset-queries';
 import { groupRows } from '../database/group-rows';
@@ -158,7 +158,7 @@ function describeProgress(
 }
 
 function describeFind(
-  rules: RightsRules,
+  rules: HouseRules,
   find: findQueries.FindRow,
   reading: readingQueries.ReadingRow | null,
   asset: Find['asset'],

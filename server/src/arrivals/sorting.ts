@@ -16,6 +16,7 @@ import * as files from '../finds/file-queries';
 import * as findQueries from '../finds/find-queries';
 import { readTexts } from '../finds/read-texts';
 import { listHabitWords } from '../habits/service';
+import { loadRules } from '../house/rule-queries';
 import { insertJob } from '../jobs/job-queries';
 import * as queries from './queries';
 
@@ -36,7 +37,10 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
     return bumpRevision(pool);
   }
   const words = await listHabitWords(pool, arrival.name, await readTexts(dependencies, opened.files));
-  const grouping = groupFinds(opened.files as HeapFile[], { words });
+  const grouping = groupFinds(opened.files as HeapFile[], {
+    words,
+    preferredSide: (await loadRules(pool)).handedOverMapSide,
+  });
   const reasons = new Map(grouping.excluded.map((file) => [file.path, file.reason]));
   const kitIds = grouping.kits.map(() => randomUUID());
   await transact(pool, async (tx) => {

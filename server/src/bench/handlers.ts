@@ -9,6 +9,7 @@ import { listFindFiles } from '../finds/file-queries';
 import { getFind } from '../finds/find-queries';
 import { listPictures } from '../finds/list-pictures';
 import { getReading, setReadingMaps } from '../finds/reading-queries';
+import { loadRules } from '../house/rule-queries';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { listRemembered } from '../maps/memory';
@@ -63,6 +64,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             belonging,
             stated: reading.stated,
             similar: await listSimilarSizes(pool, find?.name ?? asset.name, asset.id),
+            rules: await loadRules(pool),
             habit: find ? await getHabitOfFind(dependencies, find.arrivalId, files) : undefined,
           },
           options,

@@ -1,9 +1,11 @@
 import type { Finding } from '@haveld/contract/finding';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import { describeSizeInKit } from '@haveld/core/condition/checks/size';
 import { listKitSays, listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
 import type { KitSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type * as assetQueries from '../assets/asset-queries';
 import type { Executor } from '../database/pool';
+import { loadRules } from '../house/rule-queries';
 import * as queries from './queries';
 
 interface PieceSize {
@@ -12,6 +14,7 @@ interface PieceSize {
   own: PieceSay;
   /** What the others say of it. */
   others: KitSay | null;
+  rules: HouseRules;
 }
 
 /** Sizes of the pieces of a kit by asset. */
@@ -28,10 +31,10 @@ export function createKitSizes(db: Executor): KitSizes {
 }
 
 async function load(db: Executor, kitId: string): Promise<ReadonlyMap<string, PieceSize>> {
-  const pieces = await queries.listSizesOfKit(db, kitId);
+  const [pieces, rules] = await Promise.all([queries.listSizesOfKit(db, kitId), loadRules(db)]);
   const own = pieces.map(({ question, answer }) => listUnitShares(question, answer));
   const others = listKitSays(own);
-  return new Map(pieces.map(({ id, question }, i) => [id, { question, own: own[i], others: others[i] }]));
+  return new Map(pieces.map(({ id, question }, i) => [id, { question, own: own[i], others: others[i], rules }]));
 }
 
 /** Puts what the rest of its kit says into the finding of its size. */
@@ -41,9 +44,9 @@ export async function weighWithKit(
 ): Promise<Finding[]> {
   if (asset.kitId === null) return asset.findings;
   const piece = (await kitSizes(asset.kitId)).get(asset.id);
-  const { question, others } = piece ?? {};
-  if (!question || !others) return asset.findings;
+  if (!piece?.question || !piece.others) return asset.findings;
+  const { question, others, rules } = piece;
   return asset.findings.map((finding) =>
-    finding.kind === 'size' ? describeSizeInKit(finding, question, others) : finding,
+    finding.kind === 'size' ? describeSizeInKit(finding, question, others, rules) : finding,
   );
 }

@@ -8,6 +8,7 @@ import { listFindFiles } from '../finds/file-queries';
 import { setFindState } from '../finds/find-queries';
 import { listPictures } from '../finds/list-pictures';
 import { getFindForBench } from '../finds/service';
+import { loadRules } from '../house/rule-queries';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { toPick } from '../kits/piece-pick';
@@ -47,6 +48,7 @@ async function readPiece(
         silent,
       ),
       belonging: [],
+      rules: await loadRules(pool),
       // sizes in the texts are those of the kit
       stated: [],
       habit: await getHabitOfFind(dependencies, find.arrivalId, files),

@@ -1,4 +1,4 @@
-import { type RightsRules } from '@haveld/contract/api/rights';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import { createLicenceBook, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { type Executor } from '../database/pool';
 import { type OwnLicence, listOwnLicences } from './licence-queries';
@@ -7,7 +7,7 @@ import { loadRules } from './rule-queries';
 /** Licences and rules as the house has them today. */
 export interface HouseBook {
   book: LicenceBook;
-  rules: RightsRules;
+  rules: HouseRules;
   own: OwnLicence[];
 }
 

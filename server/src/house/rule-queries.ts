@@ -1,15 +1,15 @@
-import { type RightsRules, RightsRulesSchema } from '@haveld/contract/api/rights';
+import { HouseRulesSchema, type HouseRules } from '@haveld/contract/house-rules';
 import type { Executor } from '../database/pool';
 import { maybeOne, run } from '../database/statements';
 
-/** The house rules of rights, as they stand. */
-export async function loadRules(db: Executor): Promise<RightsRules> {
-  const row = await maybeOne<{ value: string }>(db, "SELECT value FROM house_rule WHERE name = 'rights'");
-  return RightsRulesSchema.parse(row ? JSON.parse(row.value) : {});
+/** The house rules as they stand. */
+export async function loadRules(db: Executor): Promise<HouseRules> {
+  const row = await maybeOne<{ value: string }>(db, "SELECT value FROM house_rule WHERE name = 'rules'");
+  return HouseRulesSchema.parse(row ? JSON.parse(row.value) : {});
 }
 
-export async function storeRules(tx: Executor, rules: RightsRules, personId: string): Promise<void> {
-  await run(tx, "REPLACE INTO house_rule (name, value, person_id) VALUES ('rights', ?, ?)", [
+export async function storeRules(tx: Executor, rules: HouseRules, personId: string): Promise<void> {
+  await run(tx, "REPLACE INTO house_rule (name, value, person_id) VALUES ('rules', ?, ?)", [
     JSON.stringify(rules),
     personId,
   ]);

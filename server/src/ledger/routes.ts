@@ -1,3 +1,4 @@
+import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
 import * as contract from '@haveld/contract/api/rights';
 import type { Dependencies } from '../dependencies';
 import { loadRules } from '../house/rule-queries';
@@ -33,8 +34,8 @@ export function addRightsRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.listLicences, () => licences.listLicences(pool));
   serveEndpoint(app, contract.getLicence, ({ params }) => licences.getLicence(pool, params.id));
   serveEndpoint(app, contract.saveLicence, ({ body, person }) => licences.saveLicence(dependencies, body, person));
-  serveEndpoint(app, contract.getRightsRules, () => loadRules(pool));
-  serveEndpoint(app, contract.saveRightsRules, ({ body, person }) => service.saveRules(dependencies, body, person));
+  serveEndpoint(app, getHouseRules, () => loadRules(pool));
+  serveEndpoint(app, saveHouseRules, ({ body, person }) => service.saveRules(dependencies, body, person));
   serveEndpoint(app, contract.joinAuthors, async ({ body, person }) => ({
     changed: await service.joinAuthors(dependencies, body.keep, body.join, person),
   }));

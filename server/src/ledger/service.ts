@@ -1,6 +1,7 @@
 import type { Person } from '@haveld/contract/api/people';
-import type { AssetRights, Ledger, LedgerQuestion, NewEvidence, RightsRules } from '@haveld/contract/api/rights';
+import type { AssetRights, Ledger, LedgerQuestion, NewEvidence } from '@haveld/contract/api/rights';
 import { DomainError } from '@haveld/contract/error';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import type { Provenance } from '@haveld/contract/licence';
 import { composeCredits, listCredits } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
@@ -215,7 +216,7 @@ export async function composeLetter(
 const PAID_PRODUCTION = { ...PLAIN_USE, commercial: true };
 
 /** Changes the rules; how everything stands is worked out anew by a job, and told as it is. */
-export async function saveRules({ pool }: Dependencies, rules: RightsRules, person: Person): Promise<RightsRules> {
+export async function saveRules({ pool }: Dependencies, rules: HouseRules, person: Person): Promise<HouseRules> {
   for (const { licenceId } of rules.sourceDefaults) provenance.requireExpression(licenceId);
   await transact(pool, async (tx) => {
     await storeRules(tx, rules, person.id);

@@ -41,7 +41,7 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
             maps: row.maps,
             credits,
             licences: listLicenceFiles(house, credits),
-            house: house.rules.houseName,
+            rules: house.rules,
             intendedUse: `${project.use.commercial ? 'commercial' : 'non-commercial'}: ${project.use.uses.join(', ')}`,
           },
           options,

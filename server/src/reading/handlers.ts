@@ -6,6 +6,7 @@ import type { Dependencies } from '../dependencies';
 import * as fileQueries from '../finds/file-queries';
 import * as findQueries from '../finds/find-queries';
 import { listPictures } from '../finds/list-pictures';
+import { loadRules } from '../house/rule-queries';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { listRemembered } from '../maps/memory';
@@ -58,6 +59,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
             remembered: await listRemembered(pool, author, read.missing),
             belonging: [],
             stated: read.stated,
+            rules: await loadRules(pool),
             similar: await listSimilarSizes(pool, find.name, null),
             habit: await getHabitOfFind(dependencies, find.arrivalId, files),
           },

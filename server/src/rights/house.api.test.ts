@@ -1,16 +1,15 @@
-import type { IntendedUse } from '@haveld/contract/licence';
 import { answerFinding } from '@haveld/contract/api/bench';
+import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
 import { createProject, getProject, getProjectRights, handOver } from '@haveld/contract/api/projects';
 import {
   addEvidence,
   getAssetRights,
   getLicence,
-  getRightsRules,
   listLicences,
   saveLicence,
-  saveRightsRules,
   settleRights,
 } from '@haveld/contract/api/rights';
+import type { IntendedUse } from '@haveld/contract/licence';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { addPerson } from '../people/service';
@@ -101,8 +100,8 @@ test('house rules: how a licence is taken, evidence, two people, and what is usu
     mustChange: false,
   });
   const second = await given.library.signIn(other.signIn, 'another-good-word');
-  const rules = await given.client.call(getRightsRules);
-  await given.client.call(saveRightsRules, {
+  const rules = await given.client.call(getHouseRules);
+  await given.client.call(saveHouseRules, {
     body: {
       ...rules,
       secondPerson: true,
@@ -132,12 +131,12 @@ test('house rules: how a licence is taken, evidence, two people, and what is usu
   expect((await rightsOf(id)).mark).toBe('look');
   await second.call(answerFinding, confirm);
   expect((await rightsOf(id)).mark).toBe('holds');
-  await given.client.call(saveRightsRules, {
+  await given.client.call(saveHouseRules, {
     body: { ...rules, standings: { 'LicenseRef-quayside-standard': 'closed' } },
   });
   expect(await rightsOf(id)).toMatchObject({
     mark: 'blocks',
     title: 'Quayside Models, standard terms: nothing is granted',
   });
-  await given.client.call(saveRightsRules, { body: rules });
+  await given.client.call(saveHouseRules, { body: rules });
 });

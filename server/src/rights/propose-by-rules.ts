@@ -1,9 +1,9 @@
-import type { RightsRules } from '@haveld/contract/api/rights';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import type { RightsFinding, Provenance } from '@haveld/contract/licence';
 
 /** What is proposed of a reading: by its evidence, else by what the house says of its source. */
 export function proposeByRules(
-  rules: RightsRules,
+  rules: HouseRules,
   { rights: found, proposed }: { rights: RightsFinding; proposed: Provenance },
 ): Provenance {
   const usual =

@@ -4,6 +4,7 @@ import { getSheet, listBench, listStandIns } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits } from '@haveld/contract/api/habits';
+import { getHouseRules } from '@haveld/contract/api/house';
 import { listHouseMaterials } from '@haveld/contract/api/house-materials';
 import { getKit, getKitBench } from '@haveld/contract/api/kits';
 import { getMe } from '@haveld/contract/api/people';
@@ -15,7 +16,6 @@ import {
   getLicence,
   getLicenceMix,
   getRights,
-  getRightsRules,
   LEDGER_PAGE,
   listLicences,
   type LedgerQuestion,
@@ -110,9 +110,9 @@ export const licenceQuery = (id: string) =>
     queryKey: [LIBRARY, 'licence', id],
     queryFn: ({ signal }) => call(getLicence, { params: { id }, signal }),
   });
-export const rightsRulesQuery = queryOptions({
-  queryKey: [LIBRARY, 'rights-rules'],
-  queryFn: ({ signal }) => call(getRightsRules, { signal }),
+export const houseRulesQuery = queryOptions({
+  queryKey: [LIBRARY, 'house-rules'],
+  queryFn: ({ signal }) => call(getHouseRules, { signal }),
 });
 export const projectRightsQuery = (id: string) =>
   queryOptions({

@@ -1,10 +1,15 @@
 import { useSyncExternalStore } from 'react';
 import { formatLengthIn, sayIn, type MeasureSystem } from '@haveld/core/placement/units';
+import { useHouseRules } from './use-house-rules';
 
 const KEY = 'haveld-measures';
 const listeners = new Set<() => void>();
 
-const read = (): MeasureSystem => (localStorage.getItem(KEY) === 'imperial' ? 'imperial' : 'metric');
+/** What somebody chose in this browser; null where nobody did. */
+const read = (): MeasureSystem | null => {
+  const chosen = localStorage.getItem(KEY);
+  return chosen === 'imperial' || chosen === 'metric' ? chosen : null;
+};
 
 function subscribe(listener: () => void): () => void {
   listeners.add(listener);
@@ -27,6 +32,7 @@ export function useMeasures(): {
   length: (metres: number) => string;
   say: (words: string) => string;
 } {
-  const system = useSyncExternalStore(subscribe, read);
+  const { measures } = useHouseRules();
+  const system = useSyncExternalStore(subscribe, read) ?? measures;
   return { system, length: (metres) => formatLengthIn(system, metres), say: (words) => sayIn(system, words) };
 }

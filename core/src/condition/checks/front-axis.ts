@@ -6,7 +6,7 @@ import { isSure, makeFinding } from '../make-finding';
 export const FRONT_HOLDS_FROM = 0.75;
 
 /** Which way does it face? Asked only where it is likely to face another way than forwards. */
-export function checkFrontAxis({ front, strangers }: Examination): Finding[] {
+export function checkFrontAxis({ front, strangers, rules }: Examination): Finding[] {
   if (front === null) return [];
   const after = [...strangers.map(strangerKey), 'up'];
   const given = { kind: 'front-axis', after } as const;
@@ -20,7 +20,7 @@ export function checkFrontAxis({ front, strangers }: Examination): Finding[] {
     evidence,
   }));
   const [best] = front;
-  const sure = isSure(choices[0], best.independent);
+  const sure = isSure(choices[0], best.independent, rules);
   if (best.id === '+z' && best.confidence >= FRONT_HOLDS_FROM)
     return [
       makeFinding({

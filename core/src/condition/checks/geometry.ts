@@ -1,14 +1,13 @@
-import { CATEGORIES } from '@haveld/contract/category';
 import type { Finding } from '@haveld/contract/finding';
 import { count, formatCount } from '../../text/count';
 import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
 
 /** Counts, and what is missing or odd in the meshes. */
-export function checkGeometry({ figures, log }: Examination): Finding[] {
+export function checkGeometry({ figures, log, rules }: Examination): Finding[] {
   const findings: Finding[] = [];
   const kept = figures.polygons < figures.triangles ? `, kept as ${formatCount(figures.polygons)} polygons` : '';
-  const budget = CATEGORIES.large.budget;
+  const budget = rules.triangles.large;
   findings.push(
     makeFinding({
       kind: 'triangles',

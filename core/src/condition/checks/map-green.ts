@@ -4,7 +4,7 @@ import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Normal maps whose green points down: lit from above they look lit from below. One finding a picture. */
-export function checkGreen({ settled, facts }: Examination): Finding[] {
+export function checkGreen({ settled, facts, rules }: Examination): Finding[] {
   const byPicture = new Map<string, { materials: string[]; name: string; says: 'up' | 'down' | null }>();
   for (const { map, sha256, path, judged } of settled) {
     if (map.slot !== 'normal') continue;
@@ -59,7 +59,7 @@ export function checkGreen({ settled, facts }: Examination): Finding[] {
         evidence,
         choices: flip.confidence >= stay.confidence ? [flip, stay] : [stay, flip],
         // a measurement against what glTF asks for: two evidences of different kinds
-        sure: !contradicts && green?.green === 'down' && isSure(flip, 2),
+        sure: !contradicts && green?.green === 'down' && isSure(flip, 2, rules),
       }),
     ];
   });

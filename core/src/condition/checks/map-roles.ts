@@ -37,7 +37,8 @@ function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examinati
   const fits = FITS[map.slot] ?? [SLOTS[map.slot].role];
   const share = judged.shares.filter(({ role }) => fits.includes(role)).reduce((sum, one) => sum + one.share, 0);
   const isHeight = map.slot === 'bump' && judged.role === 'height';
-  if (isUnboundSpecular(map, judged, isBound, examination)) return proposeSpecular(map, judged, sha256, path);
+  if (isUnboundSpecular(map, judged, isBound, examination))
+    return proposeSpecular(map, judged, sha256, path, examination.rules);
   if (!isHeight && (fits.includes(judged.role) || judged.confidence < ASKED_FROM || share > 0.35)) return null;
   const name = path.split('/').pop()!;
   // what is taken for a lost map goes straight to where it belongs
@@ -59,7 +60,7 @@ function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examinati
       : `“${map.material}”: ${Math.round(judged.confidence * 100)} % by its name, its slot and its picture.`,
     evidence: judged.evidence,
     choices,
-    sure: !isHeight && judged.confidence >= DECIDED_FROM && isSure(choices[0], judged.independent),
+    sure: !isHeight && judged.confidence >= DECIDED_FROM && isSure(choices[0], judged.independent, examination.rules),
   });
 }
 
@@ -77,7 +78,13 @@ const isUnboundSpecular = (
   !listNamedMaterials(document, [map.material]).some((material) => getSlotTexture(material, 'specular'));
 
 /** Shininess became roughness when the file was read; the map says where and in which colour it shines. */
-function proposeSpecular({ material }: MapLine, judged: RoleJudgement, sha256: string, path: string): Finding {
+function proposeSpecular(
+  { material }: MapLine,
+  judged: RoleJudgement,
+  sha256: string,
+  path: string,
+  rules: Examination['rules'],
+): Finding {
   const choices: Choice[] = [
     {
       id: 'reflections',
@@ -97,7 +104,7 @@ function proposeSpecular({ material }: MapLine, judged: RoleJudgement, sha256: s
     detail: `“${material}”: a map of Phong’s model. glTF keeps it under KHR_materials_specular, as the colour of what is reflected; the roughness comes from the file’s shininess.`,
     evidence: judged.evidence,
     choices,
-    sure: judged.confidence >= DECIDED_FROM && isSure(choices[0], judged.independent),
+    sure: judged.confidence >= DECIDED_FROM && isSure(choices[0], judged.independent, rules),
   });
 }
 

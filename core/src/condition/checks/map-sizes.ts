@@ -1,5 +1,4 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { computeTexelDensity } from '../../scene/measures/texel-density';
 import { fitSide } from '../../textures/convert/reduce-picture';
 import type { Examination } from '../examination';
@@ -10,7 +9,7 @@ const SIDES = [4096, 2048, 1024];
 
 /** What the maps cost on the card, how fine they lie on the surface, and what smaller ones would give. */
 export function checkMapSizes(examination: Examination): Finding[] {
-  const { settled, facts, layouts, size } = examination;
+  const { settled, facts, layouts, size, rules } = examination;
   const metres = size[0]?.factor ?? null;
   const pictures = new Map<string, [number, number]>();
   for (const { sha256 } of settled) {
@@ -26,8 +25,8 @@ export function checkMapSizes(examination: Examination): Finding[] {
     text: `${material}: lowest and median`,
     figure: `${Math.round(low)} and ${Math.round(median)} texels a metre`,
   }));
-  const budget = HOUSE_RULES.cardMemoryBudgetBytes;
-  const house = HOUSE_RULES.handedOverMapSide;
+  const budget = rules.mapMemoryBytes;
+  const house = rules.handedOverMapSide;
   const isOver = now > budget;
   const choices = SIDES.filter((side) => side < longest).map((side): Choice => {
     const cost = sumMemory(all, side);
@@ -64,7 +63,7 @@ export function checkMapSizes(examination: Examination): Finding[] {
           : '',
       evidence: lines,
       choices: choices.length > 0 ? (isOver ? [...choices, stay] : [stay, ...choices]) : [],
-      sure: isOver && choices.length > 0 && isSure(choices[0], 2),
+      sure: isOver && choices.length > 0 && isSure(choices[0], 2, rules),
     }),
   ];
 }

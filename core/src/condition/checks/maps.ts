@@ -135,7 +135,7 @@ const OFFERED_FROM = 0.75;
 
 /** Pictures nobody references, offered for the slot of their role: to the material of their set, of their name, or to the only one. */
 function offerUnused(examination: Examination, taken: Set<string>): Finding[] {
-  const { unused, facts } = examination;
+  const { unused, facts, rules } = examination;
   const rest = unused.filter(
     ({ picture }) => !taken.has(picture.sha256) && picture.place !== 'other-arrival' && picture.place !== 'library',
   );
@@ -166,7 +166,7 @@ function offerUnused(examination: Examination, taken: Set<string>): Finding[] {
         detail: `No material names this picture; it is ${ROLES[judged.role].label}.`,
         evidence,
         choices: [choice],
-        sure: isSure(choice, judged.independent + 1),
+        sure: isSure(choice, judged.independent + 1, rules),
       }),
     );
   }

@@ -23,7 +23,7 @@ export function checkMaterials(examination: Examination): Finding[] {
   ];
 }
 
-function checkSpecular({ document }: Examination): Finding[] {
+function checkSpecular({ document, rules }: Examination): Finding[] {
   const materials = document
     .getRoot()
     .listMaterials()
@@ -50,7 +50,7 @@ function checkSpecular({ document }: Examination): Finding[] {
       detail: materials.slice(0, 6).join(', '),
       evidence: choice.evidence,
       choices: [choice],
-      sure: isSure(choice, 2),
+      sure: isSure(choice, 2, rules),
     }),
   ];
 }
@@ -78,7 +78,7 @@ function describeLook(material: Material): string {
 }
 
 /** Copies that differ only by a number behind their name, or not even by that. */
-function checkTwins({ document }: Examination): Finding[] {
+function checkTwins({ document, rules }: Examination): Finding[] {
   const groups = new Map<string, Material[]>();
   for (const material of document.getRoot().listMaterials()) {
     // materials with extensions are compared by name of the extension alone: too little to call them one
@@ -116,13 +116,13 @@ function checkTwins({ document }: Examination): Finding[] {
         detail: `${count(names.length, 'draw call')} where one would do.`,
         evidence: choice.evidence,
         choices: [choice],
-        sure: isSure(choice, 2),
+        sure: isSure(choice, 2, rules),
       });
     });
 }
 
 /** A colour map and nothing that says how the surface shines: glTF's defaults make a metal of it. */
-function checkColourOnly({ document, maps }: Examination): Finding[] {
+function checkColourOnly({ document, maps, rules }: Examination): Finding[] {
   const groups = new Map<
     string,
     { materials: string[]; isMirror: boolean; choice: Omit<Choice, 'steps'>; factors: object }
@@ -199,7 +199,7 @@ function checkColourOnly({ document, maps }: Examination): Finding[] {
         names.length > 1 ? names.slice(0, 8).join(', ') : 'There is no map that says how rough or how metallic it is.',
       evidence: choice.evidence,
       choices: [taken, stay],
-      sure: isSure(taken, choice.evidence.length > 2 ? 2 : 1),
+      sure: isSure(taken, choice.evidence.length > 2 ? 2 : 1, rules),
     });
   });
 }
@@ -224,7 +224,7 @@ const describeFactors = ({
 const ALPHA_WORDS = { OPAQUE: 'solid', MASK: 'cut out', BLEND: 'see-through' };
 
 /** Colour maps with holes in them that are shown solid, and solid ones that are blended for nothing. */
-function checkAlpha({ document, settled, facts }: Examination): Finding[] {
+function checkAlpha({ document, settled, facts, rules }: Examination): Finding[] {
   return document
     .getRoot()
     .listMaterials()
@@ -278,14 +278,14 @@ function checkAlpha({ document, settled, facts }: Examination): Finding[] {
             choice,
             { id: 'stay', label: 'Leave it', steps: [], confidence: 1 - choice.confidence, evidence: [] },
           ],
-          sure: isSure(choice, evidence.length > 1 || alphaMode === 'MASK' ? 2 : 1),
+          sure: isSure(choice, evidence.length > 1 || alphaMode === 'MASK' ? 2 : 1, rules),
         }),
       ];
     });
 }
 
 /** Maps of one colour take memory for a figure. */
-function checkConstants({ settled, facts }: Examination): Finding[] {
+function checkConstants({ settled, facts, rules }: Examination): Finding[] {
   return settled.flatMap(({ map, sha256 }) => {
     const seen = facts.get(sha256);
     const slot = FOLDED[map.slot];
@@ -314,7 +314,7 @@ function checkConstants({ settled, facts }: Examination): Finding[] {
         detail: '',
         evidence: choice.evidence,
         choices: [choice],
-        sure: isSure(choice, 2),
+        sure: isSure(choice, 2, rules),
       }),
     ];
   });

@@ -146,7 +146,7 @@ export function checkPivot(examination: Examination): Finding[] {
           ? 'Centre of the base instead, standing on the ground.'
           : `The ${MEANT[mount.pivot]} instead, where it is held.`,
       evidence,
-      sure: isSure(choices[0], independent),
+      sure: isSure(choices[0], independent, examination.rules),
     }),
   ];
 }

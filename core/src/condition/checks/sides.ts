@@ -9,11 +9,11 @@ import { isSure, makeFinding } from '../make-finding';
 const MOST_TRIANGLES = 400_000;
 
 /** Thin open sheets shown from one side: leaves, flags and sails that vanish when walked round. */
-export function checkSides({ document, figures, maps }: Examination): Finding[] {
+export function checkSides({ document, figures, maps, rules }: Examination): Finding[] {
   if (figures.triangles > MOST_TRIANGLES) return [];
   const all = listOpenSheets(document);
   const sheets = all.filter(({ back }) => back === null);
-  return [...checkBacks(all), ...askForBothSides(sheets, maps)];
+  return [...checkBacks(all), ...askForBothSides(sheets, { maps, rules })];
 }
 
 /** Two surfaces back to back with two pictures stay two: shown from both sides, each would shimmer through the other. */
@@ -34,7 +34,10 @@ function checkBacks(sheets: readonly OpenSheet[]): Finding[] {
   ];
 }
 
-function askForBothSides(sheets: readonly OpenSheet[], maps: Examination['maps']): Finding[] {
+function askForBothSides(
+  sheets: readonly OpenSheet[],
+  { maps, rules }: Pick<Examination, 'maps' | 'rules'>,
+): Finding[] {
   if (sheets.length === 0) return [];
   const names = [...new Set(sheets.map(({ material }) => material.getName()))];
   const said = names.filter((name) => {
@@ -73,7 +76,7 @@ function askForBothSides(sheets: readonly OpenSheet[], maps: Examination['maps']
         choice,
         { id: 'stay', label: 'One side is enough', steps: [], confidence: 1 - choice.confidence, evidence: [] },
       ],
-      sure: isSure(choice, evidence.length),
+      sure: isSure(choice, evidence.length, rules),
     }),
   ];
 }

@@ -3,21 +3,26 @@ import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '.
 import { formatSize, pluralOf } from '../../placement/units';
 import { formatCount } from '../../text/count';
 import { strangerKey, type Examination } from '../examination';
-import { isSure, makeFinding } from '../make-finding';
+import { isSure, makeFinding, type SureRules } from '../make-finding';
 
 /** A unit less likely than this is not offered. */
 const OFFERED_FROM = 0.01;
 
-export const checkSize = ({ size, sizeQuestion, strangers }: Examination): Finding[] => [
-  describeSize(sizeQuestion, size, strangers.map(strangerKey)),
+export const checkSize = ({ size, sizeQuestion, strangers, rules }: Examination): Finding[] => [
+  describeSize(sizeQuestion, size, strangers.map(strangerKey), rules),
 ];
 
 /** The finding of a piece of a kit again, with what the rest of the kit says beside its own evidence. */
-export const describeSizeInKit = (finding: Finding, question: SizeQuestion, kit: KitSay): Finding =>
-  describeSize(question, judgeSize({ ...question, kit }), finding.after);
+export const describeSizeInKit = (finding: Finding, question: SizeQuestion, kit: KitSay, rules: SureRules): Finding =>
+  describeSize(question, judgeSize({ ...question, kit }), finding.after, rules);
 
 /** How big is it really? Holds only where the file's own declaration and the thing's kind agree on metres. */
-function describeSize(question: SizeQuestion | null, size: readonly SizeCandidate[], after: string[]): Finding {
+function describeSize(
+  question: SizeQuestion | null,
+  size: readonly SizeCandidate[],
+  after: string[],
+  rules: SureRules,
+): Finding {
   const common = { kind: 'size' } as const;
   if (!question || size.length === 0)
     return makeFinding({
@@ -32,7 +37,7 @@ function describeSize(question: SizeQuestion | null, size: readonly SizeCandidat
     .filter((candidate) => candidate.confidence >= OFFERED_FROM || candidate.id === 'none')
     .map((candidate) => toChoice(candidate, question.size));
   const [best] = size;
-  const sure = isSure(choices[0], best.independent);
+  const sure = isSure(choices[0], best.independent, rules);
   const read = formatSize(question.size);
   if (best.id === 'm' && sure)
     return makeFinding({

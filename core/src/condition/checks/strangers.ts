@@ -16,7 +16,7 @@ const WORDS: Record<StrangerKind, string> = {
 };
 
 /** Parts that stand with the model and are probably not it: asked before anything is measured. */
-export function checkStrangers({ document, strangers }: Examination): Finding[] {
+export function checkStrangers({ document, strangers, rules }: Examination): Finding[] {
   return strangers.map((stranger) => {
     const words = WORDS[stranger.kind];
     const choices: Finding['choices'] = [
@@ -37,7 +37,7 @@ export function checkStrangers({ document, strangers }: Examination): Finding[] 
       detail: 'It is left out of every measure below until you say otherwise.',
       evidence: stranger.evidence,
       choices,
-      sure: isSure(choices[0], stranger.evidence.length),
+      sure: isSure(choices[0], stranger.evidence.length, rules),
     });
   });
 }

@@ -1,10 +1,9 @@
 import type { Finding } from '@haveld/contract/finding';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Does it stand? */
-export function checkUp({ up, strangers, source }: Examination): Finding[] {
+export function checkUp({ up, strangers, source, rules }: Examination): Finding[] {
   if (up.length === 0) return [];
   const [best] = up;
   const choices = up.map((candidate) => ({
@@ -14,9 +13,9 @@ export function checkUp({ up, strangers, source }: Examination): Finding[] {
     confidence: Math.min(1, candidate.confidence),
     evidence: candidate.evidence,
   }));
-  const sure = isSure(choices[0], best.independent);
+  const sure = isSure(choices[0], best.independent, rules);
   const after = strangers.map(strangerKey);
-  if (best.id === 'y' && (sure || best.confidence >= HOUSE_RULES.sureFrom)) {
+  if (best.id === 'y' && (sure || best.confidence >= rules.sureFrom)) {
     return [
       makeFinding({
         kind: 'up',

@@ -7,13 +7,15 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { catalogueAsset, type Sheet } from '@haveld/contract/api/bench';
-import { CATEGORIES, type Category } from '@haveld/contract/category';
+import { type Category } from '@haveld/contract/category';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { Mark } from '../../parts/mark';
+import { useHouseRules } from '../../parts/use-house-rules';
 
 /** Name and category, and what still stands in the way. */
 export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
+  const rules = useHouseRules();
   const [name, setName] = useState(sheet.name);
   const [category, setCategory] = useState<Category>(sheet.category ?? 'prop');
   const put = useChange(
@@ -60,7 +62,7 @@ export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () 
                 onChange={(event) => setCategory(event.target.value as Category)}
                 fullWidth
               >
-                {Object.entries(CATEGORIES).map(([value, { budget }]) => (
+                {Object.entries(rules.triangles).map(([value, budget]) => (
                   <MenuItem key={value} value={value}>
                     {value} <span className="quiet small">up to {budget / 1000} k triangles</span>
                   </MenuItem>

@@ -1,9 +1,8 @@
 import type { Sheet } from '@haveld/contract/api/bench';
-import { CATEGORIES } from '@haveld/contract/category';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Figures } from '@haveld/contract/report';
 import { formatSize } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
+import { useHouseRules } from '../../parts/use-house-rules';
 import { useMeasures } from '../../parts/use-measures';
 
 const spaced = (n: number): string => n.toLocaleString('en').replaceAll(',', '\u202f');
@@ -21,9 +20,10 @@ export function FiguresRow({
   problem: Error | null;
 }) {
   const { system, length } = useMeasures();
+  const rules = useHouseRules();
   const now = treated ?? sheet.figures;
   const was = sheet.figures;
-  const budget = CATEGORIES[sheet.category ?? 'prop'].budget;
+  const budget = rules.triangles[sheet.category ?? 'prop'];
   if (problem) {
     return (
       <p className="says-blocks" role="alert" style={{ padding: '8px 20px' }}>
@@ -63,7 +63,7 @@ export function FiguresRow({
       <Figure
         name="card memory"
         value={`${(now.cardMemoryBytes / 2 ** 20).toFixed(0)} MiB`}
-        note={`of ${HOUSE_RULES.cardMemoryBudgetBytes / 2 ** 20}`}
+        note={`of ${rules.mapMemoryBytes / 2 ** 20}`}
       />
       <Figure
         name="texels"

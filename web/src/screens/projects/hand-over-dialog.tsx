@@ -12,20 +12,18 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Card } from '@haveld/contract/api/catalogue';
-import { MapFileSchema, takesMapFile, type MapFile, type ModelFile } from '@haveld/contract/hand-over-shape';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { handOver, judgeForProject } from '@haveld/contract/api/projects';
+import { MapFileSchema, takesMapFile, type MapFile, type ModelFile } from '@haveld/contract/hand-over-shape';
 import { call } from '../../api/client';
 import { projectsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
+import { useHouseRules } from '../../parts/use-house-rules';
 import { ProjectForm } from './project-form';
 
 const NEW = 'new';
-
-const SIDE = HOUSE_RULES.handedOverMapSide;
 
 const MODEL_WORDS: Record<ModelFile, string> = {
   glb: 'GLB: one file, maps inside',
@@ -33,8 +31,8 @@ const MODEL_WORDS: Record<ModelFile, string> = {
   obj: 'OBJ and MTL: polygons as they came, maps loose beside it',
 };
 
-const MAP_WORDS: Record<MapFile, { name: string; beside: string }> = {
-  'as-they-are': { name: 'As they are', beside: `At most ${SIDE} texels a side, as the house hands over.` },
+const listMapWords = (side: number): Record<MapFile, { name: string; beside: string }> => ({
+  'as-they-are': { name: 'As they are', beside: `At most ${side} texels a side, as the house hands over.` },
   png: { name: 'PNG', beside: 'Nothing is lost; large.' },
   jpeg: { name: 'JPEG', beside: 'Small; what is see-through stays PNG.' },
   webp: { name: 'WebP', beside: 'Smaller than both; the program that opens it must know EXT_texture_webp.' },
@@ -42,7 +40,7 @@ const MAP_WORDS: Record<MapFile, { name: string; beside: string }> = {
     name: 'KTX2 (Basis)',
     beside: 'Small on the card as well; some five seconds for a map of 2K, and KHR_texture_basisu is needed.',
   },
-};
+});
 
 /** Hands assets to a project: the verdict and its reason first, then the shape, then the packing. */
 export function HandOverDialog({
@@ -55,6 +53,7 @@ export function HandOverDialog({
   onDone: () => void;
 }) {
   const projects = useQuery(projectsQuery);
+  const mapWords = listMapWords(useHouseRules().handedOverMapSide);
   const navigate = useNavigate();
   const [picked, setPicked] = useState<string | null>(null);
   const [format, setFormat] = useState<ModelFile>('glb');
@@ -136,14 +135,14 @@ export function HandOverDialog({
               label="Maps"
               value={maps}
               onChange={(event) => setMaps(event.target.value as MapFile)}
-              helperText={MAP_WORDS[maps].beside}
+              helperText={mapWords[maps].beside}
               fullWidth
             >
               {MapFileSchema.options
                 .filter((file) => takesMapFile(format, file))
                 .map((file) => (
                   <MenuItem key={file} value={file}>
-                    {MAP_WORDS[file].name}
+                    {mapWords[file].name}
                   </MenuItem>
                 ))}
             </TextField>

@@ -7,31 +7,33 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { saveRightsRules, type RightsRules } from '@haveld/contract/api/rights';
+import { saveHouseRules } from '@haveld/contract/api/house';
+import { HOUSE_RULE_FACTS, type HouseRules } from '@haveld/contract/house-rules';
 import { HOUSE_STANDINGS, type HouseStanding } from '@haveld/contract/terms';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';
-import { licencesQuery, rightsRulesQuery } from '../../api/queries';
+import { licencesQuery, houseRulesQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { LicenceField } from '../../parts/licence-field';
 import { Failure, Loading } from '../../parts/notice';
 import { STANDING_WORDS } from '../../parts/standing-mark';
+import { FigureRules } from './figure-rules';
 import { RightsHead } from './rights-head';
 
-/** What the house asks of rights: which licences it takes, what proof, how many eyes, what is usual for a source. */
+/** Every rule of the house on one page, each with what changes when it does. */
 export function RulesScreen() {
-  const rules = useQuery(rightsRulesQuery);
+  const rules = useQuery(houseRulesQuery);
   if (rules.isPending) return <Loading />;
   if (rules.error) return <Failure error={rules.error} onRetry={() => void rules.refetch()} />;
   return <RulesForm key={JSON.stringify(rules.data)} rules={rules.data} />;
 }
 
-function RulesForm({ rules }: { rules: RightsRules }) {
+function RulesForm({ rules }: { rules: HouseRules }) {
   const licences = useQuery(licencesQuery);
   const [now, setNow] = useState(rules);
   const save = useChange(() =>
-    call(saveRightsRules, {
+    call(saveHouseRules, {
       body: { ...now, sourceDefaults: now.sourceDefaults.filter(({ source }) => source.trim() !== '') },
     }),
   );
@@ -42,7 +44,7 @@ function RulesForm({ rules }: { rules: RightsRules }) {
   );
   return (
     <div className="screen">
-      <RightsHead title="House rules" quiet="of rights; how everything stands is worked out anew when they change">
+      <RightsHead title="House rules" quiet="each says what changes when it does">
         <Button
           variant="contained"
           disabled={!isChanged}
@@ -54,7 +56,8 @@ function RulesForm({ rules }: { rules: RightsRules }) {
       </RightsHead>
       <div className="screen-body rules">
         <section>
-          <h2>Licences the house takes</h2>
+          <h2>{HOUSE_RULE_FACTS.standings.label}</h2>
+          <p className="quiet small">{HOUSE_RULE_FACTS.standings.effect}</p>
           <table className="register">
             <tbody>
               {lines.map(({ terms }) => {
@@ -95,10 +98,11 @@ function RulesForm({ rules }: { rules: RightsRules }) {
             </tbody>
           </table>
         </section>
+        <FigureRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
         <section>
           <h2>Proof and eyes</h2>
           <FormControlLabel
-            label="Every licence needs evidence: a text, a page, a mail, an agreement"
+            label={HOUSE_RULE_FACTS.evidenceRequired.label}
             control={
               <Checkbox
                 checked={now.evidenceRequired}
@@ -107,7 +111,7 @@ function RulesForm({ rules }: { rules: RightsRules }) {
             }
           />
           <FormControlLabel
-            label="A licence taken after a look is looked at by two people"
+            label={HOUSE_RULE_FACTS.secondPerson.label}
             control={
               <Checkbox
                 checked={now.secondPerson}
@@ -115,18 +119,20 @@ function RulesForm({ rules }: { rules: RightsRules }) {
               />
             }
           />
+          <p className="quiet small">
+            {HOUSE_RULE_FACTS.evidenceRequired.effect} {HOUSE_RULE_FACTS.secondPerson.effect}
+          </p>
           <TextField
             id="house-name"
-            label="The house’s name, under letters and for own work"
+            label={HOUSE_RULE_FACTS.houseName.label}
+            helperText={HOUSE_RULE_FACTS.houseName.effect}
             value={now.houseName}
             onChange={(event) => setNow({ ...now, houseName: event.target.value })}
             fullWidth
             sx={{ mt: 2 }}
           />
-          <h2>Usual for a source</h2>
-          <p className="quiet small">
-            Proposed for what comes from there and names no licence; it is still shown as nothing more than that.
-          </p>
+          <h2>{HOUSE_RULE_FACTS.sourceDefaults.label}</h2>
+          <p className="quiet small">{HOUSE_RULE_FACTS.sourceDefaults.effect}</p>
           {now.sourceDefaults.map((line, i) => (
             <div key={i} className="rights-form source-default">
               <TextField

@@ -1,0 +1,126 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import type { ReactNode } from 'react';
+import { CATEGORIES, type Category } from '@haveld/contract/category';
+import { HOUSE_RULE_FACTS, type HouseRule, type HouseRules } from '@haveld/contract/house-rules';
+
+interface RuleProps {
+  now: HouseRules;
+  onChange: (change: Partial<HouseRules>) => void;
+}
+
+/** Rules of judging and of hand-overs: a figure or a word each. */
+export function FigureRules({ now, onChange }: RuleProps) {
+  return (
+    <section>
+      <h2>Judging and budgets</h2>
+      <Rule rule="sureFrom">
+        <NumberField
+          id="rule-sure"
+          label="per cent"
+          value={Math.round(now.sureFrom * 100)}
+          from={50}
+          to={100}
+          onChange={(value) => onChange({ sureFrom: value / 100 })}
+        />
+      </Rule>
+      <Rule rule="mapMemoryBytes">
+        <NumberField
+          id="rule-memory"
+          label="MiB"
+          value={Math.round(now.mapMemoryBytes / 2 ** 20)}
+          from={1}
+          to={16384}
+          onChange={(value) => onChange({ mapMemoryBytes: value * 2 ** 20 })}
+        />
+      </Rule>
+      <Rule rule="triangles">
+        {(Object.keys(CATEGORIES) as Category[]).map((category) => (
+          <NumberField
+            key={category}
+            id={`rule-triangles-${category}`}
+            label={category}
+            value={now.triangles[category]}
+            from={100}
+            to={100_000_000}
+            onChange={(value) => onChange({ triangles: { ...now.triangles, [category]: value } })}
+          />
+        ))}
+      </Rule>
+      <Rule rule="measures">
+        <TextField
+          id="rule-measures"
+          select
+          label="system"
+          value={now.measures}
+          onChange={(event) => onChange({ measures: event.target.value as HouseRules['measures'] })}
+          sx={{ width: 180 }}
+        >
+          <MenuItem value="metric">metres</MenuItem>
+          <MenuItem value="imperial">feet and inches</MenuItem>
+        </TextField>
+      </Rule>
+      <h2>Hand-overs</h2>
+      <Rule rule="handedOverMapSide">
+        <TextField
+          id="rule-side"
+          select
+          label="texels"
+          value={now.handedOverMapSide}
+          onChange={(event) => onChange({ handedOverMapSide: Number(event.target.value) })}
+          sx={{ width: 120 }}
+        >
+          {[512, 1024, 2048, 4096, 8192].map((side) => (
+            <MenuItem key={side} value={side}>
+              {side}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Rule>
+      <Rule rule="mapName">
+        <TextField
+          id="rule-map-name"
+          label="pattern of {asset}, {material}, {role}"
+          value={now.mapName}
+          onChange={(event) => onChange({ mapName: event.target.value })}
+          sx={{ width: 320 }}
+        />
+      </Rule>
+    </section>
+  );
+}
+
+function Rule({ rule, children }: { rule: HouseRule; children: ReactNode }) {
+  const { label, effect } = HOUSE_RULE_FACTS[rule];
+  return (
+    <fieldset className="rule">
+      <legend>{label}</legend>
+      <div className="rule-fields">{children}</div>
+      <p className="quiet small">{effect}</p>
+    </fieldset>
+  );
+}
+
+interface NumberFieldProps {
+  id: string;
+  label: string;
+  value: number;
+  from: number;
+  to: number;
+  onChange: (value: number) => void;
+}
+
+function NumberField({ id, label, value, from, to, onChange }: NumberFieldProps) {
+  return (
+    <TextField
+      id={id}
+      label={label}
+      type="number"
+      value={value}
+      error={!(value >= from && value <= to)}
+      onChange={(event) => onChange(Number(event.target.value))}
+      slotProps={{ htmlInput: { min: from, max: to } }}
+      sx={{ width: 130 }}
+    />
+  );
+}
