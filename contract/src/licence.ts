@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { EvidenceSchema } from './finding';
+import { EvidenceSchema } from './evidence';
 
 /** What a production does with a model. */
 export const USES = ['internal', 'rendered', 'build', 'file', 'sale', 'print'] as const;

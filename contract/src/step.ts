@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { WorkSchema } from './licence';
 import { PackingSchema } from './texture-role';
 
 /**
@@ -80,12 +81,7 @@ export const MaterialFactorsSchema = z.object({
 export type MaterialFactors = z.infer<typeof MaterialFactorsSchema>;
 
 /** Whose a map is that comes from elsewhere; taking it adds a line to the provenance. */
-export const MapWorkSchema = z.object({
-  title: z.string(),
-  author: z.string(),
-  licence: z.string(),
-  url: z.string(),
-});
+export const MapWorkSchema = WorkSchema.pick({ title: true, author: true, licenceId: true, pageUrl: true });
 export type MapWork = z.infer<typeof MapWorkSchema>;
 
 /** One change of a treatment, with all it needs to be done again. `schema` counts the shape of a kind's settings. */

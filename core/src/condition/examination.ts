@@ -2,7 +2,6 @@ import type { Document, Material } from '@gltf-transform/core';
 import { findingKey } from '@haveld/contract/finding-kinds';
 import { HOUSE_RULES, type HouseRules } from '@haveld/contract/house-rules';
 import type { Box, Figures, LogEntry, MapLine } from '@haveld/contract/report';
-import type { StepOf } from '@haveld/contract/step';
 import type { TextureRole } from '@haveld/contract/texture-role';
 import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
 import { rotateBox } from '../geometry/rotate-box';
@@ -19,19 +18,18 @@ import { computeMoments, type Moments } from '../placement/pivot/moments';
 import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/size/judge-size';
 import { listNamedSizes, type StatedSize } from '../placement/size/stated-size';
 import { findTypicalSize, type TypicalSize } from '../placement/size/typical-sizes';
-import { getDocumentSource, getMaterialSource, type DocumentSource } from '../scene/document/source-data';
+import { getDocumentSource, type DocumentSource } from '../scene/document/source-data';
 import { boundPoints, boxSize } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';
 import { listPlacedParts } from '../scene/measures/placed-parts';
 import { listMeshInstances, type MeshInstance } from '../scene/traverse';
 import { listMovingParts, type MovingPart } from '../structure/moving-parts';
 import { listStrangers, type Stranger } from '../structure/strangers';
-import type { RoleJudgement } from '../textures/judging/judge-map-role';
 import type { CandidatePicture, MapFacts } from '../textures/map-facts';
 import { listMapLines, type MapLines } from '../textures/map-lines';
 import type { RememberedMap } from '../textures/relink/map-match';
-import { matchReferences, type MapDecision } from '../textures/relink/match-references';
 import { SLOTS } from '../textures/slots';
+import { type TextureReference, type TakenPicture, listTextureReferences } from '../textures/texture-reference';
 import { describeLayouts, type UvLayout } from '../textures/uv/uv-layout';
 
 /** Everything the checks look at, computed once. */
@@ -43,16 +41,12 @@ export interface Examination {
   source: DocumentSource;
   log: readonly LogEntry[];
   maps: MapLine[];
-  /** What each map is, in the order of `maps`; null where its picture is not at hand. */
-  judged: MapLines['judged'];
+  /** The same with what became of each, in the same order. */
+  references: TextureReference[];
   /** Pictures that no material names, each with what it is. */
   unused: MapLines['unused'];
   /** What was seen of pictures, by their hash. */
   facts: ReadonlyMap<string, MapFacts>;
-  /** For each map that is not where its file says, in the order of `maps`: what it may be. */
-  decisions: MapDecision[];
-  /** What each map will be once sure proposals are taken, in the order of `maps`: bound, taken by a person, or surely found again. */
-  settled: SettledMap[];
   layouts: Map<Material | null, UvLayout>;
   strangers: Stranger[];
   /** Box of the model without the strangers; null without extent. */
@@ -86,16 +80,6 @@ export interface Examination {
   rules: HouseRules;
 }
 
-/** A map whose picture is at hand. */
-export interface SettledMap {
-  map: MapLine;
-  sha256: string;
-  path: string;
-  judged: RoleJudgement;
-  /** False where it is only proposed yet; what a person took is bound. */
-  isBound: boolean;
-}
-
 export interface ExaminationInput {
   document: Document;
   name: string;
@@ -114,13 +98,10 @@ export interface ExaminationInput {
   /** What was decided for maps of the same author before. */
   remembered?: readonly RememberedMap[];
   /** What a person took for maps of this model that are lost. */
-  taken?: readonly TakenMap[];
+  taken?: readonly TakenPicture[];
   /** Left out, those that ship. */
   rules?: HouseRules;
 }
-
-/** A picture a person took for a place of a material. */
-export type TakenMap = Pick<StepOf<'relink-map'>, 'material' | 'slot' | 'sha256' | 'path'>;
 
 /** What a finding about a stranger is about, among the others. */
 export const strangerSubject = (stranger: Stranger): string => `${stranger.kind}:${stranger.node.getName()}`;
@@ -190,20 +171,18 @@ export function examine({
     texelDensity: figures.texelDensity,
   };
   const words = wordsOf(habit);
-  const { maps, judged, unused } = listMapLines(document, pictures, facts, words);
-  const decisions = decideMaps(document, { maps, judged, unused }, pictures, words, remembered, rules);
+  const lines = listMapLines(document, pictures, facts, words);
+  const { sureFrom } = rules;
   return {
     document,
     name,
     figures,
     source,
     log,
-    maps,
-    judged,
-    unused,
+    maps: lines.maps,
+    references: listTextureReferences(document, lines, { pictures, words, remembered, taken, sureFrom }),
+    unused: lines.unused,
     facts,
-    decisions,
-    settled: listSettled({ maps, judged, unused }, decisions, taken),
     layouts: describeLayouts(parts),
     strangers,
     modelBox,
@@ -269,81 +248,3 @@ const ENDS_OF_UP: Record<UpCandidate['id'], number> = { x: 0, '-x': 1, y: 2, '-y
 /** A source's words, as roles. */
 const wordsOf = ({ roles }: SourceHabit): Record<string, TextureRole> =>
   Object.fromEntries(Object.entries(roles).map(([word, slot]) => [word, SLOTS[slot].role]));
-
-/** Bound, taken by a person, or surely found again, in this order. */
-function listSettled(
-  { maps, judged, unused }: MapLines,
-  decisions: readonly MapDecision[],
-  taken: readonly TakenMap[],
-): SettledMap[] {
-  const roleOf = (sha256: string): RoleJudgement | null =>
-    unused.find(({ picture }) => picture.sha256 === sha256)?.judged ??
-    judged[maps.findIndex((map) => map.sha256 === sha256)] ??
-    null;
-  let next = 0;
-  return maps.flatMap((map, i): SettledMap[] => {
-    const isBound = isAtHand(map);
-    const decision = isBound ? null : decisions[next++];
-    if (isBound) {
-      const role = judged[i];
-      return map.sha256 && role
-        ? [{ map, sha256: map.sha256, path: map.path ?? map.reference, judged: role, isBound }]
-        : [];
-    }
-    const own = taken.find(({ material, slot }) => material === map.material && slot === map.slot);
-    const role = own && roleOf(own.sha256);
-    if (own && role) return [{ map, sha256: own.sha256, path: own.path, judged: role, isBound: true }];
-    const offered = decision?.sure ? decision.matches[0].offered : null;
-    return offered?.judged
-      ? [{ map, sha256: offered.sha256, path: offered.path, judged: offered.judged, isBound }]
-      : [];
-  });
-}
-
-/** @returns true where a map's picture lies where its file says, or in it */
-export const isAtHand = ({ status }: Pick<MapLine, 'status'>): boolean => status === 'found' || status === 'embedded';
-
-/** Looks for every map that is not where its file says, for the whole model at once. */
-function decideMaps(
-  document: Document,
-  { maps, judged, unused }: MapLines,
-  pictures: readonly CandidatePicture[],
-  words: Record<string, TextureRole>,
-  remembered: readonly RememberedMap[],
-  { sureFrom }: HouseRules,
-): MapDecision[] {
-  const open = maps.filter((map) => !isAtHand(map));
-  if (open.length === 0) return [];
-  const roles = new Map(unused.map(({ picture, judged }) => [picture.sha256, judged]));
-  maps.forEach(({ sha256 }, i) => {
-    const role = judged[i];
-    if (sha256 && role && !roles.has(sha256)) roles.set(sha256, role);
-  });
-  const kept = document.getRoot().listMaterials();
-  return matchReferences(
-    open.map(({ material, slot, reference }) => ({
-      material,
-      slot,
-      references: [
-        reference,
-        ...kept
-          .filter((one) => one.getName() === material)
-          .flatMap((one) => getMaterialSource(one).maps ?? [])
-          .filter((map) => map.slot === slot && map.reference === reference)
-          .flatMap((map) => map.alternatives ?? []),
-      ].filter((name) => name !== ''),
-    })),
-    pictures.map(({ path, sha256, place = 'arrival', placeWords, sameAuthor = true, work }) => ({
-      path,
-      sha256,
-      place,
-      placeWords,
-      sameAuthor,
-      author: work?.author,
-      judged: roles.get(sha256) ?? null,
-    })),
-    words,
-    remembered,
-    sureFrom,
-  );
-}

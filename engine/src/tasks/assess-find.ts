@@ -4,7 +4,7 @@ import type { Finding } from '@haveld/contract/finding';
 import type { HouseRules } from '@haveld/contract/house-rules';
 import type { Figures, LogEntry, MapLine, UnusedMap } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
-import { examine, type TakenMap } from '@haveld/core/condition/examination';
+import { examine } from '@haveld/core/condition/examination';
 import type { SourceHabit } from '@haveld/core/finds/deciding/habits';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { SimilarSize, SizeQuestion } from '@haveld/core/placement/size/judge-size';
@@ -14,6 +14,7 @@ import { listSurfaces } from '@haveld/core/scene/measures/list-surfaces';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
 import { describeUnused } from '@haveld/core/textures/map-lines';
 import type { RememberedMap } from '@haveld/core/textures/relink/map-match';
+import type { TakenPicture } from '@haveld/core/textures/texture-reference';
 import { measureLook } from '../pictures/measure-look';
 import type { TaskContext } from './task';
 
@@ -34,7 +35,7 @@ export interface AssessInput {
   /** What was decided for maps of the same author before. */
   remembered?: RememberedMap[];
   /** What a person took for maps that are lost. */
-  taken?: TakenMap[];
+  taken?: TakenPicture[];
   rules?: HouseRules;
 }
 

@@ -1,3 +1,4 @@
+import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { isSameAuthor } from '@haveld/core/rights/same-author';
 import type { MapFacts, CandidatePicture } from '@haveld/core/textures/map-facts';
 import { readNameParts } from '@haveld/core/textures/relink/name-parts';
@@ -108,8 +109,8 @@ async function describeFar(
       work: {
         title: work?.title ?? arrivalName,
         author: work?.author ?? '',
-        licence: work?.licenceId ?? '',
-        url: work?.pageUrl ?? '',
+        licenceId: work?.licenceId ?? UNKNOWN_LICENCE,
+        pageUrl: work?.pageUrl ?? '',
       },
     };
   });

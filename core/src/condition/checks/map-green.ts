@@ -1,12 +1,14 @@
 import type { Finding } from '@haveld/contract/finding';
 import { count } from '../../text/count';
+import { isShown } from '../../textures/texture-reference';
 import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
 /** Normal maps whose green points down: lit from above they look lit from below. One finding a picture. */
-export function checkGreen({ settled, facts, rules }: Examination): Finding[] {
+export function checkGreen({ references, facts, rules }: Examination): Finding[] {
   const byPicture = new Map<string, { materials: string[]; name: string; says: 'up' | 'down' | null }>();
-  for (const { map, sha256, path, judged } of settled) {
+  for (const { line: map, picture } of references.filter(isShown)) {
+    const { sha256, path, role: judged } = picture;
     if (map.slot !== 'normal') continue;
     const known = byPicture.get(sha256);
     if (known) known.materials.push(map.material);

@@ -7,7 +7,8 @@ import { listNamedMaterials } from '../../textures/materials/list-named-material
 import { ROLES } from '../../textures/roles';
 import { getSlotTexture } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
-import type { Examination, SettledMap } from '../examination';
+import { isShown, type ShownReference } from '../../textures/texture-reference';
+import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 import { takesOwnPlace } from '../own-place';
 
@@ -20,7 +21,7 @@ const TEXEL_MM_UNKNOWN = 1;
 
 /** Maps that are bound as something they are not: heights as normals, glossiness as roughness, a picture of colours as data. */
 export function checkMapRoles(examination: Examination): Finding[] {
-  return examination.settled.flatMap((settled) => checkRole(settled, examination) ?? []);
+  return examination.references.filter(isShown).flatMap((reference) => checkRole(reference, examination) ?? []);
 }
 
 /** What a slot holds when all is well. */
@@ -33,7 +34,9 @@ const FITS: Partial<Record<MapLine['slot'], TextureRole[]>> = {
   baseColor: ['base-colour', 'opacity'],
 };
 
-function checkRole({ map, judged, sha256, path, isBound }: SettledMap, examination: Examination): Finding | null {
+function checkRole({ line: map, picture, state }: ShownReference, examination: Examination): Finding | null {
+  const { sha256, path, role: judged } = picture;
+  const isBound = state !== 'offered';
   const fits = FITS[map.slot] ?? [SLOTS[map.slot].role];
   const share = judged.shares.filter(({ role }) => fits.includes(role)).reduce((sum, one) => sum + one.share, 0);
   const isHeight = map.slot === 'bump' && judged.role === 'height';

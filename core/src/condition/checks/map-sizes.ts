@@ -1,6 +1,7 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { computeTexelDensity } from '../../scene/measures/texel-density';
 import { fitSide } from '../../textures/convert/reduce-picture';
+import { isShown } from '../../textures/texture-reference';
 import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -9,11 +10,11 @@ const SIDES = [4096, 2048, 1024];
 
 /** What the maps cost on the card, how fine they lie on the surface, and what smaller ones would give. */
 export function checkMapSizes(examination: Examination): Finding[] {
-  const { settled, facts, layouts, size, rules } = examination;
+  const { references, facts, layouts, size, rules } = examination;
   const metres = size[0]?.factor ?? null;
   const pictures = new Map<string, [number, number]>();
-  for (const { sha256 } of settled) {
-    const seen = facts.get(sha256);
+  for (const { picture } of references.filter(isShown)) {
+    const seen = facts.get(picture.sha256);
     if (seen && seen.width > 0) pictures.set(seen.sha256, [seen.width, seen.height]);
   }
   if (pictures.size === 0) return [];
@@ -80,14 +81,17 @@ function sumMemory(sizes: readonly [number, number][], side: number): number {
 
 /** Texels a metre of each material's colour map, the coarsest first. */
 function listDensities(
-  { settled, facts, layouts }: Examination,
+  { references, facts, layouts }: Examination,
   metres: number,
 ): { material: string; low: number; median: number }[] {
   return [...layouts]
     .flatMap(([material, layout]) => {
       const colour =
-        material && settled.find(({ map }) => map.material === material.getName() && map.slot === 'baseColor');
-      const seen = colour && facts.get(colour.sha256);
+        material &&
+        references.find(
+          ({ line, picture }) => picture && line.material === material.getName() && line.slot === 'baseColor',
+        );
+      const seen = colour?.picture && facts.get(colour.picture.sha256);
       if (!material || !seen || !layout.density) return [];
       const whole = computeTexelDensity(layout.uvArea, layout.surfaceArea * metres * metres, [seen.width, seen.height]);
       if (whole === null) return [];

@@ -9,17 +9,19 @@ import type { MapDecision } from '../../textures/relink/match-references';
 import { readNameParts } from '../../textures/relink/name-parts';
 import { ROLES } from '../../textures/roles';
 import { SLOTS } from '../../textures/slots';
+import { isAtHand } from '../../textures/texture-reference';
 import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 import { takesOwnPlace } from '../own-place';
 
 /** Maps that are where they should be, elsewhere, or nowhere; and pictures that nobody asked for. */
 export function checkMaps(examination: Examination): Finding[] {
-  const { maps, document, decisions } = examination;
-  const here = maps.filter((map) => map.status === 'found' || map.status === 'embedded');
-  const open = maps.filter((map) => map.status !== 'found' && map.status !== 'embedded');
+  const { maps, references, document } = examination;
+  const here = maps.filter(isAtHand);
   const taken = new Set<string>();
-  const findings = open.map((map, i) => checkOpenMap(map, decisions[i], examination, taken));
+  const findings = references.flatMap(({ line, decision }) =>
+    decision ? [checkOpenMap(line, decision, examination, taken)] : [],
+  );
   findings.push(...offerUnused(examination, taken));
   if (maps.length === 0 && findings.length === 0) {
     const materials = document.getRoot().listMaterials().length;

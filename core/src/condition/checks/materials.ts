@@ -8,6 +8,7 @@ import { chooseAlphaByShares } from '../../textures/materials/choose-alpha-mode'
 import { guessMatter } from '../../textures/materials/guess-matter';
 import { getSlotTexture, SHOWN_SLOTS } from '../../textures/slot-texture';
 import { SLOTS } from '../../textures/slots';
+import { isShown } from '../../textures/texture-reference';
 import type { Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
@@ -224,12 +225,14 @@ const describeFactors = ({
 const ALPHA_WORDS = { OPAQUE: 'solid', MASK: 'cut out', BLEND: 'see-through' };
 
 /** Colour maps with holes in them that are shown solid, and solid ones that are blended for nothing. */
-function checkAlpha({ document, settled, facts, rules }: Examination): Finding[] {
+function checkAlpha({ document, references, facts, rules }: Examination): Finding[] {
   return document
     .getRoot()
     .listMaterials()
     .flatMap((material) => {
-      const map = settled.find((one) => one.map.material === material.getName() && one.map.slot === 'baseColor');
+      const map = references.find(
+        ({ line, picture }) => picture && line.material === material.getName() && line.slot === 'baseColor',
+      )?.picture;
       const measures = map && facts.get(map.sha256)?.measures;
       if (!map || !measures) return [];
       const now = material.getAlphaMode();
@@ -285,9 +288,10 @@ function checkAlpha({ document, settled, facts, rules }: Examination): Finding[]
 }
 
 /** Maps of one colour take memory for a figure. */
-function checkConstants({ settled, facts, rules }: Examination): Finding[] {
-  return settled.flatMap(({ map, sha256 }) => {
-    const seen = facts.get(sha256);
+function checkConstants({ references, facts, rules }: Examination): Finding[] {
+  const shown = references.filter(isShown);
+  return shown.flatMap(({ line: map, picture }) => {
+    const seen = facts.get(picture.sha256);
     const slot = FOLDED[map.slot];
     if (!seen?.measures?.constant || !slot || seen.width * seen.height < 64) return [];
     const colour = seen.measures.mean.map((value) => Math.round(value * 255)).join(', ');
@@ -302,8 +306,8 @@ function checkConstants({ settled, facts, rules }: Examination): Finding[] {
       ],
     };
     // roughness and metallic share a picture: it is one colour only where both are
-    const shares = settled.filter((one) => one.map.material === map.material && FOLDED[one.map.slot] === slot);
-    if (shares.some((one) => !facts.get(one.sha256)?.measures?.constant)) return [];
+    const shares = shown.filter(({ line }) => line.material === map.material && FOLDED[line.slot] === slot);
+    if (shares.some((one) => !facts.get(one.picture.sha256)?.measures?.constant)) return [];
     return [
       makeFinding({
         kind: 'constant',
