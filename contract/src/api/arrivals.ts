@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
-import { endpoint } from './endpoint';
-import { Nothing } from './people';
+import { endpoint, Nothing } from './endpoint';
 
 const Id = z.object({ id: z.string() });
 
@@ -104,9 +103,6 @@ export const listArrivals = endpoint({
   method: 'get',
   path: '/api/arrivals',
   summary: 'The latest arrivals with what they are',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: z.array(ArrivalSchema),
 });
 
@@ -115,8 +111,6 @@ export const createArrival = endpoint({
   path: '/api/arrivals',
   maxBodyBytes: 8 * 1024 * 1024,
   summary: 'Announces files; their bytes follow as resumable uploads (tus 1.0) under /api/uploads',
-  params: Nothing,
-  query: Nothing,
   body: z.object({
     name: z.string().min(1).max(250),
     files: z
@@ -136,8 +130,6 @@ export const cancelArrival = endpoint({
   path: '/api/arrivals/:id/cancel',
   summary: 'Gives an arrival up that is still on its way',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: Nothing,
 });
 
@@ -146,8 +138,6 @@ export const takeToBench = endpoint({
   path: '/api/finds/:id/bench',
   summary: 'Makes an asset of a find',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: z.object({ assetId: z.string() }),
 });
 
@@ -156,7 +146,6 @@ export const setFindAside = endpoint({
   path: '/api/finds/:id/set-aside',
   summary: 'Keeps a find without making an asset of it',
   params: Id,
-  query: Nothing,
   body: z.object({ reason: z.string().min(1).max(500) }),
   response: Nothing,
 });
@@ -166,7 +155,6 @@ export const giveArrivalPassword = endpoint({
   path: '/api/arrivals/:id/password',
   summary: 'Opens what is locked in an arrival, or goes on without it (null)',
   params: Id,
-  query: Nothing,
   body: z.object({ password: z.string().min(1).max(500).nullable() }),
   response: Nothing,
 });
@@ -176,7 +164,6 @@ export const answerFindQuestion = endpoint({
   path: '/api/finds/:id/answer',
   summary: 'Answers what a find leaves open',
   params: Id,
-  query: Nothing,
   body: z.object({ choiceId: z.string().min(1) }),
   response: Nothing,
 });
@@ -188,7 +175,6 @@ export const regroupFile = endpoint({
   path: '/api/files/:id/regroup',
   summary: 'Puts a file with another find, makes a find of it, or lays it aside; remembered for its source',
   params: z.object({ id: z.coerce.number().int() }),
-  query: Nothing,
   body: z.object({
     /** A find, `new` for one of its own, `aside` for none. */
     to: z.string().min(1),
@@ -203,7 +189,6 @@ export const joinArrivals = endpoint({
   path: '/api/arrivals/:id/join',
   summary: 'Makes one arrival of two: a model split over several downloads',
   params: Id,
-  query: Nothing,
   body: z.object({ otherId: z.string() }),
   response: z.object({ id: z.string() }),
 });
@@ -212,8 +197,6 @@ export const takeManyToBench = endpoint({
   method: 'post',
   path: '/api/finds/bench',
   summary: 'Makes assets of many finds at once',
-  params: Nothing,
-  query: Nothing,
   body: z.object({ ids: z.array(z.string()).min(1).max(500) }),
   response: z.object({ assetIds: z.array(z.string()) }),
 });

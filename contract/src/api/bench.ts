@@ -6,7 +6,6 @@ import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from '../lic
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, UnusedMapSchema } from '../report';
 import { StepSchema } from '../step';
 import { endpoint } from './endpoint';
-import { Nothing } from './people';
 import { ProvenanceChangeSchema } from './rights';
 
 const Id = z.object({ id: z.string() });
@@ -83,9 +82,6 @@ export const listBench = endpoint({
   method: 'get',
   path: '/api/bench',
   summary: 'What lies on the bench',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: z.array(BenchRowSchema),
 });
 
@@ -94,8 +90,6 @@ export const getSheet = endpoint({
   path: '/api/bench/:id',
   summary: 'The condition sheet of an asset',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: SheetSchema,
 });
 
@@ -104,7 +98,6 @@ export const answerFinding = endpoint({
   path: '/api/bench/:id/answers',
   summary: 'Answers a finding; null takes the answer back',
   params: Id,
-  query: Nothing,
   body: z.object({ key: z.string().min(1), answer: AnswerSchema.nullable() }),
   response: SheetSchema,
 });
@@ -114,7 +107,6 @@ export const takeSure = endpoint({
   path: '/api/bench/:id/take-sure',
   summary: 'Takes every sure proposal nobody has answered',
   params: Id,
-  query: Nothing,
   /** Only those under one heading; left out, all. */
   body: z.object({ heading: HeadingSchema.optional() }),
   response: SheetSchema,
@@ -125,7 +117,6 @@ export const switchStep = endpoint({
   path: '/api/bench/:id/steps',
   summary: 'Switches a step of the treatment on or off',
   params: Id,
-  query: Nothing,
   body: z.object({ stepId: z.string(), enabled: z.boolean() }),
   response: SheetSchema,
 });
@@ -135,7 +126,6 @@ export const setOwnSteps = endpoint({
   path: '/api/bench/:id/own-steps',
   summary: 'Puts steps of a person’s own under a key, in place of those that stood there; none takes them back',
   params: Id,
-  query: Nothing,
   body: z.object({ key: z.string().regex(/^own:.{1,150}$/), steps: z.array(StepSchema).max(20) }),
   response: SheetSchema,
 });
@@ -159,7 +149,6 @@ export const listStandIns = endpoint({
   summary: 'Catalogued assets of known size, things of its kind first',
   params: Id,
   query: z.object({ words: z.string().max(200).default('') }),
-  body: Nothing,
   response: z.array(StandInAssetSchema),
 });
 
@@ -169,7 +158,6 @@ export const takePlace = endpoint({
   summary:
     'Takes the place of a catalogued asset: its size, front, pivot and, at hand-over, its file name; null gives it back',
   params: Id,
-  query: Nothing,
   body: z.object({
     assetId: z.string().nullable(),
     /** By the kind of finding they answer; kinds without steps keep their answers. */
@@ -183,8 +171,6 @@ export const lookAgain = endpoint({
   path: '/api/bench/:id/look-again',
   summary: 'Works the condition of an asset out anew; answers and steps stay',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: SheetSchema,
 });
 
@@ -193,7 +179,6 @@ export const changeProvenance = endpoint({
   path: '/api/bench/:id/provenance',
   summary: 'Corrects whose it is; who changed what is kept',
   params: Id,
-  query: Nothing,
   body: z.object({ change: ProvenanceSchema.partial(), why: z.string().max(1000).default('') }),
   response: SheetSchema,
 });
@@ -203,7 +188,6 @@ export const catalogueAsset = endpoint({
   path: '/api/bench/:id/catalogue',
   summary: 'Makes a version and puts the asset into the catalogue',
   params: Id,
-  query: Nothing,
   body: z.object({ name: z.string().min(1).max(200), category: CategorySchema }),
   response: SheetSchema,
 });

@@ -6,7 +6,6 @@ import { DutySchema, FurtherWorkSchema, ProvenanceSchema, VerdictNameSchema, Ver
 import { CheckLineSchema, FiguresSchema, StepOutcomeSchema } from '../report';
 import { StepSchema } from '../step';
 import { endpoint } from './endpoint';
-import { Nothing } from './people';
 
 /** The question a catalogue is asked; it stands in the URL. Empty means "any". */
 export const QuestionSchema = z.object({
@@ -57,9 +56,7 @@ export const searchCatalogue = endpoint({
   method: 'get',
   path: '/api/catalogue',
   summary: 'Asks the catalogue',
-  params: Nothing,
   query: QuestionSchema,
-  body: Nothing,
   response: CatalogueSchema,
 });
 
@@ -119,7 +116,5 @@ export const getAsset = endpoint({
   path: '/api/assets/:id',
   summary: 'Everything about an asset',
   params: z.object({ id: z.string() }),
-  query: Nothing,
-  body: Nothing,
   response: AssetPageSchema,
 });

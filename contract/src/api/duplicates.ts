@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
-import { endpoint } from './endpoint';
-import { Nothing } from './people';
+import { endpoint, Nothing } from './endpoint';
 
 /** How two finds are alike, the closest first. */
 export const DUPLICATE_RELATIONS = ['same-file', 'same-shape', 'other-maps', 'mirrored'] as const;
@@ -39,8 +38,6 @@ export const listDuplicates = endpoint({
   path: '/api/finds/:id/duplicates',
   summary: 'What a find may be a double of, side by side',
   params: z.object({ id: z.string() }),
-  query: Nothing,
-  body: Nothing,
   response: z.array(DuplicateSchema),
 });
 
@@ -49,7 +46,6 @@ export const decideDuplicate = endpoint({
   path: '/api/duplicates/:id',
   summary: 'Decides a pair; nothing is removed by it',
   params: z.object({ id: z.string() }),
-  query: Nothing,
   body: z.object({ decision: z.enum(DUPLICATE_DECISIONS) }),
   response: Nothing,
 });

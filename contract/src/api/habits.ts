@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { AxisSchema, TEXTURE_SLOTS } from '../step';
-import { endpoint } from './endpoint';
-import { Nothing } from './people';
+import { endpoint, Nothing } from './endpoint';
 
 /** What a word in a source's names may say. Map roles are written `map:normal`. */
 export const WORD_MEANINGS = [
@@ -64,9 +63,6 @@ export const listHabits = endpoint({
   method: 'get',
   path: '/api/habits',
   summary: 'Naming habits, and what people’s decisions propose',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: HabitsSchema,
 });
 
@@ -75,7 +71,6 @@ export const saveHabit = endpoint({
   path: '/api/habits/:id',
   summary: 'Saves a naming habit; `new` makes one',
   params: z.object({ id: z.string() }),
-  query: Nothing,
   body: NamingHabitSchema,
   response: z.object({ id: z.string() }),
 });
@@ -85,8 +80,6 @@ export const removeHabit = endpoint({
   path: '/api/habits/:id/remove',
   summary: 'Forgets a naming habit; what was sorted by it stays as it is',
   params: z.object({ id: z.string() }),
-  query: Nothing,
-  body: Nothing,
   response: Nothing,
 });
 
@@ -104,8 +97,6 @@ export const tryHabit = endpoint({
   path: '/api/habits/try',
   maxBodyBytes: 8 * 1024 * 1024,
   summary: 'Tries a habit out on a list of file names; nothing is saved',
-  params: Nothing,
-  query: Nothing,
   body: z.object({ habit: NamingHabitSchema, paths: z.array(z.string().min(1).max(1024)).min(1).max(5000) }),
   response: TrialSchema,
 });

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { endpoint } from './endpoint';
-import { Nothing } from './people';
 import { HashSchema, MaterialFactorsSchema, TextureSlotSchema } from '../step';
+import { endpoint } from './endpoint';
 
 /** A material of the studio's own: factors, and maps where it has some. It stands in for a delivered one. */
 export const HouseMaterialSchema = z.object({
@@ -17,9 +16,6 @@ export const listHouseMaterials = endpoint({
   method: 'get',
   path: '/api/house-materials',
   summary: 'The studio’s own materials',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: z.array(HouseMaterialSchema),
 });
 
@@ -27,8 +23,6 @@ export const saveHouseMaterial = endpoint({
   method: 'post',
   path: '/api/house-materials',
   summary: 'Keeps a material as one of the studio’s own; one of the same name is replaced',
-  params: Nothing,
-  query: Nothing,
   body: HouseMaterialSchema.omit({ id: true, personName: true }).extend({ name: z.string().trim().min(1).max(120) }),
   response: z.array(HouseMaterialSchema),
 });
@@ -38,7 +32,5 @@ export const deleteHouseMaterial = endpoint({
   path: '/api/house-materials/:id',
   summary: 'Takes a material out of the studio’s own; what it was used for stays as it is',
   params: z.object({ id: z.string() }),
-  query: Nothing,
-  body: Nothing,
   response: z.array(HouseMaterialSchema),
 });

@@ -3,8 +3,7 @@ import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
 import { FindingMarkSchema, HeadingSchema } from '../finding';
 import { ProvenanceSchema } from '../licence';
-import { endpoint } from './endpoint';
-import { Nothing } from './people';
+import { endpoint, Nothing } from './endpoint';
 
 const Id = z.object({ id: z.string() });
 
@@ -52,8 +51,6 @@ export const getKit = endpoint({
   path: '/api/kits/:id',
   summary: 'A kit with its pieces',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: KitSchema,
 });
 
@@ -62,8 +59,6 @@ export const drawKit = endpoint({
   path: '/api/kits/:id/draw',
   summary: 'Draws the pieces that have no picture yet',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: Nothing,
 });
 
@@ -72,7 +67,6 @@ export const takePieces = endpoint({
   path: '/api/kits/:id/take',
   summary: 'Takes pieces to the bench; each gets a number of its own and inherits the kit’s provenance',
   params: Id,
-  query: Nothing,
   body: z.object({ ordinals: z.array(z.number().int().nonnegative()).min(1).max(5000) }),
   response: Nothing,
 });
@@ -166,8 +160,6 @@ export const getKitBench = endpoint({
   path: '/api/bench/kits/:id',
   summary: 'A kit on the bench: its findings over all pieces',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: KitBenchSchema,
 });
 
@@ -176,7 +168,6 @@ export const answerForPieces = endpoint({
   path: '/api/bench/kits/:id/answers',
   summary: 'Answers a finding for one, some or all pieces; null takes the answers back',
   params: Id,
-  query: Nothing,
   body: z.object({ key: z.string().min(1), choiceId: z.string().nullable(), assetIds: AssetIds }),
   response: z.object({ answered: z.number() }),
 });
@@ -186,7 +177,6 @@ export const takeSureForPieces = endpoint({
   path: '/api/bench/kits/:id/take-sure',
   summary: 'Takes every sure proposal of the pieces',
   params: Id,
-  query: Nothing,
   body: z.object({ assetIds: AssetIds }),
   response: Nothing,
 });
@@ -196,7 +186,6 @@ export const cataloguePieces = endpoint({
   path: '/api/bench/kits/:id/catalogue',
   summary: 'Catalogues pieces; those that cannot be yet are told',
   params: Id,
-  query: Nothing,
   body: z.object({ category: CategorySchema, assetIds: AssetIds }),
   response: z.object({ begun: z.number(), held: z.array(z.object({ name: z.string(), why: z.string() })) }),
 });
@@ -206,7 +195,6 @@ export const changeKitProvenance = endpoint({
   path: '/api/bench/kits/:id/provenance',
   summary: 'Corrects whose the kit is; pieces without a line of their own follow',
   params: Id,
-  query: Nothing,
   body: ProvenanceSchema.partial(),
   response: Nothing,
 });

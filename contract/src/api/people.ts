@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { endpoint } from './endpoint';
+import { endpoint, Nothing } from './endpoint';
 
 /** Roles keep a place; today everyone may do everything. */
 export const RoleSchema = z.enum(['owner', 'member']);
@@ -14,16 +14,12 @@ export const PersonSchema = z.object({
 });
 export type Person = z.infer<typeof PersonSchema>;
 
-export const Nothing = z.object({});
-
 export const signIn = endpoint({
   method: 'post',
   path: '/api/sign-in',
   maxBodyBytes: 16 * 1024,
   summary: 'Opens a session',
   open: true,
-  params: Nothing,
-  query: Nothing,
   body: z.object({ signIn: z.string().min(1).max(190), password: z.string().min(1).max(500) }),
   response: PersonSchema,
 });
@@ -32,9 +28,6 @@ export const signOut = endpoint({
   method: 'post',
   path: '/api/sign-out',
   summary: 'Closes the session',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: Nothing,
 });
 
@@ -42,9 +35,6 @@ export const getMe = endpoint({
   method: 'get',
   path: '/api/me',
   summary: 'Who is signed in',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: PersonSchema,
 });
 
@@ -52,8 +42,6 @@ export const changePassword = endpoint({
   method: 'put',
   path: '/api/me/password',
   summary: 'Changes the own password',
-  params: Nothing,
-  query: Nothing,
   body: z.object({ before: z.string().min(1), after: z.string().min(10, 'at least 10 characters').max(500) }),
   response: PersonSchema,
 });

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { endpoint } from './endpoint';
-import { Nothing } from './people';
+import { endpoint, Nothing } from './endpoint';
 
 export const RunningSchema = z.object({
   id: z.number(),
@@ -31,9 +30,6 @@ export const getProgress = endpoint({
   method: 'get',
   path: '/api/progress',
   summary: 'What runs and what waits',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: ProgressSchema,
 });
 
@@ -44,8 +40,6 @@ export const cancelJob = endpoint({
   path: '/api/jobs/:id/cancel',
   summary: 'Stops a job',
   params: JobParams,
-  query: Nothing,
-  body: Nothing,
   response: Nothing,
 });
 
@@ -54,8 +48,6 @@ export const retryJob = endpoint({
   path: '/api/jobs/:id/retry',
   summary: 'Tries a failed job again',
   params: JobParams,
-  query: Nothing,
-  body: Nothing,
   response: Nothing,
 });
 
@@ -75,8 +67,5 @@ export const getHealth = endpoint({
   method: 'get',
   path: '/api/health',
   summary: 'Failed work, missing bytes, size of the store',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: HealthSchema,
 });

@@ -4,7 +4,6 @@ import { DutySchema, IntendedUseSchema, VerdictSchema } from '../licence';
 import { CheckLineSchema } from '../report';
 import { CardSchema, AssetUseSchema } from './catalogue';
 import { endpoint } from './endpoint';
-import { Nothing } from './people';
 
 const Id = z.object({ id: z.string() });
 
@@ -48,9 +47,6 @@ export const listProjects = endpoint({
   method: 'get',
   path: '/api/projects',
   summary: 'The productions',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: z.array(ProjectRowSchema),
 });
 
@@ -58,8 +54,6 @@ export const createProject = endpoint({
   method: 'post',
   path: '/api/projects',
   summary: 'Opens a project with its intended use',
-  params: Nothing,
-  query: Nothing,
   body: NewProjectSchema,
   response: ProjectRowSchema,
 });
@@ -69,8 +63,6 @@ export const getProject = endpoint({
   path: '/api/projects/:id',
   summary: 'A project with what it uses',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: ProjectSchema,
 });
 
@@ -79,7 +71,6 @@ export const judgeForProject = endpoint({
   path: '/api/projects/:id/verdicts',
   summary: 'May these be used there? Asked before anything is handed over',
   params: Id,
-  query: Nothing,
   body: z.object({ assetIds: z.array(z.string()).min(1).max(200) }),
   response: z.array(z.object({ card: CardSchema, verdict: VerdictSchema, credit: z.string() })),
 });
@@ -89,7 +80,6 @@ export const handOver = endpoint({
   path: '/api/projects/:id/hand-overs',
   summary: 'Packs assets for the project and writes the use down',
   params: Id,
-  query: Nothing,
   body: z
     .object({
       assetIds: z.array(z.string()).min(1).max(200),
@@ -108,7 +98,6 @@ export const changeProject = endpoint({
   path: '/api/projects/:id',
   summary: 'Changes what a project is for; every verdict follows',
   params: Id,
-  query: Nothing,
   body: NewProjectSchema.extend({ live: z.boolean() }),
   response: ProjectRowSchema,
 });
@@ -158,8 +147,6 @@ export const getProjectRights = endpoint({
   path: '/api/projects/:id/rights',
   summary: 'What a project may not hold, what it owes, and what has changed',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: ProjectRightsSchema,
 });
 
@@ -168,7 +155,6 @@ export const tickDuties = endpoint({
   path: '/api/projects/:id/duties',
   summary: 'Says that a duty is done, or takes that back; who said so is kept',
   params: Id,
-  query: Nothing,
   body: z.object({ kind: DutySchema.shape.kind, assetIds: z.array(z.string()).min(1).max(10_000), done: z.boolean() }),
   response: ProjectRightsSchema,
 });
@@ -178,7 +164,6 @@ export const settleReopening = endpoint({
   path: '/api/projects/:id/reopenings/:reopeningId',
   summary: 'Says that a change of rights was looked at',
   params: z.object({ id: z.string(), reopeningId: z.coerce.number().int() }),
-  query: Nothing,
   body: z.object({ note: z.string().min(1).max(1000) }),
   response: ProjectRightsSchema,
 });
@@ -194,6 +179,5 @@ export const getProjectCredits = endpoint({
     format: z.enum(CREDITS_FORMATS).default('text'),
     form: z.enum(['short', 'long']).default('long'),
   }),
-  body: Nothing,
   response: z.object({ name: z.string(), mediaType: z.string(), text: z.string() }),
 });

@@ -11,7 +11,6 @@ import {
 } from '../licence';
 import { TermsSchema } from '../terms';
 import { endpoint } from './endpoint';
-import { Nothing } from './people';
 
 const Id = z.object({ id: z.string() });
 
@@ -51,9 +50,6 @@ export const getRights = endpoint({
   method: 'get',
   path: '/api/rights',
   summary: 'Rights to settle, and the library by licence',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: RightsSchema,
 });
 
@@ -80,9 +76,7 @@ export const getLedger = endpoint({
   method: 'get',
   path: '/api/rights/ledger',
   summary: 'Every asset with its rights, by licence, source or author',
-  params: Nothing,
   query: LedgerQuestionSchema,
-  body: Nothing,
   response: LedgerSchema,
 });
 
@@ -90,9 +84,6 @@ export const getLicenceMix = endpoint({
   method: 'get',
   path: '/api/rights/mix',
   summary: 'How many assets stood under which licence, month by month',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: z.array(z.object({ month: z.string(), licenceId: z.string(), count: z.number() })),
 });
 
@@ -166,8 +157,6 @@ export const getAssetRights = endpoint({
   path: '/api/rights/assets/:id',
   summary: 'Whose an asset is: works, evidence, verdicts, every change',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: AssetRightsSchema,
 });
 
@@ -176,8 +165,6 @@ export const settleRights = endpoint({
   path: '/api/rights/settle',
   maxBodyBytes: EVIDENCE_BYTES,
   summary: 'Corrects the provenance of one or many assets alike, with a reason and one evidence',
-  params: Nothing,
-  query: Nothing,
   body: z.object({
     assetIds: z.array(z.string()).min(1).max(2000),
     change: ProvenanceSchema.partial(),
@@ -193,7 +180,6 @@ export const addEvidence = endpoint({
   maxBodyBytes: EVIDENCE_BYTES,
   summary: 'Keeps evidence with an asset; evidence is never overwritten',
   params: Id,
-  query: Nothing,
   body: NewEvidenceSchema,
   response: AssetRightsSchema,
 });
@@ -203,7 +189,6 @@ export const saveFurtherWork = endpoint({
   path: '/api/rights/assets/:id/works',
   summary: 'Adds or corrects another work an asset rests on',
   params: Id,
-  query: Nothing,
   body: z.object({ workId: z.string().nullable(), work: WorkSchema.extend({ part: WorkPartSchema }), why: Why }),
   response: AssetRightsSchema,
 });
@@ -213,7 +198,6 @@ export const removeFurtherWork = endpoint({
   path: '/api/rights/assets/:id/works/:workId',
   summary: 'Takes a work off an asset; that it stood there is kept',
   params: z.object({ id: z.string(), workId: z.string() }),
-  query: Nothing,
   body: z.object({ why: Why }),
   response: AssetRightsSchema,
 });
@@ -223,7 +207,6 @@ export const takeDown = endpoint({
   path: '/api/rights/assets/:id/take-down',
   summary: 'Marks an asset as taken down at its owner’s wish, or takes that back',
   params: Id,
-  query: Nothing,
   body: z.object({ reason: z.string().max(1000).nullable() }),
   response: AssetRightsSchema,
 });
@@ -234,7 +217,6 @@ export const writeLetter = endpoint({
   summary: 'A letter to its author, ready to send',
   params: Id,
   query: z.object({ project: z.string().default('') }),
-  body: Nothing,
   response: z.object({ subject: z.string(), body: z.string() }),
 });
 
@@ -245,9 +227,6 @@ export const listLicences = endpoint({
   method: 'get',
   path: '/api/rights/licences',
   summary: 'Every licence with its terms, and how many assets stand under it',
-  params: Nothing,
-  query: Nothing,
-  body: Nothing,
   response: z.array(LicenceLineSchema),
 });
 
@@ -267,8 +246,6 @@ export const getLicence = endpoint({
   path: '/api/rights/licences/:id',
   summary: 'A licence: its text, its terms, who stands under it',
   params: Id,
-  query: Nothing,
-  body: Nothing,
   response: LicencePageSchema,
 });
 
@@ -276,8 +253,6 @@ export const saveLicence = endpoint({
   method: 'put',
   path: '/api/rights/licences',
   summary: 'Keeps a licence of the house with its text and term sheet; projects it touches are opened again',
-  params: Nothing,
-  query: Nothing,
   body: z.object({ terms: TermsSchema, text: z.string().max(500_000), why: Why }),
   response: LicencePageSchema,
 });
@@ -286,8 +261,6 @@ export const joinAuthors = endpoint({
   method: 'post',
   path: '/api/rights/authors/join',
   summary: 'Says that two spellings are one author; both stay findable',
-  params: Nothing,
-  query: Nothing,
   body: z.object({ keep: z.string().min(1).max(300), join: z.string().min(1).max(300) }),
   response: z.object({ changed: z.number() }),
 });

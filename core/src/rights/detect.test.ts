@@ -1,10 +1,9 @@
 import { createRequire } from 'node:module';
 import type { RightsFinding } from '@haveld/contract/licence';
+import { HELD_OUT_NOTICES, LATER_NOTICES } from '../testing/corpora';
 import { detectRights, nearnessOf, type RightsSources } from './detect';
 import { proposeFurtherWorks, proposeProvenance, TAKEN_FROM, weighProposal } from './propose-provenance';
 import { createLicenceTextIndex } from './reading/licence-text-index';
-import { HELD_OUT_NOTICES } from '../testing/notices/held-out';
-import { LATER_NOTICES } from '../testing/notices/later';
 
 const full = createRequire(import.meta.url)('spdx-license-list/full') as Record<string, { licenseText: string }>;
 const index = createLicenceTextIndex(

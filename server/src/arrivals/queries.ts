@@ -1,44 +1,39 @@
 import { type Executor } from '../database/pool';
 import { insertMany, manyIn, maybeOne, one, run } from '../database/statements';
 
-export async function insertArrival(
+export const insertArrival = (
   db: Executor,
   arrival: { id: string; name: string; refused: string[]; personId: string },
-): Promise<void> {
-  await run(db, "INSERT INTO arrival (id, name, state, refused, person_id) VALUES (?, ?, 'receiving', ?, ?)", [
+): Promise<unknown> =>
+  run(db, "INSERT INTO arrival (id, name, state, refused, person_id) VALUES (?, ?, 'receiving', ?, ?)", [
     arrival.id,
     arrival.name,
     JSON.stringify(arrival.refused),
     arrival.personId,
   ]);
-}
 
 /** What no password opened; those given so far are kept until everything is open. */
-export async function setLocked(db: Executor, id: string, locked: string[]): Promise<void> {
-  await run(db, 'UPDATE arrival SET locked = ? WHERE id = ?', [JSON.stringify(locked), id]);
-}
+export const setLocked = (db: Executor, id: string, locked: string[]): Promise<unknown> =>
+  run(db, 'UPDATE arrival SET locked = ? WHERE id = ?', [JSON.stringify(locked), id]);
 
 /** What opening had to say; passwords are forgotten once they have been tried. */
-export async function setOpened(
+export const setOpened = (
   db: Executor,
   id: string,
   { refused, notes, locked }: { refused: string[]; notes: string[]; locked: string[] },
-): Promise<void> {
-  await run(db, "UPDATE arrival SET refused = ?, notes = ?, locked = ?, passwords = '[]' WHERE id = ?", [
+): Promise<unknown> =>
+  run(db, "UPDATE arrival SET refused = ?, notes = ?, locked = ?, passwords = '[]' WHERE id = ?", [
     JSON.stringify(refused),
     JSON.stringify(notes),
     JSON.stringify(locked),
     id,
   ]);
-}
 
-export async function setPasswords(db: Executor, id: string, passwords: string[]): Promise<void> {
-  await run(db, 'UPDATE arrival SET passwords = ? WHERE id = ?', [JSON.stringify(passwords), id]);
-}
+export const setPasswords = (db: Executor, id: string, passwords: string[]): Promise<unknown> =>
+  run(db, 'UPDATE arrival SET passwords = ? WHERE id = ?', [JSON.stringify(passwords), id]);
 
-export async function setJoinedInto(db: Executor, id: string, into: string): Promise<void> {
-  await run(db, 'UPDATE arrival SET joined_into = ? WHERE id = ?', [into, id]);
-}
+export const setJoinedInto = (db: Executor, id: string, into: string): Promise<unknown> =>
+  run(db, 'UPDATE arrival SET joined_into = ? WHERE id = ?', [into, id]);
 
 export interface ReceivedRow {
   id: string;
@@ -71,13 +66,11 @@ export async function insertReceived(
   );
 }
 
-export async function setUploaded(db: Executor, id: string, uploadId: string): Promise<void> {
-  await run(db, 'UPDATE received SET upload_id = ? WHERE id = ?', [uploadId, id]);
-}
+export const setUploaded = (db: Executor, id: string, uploadId: string): Promise<unknown> =>
+  run(db, 'UPDATE received SET upload_id = ? WHERE id = ?', [uploadId, id]);
 
-export async function setReceivedHash(db: Executor, id: string, sha256: string): Promise<void> {
-  await run(db, 'UPDATE received SET sha256 = ? WHERE id = ?', [sha256, id]);
-}
+export const setReceivedHash = (db: Executor, id: string, sha256: string): Promise<unknown> =>
+  run(db, 'UPDATE received SET sha256 = ? WHERE id = ?', [sha256, id]);
 
 /** Locks the arrival, so that two last uploads do not both see the other missing. */
 export async function countOutstanding(tx: Executor, arrivalId: string): Promise<number> {
@@ -99,12 +92,11 @@ export interface RegroupingRow {
   personId: string;
 }
 
-export async function insertRegrouping(tx: Executor, row: RegroupingRow): Promise<void> {
-  await run(tx, 'INSERT INTO regrouping (arrival_id, path, role, model_path, person_id) VALUES (?, ?, ?, ?, ?)', [
+export const insertRegrouping = (tx: Executor, row: RegroupingRow): Promise<unknown> =>
+  run(tx, 'INSERT INTO regrouping (arrival_id, path, role, model_path, person_id) VALUES (?, ?, ?, ?, ?)', [
     row.arrivalId,
     row.path,
     row.role,
     row.modelPath,
     row.personId,
   ]);
-}

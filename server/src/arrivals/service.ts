@@ -49,7 +49,7 @@ export async function noteStored(dependencies: Dependencies, receivedId: string,
 async function noteReceived(
   { pool }: Dependencies,
   receivedId: string,
-  note: (tx: Executor) => Promise<void>,
+  note: (tx: Executor) => Promise<unknown>,
 ): Promise<void> {
   await transact(pool, async (tx) => {
     const received = await queries.getReceived(tx, receivedId);

@@ -11,31 +11,28 @@ export async function listAnswers(db: Executor, assetId: string): Promise<Map<st
   return new Map(rows.map((row) => [row.findingKey, JSON.parse(row.answer) as Answer]));
 }
 
-export async function upsertAnswer(
+export const upsertAnswer = (
   tx: Executor,
   assetId: string,
   key: string,
   answer: Answer,
   personId: string,
-): Promise<void> {
-  await run(tx, 'REPLACE INTO answer (asset_id, finding_key, answer, person_id) VALUES (?, ?, ?, ?)', [
+): Promise<unknown> =>
+  run(tx, 'REPLACE INTO answer (asset_id, finding_key, answer, person_id) VALUES (?, ?, ?, ?)', [
     assetId,
     key,
     JSON.stringify(answer),
     personId,
   ]);
-}
 
-export async function deleteAnswer(tx: Executor, assetId: string, key: string): Promise<void> {
-  await run(tx, 'DELETE FROM answer WHERE asset_id = ? AND finding_key = ?', [assetId, key]);
-}
+export const deleteAnswer = (tx: Executor, assetId: string, key: string): Promise<unknown> =>
+  run(tx, 'DELETE FROM answer WHERE asset_id = ? AND finding_key = ?', [assetId, key]);
 
 /** Answers about rights are forgotten: the licence they were given for is another now. @param assetIds at least one */
-export async function deleteRightsAnswers(tx: Executor, assetIds: readonly string[]): Promise<void> {
-  await run(tx, `DELETE FROM answer WHERE finding_key LIKE 'rights:%' AND asset_id IN (${placesFor(assetIds)})`, [
+export const deleteRightsAnswers = (tx: Executor, assetIds: readonly string[]): Promise<unknown> =>
+  run(tx, `DELETE FROM answer WHERE finding_key LIKE 'rights:%' AND asset_id IN (${placesFor(assetIds)})`, [
     ...assetIds,
   ]);
-}
 
 /** Answers of many assets, by asset and finding. @param which only those about rights, or all */
 export async function listAnswersOf(

@@ -69,7 +69,7 @@ export const countOnBench = async (db: Executor): Promise<number> =>
 export const findAssetOfFind = async (db: Executor, findId: string): Promise<string | null> =>
   (await maybeOne<{ id: string }>(db, 'SELECT id FROM asset WHERE find_id = ?', [findId]))?.id ?? null;
 
-export async function insertAsset(
+export const insertAsset = (
   tx: Executor,
   asset: {
     id: string;
@@ -79,8 +79,8 @@ export async function insertAsset(
     findings: Finding[];
     sizeQuestion: SizeQuestion | null;
   },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     "INSERT INTO asset (id, find_id, reading_id, name, state, findings, size_question, search_text) VALUES (?, ?, ?, ?, 'on-bench', ?, ?, '')",
     [
@@ -92,31 +92,26 @@ export async function insertAsset(
       JSON.stringify(asset.sizeQuestion),
     ],
   );
-}
 
-export async function setFindings(
+export const setFindings = (
   db: Executor,
   id: string,
   { findings, sizeQuestion }: { findings: Finding[]; sizeQuestion: SizeQuestion | null },
-): Promise<void> {
-  await run(db, 'UPDATE asset SET findings = ?, size_question = ? WHERE id = ?', [
+): Promise<unknown> =>
+  run(db, 'UPDATE asset SET findings = ?, size_question = ? WHERE id = ?', [
     JSON.stringify(findings),
     JSON.stringify(sizeQuestion),
     id,
   ]);
-}
 
-export async function setName(tx: Executor, id: string, name: string): Promise<void> {
-  await run(tx, 'UPDATE asset SET name = ? WHERE id = ?', [name.slice(0, 200), id]);
-}
+export const setName = (tx: Executor, id: string, name: string): Promise<unknown> =>
+  run(tx, 'UPDATE asset SET name = ? WHERE id = ?', [name.slice(0, 200), id]);
 
-export async function setNameAndCategory(tx: Executor, id: string, name: string, category: Category): Promise<void> {
-  await run(tx, 'UPDATE asset SET name = ?, category = ? WHERE id = ?', [name, category, id]);
-}
+export const setNameAndCategory = (tx: Executor, id: string, name: string, category: Category): Promise<unknown> =>
+  run(tx, 'UPDATE asset SET name = ?, category = ? WHERE id = ?', [name, category, id]);
 
-export async function setStandsFor(tx: Executor, id: string, standsFor: string | null): Promise<void> {
-  await run(tx, 'UPDATE asset SET stands_for = ? WHERE id = ?', [standsFor, id]);
-}
+export const setStandsFor = (tx: Executor, id: string, standsFor: string | null): Promise<unknown> =>
+  run(tx, 'UPDATE asset SET stands_for = ? WHERE id = ?', [standsFor, id]);
 
 /** What a find has become. */
 export interface AssetOfFind {

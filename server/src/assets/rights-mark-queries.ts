@@ -10,17 +10,17 @@ export interface RightsMark {
 }
 
 /** Keeps the same mark for several assets. @param ids at least one */
-export async function setRightsMark(
+export const setRightsMark = (
   tx: Executor,
   ids: readonly string[],
   { mark, title, detail }: RightsMark,
-): Promise<void> {
-  await run(
-    tx,
-    `UPDATE asset SET rights_mark = ?, rights_title = ?, rights_detail = ? WHERE id IN (${placesFor(ids)})`,
-    [mark, title.slice(0, 300), detail.slice(0, 600), ...ids],
-  );
-}
+): Promise<unknown> =>
+  run(tx, `UPDATE asset SET rights_mark = ?, rights_title = ?, rights_detail = ? WHERE id IN (${placesFor(ids)})`, [
+    mark,
+    title.slice(0, 300),
+    detail.slice(0, 600),
+    ...ids,
+  ]);
 
 /** Assets whose rights mark nobody has worked out. */
 export const countUnmarked = async (db: Executor): Promise<number> =>
@@ -36,28 +36,25 @@ export const listAssetIds = async (db: Executor, after: string, limit: number): 
   );
 
 /** @param by the first who looked, where the house asks for two. @param ids at least one */
-export async function setLicenceConfirmed(
+export const setLicenceConfirmed = (
   tx: Executor,
   ids: readonly string[],
   { confirmed, by }: { confirmed: boolean; by: string | null },
-): Promise<void> {
-  await run(tx, `UPDATE asset SET licence_confirmed = ?, licence_confirmed_by = ? WHERE id IN (${placesFor(ids)})`, [
+): Promise<unknown> =>
+  run(tx, `UPDATE asset SET licence_confirmed = ?, licence_confirmed_by = ? WHERE id IN (${placesFor(ids)})`, [
     confirmed,
     by,
     ...ids,
   ]);
-}
 
 /** From now on these do not follow the provenance of their kit. @param ids at least one */
-export async function setOwnProvenance(tx: Executor, ids: readonly string[]): Promise<void> {
-  await run(tx, `UPDATE asset SET own_provenance = TRUE WHERE id IN (${placesFor(ids)})`, [...ids]);
-}
+export const setOwnProvenance = (tx: Executor, ids: readonly string[]): Promise<unknown> =>
+  run(tx, `UPDATE asset SET own_provenance = TRUE WHERE id IN (${placesFor(ids)})`, [...ids]);
 
 /** @param reason null takes it back */
-export async function setTakenDown(tx: Executor, id: string, reason: string | null): Promise<void> {
-  await run(tx, 'UPDATE asset SET taken_down = ?, taken_down_at = IF(? IS NULL, NULL, UTC_TIMESTAMP(3)) WHERE id = ?', [
+export const setTakenDown = (tx: Executor, id: string, reason: string | null): Promise<unknown> =>
+  run(tx, 'UPDATE asset SET taken_down = ?, taken_down_at = IF(? IS NULL, NULL, UTC_TIMESTAMP(3)) WHERE id = ?', [
     reason,
     reason,
     id,
   ]);
-}

@@ -33,6 +33,5 @@ export const listAliasesOf = async (
     : many(db, `SELECT alias, name FROM author_alias WHERE name IN (${placesFor(authors)})`, [...authors]);
 
 /** Replaces the text an asset is found by. */
-export async function setSearchText(tx: Executor, id: string, text: string): Promise<void> {
-  await run(tx, 'UPDATE asset SET search_text = ? WHERE id = ?', [text, id]);
-}
+export const setSearchText = (tx: Executor, id: string, text: string): Promise<unknown> =>
+  run(tx, 'UPDATE asset SET search_text = ? WHERE id = ?', [text, id]);

@@ -3,13 +3,12 @@ import type { Step } from '@haveld/contract/step';
 import type { Executor } from '../database/pool';
 import { run, maybeOne, many, placesFor, manyIn } from '../database/statements';
 
-export async function setCatalogued(tx: Executor, id: string, versionId: string): Promise<void> {
-  await run(
+export const setCatalogued = (tx: Executor, id: string, versionId: string): Promise<unknown> =>
+  run(
     tx,
     "UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?",
     [versionId, id],
   );
-}
 
 export type VersionState = 'making' | 'made' | 'failed';
 
@@ -52,7 +51,7 @@ export const findSameVersion = (
     [assetId, readingId, JSON.stringify(steps), JSON.stringify(code)],
   );
 
-export async function insertVersion(
+export const insertVersion = (
   tx: Executor,
   version: {
     id: string;
@@ -63,8 +62,8 @@ export async function insertVersion(
     hasSize: boolean;
     personId: string;
   },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     `INSERT INTO version (id, asset_id, number, reading_id, steps, code, state, has_size, person_id)
      SELECT ?, ?, COALESCE(MAX(number), 0) + 1, ?, ?, ?, 'making', ?, ? FROM version WHERE asset_id = ?`,
@@ -79,9 +78,8 @@ export async function insertVersion(
       version.assetId,
     ],
   );
-}
 
-export async function setVersionMade(
+export const setVersionMade = (
   tx: Executor,
   id: string,
   made: {
@@ -96,8 +94,8 @@ export async function setVersionMade(
     outcomes: unknown;
     checks: unknown;
   },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     `UPDATE version SET state = 'made', message = NULL, model_sha256 = ?, thumbnail_sha256 = ?, orthographic_sha256 = ?, orthographic_width = ?, orthographic_height = ?,
        triangles = ?, map_side = ?, figures_before = ?, figures_after = ?, outcomes = ?, checks = ? WHERE id = ?`,
@@ -116,11 +114,9 @@ export async function setVersionMade(
       id,
     ],
   );
-}
 
-export async function setVersionFailed(db: Executor, id: string, message: string): Promise<void> {
-  await run(db, "UPDATE version SET state = 'failed', message = ? WHERE id = ?", [message, id]);
-}
+export const setVersionFailed = (db: Executor, id: string, message: string): Promise<unknown> =>
+  run(db, "UPDATE version SET state = 'failed', message = ? WHERE id = ?", [message, id]);
 
 /** The latest version of each of these assets that has one. */
 export const listLastVersions = async (

@@ -22,20 +22,18 @@ export async function listSteps(db: Executor, assetId: string): Promise<StepRow[
   return rows.map((row) => ({ ...row, step: JSON.parse(row.step) as Step, enabled: row.enabled === 1 }));
 }
 
-export async function insertStep(
+export const insertStep = (
   tx: Executor,
   step: { id: string; assetId: string; findingKey: string | null; step: Step; personId: string },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     'INSERT INTO treatment_step (id, asset_id, finding_key, step, enabled, person_id) VALUES (?, ?, ?, ?, TRUE, ?)',
     [step.id, step.assetId, step.findingKey, JSON.stringify(step.step), step.personId],
   );
-}
 
-export async function deleteStepsOf(tx: Executor, assetId: string, findingKey: string): Promise<void> {
-  await run(tx, 'DELETE FROM treatment_step WHERE asset_id = ? AND finding_key = ?', [assetId, findingKey]);
-}
+export const deleteStepsOf = (tx: Executor, assetId: string, findingKey: string): Promise<unknown> =>
+  run(tx, 'DELETE FROM treatment_step WHERE asset_id = ? AND finding_key = ?', [assetId, findingKey]);
 
 export async function setStepEnabled(
   db: Executor,
@@ -49,9 +47,8 @@ export async function setStepEnabled(
   );
 }
 
-export async function setStepSettings(tx: Executor, stepId: string, step: Step): Promise<void> {
-  await run(tx, 'UPDATE treatment_step SET step = ? WHERE id = ?', [JSON.stringify(step), stepId]);
-}
+export const setStepSettings = (tx: Executor, stepId: string, step: Step): Promise<unknown> =>
+  run(tx, 'UPDATE treatment_step SET step = ? WHERE id = ?', [JSON.stringify(step), stepId]);
 
 /** The pieces of a kit that have a number, in the kit's order. */
 export const listAssetsOfKit = async (

@@ -6,6 +6,5 @@ export async function getSetting(db: Executor, name: string): Promise<string | n
   return (await maybeOne<{ value: string }>(db, 'SELECT value FROM setting WHERE name = ?', [name]))?.value ?? null;
 }
 
-export async function setSetting(db: Executor, name: string, value: string): Promise<void> {
-  await run(db, 'REPLACE INTO setting (name, value) VALUES (?, ?)', [name, value]);
-}
+export const setSetting = (db: Executor, name: string, value: string): Promise<unknown> =>
+  run(db, 'REPLACE INTO setting (name, value) VALUES (?, ?)', [name, value]);

@@ -66,7 +66,7 @@ export async function isDemoBegun(pool: Dependencies['pool']): Promise<boolean> 
   return (await getSetting(pool, 'demo')) === 'begun';
 }
 
-export const beginDemo = (pool: Dependencies['pool']): Promise<void> => setSetting(pool, 'demo', 'begun');
+export const beginDemo = (pool: Dependencies['pool']): Promise<unknown> => setSetting(pool, 'demo', 'begun');
 
 async function bringIn(dependencies: Dependencies, arrival: DemoArrival, person: Person): Promise<string> {
   const { id, received } = await announceArrival(dependencies, person, {

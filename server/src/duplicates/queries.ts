@@ -26,8 +26,8 @@ const parseShape = ({ findId, profile, maps, ...rest }: StoredShape): ShapeRow =
   maps: JSON.parse(maps) as ShapeRow['maps'],
 });
 
-export async function upsertShape(tx: Executor, { findId, shape, maps }: ShapeRow): Promise<void> {
-  await run(
+export const upsertShape = (tx: Executor, { findId, shape, maps }: ShapeRow): Promise<unknown> =>
+  run(
     tx,
     'REPLACE INTO shape (find_id, triangles, radius_of_gyration, middle_spread, smallest_spread, fullness, handedness, profile, maps) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)',
     [
@@ -42,7 +42,6 @@ export async function upsertShape(tx: Executor, { findId, shape, maps }: ShapeRo
       JSON.stringify(maps),
     ],
   );
-}
 
 export async function findShape(db: Executor, findId: string): Promise<ShapeRow | null> {
   const row = await maybeOne<StoredShape>(db, `${SHAPE} WHERE find_id = ?`, [findId]);
@@ -110,22 +109,17 @@ export async function lockShapes(tx: Executor): Promise<void> {
 }
 
 /** What was found before a find was read anew, and not decided. */
-export async function deleteOpenPairs(tx: Executor, findId: string): Promise<void> {
-  await run(tx, 'DELETE FROM duplicate_pair WHERE (find_id = ? OR other_find_id = ?) AND decision IS NULL', [
-    findId,
-    findId,
-  ]);
-}
+export const deleteOpenPairs = (tx: Executor, findId: string): Promise<unknown> =>
+  run(tx, 'DELETE FROM duplicate_pair WHERE (find_id = ? OR other_find_id = ?) AND decision IS NULL', [findId, findId]);
 
 /** A decision that was made stands. */
-export async function upsertPair(tx: Executor, pair: Omit<PairRow, 'decision'>): Promise<void> {
-  await run(
+export const upsertPair = (tx: Executor, pair: Omit<PairRow, 'decision'>): Promise<unknown> =>
+  run(
     tx,
     `INSERT INTO duplicate_pair (id, find_id, other_find_id, relation, differences) VALUES (?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE relation = VALUES(relation), differences = VALUES(differences)`,
     [pair.id, pair.findId, pair.otherFindId, pair.relation, JSON.stringify(pair.differences)],
   );
-}
 
 const PAIR =
   'SELECT id, find_id AS findId, other_find_id AS otherFindId, relation, differences, decision FROM duplicate_pair';
@@ -149,13 +143,12 @@ export async function getPair(db: Executor, id: string): Promise<PairRow | null>
   return row && parsePair(row);
 }
 
-export async function setDecision(tx: Executor, id: string, decision: string, personId: string): Promise<void> {
-  await run(tx, 'UPDATE duplicate_pair SET decision = ?, person_id = ?, decided_at = UTC_TIMESTAMP(3) WHERE id = ?', [
+export const setDecision = (tx: Executor, id: string, decision: string, personId: string): Promise<unknown> =>
+  run(tx, 'UPDATE duplicate_pair SET decision = ?, person_id = ?, decided_at = UTC_TIMESTAMP(3) WHERE id = ?', [
     decision,
     personId,
     id,
   ]);
-}
 
 /** @returns for each find of these arrivals that has any, how many pairs are undecided */
 export const countOpenPairs = async (db: Executor, arrivalIds: readonly string[]): Promise<Map<string, number>> =>

@@ -49,14 +49,12 @@ export async function lockArrival(tx: Executor, id: string): Promise<ArrivalRow 
   return getArrival(tx, id);
 }
 
-export async function setArrivalState(
+export const setArrivalState = (
   db: Executor,
   id: string,
   state: ArrivalRow['state'],
   message: string | null = null,
-): Promise<void> {
-  await run(db, 'UPDATE arrival SET state = ?, message = ? WHERE id = ?', [state, message, id]);
-}
+): Promise<unknown> => run(db, 'UPDATE arrival SET state = ?, message = ? WHERE id = ?', [state, message, id]);
 
 /** The latest first, with the name of their arrival. */
 export const listRegroupings = (

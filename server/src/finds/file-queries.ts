@@ -82,9 +82,8 @@ export const sumFiles = async (db: Executor, arrivalIds: readonly string[]): Pro
     ).map(({ arrivalId, ...totals }) => [arrivalId, totals]),
   );
 
-export async function setExcludedReason(db: Executor, id: number, reason: string | null): Promise<void> {
-  await run(db, 'UPDATE arrival_file SET excluded_reason = ? WHERE id = ?', [reason, id]);
-}
+export const setExcludedReason = (db: Executor, id: number, reason: string | null): Promise<unknown> =>
+  run(db, 'UPDATE arrival_file SET excluded_reason = ? WHERE id = ?', [reason, id]);
 
 export async function replaceFiles(
   tx: Executor,

@@ -46,8 +46,8 @@ export async function lockFind(tx: Executor, id: string): Promise<FindRow | null
   return row && parseFind(row);
 }
 
-export async function insertFind(tx: Executor, find: Omit<FindRow, 'state' | 'message'>): Promise<void> {
-  await run(
+export const insertFind = (tx: Executor, find: Omit<FindRow, 'state' | 'message'>): Promise<unknown> =>
+  run(
     tx,
     "INSERT INTO find (id, arrival_id, ordinal, name, model_path, reason, question, kit_id, state) VALUES (?, ?, ?, ?, ?, ?, ?, ?, 'waiting')",
     [
@@ -61,7 +61,6 @@ export async function insertFind(tx: Executor, find: Omit<FindRow, 'state' | 'me
       find.kitId,
     ],
   );
-}
 
 export async function insertFindFiles(
   tx: Executor,
@@ -121,11 +120,11 @@ export const countWaitingFinds = async (db: Executor): Promise<number> =>
   ).n;
 
 /** What a find is made of, after a person decided otherwise; it is read anew. */
-export async function updateFind(
+export const updateFind = (
   tx: Executor,
   find: Pick<FindRow, 'id' | 'name' | 'modelPath' | 'reason' | 'question'>,
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     "UPDATE find SET name = ?, model_path = ?, reason = ?, question = ?, state = 'waiting', message = NULL WHERE id = ?",
     [
@@ -136,19 +135,15 @@ export async function updateFind(
       find.id,
     ],
   );
-}
 
-export async function setQuestion(db: Executor, id: string, question: FindQuestion | null): Promise<void> {
-  await run(db, 'UPDATE find SET question = ? WHERE id = ?', [question && JSON.stringify(question), id]);
-}
+export const setQuestion = (db: Executor, id: string, question: FindQuestion | null): Promise<unknown> =>
+  run(db, 'UPDATE find SET question = ? WHERE id = ?', [question && JSON.stringify(question), id]);
 
-export async function deleteFindFiles(tx: Executor, findId: string): Promise<void> {
-  await run(tx, 'DELETE FROM find_file WHERE find_id = ?', [findId]);
-}
+export const deleteFindFiles = (tx: Executor, findId: string): Promise<unknown> =>
+  run(tx, 'DELETE FROM find_file WHERE find_id = ?', [findId]);
 
-export async function deleteFind(tx: Executor, id: string): Promise<void> {
-  await run(tx, 'DELETE FROM find WHERE id = ?', [id]);
-}
+export const deleteFind = (tx: Executor, id: string): Promise<unknown> =>
+  run(tx, 'DELETE FROM find WHERE id = ?', [id]);
 
 export const nextOrdinal = async (tx: Executor, arrivalId: string): Promise<number> =>
   (
@@ -175,12 +170,11 @@ export interface KitRow {
   sourceFindId: string | null;
 }
 
-export async function insertKit(tx: Executor, kit: KitRow): Promise<void> {
-  await run(tx, 'INSERT INTO kit (id, arrival_id, name, reason, source_find_id) VALUES (?, ?, ?, ?, ?)', [
+export const insertKit = (tx: Executor, kit: KitRow): Promise<unknown> =>
+  run(tx, 'INSERT INTO kit (id, arrival_id, name, reason, source_find_id) VALUES (?, ?, ?, ?, ?)', [
     kit.id,
     kit.arrivalId,
     kit.name.slice(0, 250),
     kit.reason.slice(0, 500),
     kit.sourceFindId,
   ]);
-}

@@ -116,15 +116,14 @@ export async function upsertReading(db: Executor, reading: ReadingRow, readerVer
 }
 
 /** What maps are, seen anew; the document and what was read stay. */
-export async function setReadingMaps(
+export const setReadingMaps = (
   db: Executor,
   id: string,
   maps: readonly MapLine[],
   unused: readonly UnusedMap[],
-): Promise<void> {
-  await run(db, 'UPDATE reading SET maps = ?, unused_maps = ? WHERE id = ?', [
+): Promise<unknown> =>
+  run(db, 'UPDATE reading SET maps = ?, unused_maps = ? WHERE id = ?', [
     JSON.stringify(maps),
     JSON.stringify(unused),
     id,
   ]);
-}

@@ -23,8 +23,8 @@ export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
     twoSidedFoliage: row.twoSidedFoliage === null ? null : row.twoSidedFoliage === 1,
   }));
 
-export async function upsertHabit(db: Executor, id: string, habit: NamingHabit, personId: string): Promise<void> {
-  await run(
+export const upsertHabit = (db: Executor, id: string, habit: NamingHabit, personId: string): Promise<unknown> =>
+  run(
     db,
     `INSERT INTO naming_habit (id, applies_by, pattern, words, unit, up_axis, front, two_sided_foliage, person_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE applies_by = VALUES(applies_by), pattern = VALUES(pattern), words = VALUES(words), unit = VALUES(unit),
@@ -41,7 +41,6 @@ export async function upsertHabit(db: Executor, id: string, habit: NamingHabit, 
       personId,
     ],
   );
-}
 
 /** @returns false where there is no such habit */
 export const deleteHabit = async (db: Executor, id: string): Promise<boolean> =>

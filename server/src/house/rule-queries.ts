@@ -8,9 +8,5 @@ export async function loadRules(db: Executor): Promise<HouseRules> {
   return HouseRulesSchema.parse(row ? JSON.parse(row.value) : {});
 }
 
-export async function storeRules(tx: Executor, rules: HouseRules, personId: string): Promise<void> {
-  await run(tx, "REPLACE INTO house_rule (name, value, person_id) VALUES ('rules', ?, ?)", [
-    JSON.stringify(rules),
-    personId,
-  ]);
-}
+export const storeRules = (tx: Executor, rules: HouseRules, personId: string): Promise<unknown> =>
+  run(tx, "REPLACE INTO house_rule (name, value, person_id) VALUES ('rules', ?, ?)", [JSON.stringify(rules), personId]);

@@ -34,13 +34,12 @@ export async function findClaimable(tx: Executor): Promise<Omit<Job, 'leaseToken
   );
 }
 
-export async function markClaimed(tx: Executor, id: number, leaseToken: string, leaseSeconds: number): Promise<void> {
-  await run(
+export const markClaimed = (tx: Executor, id: number, leaseToken: string, leaseSeconds: number): Promise<unknown> =>
+  run(
     tx,
     "UPDATE job SET state = 'running', attempts = attempts + 1, lease_token = ?, lease_until = UTC_TIMESTAMP(3) + INTERVAL ? SECOND WHERE id = ?",
     [leaseToken, leaseSeconds, id],
   );
-}
 
 /** @returns false where the lease is lost or somebody asked to stop */
 export async function extendLease(
@@ -74,13 +73,12 @@ export async function finishJob(
   return affected === 1;
 }
 
-export async function postponeJob(db: Executor, job: Job, seconds: number, message: string): Promise<void> {
-  await run(
+export const postponeJob = (db: Executor, job: Job, seconds: number, message: string): Promise<unknown> =>
+  run(
     db,
     "UPDATE job SET state = 'waiting', lease_token = NULL, lease_until = NULL, run_after = UTC_TIMESTAMP(3) + INTERVAL ? SECOND, message = ? WHERE id = ? AND lease_token = ?",
     [seconds, message, job.id, job.leaseToken],
   );
-}
 
 export interface OpenJob {
   id: number;

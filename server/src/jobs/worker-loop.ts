@@ -103,7 +103,7 @@ export class WorkerLoop {
     }
   }
 
-  async #settleFailure(job: Job, handler: JobHandler | undefined, error: Error, signal: AbortSignal): Promise<void> {
+  async #settleFailure(job: Job, handler: JobHandler | undefined, error: Error, signal: AbortSignal): Promise<unknown> {
     if (this.#stopping.signal.aborted) return postponeJob(this.#pool, job, 0, 'the server stopped');
     if (signal.aborted) {
       const ended = await finishJob(this.#pool, job, 'cancelled', 'stopped by a person');

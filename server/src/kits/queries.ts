@@ -18,9 +18,7 @@ export const getKit = (db: Executor, id: string): Promise<KitRow | null> => mayb
 export const findKitOfFile = (db: Executor, findId: string): Promise<KitRow | null> =>
   maybeOne(db, `${KIT} WHERE source_find_id = ?`, [findId]);
 
-export async function deleteKit(tx: Executor, id: string): Promise<void> {
-  await run(tx, 'DELETE FROM kit WHERE id = ?', [id]);
-}
+export const deleteKit = (tx: Executor, id: string): Promise<unknown> => run(tx, 'DELETE FROM kit WHERE id = ?', [id]);
 
 /** Where a piece lies in its kit's document; null where it is a file of its own. */
 export type Selector = { nodeIds: string[] } | null;
@@ -114,26 +112,23 @@ export async function insertPieces(tx: Executor, pieces: readonly PieceRow[]): P
   );
 }
 
-export async function deletePieceOfFind(tx: Executor, findId: string): Promise<void> {
-  await run(tx, 'DELETE FROM piece WHERE find_id = ?', [findId]);
-}
+export const deletePieceOfFind = (tx: Executor, findId: string): Promise<unknown> =>
+  run(tx, 'DELETE FROM piece WHERE find_id = ?', [findId]);
 
-export async function setPicture(
+export const setPicture = (
   db: Executor,
   kitId: string,
   ordinal: number,
   picture: { sha256: string; width: number; height: number },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     db,
     'UPDATE piece SET picture_sha256 = ?, picture_width = ?, picture_height = ? WHERE kit_id = ? AND ordinal = ?',
     [picture.sha256, picture.width, picture.height, kitId, ordinal],
   );
-}
 
-export async function setPieceFind(tx: Executor, kitId: string, ordinal: number, findId: string): Promise<void> {
-  await run(tx, 'UPDATE piece SET find_id = ? WHERE kit_id = ? AND ordinal = ?', [findId, kitId, ordinal]);
-}
+export const setPieceFind = (tx: Executor, kitId: string, ordinal: number, findId: string): Promise<unknown> =>
+  run(tx, 'UPDATE piece SET find_id = ? WHERE kit_id = ? AND ordinal = ?', [findId, kitId, ordinal]);
 
 /** Kits of these arrivals, with how many pieces each has and how many of them have a number. */
 export const listKits = (

@@ -170,6 +170,5 @@ export const listAssetIdsByAuthor = async (db: Executor, author: string): Promis
   ).map(({ id }) => id);
 
 /** Writes down that a spelling is another name of an author. */
-export async function saveAlias(tx: Executor, alias: string, name: string, personId: string): Promise<void> {
-  await run(tx, 'REPLACE INTO author_alias (alias, name, person_id) VALUES (?, ?, ?)', [alias, name, personId]);
-}
+export const saveAlias = (tx: Executor, alias: string, name: string, personId: string): Promise<unknown> =>
+  run(tx, 'REPLACE INTO author_alias (alias, name, person_id) VALUES (?, ?, ?)', [alias, name, personId]);

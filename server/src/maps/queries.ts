@@ -114,16 +114,15 @@ export async function listMemories(db: Executor, author: string, names: readonly
   );
 }
 
-export async function upsertMemory(
+export const upsertMemory = (
   tx: Executor,
   memory: Omit<MemoryRow, 'accession' | 'personName'> & { author: string; assetId: string; personId: string },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     `REPLACE INTO map_memory (author, wanted, slot, taken_stem, taken_sha256, asset_id, person_id) VALUES (?, ?, ?, ?, ?, ?, ?)`,
     [memory.author, memory.wanted, memory.slot, memory.takenStem, memory.takenSha256, memory.assetId, memory.personId],
   );
-}
 
 type StoredMaterial = Omit<HouseMaterial, 'factors' | 'maps'> & { factors: string; maps: string };
 
@@ -140,18 +139,17 @@ export const listHouseMaterials = async (db: Executor): Promise<HouseMaterial[]>
     maps: JSON.parse(row.maps) as HouseMaterial['maps'],
   }));
 
-export async function upsertHouseMaterial(
+export const upsertHouseMaterial = (
   db: Executor,
   material: Omit<HouseMaterial, 'personName'>,
   personId: string,
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     db,
     `INSERT INTO house_material (id, name, factors, maps, person_id) VALUES (?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE factors = VALUES(factors), maps = VALUES(maps), person_id = VALUES(person_id), at = UTC_TIMESTAMP(3)`,
     [material.id, material.name, JSON.stringify(material.factors), JSON.stringify(material.maps), personId],
   );
-}
 
 /** @returns false where there is none */
 export const deleteHouseMaterial = async (db: Executor, id: string): Promise<boolean> =>

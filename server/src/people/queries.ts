@@ -36,8 +36,8 @@ export async function findBySession(db: Executor, tokenHash: string): Promise<Pe
   return row && toPerson(row);
 }
 
-export async function insertPerson(db: Executor, person: Person, passwordHash: string): Promise<void> {
-  await run(db, 'INSERT INTO person (id, sign_in, name, role, password_hash, must_change) VALUES (?, ?, ?, ?, ?, ?)', [
+export const insertPerson = (db: Executor, person: Person, passwordHash: string): Promise<unknown> =>
+  run(db, 'INSERT INTO person (id, sign_in, name, role, password_hash, must_change) VALUES (?, ?, ?, ?, ?, ?)', [
     person.id,
     person.signIn,
     person.name,
@@ -45,27 +45,22 @@ export async function insertPerson(db: Executor, person: Person, passwordHash: s
     passwordHash,
     person.mustChange,
   ]);
-}
 
-export async function updatePassword(db: Executor, personId: string, passwordHash: string): Promise<void> {
-  await run(db, 'UPDATE person SET password_hash = ?, must_change = FALSE WHERE id = ?', [passwordHash, personId]);
-}
+export const updatePassword = (db: Executor, personId: string, passwordHash: string): Promise<unknown> =>
+  run(db, 'UPDATE person SET password_hash = ?, must_change = FALSE WHERE id = ?', [passwordHash, personId]);
 
-export async function insertSession(db: Executor, tokenHash: string, personId: string, days: number): Promise<void> {
-  await run(
-    db,
-    'INSERT INTO session (token_hash, person_id, expires_at) VALUES (?, ?, UTC_TIMESTAMP(3) + INTERVAL ? DAY)',
-    [tokenHash, personId, days],
-  );
-}
+export const insertSession = (db: Executor, tokenHash: string, personId: string, days: number): Promise<unknown> =>
+  run(db, 'INSERT INTO session (token_hash, person_id, expires_at) VALUES (?, ?, UTC_TIMESTAMP(3) + INTERVAL ? DAY)', [
+    tokenHash,
+    personId,
+    days,
+  ]);
 
-export async function deleteSession(db: Executor, tokenHash: string): Promise<void> {
-  await run(db, 'DELETE FROM session WHERE token_hash = ?', [tokenHash]);
-}
+export const deleteSession = (db: Executor, tokenHash: string): Promise<unknown> =>
+  run(db, 'DELETE FROM session WHERE token_hash = ?', [tokenHash]);
 
-export async function deleteOtherSessions(db: Executor, personId: string, keepHash: string): Promise<void> {
-  await run(db, 'DELETE FROM session WHERE person_id = ? AND token_hash <> ?', [personId, keepHash]);
-}
+export const deleteOtherSessions = (db: Executor, personId: string, keepHash: string): Promise<unknown> =>
+  run(db, 'DELETE FROM session WHERE person_id = ? AND token_hash <> ?', [personId, keepHash]);
 
 export async function countPeople(db: Executor): Promise<number> {
   const [{ n }] = await many<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM person');

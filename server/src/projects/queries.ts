@@ -51,28 +51,26 @@ export async function findProject(db: Executor, id: string): Promise<ProjectRow 
 export const countProjects = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM project WHERE ended_at IS NULL')).n;
 
-export async function insertProject(
+export const insertProject = (
   db: Executor,
   { id, name, purpose, use }: NewProject & { id: string },
-): Promise<void> {
-  await run(db, 'INSERT INTO project (id, name, purpose, intended_use) VALUES (?, ?, ?, ?)', [
+): Promise<unknown> =>
+  run(db, 'INSERT INTO project (id, name, purpose, intended_use) VALUES (?, ?, ?, ?)', [
     id,
     name,
     purpose,
     JSON.stringify(use),
   ]);
-}
 
-export async function updateProject(
+export const updateProject = (
   db: Executor,
   { id, name, purpose, use, live }: NewProject & { id: string; live: boolean },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     db,
     'UPDATE project SET name = ?, purpose = ?, intended_use = ?, ended_at = IF(?, NULL, COALESCE(ended_at, UTC_TIMESTAMP(3))) WHERE id = ?',
     [name, purpose, JSON.stringify(use), live, id],
   );
-}
 
 export interface HandOverRow {
   id: string;
@@ -154,7 +152,7 @@ export async function findHandOver(db: Executor, id: string): Promise<HandOverRo
   return row && parseHandOver(row);
 }
 
-export async function insertHandOver(
+export const insertHandOver = (
   tx: Executor,
   row: {
     id: string;
@@ -167,8 +165,8 @@ export async function insertHandOver(
     verdict: Verdict;
     personId: string;
   },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     "INSERT INTO hand_over (id, project_id, asset_id, version_id, format, maps, state, credits, verdict, person_id) VALUES (?, ?, ?, ?, ?, ?, 'packing', ?, ?, ?)",
     [
@@ -183,20 +181,17 @@ export async function insertHandOver(
       row.personId,
     ],
   );
-}
 
-export async function setPacked(
+export const setPacked = (
   db: Executor,
   id: string,
   packed: { zipSha256: string; sizeBytes: number; checks: CheckLine[] },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     db,
     "UPDATE hand_over SET state = 'packed', message = NULL, zip_sha256 = ?, size_bytes = ?, checks = ? WHERE id = ?",
     [packed.zipSha256, packed.sizeBytes, JSON.stringify(packed.checks), id],
   );
-}
 
-export async function setPackingFailed(db: Executor, id: string, message: string): Promise<void> {
-  await run(db, "UPDATE hand_over SET state = 'failed', message = ? WHERE id = ?", [message, id]);
-}
+export const setPackingFailed = (db: Executor, id: string, message: string): Promise<unknown> =>
+  run(db, "UPDATE hand_over SET state = 'failed', message = ? WHERE id = ?", [message, id]);

@@ -43,13 +43,12 @@ export const getProvenance = async (db: Executor, assetId: string): Promise<Prov
     await one<StoredProvenance>(db, `SELECT ${PROVENANCE_COLUMNS} FROM provenance WHERE asset_id = ?`, [assetId]),
   );
 
-export async function insertProvenance(tx: Executor, assetId: string, provenance: Provenance): Promise<void> {
-  await run(
+export const insertProvenance = (tx: Executor, assetId: string, provenance: Provenance): Promise<unknown> =>
+  run(
     tx,
     `INSERT INTO provenance (asset_id, ${PROVENANCE_FIELDS.map((field) => COLUMNS[field]).join(', ')}) VALUES (?, ${placesFor(PROVENANCE_FIELDS)})`,
     [assetId, ...PROVENANCE_FIELDS.map((field) => provenance[field] as Value)],
   );
-}
 
 /** The provenance of many, locked until the transaction ends. */
 export async function lockProvenances(tx: Executor, assetIds: readonly string[]): Promise<Map<string, Provenance>> {
@@ -140,12 +139,12 @@ export async function listFurtherWorks(db: Executor, assetIds: readonly string[]
   return byAsset;
 }
 
-export async function insertFurtherWork(
+export const insertFurtherWork = (
   tx: Executor,
   assetId: string,
   work: Work & { id: string; part: WorkPart },
-): Promise<void> {
-  await run(
+): Promise<unknown> =>
+  run(
     tx,
     'INSERT INTO further_work (id, asset_id, part, title, author, author_unknown, author_url, licence_id, source, page_url) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)',
     [
@@ -161,10 +160,9 @@ export async function insertFurtherWork(
       work.pageUrl,
     ],
   );
-}
 
-export async function updateFurtherWork(tx: Executor, work: Work & { id: string; part: WorkPart }): Promise<void> {
-  await run(
+export const updateFurtherWork = (tx: Executor, work: Work & { id: string; part: WorkPart }): Promise<unknown> =>
+  run(
     tx,
     'UPDATE further_work SET part = ?, title = ?, author = ?, author_unknown = ?, author_url = ?, licence_id = ?, source = ?, page_url = ? WHERE id = ?',
     [
@@ -179,8 +177,6 @@ export async function updateFurtherWork(tx: Executor, work: Work & { id: string;
       work.id,
     ],
   );
-}
 
-export async function deleteFurtherWork(tx: Executor, id: string): Promise<void> {
-  await run(tx, 'DELETE FROM further_work WHERE id = ?', [id]);
-}
+export const deleteFurtherWork = (tx: Executor, id: string): Promise<unknown> =>
+  run(tx, 'DELETE FROM further_work WHERE id = ?', [id]);

@@ -1,7 +1,5 @@
 import { NOTHING_INSIDE } from '../../formats/inside';
-import { LAYOUTS } from '../../testing/layouts/all';
-import { HELD_OUT_LAYOUTS } from '../../testing/layouts/held-out';
-import type { Layout } from '../../testing/layouts/layout';
+import { HELD_OUT_LAYOUTS, LAYOUTS, type Layout } from '../../testing/corpora';
 import type { Grouping, HeapFile } from '../heap-file';
 import { identifyFile } from '../identify';
 import { groupFinds } from './group-finds';
@@ -28,7 +26,7 @@ const KINDS: Record<string, [HeapFile['kind'], string]> = {
 };
 
 function readLayout({ files }: Layout): HeapFile[] {
-  return lines(files).map((line) => {
+  return files.map((line) => {
     const [, path, size, hash, mentions] = /^(.+?)(?: @(\d+))?(?: = (\S+))?(?: > (.+))?$/.exec(line)!;
     const extension = path.split('.').pop()!.toLowerCase();
     const { kind, format } = identifyFile(path, new Uint8Array());
@@ -47,20 +45,10 @@ function readLayout({ files }: Layout): HeapFile[] {
   });
 }
 
-const lines = (text: string): string[] =>
-  text
-    .split('\n')
-    .map((line) => line.trim())
-    .filter((line) => line !== '');
-
 /** `model: a | map: b` of each find, in order. */
 function readExpected({ finds, files }: Layout): string[] {
-  const paths = lines(files).map((line) => /^(.+?)(?: @\d+)?(?: = \S+)?(?: > .+)?$/.exec(line)![1]);
-  const joined = lines(finds).reduce<string[]>(
-    (all, line) => (line.startsWith('|') ? [...all.slice(0, -1), `${all[all.length - 1]} ${line}`] : [...all, line]),
-    [],
-  );
-  return joined
+  const paths = files.map((line) => /^(.+?)(?: @\d+)?(?: = \S+)?(?: > .+)?$/.exec(line)![1]);
+  return finds
     .map((line) =>
       line
         .split('|')
