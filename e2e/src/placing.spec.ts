@@ -87,9 +87,9 @@ test('a real cupboard gets its size from two places on it, is tried, stood besid
 
   // a quarter round by key, and another: half
   await page.keyboard.press('3');
-  await expect(page.locator('[data-key="front"]')).toContainText('turned round by hand, 90°');
+  await expect(page.locator('[data-key="front-axis"]')).toContainText('turned round by hand, 90°');
   await page.keyboard.press('3');
-  await expect(page.locator('[data-key="front"]')).toContainText('turned round by hand, 180°');
+  await expect(page.locator('[data-key="front-axis"]')).toContainText('turned round by hand, 180°');
 
   await page.locator('[data-key="pivot"]').click();
   await page.getByRole('button', { name: 'Pick it on the model' }).click();

@@ -92,7 +92,7 @@ function FindActs({ find }: { find: Find }) {
         <Button
           variant="contained"
           component={Link}
-          to={`/arrivals/doubles/${find.id}`}
+          to={`/arrivals/duplicates/${find.id}`}
           aria-label={`Compare: ${find.name}`}
         >
           Compare
