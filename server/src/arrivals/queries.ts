@@ -1,6 +1,7 @@
 import { type Executor } from '../database/pool';
 import { insertMany, manyIn, maybeOne, one, run } from '../database/statements';
 
+/** Writes down an announced arrival, whose files are still on their way. */
 export const insertArrival = (
   db: Executor,
   arrival: { id: string; name: string; refused: string[]; personId: string },
@@ -29,9 +30,11 @@ export const setOpened = (
     id,
   ]);
 
+/** Keeps what was given so far, until everything is open. */
 export const setPasswords = (db: Executor, id: string, passwords: string[]): Promise<unknown> =>
   run(db, 'UPDATE arrival SET passwords = ? WHERE id = ?', [JSON.stringify(passwords), id]);
 
+/** Hides an arrival behind the one it was joined into; its files stay. */
 export const setJoinedInto = (db: Executor, id: string, into: string): Promise<unknown> =>
   run(db, 'UPDATE arrival SET joined_into = ? WHERE id = ?', [into, id]);
 
@@ -51,9 +54,11 @@ const RECEIVED =
 export const listReceived = (db: Executor, arrivalIds: readonly string[]): Promise<ReceivedRow[]> =>
   manyIn(db, arrivalIds, (places) => `${RECEIVED} WHERE arrival_id IN (${places}) ORDER BY path`);
 
+/** @returns an announced file, or null */
 export const getReceived = (db: Executor, id: string): Promise<ReceivedRow | null> =>
   maybeOne(db, `${RECEIVED} WHERE id = ?`, [id]);
 
+/** Announces files of an arrival. */
 export async function insertReceived(
   db: Executor,
   rows: { id: string; arrivalId: string; path: string; sizeBytes: number }[],
@@ -66,9 +71,11 @@ export async function insertReceived(
   );
 }
 
+/** The bytes of a file lie in the folder of uploads. */
 export const setUploaded = (db: Executor, id: string, uploadId: string): Promise<unknown> =>
   run(db, 'UPDATE received SET upload_id = ? WHERE id = ?', [uploadId, id]);
 
+/** The bytes of a file lie in the store. */
 export const setReceivedHash = (db: Executor, id: string, sha256: string): Promise<unknown> =>
   run(db, 'UPDATE received SET sha256 = ? WHERE id = ?', [sha256, id]);
 
@@ -92,6 +99,7 @@ export interface RegroupingRow {
   personId: string;
 }
 
+/** Remembers where a person put a file. */
 export const insertRegrouping = (tx: Executor, row: RegroupingRow): Promise<unknown> =>
   run(tx, 'INSERT INTO regrouping (arrival_id, path, role, model_path, person_id) VALUES (?, ?, ?, ?, ?)', [
     row.arrivalId,

@@ -8,6 +8,7 @@ import * as service from './service';
 import * as sorting from './sorting';
 import { addUploadRoutes } from './uploads';
 
+/** Arrivals, their finds, and the uploads that bring them. */
 export function addArrivalRoutes(app: App, dependencies: Dependencies, handlers: JobHandlers): void {
   serveEndpoint(app, contract.listArrivals, () => listArrivals(dependencies.pool));
   serveEndpoint(app, contract.createArrival, ({ body, person }) => service.announceArrival(dependencies, person, body));

@@ -33,6 +33,7 @@ export async function announceArrival(
   return { id, received: received.map((row) => ({ id: row.id, path: row.path })), refused };
 }
 
+/** @returns an announced file, or null */
 export const findReceived = (db: Executor, id: string): Promise<queries.ReceivedRow | null> =>
   queries.getReceived(db, id);
 
@@ -95,6 +96,7 @@ export async function cancelArrival(
     );
 }
 
+/** Leaves a find out; its files stay. @throws {DomainError} where it lies on the bench */
 export async function setFindAside({ pool }: Dependencies, findId: string, reason: string): Promise<void> {
   const find = await findQueries.getFind(pool, findId);
   if (!find) throw new DomainError('not-found', 'There is no such find.');

@@ -2,6 +2,7 @@ import type { Answer } from '@haveld/contract/finding';
 import type { Executor } from '../database/pool';
 import { many, placesFor, run } from '../database/statements';
 
+/** Answers on the sheet of an asset, by the key of their finding. */
 export async function listAnswers(db: Executor, assetId: string): Promise<Map<string, Answer>> {
   const rows = await many<{ findingKey: string; answer: string }>(
     db,
@@ -11,6 +12,7 @@ export async function listAnswers(db: Executor, assetId: string): Promise<Map<st
   return new Map(rows.map((row) => [row.findingKey, JSON.parse(row.answer) as Answer]));
 }
 
+/** Puts an answer in the place of the one before. */
 export const upsertAnswer = (
   tx: Executor,
   assetId: string,
@@ -25,6 +27,7 @@ export const upsertAnswer = (
     personId,
   ]);
 
+/** Takes an answer back. */
 export const deleteAnswer = (tx: Executor, assetId: string, key: string): Promise<unknown> =>
   run(tx, 'DELETE FROM answer WHERE asset_id = ? AND finding_key = ?', [assetId, key]);
 

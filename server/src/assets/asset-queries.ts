@@ -37,6 +37,7 @@ const parseAsset = (row: StoredAsset): AssetRow => ({
   licenceConfirmed: row.licenceConfirmed === 1,
 });
 
+/** @returns an asset, or null */
 export async function findAsset(db: Executor, id: string): Promise<AssetRow | null> {
   const row = await maybeOne<StoredAsset>(db, `${ASSET} WHERE asset.id = ?`, [id]);
   return row && parseAsset(row);
@@ -63,12 +64,15 @@ export async function listOnBench(db: Executor): Promise<BenchAssetRow[]> {
   return rows.map((row) => ({ ...row, ...parseAsset(row) }));
 }
 
+/** How many assets lie on the bench. */
 export const countOnBench = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state = 'on-bench'")).n;
 
+/** @returns the id of the asset a find has become, or null */
 export const findAssetOfFind = async (db: Executor, findId: string): Promise<string | null> =>
   (await maybeOne<{ id: string }>(db, 'SELECT id FROM asset WHERE find_id = ?', [findId]))?.id ?? null;
 
+/** Puts a new asset on the bench; the database gives its number. */
 export const insertAsset = (
   tx: Executor,
   asset: {
@@ -93,6 +97,7 @@ export const insertAsset = (
     ],
   );
 
+/** Replaces what was seen of an asset; answers stay. */
 export const setFindings = (
   db: Executor,
   id: string,
@@ -104,12 +109,15 @@ export const setFindings = (
     id,
   ]);
 
+/** Names an asset, at most 200 characters. */
 export const setName = (tx: Executor, id: string, name: string): Promise<unknown> =>
   run(tx, 'UPDATE asset SET name = ? WHERE id = ?', [name.slice(0, 200), id]);
 
+/** Names an asset and says what it is for. */
 export const setNameAndCategory = (tx: Executor, id: string, name: string, category: Category): Promise<unknown> =>
   run(tx, 'UPDATE asset SET name = ?, category = ? WHERE id = ?', [name, category, id]);
 
+/** Notes whose place an asset takes; null gives it back. */
 export const setStandsFor = (tx: Executor, id: string, standsFor: string | null): Promise<unknown> =>
   run(tx, 'UPDATE asset SET stands_for = ? WHERE id = ?', [standsFor, id]);
 

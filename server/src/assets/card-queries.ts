@@ -48,11 +48,14 @@ export function listCards(db: Executor, { words }: CardFilter): Promise<CardRow[
   return many(db, `${CARD}${where} ORDER BY asset.accession LIMIT 5000`, values);
 }
 
+/** Cards of these assets, in no order. @param ids at least one */
 export const listCardsOf = (db: Executor, ids: readonly string[]): Promise<CardRow[]> =>
   many(db, `${CARD} WHERE asset.id IN (${placesFor(ids)})`, [...ids]);
 
+/** @returns the card of an asset, or null */
 export const findCard = (db: Executor, id: string): Promise<CardRow | null> =>
   maybeOne(db, `${CARD} WHERE asset.id = ?`, [id]);
 
+/** How many assets stand in the catalogue. */
 export const countCatalogued = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state = 'catalogued'")).n;

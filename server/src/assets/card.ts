@@ -13,6 +13,7 @@ export const SHOWN: Record<Question['use'], IntendedUse> = {
   '': PLAIN_USE,
 };
 
+/** A row as the catalogue shows it. @param use what it is judged for; empty for any use */
 export function toCard(book: LicenceBook, row: queries.CardRow, use: Question['use'] = ''): Card {
   const { verdict } =
     row.takenDown === null ? judgeUse(book, row.licenceId, SHOWN[use]) : { verdict: 'not-allowed' as const };

@@ -26,6 +26,7 @@ export const setRightsMark = (
 export const countUnmarked = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'unmarked'")).n;
 
+/** How many assets there are, in whatever state. */
 export const countAssets = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM asset')).n;
 

@@ -3,6 +3,7 @@ import type { Step } from '@haveld/contract/step';
 import type { Executor } from '../database/pool';
 import { run, maybeOne, many, placesFor, manyIn } from '../database/statements';
 
+/** An asset stands in the catalogue with this version; the day of its first is kept. */
 export const setCatalogued = (tx: Executor, id: string, versionId: string): Promise<unknown> =>
   run(
     tx,
@@ -21,6 +22,7 @@ export interface VersionToMake {
   state: VersionState;
 }
 
+/** @returns what a version is made of, or null */
 export async function getVersionToMake(db: Executor, id: string): Promise<VersionToMake | null> {
   const row = await maybeOne<{
     id: string;
@@ -51,6 +53,7 @@ export const findSameVersion = (
     [assetId, readingId, JSON.stringify(steps), JSON.stringify(code)],
   );
 
+/** Begins a version under the next number of its asset. */
 export const insertVersion = (
   tx: Executor,
   version: {
@@ -79,6 +82,7 @@ export const insertVersion = (
     ],
   );
 
+/** A version is there: its bytes, its pictures, its figures and what was checked. */
 export const setVersionMade = (
   tx: Executor,
   id: string,
@@ -115,6 +119,7 @@ export const setVersionMade = (
     ],
   );
 
+/** A version could not be made, and why. */
 export const setVersionFailed = (db: Executor, id: string, message: string): Promise<unknown> =>
   run(db, "UPDATE version SET state = 'failed', message = ? WHERE id = ?", [message, id]);
 
@@ -173,6 +178,7 @@ type StoredVersion = Omit<VersionRow, 'steps' | 'code' | 'outcomes' | 'before' |
   Record<'steps' | 'code', string> &
   Record<'outcomes' | 'before' | 'after' | 'checks', string | null>;
 
+/** The newest first, at most 50. */
 export async function listVersions(db: Executor, assetId: string): Promise<VersionRow[]> {
   const rows = await many<StoredVersion>(
     db,

@@ -3,6 +3,7 @@ import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as service from './kit-service';
 
+/** A kit on the bench. */
 export function addKitBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.getKitBench, ({ params }) => service.getKitBench(dependencies, params.id));
   serveEndpoint(app, contract.answerForPieces, async ({ params, body, person }) => ({

@@ -86,6 +86,7 @@ export async function answerForPieces(
 
 const NOT_ON_OFFER = new Set(['not-found', 'bad-request']);
 
+/** Takes every sure proposal of these pieces that nobody has answered. */
 export async function takeSureForPieces(
   dependencies: Dependencies,
   kitId: string,

@@ -12,6 +12,7 @@ export interface StepRow {
   personName: string;
 }
 
+/** Steps of a treatment in the order they were taken, those switched off too. */
 export async function listSteps(db: Executor, assetId: string): Promise<StepRow[]> {
   const rows = await many<{ id: string; findingKey: string | null; step: string; enabled: number; personName: string }>(
     db,
@@ -22,6 +23,7 @@ export async function listSteps(db: Executor, assetId: string): Promise<StepRow[
   return rows.map((row) => ({ ...row, step: JSON.parse(row.step) as Step, enabled: row.enabled === 1 }));
 }
 
+/** Adds a step, switched on. Its finding is null where a person made it by hand. */
 export const insertStep = (
   tx: Executor,
   step: { id: string; assetId: string; findingKey: string | null; step: Step; personId: string },
@@ -32,9 +34,11 @@ export const insertStep = (
     [step.id, step.assetId, step.findingKey, JSON.stringify(step.step), step.personId],
   );
 
+/** Takes away the steps that came with the answer to a finding. */
 export const deleteStepsOf = (tx: Executor, assetId: string, findingKey: string): Promise<unknown> =>
   run(tx, 'DELETE FROM treatment_step WHERE asset_id = ? AND finding_key = ?', [assetId, findingKey]);
 
+/** @returns false where the asset has no such step */
 export async function setStepEnabled(
   db: Executor,
   assetId: string,
@@ -47,6 +51,7 @@ export async function setStepEnabled(
   );
 }
 
+/** Replaces what a step does; its place stays. */
 export const setStepSettings = (tx: Executor, stepId: string, step: Step): Promise<unknown> =>
   run(tx, 'UPDATE treatment_step SET step = ? WHERE id = ?', [JSON.stringify(step), stepId]);
 

@@ -4,6 +4,7 @@ import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as place from './place';
 import * as service from './service';
 
+/** The bench: sheets, answers, treatment, catalogue. */
 export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
   serveEndpoint(app, contract.listBench, () => service.listBench(pool));

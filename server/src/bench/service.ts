@@ -201,6 +201,7 @@ export async function setOwnSteps(
   return getSheet(pool, id);
 }
 
+/** Switches a step of the treatment on or off; nothing of it is lost. */
 export async function switchStep({ pool }: Dependencies, id: string, stepId: string, enabled: boolean): Promise<Sheet> {
   await mustFind(pool, id);
   if (!(await queries.setStepEnabled(pool, id, stepId, enabled)))

@@ -4,6 +4,7 @@ import { serveEndpoint, type App } from '../http/serve-endpoint';
 import { listUsesOf } from '../projects/service';
 import * as service from './service';
 
+/** Asking the catalogue, and the page of an asset. */
 export function addCatalogueRoutes(app: App, { pool }: Dependencies): void {
   serveEndpoint(app, searchCatalogue, ({ query }) => service.searchCatalogue(pool, query));
   serveEndpoint(app, getAsset, async ({ params }) =>

@@ -83,6 +83,7 @@ function countBy(cards: Card[], key: (card: Card) => string): { value: string; c
   return [...counts].map(([value, count]) => ({ value, count })).sort((a, b) => b.count - a.count);
 }
 
+/** Everything the page of an asset shows. @param uses where it is used */
 export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): Promise<AssetPage> {
   const row = await queries.findCard(db, id);
   if (!row) throw new DomainError('not-found', 'There is no such asset.');

@@ -66,6 +66,7 @@ export async function isDemoBegun(pool: Dependencies['pool']): Promise<boolean> 
   return (await getSetting(pool, 'demo')) === 'begun';
 }
 
+/** Notes that the demo is wanted, so that a restart goes on with it. */
 export const beginDemo = (pool: Dependencies['pool']): Promise<unknown> => setSetting(pool, 'demo', 'begun');
 
 async function bringIn(dependencies: Dependencies, arrival: DemoArrival, person: Person): Promise<string> {

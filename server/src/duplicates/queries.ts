@@ -26,6 +26,7 @@ const parseShape = ({ findId, profile, maps, ...rest }: StoredShape): ShapeRow =
   maps: JSON.parse(maps) as ShapeRow['maps'],
 });
 
+/** Keeps what a find is known again by. */
 export const upsertShape = (tx: Executor, { findId, shape, maps }: ShapeRow): Promise<unknown> =>
   run(
     tx,
@@ -43,6 +44,7 @@ export const upsertShape = (tx: Executor, { findId, shape, maps }: ShapeRow): Pr
     ],
   );
 
+/** @returns what a find is known again by; null where it has no surface or was not read */
 export async function findShape(db: Executor, findId: string): Promise<ShapeRow | null> {
   const row = await maybeOne<StoredShape>(db, `${SHAPE} WHERE find_id = ?`, [findId]);
   return row && parseShape(row);
@@ -129,6 +131,7 @@ const parsePair = (row: StoredPair): PairRow => ({
   differences: JSON.parse(row.differences) as PairRow['differences'],
 });
 
+/** Pairs a find is the later one of, the most alike first. */
 export const listPairs = async (db: Executor, findId: string): Promise<PairRow[]> =>
   (
     await many<StoredPair>(
@@ -138,11 +141,13 @@ export const listPairs = async (db: Executor, findId: string): Promise<PairRow[]
     )
   ).map(parsePair);
 
+/** @returns a pair, or null */
 export async function getPair(db: Executor, id: string): Promise<PairRow | null> {
   const row = await maybeOne<StoredPair>(db, `${PAIR} WHERE id = ?`, [id]);
   return row && parsePair(row);
 }
 
+/** Keeps what a person said of a pair. */
 export const setDecision = (tx: Executor, id: string, decision: string, personId: string): Promise<unknown> =>
   run(tx, 'UPDATE duplicate_pair SET decision = ?, person_id = ?, decided_at = UTC_TIMESTAMP(3) WHERE id = ?', [
     decision,

@@ -29,6 +29,7 @@ const parseArrival = (row: StoredArrival): ArrivalRow => ({
   passwords: JSON.parse(row.passwords) as string[],
 });
 
+/** The latest first, without what was cancelled or joined into another. */
 export const listArrivals = async (db: Executor, limit: number): Promise<ArrivalRow[]> =>
   (
     await many<StoredArrival>(
@@ -38,6 +39,7 @@ export const listArrivals = async (db: Executor, limit: number): Promise<Arrival
     )
   ).map(parseArrival);
 
+/** @returns an arrival, or null */
 export async function getArrival(db: Executor, id: string): Promise<ArrivalRow | null> {
   const row = await maybeOne<StoredArrival>(db, `${ARRIVAL} WHERE arrival.id = ?`, [id]);
   return row && parseArrival(row);
@@ -49,6 +51,7 @@ export async function lockArrival(tx: Executor, id: string): Promise<ArrivalRow 
   return getArrival(tx, id);
 }
 
+/** @param message why, where it failed or found nothing */
 export const setArrivalState = (
   db: Executor,
   id: string,

@@ -51,6 +51,7 @@ export const listFirstFiles = async (
     )
   ).map(parseFile);
 
+/** @returns a file with its arrival, or null */
 export async function getFile(db: Executor, id: number): Promise<(FileRow & { arrivalId: string }) | null> {
   const row = await maybeOne<StoredFile & { arrivalId: string }>(
     db,
@@ -82,9 +83,11 @@ export const sumFiles = async (db: Executor, arrivalIds: readonly string[]): Pro
     ).map(({ arrivalId, ...totals }) => [arrivalId, totals]),
   );
 
+/** Says why a file is in no find; null where it is in one. */
 export const setExcludedReason = (db: Executor, id: number, reason: string | null): Promise<unknown> =>
   run(db, 'UPDATE arrival_file SET excluded_reason = ? WHERE id = ?', [reason, id]);
 
+/** Writes down the files of an arrival anew; finds and kits of an opening before go. */
 export async function replaceFiles(
   tx: Executor,
   arrivalId: string,
@@ -128,6 +131,7 @@ export async function replaceFiles(
 const isTelling = ({ mentions, clips, hasSkin, materials }: Inside): boolean =>
   mentions.length > 0 || clips > 0 || hasSkin || materials !== 'none';
 
+/** Files of a find, each with what it is there. */
 export const listFindFiles = async (db: Executor, findId: string): Promise<(FileRow & { role: string })[]> =>
   (
     await many<StoredFile & { role: string }>(

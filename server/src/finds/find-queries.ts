@@ -32,9 +32,11 @@ export const listFinds = async (db: Executor, arrivalIds: readonly string[]): Pr
     await manyIn<StoredFind>(db, arrivalIds, (places) => `${FIND} WHERE arrival_id IN (${places}) ORDER BY ordinal`)
   ).map(parseFind);
 
+/** Pieces of a kit as finds, in their order. */
 export const listFindsOfKit = async (db: Executor, kitId: string): Promise<FindRow[]> =>
   (await many<StoredFind>(db, `${FIND} WHERE kit_id = ? ORDER BY ordinal`, [kitId])).map(parseFind);
 
+/** @returns a find, or null */
 export async function getFind(db: Executor, id: string): Promise<FindRow | null> {
   const row = await maybeOne<StoredFind>(db, `${FIND} WHERE id = ?`, [id]);
   return row && parseFind(row);
@@ -46,6 +48,7 @@ export async function lockFind(tx: Executor, id: string): Promise<FindRow | null
   return row && parseFind(row);
 }
 
+/** Writes a find down; it waits to be read. */
 export const insertFind = (tx: Executor, find: Omit<FindRow, 'state' | 'message'>): Promise<unknown> =>
   run(
     tx,
@@ -62,6 +65,7 @@ export const insertFind = (tx: Executor, find: Omit<FindRow, 'state' | 'message'
     ],
   );
 
+/** Says which files a find is made of. */
 export async function insertFindFiles(
   tx: Executor,
   findId: string,
@@ -104,6 +108,7 @@ export async function setFindState(
   ]);
 }
 
+/** Finds of an arrival that wait to be read. */
 export const countUnread = async (db: Executor, arrivalId: string): Promise<number> =>
   (
     await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM find WHERE arrival_id = ? AND state = 'waiting'", [
@@ -111,6 +116,7 @@ export const countUnread = async (db: Executor, arrivalId: string): Promise<numb
     ])
   ).n;
 
+/** Finds that were read, or could not be, and wait for a person. */
 export const countWaitingFinds = async (db: Executor): Promise<number> =>
   (
     await one<{ n: number }>(
@@ -136,15 +142,19 @@ export const updateFind = (
     ],
   );
 
+/** Keeps what a person is asked of a find; null where nothing is left to ask. */
 export const setQuestion = (db: Executor, id: string, question: FindQuestion | null): Promise<unknown> =>
   run(db, 'UPDATE find SET question = ? WHERE id = ?', [question && JSON.stringify(question), id]);
 
+/** Takes every file out of a find; the files stay. */
 export const deleteFindFiles = (tx: Executor, findId: string): Promise<unknown> =>
   run(tx, 'DELETE FROM find_file WHERE find_id = ?', [findId]);
 
+/** Takes a find away; its files stay. */
 export const deleteFind = (tx: Executor, id: string): Promise<unknown> =>
   run(tx, 'DELETE FROM find WHERE id = ?', [id]);
 
+/** The place a new find of an arrival gets. */
 export const nextOrdinal = async (tx: Executor, arrivalId: string): Promise<number> =>
   (
     await one<{ n: number }>(tx, 'SELECT COALESCE(MAX(ordinal), -1) + 1 AS n FROM find WHERE arrival_id = ?', [
@@ -170,6 +180,7 @@ export interface KitRow {
   sourceFindId: string | null;
 }
 
+/** Writes a kit down. Its source is null where its pieces came as files of their own. */
 export const insertKit = (tx: Executor, kit: KitRow): Promise<unknown> =>
   run(tx, 'INSERT INTO kit (id, arrival_id, name, reason, source_find_id) VALUES (?, ?, ?, ?, ?)', [
     kit.id,

@@ -80,10 +80,12 @@ export const listReadings = async (db: Executor, arrivalIds: readonly string[]):
     )
   ).map(parseReading);
 
+/** @throws {Error} where there is none */
 export async function getReading(db: Executor, id: string): Promise<ReadingRow> {
   return parseReading(await one<StoredReading>(db, `${READING} WHERE reading.id = ?`, [id]));
 }
 
+/** The reading of the newest reader, or null before the first. */
 export async function findReadingOf(db: Executor, findId: string): Promise<ReadingRow | null> {
   const [row] = await many<StoredReading>(db, `${READING} WHERE find_id = ? ORDER BY reader_version DESC LIMIT 1`, [
     findId,

@@ -47,9 +47,11 @@ export async function insertPieceFind(
   return id;
 }
 
+/** A find has become an asset. */
 export const markOnBench = (tx: Executor, findId: string): Promise<void> =>
   findQueries.setFindState(tx, findId, 'on-bench');
 
+/** @returns the name of an arrival; empty where it is gone */
 export async function getArrivalName(db: Executor, arrivalId: string): Promise<string> {
   return (await arrivalQueries.getArrival(db, arrivalId))?.name ?? '';
 }

@@ -9,6 +9,7 @@ interface Stored extends Omit<HabitRow, 'words' | 'twoSidedFoliage'> {
   twoSidedFoliage: number | null;
 }
 
+/** The latest changed first. */
 export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
   (
     await many<Stored>(
@@ -23,6 +24,7 @@ export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
     twoSidedFoliage: row.twoSidedFoliage === null ? null : row.twoSidedFoliage === 1,
   }));
 
+/** Keeps a habit, new or changed. */
 export const upsertHabit = (db: Executor, id: string, habit: NamingHabit, personId: string): Promise<unknown> =>
   run(
     db,

@@ -3,6 +3,7 @@ import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as service from './service';
 
+/** Naming habits of sources. */
 export function addHabitRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
   serveEndpoint(app, contract.listHabits, async () => service.listHabits(pool));

@@ -51,6 +51,7 @@ export async function listHabits(db: Executor): Promise<Habits> {
   };
 }
 
+/** Keeps a habit. @param id `new` for a new one. @returns its id */
 export async function saveHabit(
   { pool }: Dependencies,
   id: string,
@@ -63,6 +64,7 @@ export async function saveHabit(
   return own;
 }
 
+/** Forgets a habit; what was sorted by it stays. @throws {DomainError} where there is none */
 export async function removeHabit({ pool }: Dependencies, id: string): Promise<void> {
   if (!(await queries.deleteHabit(pool, id))) throw new DomainError('not-found', 'There is no such habit.');
   await bumpRevision(pool);

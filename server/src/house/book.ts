@@ -11,6 +11,7 @@ export interface HouseBook {
   own: OwnLicence[];
 }
 
+/** Loads them: two statements. */
 export async function loadBook(db: Executor): Promise<HouseBook> {
   const [rules, own] = await Promise.all([loadRules(db), listOwnLicences(db)]);
   return {

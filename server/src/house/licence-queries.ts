@@ -7,6 +7,7 @@ export interface OwnLicence {
   text: string;
 }
 
+/** Licences the house wrote down itself. */
 export const listOwnLicences = async (db: Executor): Promise<OwnLicence[]> =>
   (await many<{ terms: string; text: string }>(db, 'SELECT terms, text FROM licence ORDER BY id')).map(
     ({ terms, text }) => ({

@@ -8,5 +8,6 @@ export async function loadRules(db: Executor): Promise<HouseRules> {
   return HouseRulesSchema.parse(row ? JSON.parse(row.value) : {});
 }
 
+/** Keeps the rules, and who changed them last. */
 export const storeRules = (tx: Executor, rules: HouseRules, personId: string): Promise<unknown> =>
   run(tx, "REPLACE INTO house_rule (name, value, person_id) VALUES ('rules', ?, ?)", [JSON.stringify(rules), personId]);

@@ -12,6 +12,7 @@ export interface Job {
   leaseToken: string;
 }
 
+/** Asks for work. @returns its number */
 export async function insertJob(
   db: Executor,
   job: { kind: string; subjectId: string; label: string; detail?: string },
@@ -34,6 +35,7 @@ export async function findClaimable(tx: Executor): Promise<Omit<Job, 'leaseToken
   );
 }
 
+/** A worker has taken a job; its lease runs from now. */
 export const markClaimed = (tx: Executor, id: number, leaseToken: string, leaseSeconds: number): Promise<unknown> =>
   run(
     tx,
@@ -73,6 +75,7 @@ export async function finishJob(
   return affected === 1;
 }
 
+/** Gives a job back to be tried again later, only under its lease. */
 export const postponeJob = (db: Executor, job: Job, seconds: number, message: string): Promise<unknown> =>
   run(
     db,
@@ -90,6 +93,7 @@ export interface OpenJob {
   total: number;
 }
 
+/** What waits or runs, the oldest first, at most 200. */
 export function listOpenJobs(db: Executor): Promise<OpenJob[]> {
   return many(
     db,
@@ -98,6 +102,7 @@ export function listOpenJobs(db: Executor): Promise<OpenJob[]> {
   );
 }
 
+/** What failed for good, the latest first, at most 100. */
 export function listFailedJobs(
   db: Executor,
 ): Promise<{ id: number; label: string; message: string; at: Date; attempts: number }[]> {
@@ -107,6 +112,7 @@ export function listFailedJobs(
   );
 }
 
+/** How many jobs were done. */
 export async function countDoneJobs(db: Executor): Promise<number> {
   return (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM job WHERE state = 'done'")).n;
 }
@@ -132,6 +138,7 @@ export async function listOpenJobsOf(
 export const findOpenJob = async (db: Executor, kind: string, subjectId: string): Promise<OpenJob | null> =>
   (await listOpenJobsOf(db, kind, [subjectId])).get(subjectId) ?? null;
 
+/** Stops a job: one that waits at once, one that runs at its next heartbeat. @returns null where it has ended */
 export async function askCancel(
   db: Executor,
   id: number,
@@ -151,6 +158,7 @@ export async function askCancel(
   return { ...job, wasWaiting: affected === 1 };
 }
 
+/** Lets a failed job run again. @returns false where it is not among the failed */
 export async function retryFailed(db: Executor, id: number): Promise<boolean> {
   const { affected } = await run(
     db,

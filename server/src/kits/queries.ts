@@ -13,11 +13,14 @@ export interface KitRow {
 
 const KIT = 'SELECT id, arrival_id AS arrivalId, name, reason, source_find_id AS sourceFindId FROM kit';
 
+/** @returns a kit, or null */
 export const getKit = (db: Executor, id: string): Promise<KitRow | null> => maybeOne(db, `${KIT} WHERE id = ?`, [id]);
 
+/** @returns the kit a find's one file became, or null */
 export const findKitOfFile = (db: Executor, findId: string): Promise<KitRow | null> =>
   maybeOne(db, `${KIT} WHERE source_find_id = ?`, [findId]);
 
+/** Takes a kit and its pieces away; finds stay. */
 export const deleteKit = (tx: Executor, id: string): Promise<unknown> => run(tx, 'DELETE FROM kit WHERE id = ?', [id]);
 
 /** Where a piece lies in its kit's document; null where it is a file of its own. */
@@ -51,6 +54,7 @@ const parsePiece = <R extends StoredPiece>(row: R): Omit<R, 'selector' | 'place'
   place: JSON.parse(row.place) as PiecePlace | null,
 });
 
+/** Pieces of a kit in its order. */
 export const listPieces = async (db: Executor, kitId: string): Promise<PieceRow[]> =>
   (await many<StoredPiece>(db, `SELECT ${COLUMNS} FROM piece WHERE kit_id = ? ORDER BY piece.ordinal`, [kitId])).map(
     parsePiece,
@@ -75,6 +79,7 @@ export const listShownPieces = async (db: Executor, kitId: string): Promise<Show
     )
   ).map(parsePiece);
 
+/** Writes down the pieces of a kit. */
 export async function insertPieces(tx: Executor, pieces: readonly PieceRow[]): Promise<void> {
   await insertMany(
     tx,
@@ -112,9 +117,11 @@ export async function insertPieces(tx: Executor, pieces: readonly PieceRow[]): P
   );
 }
 
+/** Takes away the piece that came as this find. */
 export const deletePieceOfFind = (tx: Executor, findId: string): Promise<unknown> =>
   run(tx, 'DELETE FROM piece WHERE find_id = ?', [findId]);
 
+/** A piece was drawn; sizes in the file's unit. */
 export const setPicture = (
   db: Executor,
   kitId: string,
@@ -127,6 +134,7 @@ export const setPicture = (
     [picture.sha256, picture.width, picture.height, kitId, ordinal],
   );
 
+/** A piece has become a find of its own. */
 export const setPieceFind = (tx: Executor, kitId: string, ordinal: number, findId: string): Promise<unknown> =>
   run(tx, 'UPDATE piece SET find_id = ? WHERE kit_id = ? AND ordinal = ?', [findId, kitId, ordinal]);
 

@@ -95,6 +95,7 @@ export async function findKit(db: Executor, id: string): Promise<queries.KitRow>
   return kit;
 }
 
+/** A kit as its contact sheet shows it. @throws {DomainError} where there is none */
 export async function getKit({ pool }: Dependencies, id: string): Promise<Kit> {
   const kit = await findKit(pool, id);
   const [pieces, arrivalName, drawing, taking] = await Promise.all([

@@ -60,6 +60,7 @@ export function listGroups(db: Executor, question: LedgerQuestion): Promise<{ va
   );
 }
 
+/** How many assets a question finds. */
 export async function countLedger(db: Executor, question: LedgerQuestion): Promise<number> {
   const { sql, values } = where(question, true);
   const from = question.words === '' ? 'provenance' : 'asset JOIN provenance ON provenance.asset_id = asset.id';
@@ -89,9 +90,11 @@ export async function listOpen(db: Executor, limit: number): Promise<LedgerRow[]
   return [...rows.values()];
 }
 
+/** Rows of these assets, in no order. @param ids at least one */
 export const listRowsOf = (db: Executor, ids: readonly string[]): Promise<LedgerRow[]> =>
   many(db, `${ROW} WHERE asset.id IN (${placesFor(ids)})`, [...ids]);
 
+/** Assets whose rights block. */
 export const countOpen = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'blocks'")).n;
 
@@ -105,9 +108,11 @@ export const countNotBlocking = async (db: Executor, ids: readonly string[]): Pr
     )
   ).n;
 
+/** Assets whose rights block, or want a look. */
 export const countAllOpen = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark IN ('blocks', 'look')")).n;
 
+/** How many assets stand under each licence, the most first. */
 export const countByLicence = (db: Executor): Promise<{ licenceId: string; count: number }[]> =>
   many(
     db,
@@ -150,6 +155,7 @@ export const listLicenceMoves = (
     "SELECT DATE_FORMAT(at, '%Y-%m') AS month, LEFT(before_value, 200) AS `before`, LEFT(after_value, 200) AS `after`, COUNT(*) AS count FROM provenance_change WHERE field = 'licenceId' GROUP BY 1, 2, 3 ORDER BY 1",
   );
 
+/** Every author's name, each once. */
 export const listAuthors = async (db: Executor): Promise<string[]> =>
   (
     await many<{ author: string }>(
@@ -158,6 +164,7 @@ export const listAuthors = async (db: Executor): Promise<string[]> =>
     )
   ).map(({ author }) => author);
 
+/** Names that are another spelling of an author. */
 export const listAliases = async (db: Executor): Promise<Set<string>> =>
   new Set((await many<{ alias: string }>(db, 'SELECT alias FROM author_alias')).map(({ alias }) => alias));
 

@@ -7,6 +7,7 @@ import * as licences from '../rights/licences';
 import * as service from './service';
 import { getRights } from './to-settle';
 
+/** Rights: what is to settle, the ledger, licences, house rules. */
 export function addRightsRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
   serveEndpoint(app, contract.getRights, () => getRights(pool));

@@ -27,6 +27,7 @@ import { reopenProjects } from '../rights/reopening-queries';
 import { loadRightsStates, refreshRightsMarks, listOpenFindings, worstOf } from '../rights/state';
 import * as ledger from './ledger-queries';
 
+/** A page of the ledger with its groups. */
 export async function getLedger(db: Executor, question: LedgerQuestion): Promise<Ledger> {
   const [groups, total, rows] = await Promise.all([
     ledger.listGroups(db, question),
@@ -54,6 +55,7 @@ export async function getLicenceMix(db: Executor): Promise<{ month: string; lice
   });
 }
 
+/** Everything that bears on the rights of an asset, with the verdict of each project that holds it. */
 export async function getAssetRights(db: Executor, id: string): Promise<AssetRights> {
   const house = await loadBook(db);
   const [state] = await loadRightsStates(db, [id]);
@@ -120,6 +122,7 @@ export async function settleRights(
   });
 }
 
+/** Keeps one more evidence with an asset. */
 export async function addEvidence(
   dependencies: Dependencies,
   id: string,
@@ -136,6 +139,7 @@ export async function addEvidence(
   return getAssetRights(dependencies.pool, id);
 }
 
+/** Adds a work an asset rests on, or corrects one. */
 export async function saveWork(
   { pool }: Dependencies,
   id: string,
@@ -150,6 +154,7 @@ export async function saveWork(
   return getAssetRights(pool, id);
 }
 
+/** Takes a work away that an asset does not rest on. */
 export async function removeWork(
   { pool }: Dependencies,
   id: string,
@@ -191,6 +196,7 @@ export async function takeDown(
   return getAssetRights(pool, id);
 }
 
+/** A letter to the author of an asset, about a project or a production that earns money. */
 export async function composeLetter(
   db: Executor,
   id: string,

@@ -6,6 +6,7 @@ import { bumpRevision, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import * as queries from './queries';
 
+/** Materials the house keeps, by name. */
 export const listHouseMaterials = (db: Executor): Promise<HouseMaterial[]> => queries.listHouseMaterials(db);
 
 /** Keeps a material under its name; one of that name is replaced, what it was used for is not. */
@@ -19,6 +20,7 @@ export async function saveHouseMaterial(
   return queries.listHouseMaterials(pool);
 }
 
+/** Takes a house material away; what was made of it stays. @returns the others */
 export async function deleteHouseMaterial({ pool }: Dependencies, id: string): Promise<HouseMaterial[]> {
   if (!(await queries.deleteHouseMaterial(pool, id)))
     throw new DomainError('not-found', 'There is no such house material any more.');

@@ -104,6 +104,7 @@ export interface MemoryRow {
   personName: string;
 }
 
+/** Which pictures were taken for these names of an author, the latest first. */
 export async function listMemories(db: Executor, author: string, names: readonly string[]): Promise<MemoryRow[]> {
   return many(
     db,
@@ -114,6 +115,7 @@ export async function listMemories(db: Executor, author: string, names: readonly
   );
 }
 
+/** Remembers which picture was taken for a name. */
 export const upsertMemory = (
   tx: Executor,
   memory: Omit<MemoryRow, 'accession' | 'personName'> & { author: string; assetId: string; personId: string },
@@ -126,6 +128,7 @@ export const upsertMemory = (
 
 type StoredMaterial = Omit<HouseMaterial, 'factors' | 'maps'> & { factors: string; maps: string };
 
+/** By name. */
 export const listHouseMaterials = async (db: Executor): Promise<HouseMaterial[]> =>
   (
     await many<StoredMaterial>(
@@ -139,6 +142,7 @@ export const listHouseMaterials = async (db: Executor): Promise<HouseMaterial[]>
     maps: JSON.parse(row.maps) as HouseMaterial['maps'],
   }));
 
+/** Keeps a material under its name, in the place of one of that name. */
 export const upsertHouseMaterial = (
   db: Executor,
   material: Omit<HouseMaterial, 'personName'>,

@@ -19,6 +19,7 @@ const toPerson = ({ passwordHash: _secret, mustChange, ...row }: PersonRow): Per
   mustChange: mustChange === 1,
 });
 
+/** @returns a person with the hash of their password, or null */
 export async function findBySignIn(
   db: Executor,
   signIn: string,
@@ -27,6 +28,7 @@ export async function findBySignIn(
   return row && { person: toPerson(row), passwordHash: row.passwordHash };
 }
 
+/** @returns whose session this is; null where it has ended */
 export async function findBySession(db: Executor, tokenHash: string): Promise<Person | null> {
   const row = await maybeOne<PersonRow>(
     db,
@@ -36,6 +38,7 @@ export async function findBySession(db: Executor, tokenHash: string): Promise<Pe
   return row && toPerson(row);
 }
 
+/** Writes a person down. */
 export const insertPerson = (db: Executor, person: Person, passwordHash: string): Promise<unknown> =>
   run(db, 'INSERT INTO person (id, sign_in, name, role, password_hash, must_change) VALUES (?, ?, ?, ?, ?, ?)', [
     person.id,
@@ -46,9 +49,11 @@ export const insertPerson = (db: Executor, person: Person, passwordHash: string)
     person.mustChange,
   ]);
 
+/** Replaces the hash of a password; it need not be changed at the next sign-in any more. */
 export const updatePassword = (db: Executor, personId: string, passwordHash: string): Promise<unknown> =>
   run(db, 'UPDATE person SET password_hash = ?, must_change = FALSE WHERE id = ?', [passwordHash, personId]);
 
+/** Begins a session of so many days. */
 export const insertSession = (db: Executor, tokenHash: string, personId: string, days: number): Promise<unknown> =>
   run(db, 'INSERT INTO session (token_hash, person_id, expires_at) VALUES (?, ?, UTC_TIMESTAMP(3) + INTERVAL ? DAY)', [
     tokenHash,
@@ -56,12 +61,15 @@ export const insertSession = (db: Executor, tokenHash: string, personId: string,
     days,
   ]);
 
+/** Ends a session. */
 export const deleteSession = (db: Executor, tokenHash: string): Promise<unknown> =>
   run(db, 'DELETE FROM session WHERE token_hash = ?', [tokenHash]);
 
+/** Ends every session of a person but one. */
 export const deleteOtherSessions = (db: Executor, personId: string, keepHash: string): Promise<unknown> =>
   run(db, 'DELETE FROM session WHERE person_id = ? AND token_hash <> ?', [personId, keepHash]);
 
+/** How many people there are. */
 export async function countPeople(db: Executor): Promise<number> {
   const [{ n }] = await many<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM person');
   return n;

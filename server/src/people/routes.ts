@@ -11,6 +11,7 @@ import * as service from './service';
 export const SESSION_COOKIE = 'haveld_session';
 const TRIES_A_MINUTE = 20;
 
+/** Signing in and out, and one's own password. */
 export function addPeopleRoutes(app: App, { pool }: Dependencies): void {
   app.use(
     signIn.path,

@@ -13,6 +13,7 @@ const hashToken = (token: string): string => createHash('sha256').update(token).
 /** A hash to compare with where nobody has that name, so that both answers take as long. */
 const NOBODY = hash(randomUUID());
 
+/** Signs somebody in. @returns the token of the session. @throws {DomainError} `wrong-password` */
 export async function openSession(
   db: Executor,
   signIn: string,
@@ -26,10 +27,12 @@ export async function openSession(
   return { token, person: found.person };
 }
 
+/** @returns whose token this is, or null */
 export async function findSignedIn(db: Executor, token: string | undefined): Promise<Person | null> {
   return token ? queries.findBySession(db, hashToken(token)) : null;
 }
 
+/** Signs somebody out. */
 export async function closeSession(db: Executor, token: string | undefined): Promise<void> {
   if (token) await queries.deleteSession(db, hashToken(token));
 }
@@ -50,6 +53,7 @@ export async function changePassword(
   return { ...person, mustChange: false };
 }
 
+/** Writes a person down with a hashed password. */
 export async function addPerson(
   db: Executor,
   given: { signIn: string; name: string; role: 'owner' | 'member'; password: string; mustChange: boolean },
@@ -60,6 +64,7 @@ export async function addPerson(
   return person;
 }
 
+/** @returns the person of this sign-in name, or null */
 export const findPerson = async (db: Executor, signIn: string): Promise<Person | null> =>
   (await queries.findBySignIn(db, signIn))?.person ?? null;
 

@@ -4,6 +4,7 @@ import { serveEndpoint, type App } from '../http/serve-endpoint';
 import type { JobHandlers } from '../jobs/worker-loop';
 import * as service from './service';
 
+/** What waits, what runs, and the library's health. */
 export function addProgressRoutes(app: App, dependencies: Dependencies, handlers: JobHandlers): void {
   serveEndpoint(app, contract.getProgress, () => service.getProgress(dependencies));
   serveEndpoint(app, contract.getHealth, () => service.getHealth(dependencies));

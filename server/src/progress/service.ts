@@ -11,6 +11,7 @@ import { countToSettle } from '../ledger/to-settle';
 import { countProjects } from '../projects/queries';
 import * as queries from './queries';
 
+/** What the strip shows: what waits where, what runs, and whether anything has changed. */
 export async function getProgress({ pool }: Dependencies): Promise<Progress> {
   const revision = await queries.getRevision(pool);
   const [arrivals, bench, catalogue, projects, rights, failed, running] = await Promise.all([
@@ -42,12 +43,14 @@ export async function cancelJob({ pool }: Dependencies, handlers: JobHandlers, i
   }
 }
 
+/** Lets a failed job run again. @throws {DomainError} where it is not among the failed */
 export async function retryJob({ pool }: Dependencies, id: number): Promise<void> {
   if (!(await retryFailed(pool, id)))
     throw new DomainError('out-of-step', 'This work is not among the failed any more.');
   await bumpRevision(pool);
 }
 
+/** What failed, what the store holds, and which bytes a row names that are not there. */
 export async function getHealth({ pool, store }: Dependencies): Promise<Health> {
   const [failed, done, hashes] = await Promise.all([
     listFailedJobs(pool),

@@ -9,6 +9,7 @@ export interface Tick {
   at: Date;
 }
 
+/** Duties of a project that somebody said are done. */
 export const listTicks = (db: Executor, projectId: string): Promise<Tick[]> =>
   many(
     db,
@@ -16,6 +17,7 @@ export const listTicks = (db: Executor, projectId: string): Promise<Tick[]> =>
     [projectId],
   );
 
+/** What has changed and nobody has looked at, the oldest first, at most 500. */
 export async function listReopened(db: Executor, projectId: string): Promise<ProjectRights['reopened']> {
   const rows = await many<{ id: number; assetId: string; name: string; why: string; at: Date }>(
     db,

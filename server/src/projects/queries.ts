@@ -38,19 +38,23 @@ const parse = ({ intendedUse, endedAt, ...row }: StoredProject): ProjectRow => (
   live: endedAt === null,
 });
 
+/** Live ones first, the newest before the others, at most 500. */
 export const listProjects = async (db: Executor): Promise<ProjectRow[]> =>
   (await many<StoredProject>(db, `${PROJECT} ORDER BY ended_at IS NOT NULL, created_at DESC, name LIMIT 500`)).map(
     parse,
   );
 
+/** @returns a project, or null */
 export async function findProject(db: Executor, id: string): Promise<ProjectRow | null> {
   const row = await maybeOne<StoredProject>(db, `${PROJECT} WHERE id = ?`, [id]);
   return row && parse(row);
 }
 
+/** How many projects are live. */
 export const countProjects = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM project WHERE ended_at IS NULL')).n;
 
+/** Opens a project. */
 export const insertProject = (
   db: Executor,
   { id, name, purpose, use }: NewProject & { id: string },
@@ -62,6 +66,7 @@ export const insertProject = (
     JSON.stringify(use),
   ]);
 
+/** Changes what a project is for. The day it ended is kept. */
 export const updateProject = (
   db: Executor,
   { id, name, purpose, use, live }: NewProject & { id: string; live: boolean },
@@ -138,6 +143,7 @@ export const listOfProject = async (db: Executor, projectId: string): Promise<Pr
     )
   ).map(parseHandOver);
 
+/** Uses of an asset, the newest first, at most 200. */
 export const listOfAsset = async (db: Executor, assetId: string): Promise<HandOverRow[]> =>
   (
     await many<StoredHandOver>(
@@ -147,11 +153,13 @@ export const listOfAsset = async (db: Executor, assetId: string): Promise<HandOv
     )
   ).map(parseHandOver);
 
+/** @returns a use, or null */
 export async function findHandOver(db: Executor, id: string): Promise<HandOverRow | null> {
   const row = await maybeOne<StoredHandOver>(db, `${HAND_OVER} WHERE hand_over.id = ?`, [id]);
   return row && parseHandOver(row);
 }
 
+/** Writes a use down, pinned to a version; it waits to be packed. */
 export const insertHandOver = (
   tx: Executor,
   row: {
@@ -182,6 +190,7 @@ export const insertHandOver = (
     ],
   );
 
+/** A use is packed: its zip, and what reading it back found. */
 export const setPacked = (
   db: Executor,
   id: string,
@@ -193,5 +202,6 @@ export const setPacked = (
     [packed.zipSha256, packed.sizeBytes, JSON.stringify(packed.checks), id],
   );
 
+/** A use could not be packed, and why. */
 export const setPackingFailed = (db: Executor, id: string, message: string): Promise<unknown> =>
   run(db, "UPDATE hand_over SET state = 'failed', message = ? WHERE id = ?", [message, id]);

@@ -7,6 +7,7 @@ import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as rights from './project-rights';
 import * as service from './service';
 
+/** Projects, their uses and their rights sheets. */
 export function addProjectRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
   serveEndpoint(app, contract.listProjects, () => service.listProjects(pool));

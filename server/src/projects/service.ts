@@ -23,8 +23,10 @@ import * as queries from './queries';
 
 const toRow = (row: queries.ProjectRow): ProjectRow => ({ ...row, createdAt: row.createdAt.toISOString() });
 
+/** Live ones first, the newest before the others. */
 export const listProjects = async (db: Executor): Promise<ProjectRow[]> => (await queries.listProjects(db)).map(toRow);
 
+/** Opens a project. */
 export async function createProject({ pool }: Dependencies, given: NewProject): Promise<ProjectRow> {
   const id = randomUUID();
   await queries.insertProject(pool, { id, ...given });

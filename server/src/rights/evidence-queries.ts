@@ -2,6 +2,7 @@ import type { KeptEvidence, NewEvidence } from '@haveld/contract/api/rights';
 import type { Executor } from '../database/pool';
 import { insertMany, many, run } from '../database/statements';
 
+/** Evidence of an asset, the latest first. */
 export const listEvidence = async (db: Executor, assetId: string): Promise<KeptEvidence[]> =>
   (
     await many<Omit<KeptEvidence, 'at'> & { at: Date }>(

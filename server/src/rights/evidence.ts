@@ -17,6 +17,7 @@ export interface StoredEvidence {
   sizeBytes: number;
 }
 
+/** Puts evidence into the store. @throws {DomainError} where there is nothing in it */
 export async function storeEvidence({ store }: Dependencies, given: NewEvidence): Promise<StoredEvidence> {
   const bytes =
     given.base64 === '' ? Buffer.from(given.text || given.note, 'utf8') : Buffer.from(given.base64, 'base64');

@@ -29,6 +29,7 @@ export async function listLicences(db: Executor): Promise<LicenceLine[]> {
 
 const SHOWN_ASSETS = 100;
 
+/** A licence with its text, its terms and who stands under it. @throws {DomainError} where there is none */
 export async function getLicence(db: Executor, id: string): Promise<LicencePage> {
   const { book, own } = await loadBook(db);
   const mine = own.find(({ terms }) => terms.id === id);

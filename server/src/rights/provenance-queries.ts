@@ -33,16 +33,19 @@ export const PROVENANCE_COLUMNS = PROVENANCE_FIELDS.map((field) => `provenance.$
 
 export type StoredProvenance = Omit<Provenance, 'authorUnknown'> & { authorUnknown: number };
 
+/** A row as provenance. */
 export function parseProvenance(row: StoredProvenance): Provenance {
   const fields = Object.fromEntries(PROVENANCE_FIELDS.map((field) => [field, row[field]])) as unknown as Provenance;
   return { ...fields, authorUnknown: row.authorUnknown === 1 };
 }
 
+/** @throws {Error} where there is none */
 export const getProvenance = async (db: Executor, assetId: string): Promise<Provenance> =>
   parseProvenance(
     await one<StoredProvenance>(db, `SELECT ${PROVENANCE_COLUMNS} FROM provenance WHERE asset_id = ?`, [assetId]),
   );
 
+/** Writes down what an asset's evidence says at first. */
 export const insertProvenance = (tx: Executor, assetId: string, provenance: Provenance): Promise<unknown> =>
   run(
     tx,
@@ -60,6 +63,7 @@ export async function lockProvenances(tx: Executor, assetIds: readonly string[])
   return new Map(rows.map((row) => [row.assetId, parseProvenance(row)]));
 }
 
+/** Changes the same fields of several. @param assetIds at least one */
 export async function updateProvenances(
   tx: Executor,
   assetIds: readonly string[],
@@ -111,6 +115,7 @@ export interface ChangeRow {
   why: string;
 }
 
+/** Who changed what, the latest first, at most 200. */
 export const listChanges = (db: Executor, assetId: string): Promise<ChangeRow[]> =>
   many(
     db,
@@ -139,6 +144,7 @@ export async function listFurtherWorks(db: Executor, assetIds: readonly string[]
   return byAsset;
 }
 
+/** Adds a work an asset rests on. */
 export const insertFurtherWork = (
   tx: Executor,
   assetId: string,
@@ -161,6 +167,7 @@ export const insertFurtherWork = (
     ],
   );
 
+/** Corrects a work an asset rests on. */
 export const updateFurtherWork = (tx: Executor, work: Work & { id: string; part: WorkPart }): Promise<unknown> =>
   run(
     tx,
@@ -178,5 +185,6 @@ export const updateFurtherWork = (tx: Executor, work: Work & { id: string; part:
     ],
   );
 
+/** Takes a work away. */
 export const deleteFurtherWork = (tx: Executor, id: string): Promise<unknown> =>
   run(tx, 'DELETE FROM further_work WHERE id = ?', [id]);

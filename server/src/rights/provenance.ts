@@ -163,6 +163,7 @@ export async function saveWork(
   await refreshRightsMarks(tx, [assetId]);
 }
 
+/** Takes a work away that an asset does not rest on. @throws {DomainError} where it is not there */
 export async function removeWork(
   tx: Executor,
   assetId: string,
