@@ -4,6 +4,7 @@ import { countFacetedEdges, isUnshaded, ROUND_DEGREES } from '../scene/meshes/fa
 import { repairDocument } from '../scene/repair/repair-document';
 import { listShownNodes } from '../scene/traverse';
 import { count } from '../text/count';
+import { nameImageTypes } from '../textures/pictures/name-image-types';
 import { findFormatByExtension } from './model-formats';
 import type { Reading, ReadingContext } from './reading';
 import { tidyDocument } from './tidy-document';
@@ -18,6 +19,7 @@ export async function readModel(path: string, context: ReadingContext): Promise<
     throw new DomainError('bad-file', `“${path}” is of a kind that cannot be read yet; it is kept.`, { file: path });
   const reading = await (await format.loadReader())(path, context);
   repairDocument(reading.document, path, reading.log);
+  nameImageTypes(reading.document);
   logShading(reading, path);
   if (listShownNodes(reading.document).length === 0)
     throw new DomainError('bad-file', `“${path}” holds no parts: there is nothing to show.`, { file: path });

@@ -6,10 +6,10 @@ const BIN_CHUNK = 0x004e4942;
 
 const toFour = (length: number): number => (length + 3) & ~3;
 
-/** Puts glTF JSON and its buffer into one GLB (glTF 2.0, 4.4). */
+/** Puts glTF JSON and its buffer into one GLB (glTF 2.0, 4.4); without bytes there is no buffer. */
 export function packGlb(json: GLTF.IGLTF, binary: Uint8Array | null): Uint8Array<ArrayBuffer> {
-  const text = new TextEncoder().encode(JSON.stringify(json));
   const hasBinary = binary !== null && binary.byteLength > 0;
+  const text = new TextEncoder().encode(JSON.stringify(hasBinary ? json : { ...json, buffers: undefined }));
   const jsonLength = toFour(text.length);
   const length = 20 + jsonLength + (hasBinary ? 8 + toFour(binary.byteLength) : 0);
   const dst = new Uint8Array(length);

@@ -1,4 +1,5 @@
 import type { Document, Primitive } from '@gltf-transform/core';
+import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import type { LogEntry } from '@haveld/contract/report';
 import { addBox, createBoxDocument } from '../../testing/documents';
 import { createDocument } from '../document/document-io';
@@ -139,4 +140,117 @@ test('maps on parts without a layout are taken off those parts, and that is said
   primitiveOf(document).setMaterial(material).setAttribute('TEXCOORD_0', null);
   expect(repair(document)[0].text).toContain('“wall”');
   expect(primitiveOf(document).getMaterial()!.getBaseColorTexture()).toBeNull();
+});
+
+test('indices that are no whole numbers, or lack a corner, keep the triangles that are whole', () => {
+  const document = box();
+  primitiveOf(document)
+    .getIndices()!
+    .setArray(Float32Array.of(0, 1, 2, 0.5, 1, 2, 2, 3));
+  expect(repair(document)[0].text).toContain('2 triangles name a vertex');
+  expect(primitiveOf(document).getIndices()!.getArray()).toEqual(Uint32Array.of(0, 1, 2));
+});
+
+test('attributes of another shape than theirs go, and weights that stand without joints', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  add(
+    document,
+    primitive,
+    'TANGENT',
+    'VEC2',
+    Array.from({ length: 48 }, () => 1),
+  );
+  add(
+    document,
+    primitive,
+    'WEIGHTS_0',
+    'VEC4',
+    Array.from({ length: 96 }, () => 0.25),
+  );
+  expect(repair(document)[0].text).toBe('2 sets of values have another shape than theirs.');
+  expect(primitive.listSemantics()).not.toContain('TANGENT');
+  expect(primitive.listSemantics()).not.toContain('WEIGHTS_0');
+});
+
+test('a bone that stands twice at a vertex stands once, with both weights, over all its sets', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  const each = (values: number[]): number[] => Array.from({ length: 24 }, () => values).flat();
+  add(document, primitive, 'WEIGHTS_0', 'VEC4', each([0.5, 0.25, 0, 0]));
+  add(document, primitive, 'JOINTS_0', 'VEC4', each([1, 0, 0, 0]));
+  add(document, primitive, 'WEIGHTS_1', 'VEC4', each([0.25, 0, 0, 0]));
+  add(document, primitive, 'JOINTS_1', 'VEC4', each([1, 0, 0, 0]));
+  const joints = [document.createNode('a'), document.createNode('b')];
+  const node = listShownNodes(document)[0].addChild(joints[0]).addChild(joints[1]);
+  node.setSkin(document.createSkin().addJoint(joints[0]).addJoint(joints[1]));
+  repair(document);
+  expect([...arrayOf(primitive, 'WEIGHTS_0').slice(0, 4)]).toEqual([0.75, 0.25, 0, 0]);
+  expect([...arrayOf(primitive, 'WEIGHTS_1').slice(0, 4)]).toEqual([0, 0, 0, 0]);
+});
+
+test('weights written as whole numbers are shares of the largest', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  const weights = document.createAccessor().setType('VEC4').setNormalized(true);
+  weights.setArray(Uint8Array.from({ length: 96 }, (_, i) => (i % 4 === 0 ? 255 : 0)));
+  primitive.setAttribute('WEIGHTS_0', weights);
+  add(
+    document,
+    primitive,
+    'JOINTS_0',
+    'VEC4',
+    Array.from({ length: 96 }, () => 0),
+  );
+  const joint = document.createNode('a');
+  const node = listShownNodes(document)[0].addChild(joint);
+  node.setSkin(document.createSkin().addJoint(joint));
+  expect(repair(document)).toEqual([]);
+  expect([...arrayOf(primitive, 'WEIGHTS_0').slice(0, 4)]).toEqual([1, 0, 0, 0]);
+});
+
+test('a skin on a mesh without joints is taken off', () => {
+  const document = box();
+  const joint = document.createNode('a');
+  const node = listShownNodes(document)[0].addChild(joint);
+  node.setSkin(document.createSkin().addJoint(joint));
+  expect(repair(document)[0].text).toBe('1 skins have nothing to hold on to.');
+  expect(node.getSkin()).toBeNull();
+});
+
+describe('clips', () => {
+  const clipOf = (document: Document, times: number[], values: number[], isTargeted = true): void => {
+    const sampler = document
+      .createAnimationSampler()
+      .setInput(document.createAccessor().setType('SCALAR').setArray(Float32Array.from(times)))
+      .setOutput(document.createAccessor().setType('VEC3').setArray(Float32Array.from(values)));
+    const channel = document.createAnimationChannel().setSampler(sampler).setTargetPath('translation');
+    if (isTargeted) channel.setTargetNode(listShownNodes(document)[0]);
+    document.createAnimation('walk').addSampler(sampler).addChannel(channel);
+  };
+
+  test('keys that do not come after the one before go with their values', () => {
+    const document = box();
+    clipOf(document, [0, 1, 1, 0.5, 2], [0, 0, 0, 1, 1, 1, 9, 9, 9, 8, 8, 8, 2, 2, 2]);
+    expect(repair(document)[0].text).toContain('2 keys of clips do not come after the one before');
+    const sampler = document.getRoot().listAnimations()[0].listSamplers()[0];
+    expect([...sampler.getInput()!.getArray()!]).toEqual([0, 1, 2]);
+    expect([...sampler.getOutput()!.getArray()!]).toEqual([0, 0, 0, 1, 1, 1, 2, 2, 2]);
+  });
+
+  test('a track without a target, or with too few values, is left out, and an empty clip with it', () => {
+    const document = box();
+    clipOf(document, [0, 1], [0, 0, 0, 1, 1, 1], false);
+    clipOf(document, [0, 1, 2], [0, 0, 0]);
+    expect(repair(document)[0].text).toBe('2 tracks of clips have no target, or no keys.');
+    expect(document.getRoot().listAnimations()).toEqual([]);
+  });
+});
+
+test('a light of no strength that is a number shines as usual', () => {
+  const document = box();
+  const light = document.createExtension(KHRLightsPunctual).createLight('lamp').setIntensity(NaN).setRange(-1);
+  listShownNodes(document)[0].setExtension('KHR_lights_punctual', light);
+  expect(repair(document)[0].text).toContain('1 lights have a strength that is no number');
+  expect([light.getIntensity(), light.getRange()]).toEqual([1, null]);
 });

@@ -1,10 +1,12 @@
 import type { Document } from '@gltf-transform/core';
 import type { LogEntry } from '@haveld/contract/report';
-import { nameAttributes } from './attributes';
+import { dropOddAttributes, nameAttributes } from './attributes';
+import { repairClip } from './clips';
 import { dropBadCorners, isEmpty } from './corners';
+import { repairLights } from './lights';
 import { clampFactors, takeMapsFromBare } from './materials';
 import { clampColours, clearBadNumbers, clearBadTransform, fillNormals, normaliseRotations } from './numbers';
-import { separateMovingSkins, shareRoot } from './skins';
+import { repairSkins, separateMovingSkins, shareRoot } from './skins';
 import { dropStrayInfluences, normaliseWeights } from './weights';
 
 /**
@@ -15,8 +17,24 @@ export function repairDocument(document: Document, file: string, log: LogEntry[]
   const root = document.getRoot();
   const badTransforms = root.listNodes().filter(clearBadTransform).length;
   const badFactors = clampFactors(document);
-  const bad = { numbers: 0, corners: 0, weights: 0, normals: 0, colours: 0, rotations: 0, influences: 0 };
+  const bad = {
+    numbers: 0,
+    corners: 0,
+    weights: 0,
+    normals: 0,
+    colours: 0,
+    rotations: 0,
+    influences: 0,
+    lights: 0,
+    attributes: 0,
+    skins: 0,
+    channels: 0,
+    keys: 0,
+  };
   for (const accessor of root.listAccessors()) bad.numbers += clearBadNumbers(accessor);
+  bad.lights = repairLights(document);
+  for (const primitive of root.listMeshes().flatMap((mesh) => mesh.listPrimitives()))
+    bad.attributes += dropOddAttributes(primitive);
   for (const node of root.listNodes()) bad.influences += dropStrayInfluences(node);
   for (const primitive of root.listMeshes().flatMap((mesh) => mesh.listPrimitives())) {
     nameAttributes(primitive);
@@ -26,7 +44,14 @@ export function repairDocument(document: Document, file: string, log: LogEntry[]
     bad.colours += clampColours(primitive);
     if (isEmpty(primitive)) primitive.dispose();
   }
-  for (const clip of root.listAnimations()) bad.rotations += normaliseRotations(clip);
+  for (const clip of root.listAnimations()) {
+    const { channels, keys } = repairClip(clip);
+    bad.channels += channels;
+    bad.keys += keys;
+    bad.rotations += normaliseRotations(clip);
+    if (clip.listChannels().length === 0) clip.dispose();
+  }
+  bad.skins = repairSkins(document);
   separateMovingSkins(document);
   shareRoot(document);
   const bare = takeMapsFromBare(document);
@@ -63,6 +88,27 @@ export function repairDocument(document: Document, file: string, log: LogEntry[]
       `${bad.influences} weights belong to a bone that is not there.`,
       'They are left out; the skin may not follow there.',
     );
+  if (bad.attributes > 0)
+    look(
+      `${bad.attributes} sets of values have another shape than theirs.`,
+      'They are left out; shading, maps or the skin may be missing there.',
+    );
+  if (bad.skins > 0)
+    look(`${bad.skins} skins have nothing to hold on to.`, 'They were taken off; those parts stand still.');
+  if (bad.channels > 0)
+    look(`${bad.channels} tracks of clips have no target, or no keys.`, 'They are left out of their clips.');
+  if (bad.keys > 0)
+    log.push({
+      level: 'note',
+      file,
+      text: `${bad.keys} keys of clips do not come after the one before; they are left out.`,
+    });
+  if (bad.lights > 0)
+    log.push({
+      level: 'note',
+      file,
+      text: `${bad.lights} lights have a strength that is no number; they shine as usual.`,
+    });
   if (bad.rotations > 0) look(`${bad.rotations} keys of rotation have no length of 1.`, 'The motion may jump there.');
   if (bare.length > 0)
     look(

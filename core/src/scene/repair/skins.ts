@@ -46,3 +46,35 @@ function topOf(node: Node): Node {
   for (let above = node.getParentNode(); above; above = above.getParentNode()) top = above;
   return top;
 }
+
+/**
+ * Skins that cannot be worn are taken off: the mesh has no joints. Joints that stand in no scene are put into the shown one
+ * (glTF 2.0, 3.7.3.1).
+ * @returns how many skins were taken off
+ */
+export function repairSkins(document: Document): number {
+  const scene = getShownScene(document);
+  const inScene = new Set<Node>();
+  scene.traverse((node) => void inScene.add(node));
+  let removed = 0;
+  for (const node of document.getRoot().listNodes()) {
+    const skin = node.getSkin();
+    if (!skin) continue;
+    const isWorn = node
+      .getMesh()
+      ?.listPrimitives()
+      .every((primitive) => primitive.getAttribute('JOINTS_0'));
+    if (!isWorn || skin.listJoints().length === 0) {
+      node.setSkin(null);
+      removed++;
+      continue;
+    }
+    for (const joint of skin.listJoints()) {
+      if (inScene.has(joint)) continue;
+      const top = topOf(joint);
+      scene.addChild(top);
+      top.traverse((below) => void inScene.add(below));
+    }
+  }
+  return removed;
+}

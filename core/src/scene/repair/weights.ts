@@ -8,7 +8,9 @@ export function normaliseWeights(primitive: Primitive): number {
     if (!weights) break;
     sets.push(weights);
   }
-  if (sets.length === 0 || sets.some((weights) => !(weights.getArray() instanceof Float32Array))) return 0;
+  if (sets.length === 0) return 0;
+  sets.forEach(toFloats);
+  mergeTwice(primitive, sets);
   const arrays = sets.map((weights) => weights.getArray() as Float32Array);
   let changed = 0;
   for (let v = 0; v < sets[0].getCount(); v++) {
@@ -20,6 +22,35 @@ export function normaliseWeights(primitive: Primitive): number {
   }
   clearUnusedJoints(primitive, arrays);
   return changed;
+}
+
+/** Weights written as whole numbers mean shares of the largest (glTF 2.0, 3.6.2.2). */
+function toFloats(weights: Accessor): void {
+  const array = weights.getArray();
+  if (!array || array instanceof Float32Array) return;
+  const most = array instanceof Uint8Array ? 255 : array instanceof Uint16Array ? 65_535 : 1;
+  weights.setArray(Float32Array.from(array, (value: number) => value / most)).setNormalized(false);
+}
+
+/** A joint that stands twice at a vertex stands once, with both weights (glTF 2.0, 3.7.3.3). */
+function mergeTwice(primitive: Primitive, sets: readonly Accessor[]): void {
+  const weights = sets.map((accessor) => accessor.getArray() as Float32Array);
+  const joints = sets.map((_, set) => primitive.getAttribute(`JOINTS_${set}`)?.getArray());
+  if (joints.some((array) => !array)) return;
+  const slots = sets.length * 4;
+  for (let v = 0; v < sets[0].getCount(); v++)
+    for (let later = 1; later < slots; later++) {
+      const at = v * 4 + (later & 3);
+      const weight = weights[later >> 2][at];
+      if (!(weight > 0)) continue;
+      for (let first = 0; first < later; first++) {
+        const before = v * 4 + (first & 3);
+        if (!(weights[first >> 2][before] > 0) || joints[first >> 2]![before] !== joints[later >> 2]![at]) continue;
+        weights[first >> 2][before] += weight;
+        weights[later >> 2][at] = 0;
+        break;
+      }
+    }
 }
 
 /** A joint without weight is written as 0 (glTF 2.0, 3.7.3.3). */
