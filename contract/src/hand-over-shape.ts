@@ -1,8 +1,8 @@
 import { z } from 'zod';
 
 /** What a model is handed over as: one GLB, glTF with its maps beside it, or OBJ and MTL. */
-export const ModelFileSchema = z.enum(['glb', 'gltf', 'obj']);
-export type ModelFile = z.infer<typeof ModelFileSchema>;
+export const HandOverFormatSchema = z.enum(['glb', 'gltf', 'obj']);
+export type HandOverFormat = z.infer<typeof HandOverFormatSchema>;
 
 /** What its maps are written as; `as-they-are` leaves each in the format it has. */
 export const MapFileSchema = z.enum(['as-they-are', 'png', 'jpeg', 'webp', 'ktx2']);
@@ -12,4 +12,5 @@ export type MapFile = z.infer<typeof MapFileSchema>;
 const MAPS_OF_OBJ: readonly MapFile[] = ['as-they-are', 'png', 'jpeg'];
 
 /** @returns whether maps may be written so beside such a model */
-export const takesMapFile = (model: ModelFile, maps: MapFile): boolean => model !== 'obj' || MAPS_OF_OBJ.includes(maps);
+export const takesMapFile = (model: HandOverFormat, maps: MapFile): boolean =>
+  model !== 'obj' || MAPS_OF_OBJ.includes(maps);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MapFileSchema, ModelFileSchema, takesMapFile } from '../hand-over-shape';
+import { MapFileSchema, HandOverFormatSchema, takesMapFile } from '../hand-over-shape';
 import { DutySchema, IntendedUseSchema, VerdictSchema } from '../licence';
 import { CheckLineSchema } from '../report';
 import { CardSchema, AssetUseSchema } from './catalogue';
@@ -83,7 +83,7 @@ export const handOver = endpoint({
   body: z
     .object({
       assetIds: z.array(z.string()).min(1).max(200),
-      format: ModelFileSchema,
+      format: HandOverFormatSchema,
       maps: MapFileSchema.default('as-they-are'),
     })
     .refine(({ format, maps }) => takesMapFile(format, maps), {

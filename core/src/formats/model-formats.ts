@@ -1,4 +1,4 @@
-import type { ModelFile } from '@haveld/contract/hand-over-shape';
+import type { HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { peekCollada } from './collada/peek';
 import { peekFbx } from './fbx/peek';
 import { peekGlb, peekGltf } from './gltf/peek';
@@ -34,7 +34,7 @@ export interface ModelFormat {
   /** Loaded when a file asks for it. */
   loadReader: () => Promise<Reader>;
   /** What a hand-over in it is called; left out where none is written. */
-  handedOverAs?: ModelFile;
+  handedOverAs?: HandOverFormat;
 }
 
 const readGltf = (): Promise<Reader> => import('./gltf/read').then((module) => module.readGltf);

@@ -1,5 +1,5 @@
 import type { Document } from '@gltf-transform/core';
-import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
+import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import type { HouseRules } from '@haveld/contract/house-rules';
 import type { CheckLine } from '@haveld/contract/report';
 import { composeCredits, type Credit } from '@haveld/core/rights/credits';
@@ -23,7 +23,7 @@ export interface PackInput {
   name: string;
   accession: string;
   versionNumber: number;
-  format: ModelFile;
+  format: HandOverFormat;
   maps: MapFile;
   /** The work itself first, then others in it. */
   credits: Credit[];

@@ -1,6 +1,6 @@
 import jsonld from 'jsonld';
 import yauzl from 'yauzl';
-import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
+import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Step } from '@haveld/contract/step';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
@@ -135,7 +135,7 @@ const CREDITS = listCredits(
   ['set upright'],
 );
 
-async function pack(format: ModelFile, given?: string, maps: MapFile = 'as-they-are') {
+async function pack(format: HandOverFormat, given?: string, maps: MapFile = 'as-they-are') {
   const modelSha256 = given ?? (await makeCrate()).made.modelSha256;
   const packed = await packHandOver(
     {

@@ -4,6 +4,7 @@ import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { listArrivals } from './describe-arrivals';
+import * as joinArrivals from './join-arrivals';
 import * as service from './service';
 import * as sorting from './sorting';
 import { addUploadRoutes } from './uploads';
@@ -21,7 +22,7 @@ export function addArrivalRoutes(app: App, dependencies: Dependencies, handlers:
     return {};
   });
   serveEndpoint(app, contract.joinArrivals, async ({ params, body, person }) => ({
-    id: await sorting.joinArrivals(dependencies, params.id, body.otherId, person),
+    id: await joinArrivals.joinArrivals(dependencies, params.id, body.otherId, person),
   }));
   serveEndpoint(app, contract.regroupFile, async ({ params, body, person }) => {
     await sorting.regroupFile(dependencies, params.id, body, person);

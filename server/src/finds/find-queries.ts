@@ -172,7 +172,7 @@ export const listPieceFinds = async (db: Executor, arrivalId: string): Promise<s
     )
   ).map(({ id }) => id);
 
-export interface KitRow {
+export interface NewKit {
   id: string;
   arrivalId: string;
   name: string;
@@ -181,7 +181,7 @@ export interface KitRow {
 }
 
 /** Writes a kit down. Its source is null where its pieces came as files of their own. */
-export const insertKit = (tx: Executor, kit: KitRow): Promise<unknown> =>
+export const insertKit = (tx: Executor, kit: NewKit): Promise<unknown> =>
   run(tx, 'INSERT INTO kit (id, arrival_id, name, reason, source_find_id) VALUES (?, ?, ?, ?, ?)', [
     kit.id,
     kit.arrivalId,

@@ -1,5 +1,5 @@
 import type { NewProject } from '@haveld/contract/api/projects';
-import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
+import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { IntendedUseSchema, type IntendedUse, type Verdict } from '@haveld/contract/licence';
 import type { CheckLine } from '@haveld/contract/report';
 import type { Credit } from '@haveld/core/rights/credits';
@@ -84,7 +84,7 @@ export interface HandOverRow {
   assetId: string;
   versionId: string;
   versionNumber: number;
-  format: ModelFile;
+  format: HandOverFormat;
   maps: MapFile;
   state: 'packing' | 'packed' | 'failed';
   message: string | null;
@@ -167,7 +167,7 @@ export const insertHandOver = (
     projectId: string;
     assetId: string;
     versionId: string;
-    format: ModelFile;
+    format: HandOverFormat;
     maps: MapFile;
     credits: readonly Credit[];
     verdict: Verdict;

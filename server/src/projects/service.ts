@@ -3,7 +3,7 @@ import type { AssetUse } from '@haveld/contract/api/catalogue';
 import type { Person } from '@haveld/contract/api/people';
 import type { NewProject, Project, ProjectRow, ProjectUse } from '@haveld/contract/api/projects';
 import { DomainError } from '@haveld/contract/error';
-import type { MapFile, ModelFile } from '@haveld/contract/hand-over-shape';
+import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { VERDICTS, type Verdict } from '@haveld/contract/licence';
 import { composeCredits, listCredits, type Credit } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
@@ -143,7 +143,7 @@ export async function judgeForProject(db: Executor, projectId: string, assetIds:
 export async function handOver(
   { pool }: Dependencies,
   projectId: string,
-  given: { assetIds: string[]; format: ModelFile; maps: MapFile },
+  given: { assetIds: string[]; format: HandOverFormat; maps: MapFile },
   person: Person,
 ): Promise<Project> {
   const judged = await judgeForProject(pool, projectId, given.assetIds);

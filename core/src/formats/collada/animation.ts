@@ -1,11 +1,12 @@
 import type { Document } from '@gltf-transform/core';
-import { Curve, type Segment } from '../motion/curve';
-import { addMotionChannels } from '../motion/add-channels';
-import { slerp } from '../../scene/quaternion';
-import { sampleMotion, type Tolerance } from '../motion/sample-motion';
 import { decomposeMatrix, type Trs } from '../../scene/matrix';
+import { slerp } from '../../scene/quaternion';
+import { addMotionChannels } from '../motion/add-channels';
+import { Curve, type Segment } from '../motion/curve';
+import { sampleMotion, type Tolerance } from '../motion/sample-motion';
+import type { BuiltNode } from './built-node';
 import { readNames, type Library } from './library';
-import type { BuiltNode, ColladaScene } from './scene-builder';
+import type { ColladaScene } from './scene-builder';
 import { composeParts, type TransformPart } from './transform';
 import { findElement, listElements, type XmlElement } from './xml-tree';
 

@@ -1,7 +1,7 @@
 import { GrowableInts } from '../../geometry/growable';
 import type { CornerLayer, PolygonMesh } from '../../geometry/polygon-mesh';
-import { listElements, findElement, readNumbers, type XmlElement } from './xml-tree';
 import type { Library, Source } from './library';
+import { listElements, findElement, readNumbers, type XmlElement } from './xml-tree';
 
 /** A mesh of the file with the symbol of the material of each polygon. */
 export interface ColladaMesh extends PolygonMesh {

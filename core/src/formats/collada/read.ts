@@ -1,8 +1,8 @@
 import { DomainError } from '@haveld/contract/error';
 import type { LogEntry } from '@haveld/contract/report';
-import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { createDocument } from '../../scene/document/document-io';
 import { setDocumentSource, type DocumentSource } from '../../scene/document/source-data';
+import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { decodeText } from '../../text/decode-text';
 import { bindReferences } from '../bind-references';
 import { describeUnit } from '../declared-unit';

@@ -1,23 +1,19 @@
 import type { Document, Material, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
-import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import type { LogEntry } from '@haveld/contract/report';
-import { getBuffer, PrimitiveBuilder } from '../../scene/meshes/build-primitive';
-import { decomposeMatrix, multiplyMatrix, scaleMatrix, transformPoint } from '../../scene/matrix';
 import { setNodeSource } from '../../scene/document/source-data';
+import { decomposeMatrix, multiplyMatrix, scaleMatrix, transformPoint } from '../../scene/matrix';
+import { getBuffer, PrimitiveBuilder } from '../../scene/meshes/build-primitive';
 import { getShownScene } from '../../scene/traverse';
 import { setSkinAttributes } from '../skin-attributes';
+import type { BuiltNode } from './built-node';
+import { createCamera } from './camera';
 import { readColladaGeometry, type ColladaMesh } from './geometry';
 import { readNames, type Library } from './library';
+import { addLight } from './light';
 import type { ColladaMaterials } from './materials';
-import { composeParts, readTransform, transpose, type TransformPart } from './transform';
-import { findElement, listElements, readNumbers, type XmlElement } from './xml-tree';
-
-/** A node of the file and what became of it. */
-export interface BuiltNode {
-  element: XmlElement;
-  node: Node;
-  parts: TransformPart[];
-}
+import { findJoint, readInfluences, readInverseBinds } from './skin';
+import { composeParts, readTransform } from './transform';
+import { findElement, listElements, type XmlElement } from './xml-tree';
 
 interface Part {
   primitive: Primitive;
@@ -98,10 +94,10 @@ export class ColladaScene {
           if (target) this.#addController(target, instance, nextHost());
           break;
         case 'instance_camera':
-          if (target) node.setCamera(this.#createCamera(target));
+          if (target) node.setCamera(createCamera(this.#document, target));
           break;
         case 'instance_light':
-          if (target) this.#addLight(target, node);
+          if (target) addLight(this.#document, target, node);
           break;
       }
     }
@@ -242,88 +238,23 @@ export class ColladaScene {
     const urlOf = (element: XmlElement | undefined, semantic: string) =>
       listElements(element, 'input').find((one) => one.attributes.semantic === semantic);
     const names = readNames(this.#library, urlOf(joints, 'JOINT')?.attributes.source);
-    const binds = this.#library.source(urlOf(joints, 'INV_BIND_MATRIX')?.attributes.source);
-    const shapeNumbers = readNumbers(findElement(skin, 'bind_shape_matrix'));
-    const shape = shapeNumbers.length === 16 ? transpose(shapeNumbers) : scaleMatrix(1);
     const roots = listElements(instance, 'skeleton').map((one) => one.text.trim());
-    const bones = names.map((name) => this.#findJoint(name, roots));
+    const bones = names.map((name) => findJoint(name, roots, this.nodes, this.#library));
     if (names.length === 0 || bones.some((bone) => !bone)) return;
     const gltf = this.#document.createSkin(node.getName());
     bones.forEach((bone) => gltf.addJoint(bone!));
-    const array = new Float32Array(names.length * 16);
-    names.forEach((_, i) => {
-      const own =
-        binds && binds.values.length >= (i + 1) * 16
-          ? transpose(binds.values.subarray(i * 16, i * 16 + 16))
-          : scaleMatrix(1);
-      const matrix = multiplyMatrix(own, shape);
-      for (let k = 0; k < 16; k++) array[i * 16 + k] = k % 4 === 3 ? (k === 15 ? 1 : 0) : matrix[k];
-    });
+    const array = readInverseBinds(
+      skin,
+      this.#library,
+      urlOf(joints, 'INV_BIND_MATRIX')?.attributes.source,
+      names.length,
+    );
     gltf.setInverseBindMatrices(
       this.#document.createAccessor().setType('MAT4').setArray(array).setBuffer(getBuffer(this.#document)),
     );
     const influences = readInfluences(skin, this.#library, names.length);
     for (const { primitive, sources } of parts) setSkinAttributes(this.#document, primitive, sources, influences);
     node.setSkin(gltf);
-  }
-
-  /** By the sid a joint has below the instance's skeletons, by sid anywhere, or by id. */
-  #findJoint(name: string, roots: readonly string[]): Node | undefined {
-    const inside = (element: XmlElement): boolean =>
-      roots.some((root) => {
-        const top = this.#library.find(root);
-        return top !== undefined && (top === element || contains(top, element));
-      });
-    const bySid = this.nodes.filter(({ element }) => element.attributes.sid === name);
-    const found =
-      bySid.find(({ element }) => inside(element)) ??
-      bySid[0] ??
-      this.nodes.find(({ element }) => element.attributes.id === name) ??
-      this.nodes.find(({ element }) => element.attributes.name === name);
-    return found?.node;
-  }
-
-  #createCamera(element: XmlElement) {
-    const optics = findElement(element, 'optics', 'technique_common');
-    const lens = findElement(optics, 'perspective') ?? findElement(optics, 'orthographic');
-    const number = (name: string): number | null => {
-      const [value] = readNumbers(findElement(lens, name));
-      return Number.isFinite(value) ? value : null;
-    };
-    const near = Math.max(1e-4, number('znear') ?? 0.1);
-    const camera = this.#document
-      .createCamera(element.attributes.name ?? element.attributes.id)
-      .setZNear(near)
-      .setZFar(Math.max(near * 1.001, number('zfar') ?? 1000));
-    if (lens?.name === 'orthographic') {
-      const size = Math.max(1e-4, number('ymag') ?? number('xmag') ?? 1);
-      return camera.setType('orthographic').setXMag(size).setYMag(size);
-    }
-    const aspect = number('aspect_ratio') ?? 1;
-    const [x, y] = [number('xfov'), number('yfov')].map((degrees) => degrees && (degrees * Math.PI) / 180);
-    const angle = y ?? (x ? 2 * Math.atan(Math.tan(x / 2) / aspect) : 0.8);
-    return camera.setType('perspective').setYFov(Math.min(3, Math.max(0.01, angle)));
-  }
-
-  #addLight(element: XmlElement, node: Node): void {
-    const kind = findElement(element, 'technique_common')?.children[0];
-    if (!kind || kind.name === 'ambient') return;
-    const [r = 1, g = 1, b = 1] = readNumbers(findElement(kind, 'color'));
-    const most = Math.max(1, r, g, b);
-    const light = this.#document
-      .createExtension(KHRLightsPunctual)
-      .createLight(element.attributes.name ?? element.attributes.id)
-      .setType(kind.name === 'directional' ? 'directional' : kind.name === 'spot' ? 'spot' : 'point')
-      .setColor([r / most, g / most, b / most])
-      .setIntensity(most);
-    if (kind.name === 'spot') {
-      const [degrees = 180] = readNumbers(findElement(kind, 'falloff_angle'));
-      light.setOuterConeAngle(Math.min(Math.PI / 2, Math.max(0.01, (degrees * Math.PI) / 360))).setInnerConeAngle(0);
-    }
-    // a node holds one light; more hang below it
-    const host = node.getExtension('KHR_lights_punctual') ? this.#document.createNode(light.getName()) : node;
-    if (host !== node) node.addChild(host);
-    host.setExtension('KHR_lights_punctual', light);
   }
 
   logLosses(file: string, log: LogEntry[]): void {
@@ -350,9 +281,6 @@ export class ColladaScene {
   }
 }
 
-const contains = (top: XmlElement, element: XmlElement): boolean =>
-  top.children.some((child) => child === element || contains(child, element));
-
 function listWhere(values: Int32Array, wanted: number): Int32Array {
   const found = new Int32Array(values.reduce((count, value) => count + (value === wanted ? 1 : 0), 0));
   for (let i = 0, at = 0; i < values.length; i++) if (values[i] === wanted) found[at++] = i;
@@ -365,26 +293,4 @@ function transformPositions(source: ColladaMesh, matrix: mat4): ColladaMesh {
     positions.set(transformPoint(matrix, source.positions.subarray(i, i + 3)), i);
   // sheared normals are computed anew
   return { ...source, positions, normals: null };
-}
-
-/** `vcount` pairs of joint and weight per point; a joint of −1 is the bind shape itself and is left out. */
-function readInfluences(skin: XmlElement, library: Library, joints: number): { bone: number; weight: number }[][] {
-  const element = findElement(skin, 'vertex_weights');
-  const inputs = listElements(element, 'input');
-  const offsetOf = (semantic: string): number =>
-    Number(inputs.find((one) => one.attributes.semantic === semantic)?.attributes.offset ?? 0) || 0;
-  const stride = Math.max(1, ...inputs.map((one) => (Number(one.attributes.offset ?? 0) || 0) + 1));
-  const weights = library.source(inputs.find((one) => one.attributes.semantic === 'WEIGHT')?.attributes.source)?.values;
-  const list = readNumbers(findElement(element, 'v'));
-  const [joint, weight] = [offsetOf('JOINT'), offsetOf('WEIGHT')];
-  let at = 0;
-  return Array.from(readNumbers(findElement(element, 'vcount')), (count) => {
-    const influences: { bone: number; weight: number }[] = [];
-    for (let i = 0; i < count; i++, at += stride) {
-      const bone = list[at + joint];
-      const value = weights?.[list[at + weight]] ?? 0;
-      if (bone >= 0 && bone < joints && value > 0) influences.push({ bone, weight: value });
-    }
-    return influences;
-  });
 }

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { getDocumentSource } from '../../scene/document/source-data';
 import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { computeFigures } from '../../scene/measures/figures';
-import { getDocumentSource } from '../../scene/document/source-data';
 import { listMeshInstances } from '../../scene/traverse';
 import { readFiles } from '../../testing/read-files';
 

@@ -39,7 +39,7 @@ export function BenchScreen() {
         <ul className="bench-list">
           {bench.data &&
             listEntries(bench.data).map((entry) => (
-              <li key={entry.key}>{'rows' in entry ? <KitRow {...entry} /> : <AssetRow row={entry.row} />}</li>
+              <li key={entry.key}>{'rows' in entry ? <KitEntry {...entry} /> : <AssetRow row={entry.row} />}</li>
             ))}
         </ul>
       </div>
@@ -84,7 +84,7 @@ function AssetRow({ row }: { row: BenchRow }) {
   );
 }
 
-function KitRow({ id, name, rows }: { id: string; name: string; rows: BenchRow[] }) {
+function KitEntry({ id, name, rows }: { id: string; name: string; rows: BenchRow[] }) {
   const open = rows.filter((row) => row.open > 0).length;
   const blocks = rows.some((row) => row.blocks > 0);
   const accessions = rows.map((row) => row.accession).sort();

@@ -13,7 +13,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Card } from '@haveld/contract/api/catalogue';
 import { handOver, judgeForProject } from '@haveld/contract/api/projects';
-import { MapFileSchema, takesMapFile, type MapFile, type ModelFile } from '@haveld/contract/hand-over-shape';
+import { MapFileSchema, takesMapFile, type MapFile, type HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { call } from '../../api/client';
 import { projectsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -25,7 +25,7 @@ import { ProjectForm } from './project-form';
 
 const NEW = 'new';
 
-const MODEL_WORDS: Record<ModelFile, string> = {
+const MODEL_WORDS: Record<HandOverFormat, string> = {
   glb: 'GLB: one file, maps inside',
   gltf: 'glTF: maps loose beside it',
   obj: 'OBJ and MTL: polygons as they came, maps loose beside it',
@@ -56,7 +56,7 @@ export function HandOverDialog({
   const mapWords = listMapWords(useHouseRules().handedOverMapSide);
   const navigate = useNavigate();
   const [picked, setPicked] = useState<string | null>(null);
-  const [format, setFormat] = useState<ModelFile>('glb');
+  const [format, setFormat] = useState<HandOverFormat>('glb');
   const [mapsPicked, setMaps] = useState<MapFile>('as-they-are');
   const maps = takesMapFile(format, mapsPicked) ? mapsPicked : 'as-they-are';
   const projectId = picked ?? projects.data?.[0]?.id ?? (projects.data ? NEW : '');
@@ -124,7 +124,7 @@ export function HandOverDialog({
         })}
         {projectId !== NEW && verdicts.data && refused.length === 0 && (
           <>
-            <RadioGroup aria-label="Shape" value={format} onChange={(_, value) => setFormat(value as ModelFile)}>
+            <RadioGroup aria-label="Shape" value={format} onChange={(_, value) => setFormat(value as HandOverFormat)}>
               {Object.entries(MODEL_WORDS).map(([value, words]) => (
                 <FormControlLabel key={value} value={value} control={<Radio size="small" />} label={words} />
               ))}
