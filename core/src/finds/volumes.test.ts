@@ -15,3 +15,7 @@ test('a part that did not come is named by its number', () => {
   expect(listVolumeSets(['a.part1.rar', 'a.part4.rar'])[0].missing).toEqual([2, 3]);
   expect(listVolumeSets(['a.r00', 'a.r01'])[0].missing).toEqual([1]);
 });
+
+test('a number no archive comes in is no part, and whole is what bears it', () => {
+  expect(listVolumeSets(['a.part99999999999.rar', 'a.part1.rar']).map(({ paths }) => paths)).toEqual([['a.part1.rar']]);
+});

@@ -1,6 +1,6 @@
 /** How archives in several files are called; the first group is the name of the whole, the second counts. Common practice, no source. */
 const VOLUME_NAMES: { pattern: RegExp; numberOf: (count: string | undefined) => number }[] = [
-  { pattern: /^(.*)\.part0*(\d+)\.rar$/i, numberOf: (count) => Number(count) },
+  { pattern: /^(.*)\.part0*(\d{1,4})\.rar$/i, numberOf: (count) => Number(count) },
   { pattern: /^(.*\.(?:7z|zip|rar|tar))\.(\d{3})$/i, numberOf: (count) => Number(count) },
   // rar's older way: x.rar is the first, then x.r00, x.r01
   { pattern: /^(.*)\.r(\d\d)$/i, numberOf: (count) => Number(count) + 2 },

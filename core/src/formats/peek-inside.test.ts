@@ -22,6 +22,21 @@ test('a glTF names its buffers and pictures; what lies inside is not named', () 
   });
 });
 
+test.each([
+  ['nothing at all', 'null'],
+  ['a number', '7'],
+  ['a list', '[]'],
+  ['lists that are none', '{"buffers": 3, "images": "x", "animations": true, "skins": null, "materials": 0}'],
+  ['items that are none', '{"buffers": [null, 4, "a", {"uri": 5}], "images": [[]]}'],
+])('a glTF of %s names nothing, and fails nobody', (_, json) => {
+  expect(peekInside('gltf', bytes(json)).mentions).toEqual([]);
+});
+
+test('glTF 1.0 keeps its lists as objects, by id: what it names is seen', () => {
+  const json = { asset: { version: '1.0' }, buffers: { b: { uri: 'a.bin' } }, animations: { walk: {} } };
+  expect(peekInside('gltf', bytes(JSON.stringify(json)))).toMatchObject({ mentions: ['a.bin'], clips: 1 });
+});
+
 test('a GLB is looked into by its first chunk', async () => {
   const document = createDocument();
   addBox(document, [0, 0, 0], [1, 1, 1], 'box')

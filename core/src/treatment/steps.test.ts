@@ -167,6 +167,27 @@ test('a relinked map is bound, and the reference then stands as found', async ()
   expect(material.getBaseColorTexture()!.getName()).toBe('oak_col');
 });
 
+test('a map relinked to a part without a layout is left off that part, and the version is valid', async () => {
+  const document = createBoxDocument([0, 0, 0], [1, 1, 1], 'plain');
+  const material = document.createMaterial('oak');
+  const laid = addBox(document, [0, 0, 0], [1, 1, 1], 'laid').getMesh()!.listPrimitives()[0];
+  const plain = find(document, 'plain').getMesh()!.listPrimitives()[0];
+  [laid, plain].forEach((primitive) => primitive.setMaterial(material).setAttribute('TEXCOORD_0', null));
+  const layout = new Float32Array(laid.getAttribute('POSITION')!.getCount() * 2);
+  laid.setAttribute('TEXCOORD_0', document.createAccessor().setType('VEC2').setArray(layout));
+  const [outcome] = await apply(document, {
+    kind: 'relink-map',
+    schema: 1,
+    material: 'oak',
+    slot: 'baseColor',
+    sha256: 'a'.repeat(64),
+    path: 'maps/oak_col.png',
+  });
+  expect(outcome.changed).toBe('oak: oak_col.png; parts without a layout show its colour alone');
+  expect(laid.getMaterial()!.getBaseColorTexture()!.getName()).toBe('oak_col');
+  expect(plain.getMaterial()!.getBaseColorTexture()).toBeNull();
+});
+
 test('one named root remains', async () => {
   const document = createTangle();
   addBox(document, [0, 0, 0], [1, 1, 1], 'loose');

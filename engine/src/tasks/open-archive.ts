@@ -76,7 +76,7 @@ async function openAll(files: readonly TakenFile[], place: Place, opening: Openi
     if (volume.i > 0) continue;
     if (volume.set.missing.length > 0)
       opening.result.refused.push(
-        `“${file.path}” cannot be opened whole: part ${volume.set.missing.join(', ')} did not come.`,
+        `“${file.path}” cannot be opened whole: part ${describeMissing(volume.set.missing)} did not come.`,
       );
     await openOne(
       file,
@@ -86,6 +86,13 @@ async function openAll(files: readonly TakenFile[], place: Place, opening: Openi
     );
   }
 }
+
+const MOST_NAMED = 8;
+
+const describeMissing = (missing: readonly number[]): string =>
+  missing.length > MOST_NAMED
+    ? `${missing.slice(0, MOST_NAMED).join(', ')} and ${missing.length - MOST_NAMED} more`
+    : missing.join(', ');
 
 /** Opens one archive with each password in turn until none of it is locked, then what it holds. */
 async function openOne(

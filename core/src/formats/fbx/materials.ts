@@ -20,6 +20,8 @@ export class FbxMaterials {
   readonly #log: LogEntry[];
   readonly #made = new Map<string, Material>();
   readonly #usedVideos = new Set<string>();
+  /** What a map of base colour is multiplied by: it takes the place of the colour, not of its weight (FBX SDK, "FbxSurfaceLambert"; from memory). */
+  readonly #weights = new Map<Material, number>();
   /** Works in linear colour and writes roughness its own way. */
   readonly #isLinearExporter: boolean;
 
@@ -91,6 +93,7 @@ export class FbxMaterials {
   #setPhysical(material: Material, properties: FbxProperties, set: PropertySet): void {
     const base = set.baseColor.map((key) => properties.vector(key)).find((v) => v !== null) ?? [0.8, 0.8, 0.8];
     const weight = set.baseWeight ? properties.number(set.baseWeight, 1) : 1;
+    this.#setWeight(material, weight);
     const opacity = set.opacity
       ? (properties.vector(set.opacity)?.[0] ?? properties.number(set.opacity, 1))
       : 1 - (set.transparency ? properties.number(set.transparency, 0) : 0);
@@ -107,6 +110,7 @@ export class FbxMaterials {
 
   #setPhong(material: Material, properties: FbxProperties): void {
     const factor = properties.number('DiffuseFactor', 1);
+    this.#setWeight(material, factor);
     const diffuse = properties.vector('DiffuseColor') ?? properties.vector('Diffuse') ?? [0.8, 0.8, 0.8];
     this.#setBase(material, this.#colour(diffuse.map((v) => v * factor)), readOpacity(properties));
     const shininess = properties.number('ShininessExponent') ?? properties.number('Shininess') ?? 20;
@@ -120,6 +124,11 @@ export class FbxMaterials {
     const emissive = properties.vector('EmissiveColor') ?? properties.vector('Emissive');
     const strength = properties.number('EmissiveFactor', 1);
     if (emissive) material.setEmissiveFactor(this.#colour(emissive.map((v) => v * strength)));
+  }
+
+  /** A weight of nothing under a map is an exporter's default and would hide it. */
+  #setWeight(material: Material, weight: number): void {
+    this.#weights.set(material, clampUnit(weight) || 1);
   }
 
   #setBase(material: Material, [r, g, b]: [number, number, number], opacity: number): void {
@@ -153,15 +162,10 @@ export class FbxMaterials {
       options: property,
       layout: readLayout(texture, uvSets),
     });
-    // an exporter's black or white default under a map would hide or double it
-    if (
-      slot === 'baseColor' &&
-      material
-        .getBaseColorFactor()
-        .slice(0, 3)
-        .every((v) => v === 0)
-    )
-      material.setBaseColorFactor([1, 1, 1, material.getAlpha()]);
+    if (slot === 'baseColor') {
+      const weight = this.#weights.get(material) ?? 1;
+      material.setBaseColorFactor([weight, weight, weight, material.getAlpha()]);
+    }
   }
 
   /** Version 6 names the video in the texture instead of connecting it. */

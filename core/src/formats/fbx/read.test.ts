@@ -244,6 +244,28 @@ test('smoothing groups, UVs by index, colours by point and materials by polygon 
   expect([...polygonsOf(document)!.getSmoothing()!.getArray()!]).toEqual([1]);
 });
 
+test.each([
+  ['grey under its map is no tint', { DiffuseColor: [0.588, 0.588, 0.588] }, [1, 1, 1]],
+  ['black under its map does not hide it', { DiffuseColor: [0, 0, 0], DiffuseFactor: [0] }, [1, 1, 1]],
+  ['how much of the map shows stays', { DiffuseColor: [1, 0, 0], DiffuseFactor: [0.8] }, [0.8, 0.8, 0.8]],
+])('a map takes the place of the colour: %s', async (_, given, factor) => {
+  const { document } = await read(
+    writeFbxBinary(
+      scene(
+        [
+          house(),
+          model(11n, 'house'),
+          rec('Material', [20n, 'wall\0\x01Material', ''], [rec('ShadingModel', ['phong']), properties(given)]),
+          rec('Texture', [30n, 'brick\0\x01Texture', ''], [rec('RelativeFilename', ['brick.png'])]),
+        ],
+        [link(11n, 0n), link(10n, 11n), link(20n, 11n), link(30n, 20n, 'DiffuseColor')],
+      ),
+    ),
+    { 'brick.png': createPng([200, 100, 50, 255]) },
+  );
+  expect(document.getRoot().listMaterials()[0].getBaseColorFactor()).toEqual([...factor, 1]);
+});
+
 test('a map is found by its relative path, its absolute one is kept beside it', async () => {
   const png = createPng([200, 100, 50, 255]);
   const { document } = await read(

@@ -155,8 +155,17 @@ interface RestingFace {
   area: number;
 }
 
+/** Do they span more than a line? A single tip, however often it is written down, is no foot. */
+function isWide(points: readonly Vector3[], middle: Vector3): boolean {
+  if (!Number.isFinite(middle.lengthSq())) return false;
+  const [first] = points;
+  const along = first.clone().sub(middle);
+  return points.some((point) => point.clone().sub(middle).cross(along).length() > along.lengthSq() * 1e-12);
+}
+
 /** Faces of the hull that look down and hold the middle of the surface above them. */
 function listRestingFaces(points: readonly Vector3[], middle: Vector3): RestingFace[] {
+  if (!isWide(points, middle)) return [];
   // the middle is inside the whole, and makes a body even of feet that lie in one plane
   const hull = new ConvexHull().setFromPoints([...points, middle]);
   const groups: { normal: Vector3; points: Vector3[] }[] = [];

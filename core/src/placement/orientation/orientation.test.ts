@@ -88,6 +88,24 @@ test('what rests as it stands does not lean, and a ball rests nowhere', () => {
     expect(judgeTilt(look(document), listPlacedParts(document), null)).toBeNull();
 });
 
+test('what stands on a single tip rests on nothing, and is no failure', () => {
+  // a top, whose facets each have a tip of their own: a narrow ring above the tip, a wide disc over both
+  const ring = (radius: number, height: number): number[] =>
+    Array.from({ length: 12 }, (_, i) => (i * Math.PI) / 6).flatMap((a) => [
+      radius * Math.cos(a),
+      height,
+      radius * Math.sin(a),
+    ]);
+  const points = [...ring(0, 0), ...ring(0.25, 1), ...ring(1, 4)];
+  const corners = Array.from({ length: 12 }, (_, i) => [i, (i + 1) % 12]).flatMap(([i, k]) => [
+    ...[i, 12 + i, 12 + k],
+    ...[12 + i, 24 + i, 12 + k],
+    ...[24 + i, 24 + k, 12 + k],
+  ]);
+  const document = createMeshDocument(points, corners);
+  expect(judgeTilt(look(document), listPlacedParts(document), null)).toBeNull();
+});
+
 test('of very many vertices at an end a share is kept from all of it, not the first of them', () => {
   const side = 200;
   const points = Array.from({ length: side * side }, (_, i) => [i % side, 0, Math.floor(i / side)]).flat();

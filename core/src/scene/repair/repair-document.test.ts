@@ -254,3 +254,23 @@ test('a light of no strength that is a number shines as usual', () => {
   expect(repair(document)[0].text).toContain('1 lights have a strength that is no number');
   expect([light.getIntensity(), light.getRange()]).toEqual([1, null]);
 });
+
+test('inverse bind matrices that miss 1 by rounding are rounded, without a word', () => {
+  const document = box();
+  const primitive = primitiveOf(document);
+  add(document, primitive, 'WEIGHTS_0', 'VEC4', Array.from({ length: 24 }, () => [1, 0, 0, 0]).flat());
+  add(
+    document,
+    primitive,
+    'JOINTS_0',
+    'VEC4',
+    Array.from({ length: 96 }, () => 0),
+  );
+  const joint = document.createNode('a');
+  const binds = document.createAccessor().setType('MAT4');
+  binds.setArray(Float32Array.of(1, 0, 0, 1e-9, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1.000_000_12));
+  const node = listShownNodes(document)[0].addChild(joint);
+  node.setSkin(document.createSkin().addJoint(joint).setInverseBindMatrices(binds));
+  expect(repair(document)).toEqual([]);
+  expect([...binds.getArray()!]).toEqual([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1]);
+});

@@ -6,7 +6,7 @@ import { dropBadCorners, isEmpty } from './corners';
 import { repairLights } from './lights';
 import { clampFactors, takeMapsFromBare } from './materials';
 import { clampColours, clearBadNumbers, clearBadTransform, fillNormals, normaliseRotations } from './numbers';
-import { repairSkins, separateMovingSkins, shareRoot } from './skins';
+import { repairSkins, roundInverseBinds, separateMovingSkins, shareRoot } from './skins';
 import { dropStrayInfluences, normaliseWeights } from './weights';
 
 /**
@@ -28,6 +28,7 @@ export function repairDocument(document: Document, file: string, log: LogEntry[]
     lights: 0,
     attributes: 0,
     skins: 0,
+    binds: 0,
     channels: 0,
     keys: 0,
   };
@@ -52,6 +53,7 @@ export function repairDocument(document: Document, file: string, log: LogEntry[]
     if (clip.listChannels().length === 0) clip.dispose();
   }
   bad.skins = repairSkins(document);
+  bad.binds = roundInverseBinds(document);
   separateMovingSkins(document);
   shareRoot(document);
   const bare = takeMapsFromBare(document);
@@ -95,6 +97,8 @@ export function repairDocument(document: Document, file: string, log: LogEntry[]
     );
   if (bad.skins > 0)
     look(`${bad.skins} skins have nothing to hold on to.`, 'They were taken off; those parts stand still.');
+  if (bad.binds > 0)
+    look(`${bad.binds} bones were bound by a perspective, which glTF has not.`, 'The skin may stand wrong at them.');
   if (bad.channels > 0)
     look(`${bad.channels} tracks of clips have no target, or no keys.`, 'They are left out of their clips.');
   if (bad.keys > 0)

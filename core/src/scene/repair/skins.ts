@@ -47,6 +47,38 @@ function topOf(node: Node): Node {
   return top;
 }
 
+/** Off by more than this, an inverse bind matrix is no rounding. */
+const ROUNDING = 1e-3;
+
+/**
+ * Inverse bind matrices end in 0, 0, 0, 1 (glTF 2.0, 3.7.3.2): what comes near is rounded, what does not is divided by its last.
+ * @returns how many were further off than rounding
+ */
+export function roundInverseBinds(document: Document): number {
+  let odd = 0;
+  const all = new Set(
+    document
+      .getRoot()
+      .listSkins()
+      .map((skin) => skin.getInverseBindMatrices()),
+  );
+  for (const accessor of all) {
+    const array = accessor?.getArray();
+    if (!accessor || !array || accessor.getType() !== 'MAT4') continue;
+    for (let m = 0; m + 15 < array.length; m += 16) {
+      const [x, y, z, w] = [array[m + 3], array[m + 7], array[m + 11], array[m + 15]];
+      if (x === 0 && y === 0 && z === 0 && w === 1) continue;
+      if (Math.max(Math.abs(x), Math.abs(y), Math.abs(z), Math.abs(w - 1)) > ROUNDING) {
+        odd++;
+        if (w !== 0) for (let i = m; i < m + 16; i++) array[i] /= w;
+      }
+      array[m + 3] = array[m + 7] = array[m + 11] = 0;
+      array[m + 15] = 1;
+    }
+  }
+  return odd;
+}
+
 /**
  * Skins that cannot be worn are taken off: the mesh has no joints. Joints that stand in no scene are put into the shown one
  * (glTF 2.0, 3.7.3.1).

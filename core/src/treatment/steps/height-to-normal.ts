@@ -1,3 +1,4 @@
+import { takeMapsFromBare } from '../../scene/repair/materials';
 import { heightToNormal as computeNormals } from '../../textures/convert/height-to-normal';
 import { listNamedMaterials } from '../../textures/materials/list-named-materials';
 import { fileStem } from '../../textures/judging/read-map-name';
@@ -7,7 +8,7 @@ export const heightToNormal: StepDefinition<'height-to-normal'> = {
   kind: 'height-to-normal',
   phase: 'textures',
   order: 3,
-  codeVersion: 1,
+  codeVersion: 2,
   topology: 'keeps',
   title: (step) => `Normals made of heights, ${step.depthMm} mm deep`,
   credit: () => 'normals made from a height map',
@@ -22,6 +23,7 @@ export const heightToNormal: StepDefinition<'height-to-normal'> = {
       .setImage(png as Uint8Array<ArrayBuffer>)
       .setMimeType('image/png');
     for (const material of materials) material.setNormalTexture(texture).setNormalScale(1);
+    takeMapsFromBare(document);
     return { changed: `${step.material}: ${step.path.split('/').pop()}`, unmatched: [] };
   },
 };

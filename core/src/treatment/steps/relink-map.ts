@@ -1,3 +1,4 @@
+import { takeMapsFromBare } from '../../scene/repair/materials';
 import { getMaterialSource, setMaterialSource } from '../../scene/document/source-data';
 import { bindMap, bindPacked } from '../../textures/bind-map';
 import { fileStem } from '../../textures/judging/read-map-name';
@@ -9,7 +10,7 @@ export const relinkMap: StepDefinition<'relink-map'> = {
   kind: 'relink-map',
   phase: 'textures',
   order: 0,
-  codeVersion: 2,
+  codeVersion: 3,
   topology: 'keeps',
   title: (step) => `${SLOTS[step.slot].label[0].toUpperCase()}${SLOTS[step.slot].label.slice(1)} map relinked`,
   credit: () => null,
@@ -31,6 +32,8 @@ export const relinkMap: StepDefinition<'relink-map'> = {
         ],
       });
     }
-    return { changed: `${step.material}: ${step.path.split('/').pop()}`, unmatched: [] };
+    const isBare = takeMapsFromBare(document).length > 0;
+    const without = isBare ? '; parts without a layout show its colour alone' : '';
+    return { changed: `${step.material}: ${step.path.split('/').pop()}${without}`, unmatched: [] };
   },
 };
