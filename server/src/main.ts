@@ -6,7 +6,7 @@ import { serve, type ServerType } from '@hono/node-server';
 import { pino } from 'pino';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from './app';
-import { createUploadStore } from './arrivals/uploads';
+import { finishUploads, createUploadStore } from './arrivals/uploads';
 import { createHandlers } from './create-handlers';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
@@ -56,6 +56,7 @@ const worker = new WorkerLoop(pool, handlers, log);
 const owner = await ensureOwner(pool);
 if (owner && environment.demo) await beginDemo(pool);
 await ensureRefreshed(pool);
+await finishUploads(dependencies);
 if (environment.roles.includes('worker')) worker.start(Math.max(2, availableParallelism()));
 
 /** Lines for the start script, which tells the person. */

@@ -79,11 +79,10 @@ export const setUploaded = (db: Executor, id: string, uploadId: string): Promise
 export const setReceivedHash = (db: Executor, id: string, sha256: string): Promise<unknown> =>
   run(db, 'UPDATE received SET sha256 = ? WHERE id = ?', [sha256, id]);
 
-/** Locks the arrival, so that two last uploads do not both see the other missing. */
-export async function countOutstanding(tx: Executor, arrivalId: string): Promise<number> {
-  await one(tx, 'SELECT id FROM arrival WHERE id = ? FOR UPDATE', [arrivalId]);
+/** How many files of an arrival did not come yet. */
+export async function countOutstanding(db: Executor, arrivalId: string): Promise<number> {
   const { n } = await one<{ n: number }>(
-    tx,
+    db,
     'SELECT COUNT(*) AS n FROM received WHERE arrival_id = ? AND upload_id IS NULL AND sha256 IS NULL',
     [arrivalId],
   );

@@ -52,11 +52,12 @@ async function noteReceived(
   receivedId: string,
   note: (tx: Executor) => Promise<unknown>,
 ): Promise<void> {
+  const received = await queries.getReceived(pool, receivedId);
+  if (!received) throw new DomainError('not-found', 'This upload was not announced.');
   await transact(pool, async (tx) => {
-    const received = await queries.getReceived(tx, receivedId);
-    if (!received) throw new DomainError('not-found', 'This upload was not announced.');
+    // first of all: what a transaction sees is fixed by its first reading, and two last files must not both miss the other
+    const arrival = await arrivalQueries.lockArrival(tx, received.arrivalId);
     await note(tx);
-    const arrival = await arrivalQueries.getArrival(tx, received.arrivalId);
     if (arrival?.state === 'receiving' && (await queries.countOutstanding(tx, received.arrivalId)) === 0) {
       await arrivalQueries.setArrivalState(tx, received.arrivalId, 'opening');
       await insertJob(tx, { kind: 'open-arrival', subjectId: received.arrivalId, label: `opening “${arrival.name}”` });

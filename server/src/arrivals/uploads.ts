@@ -1,4 +1,4 @@
-import { rm } from 'node:fs/promises';
+import { readdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { FileStore } from '@tus/file-store';
 import { Server } from '@tus/server';
@@ -17,9 +17,10 @@ export const createUploadStore = (directory: string): FileStore =>
 
 /** Resumable uploads (tus 1.0): an upload cut off by a dead line or a dead server goes on where it stopped. */
 export function addUploadRoutes(app: App, dependencies: Dependencies): void {
+  const store = createUploadStore(dependencies.uploadsFolder);
   const tus = new Server({
     path: PATH,
-    datastore: createUploadStore(dependencies.uploadsFolder),
+    datastore: store,
     relativeLocation: true,
     respectForwardedHeaders: false,
     async onUploadCreate(_request, upload) {
@@ -34,9 +35,36 @@ export function addUploadRoutes(app: App, dependencies: Dependencies): void {
       return {};
     },
   });
-  const handle = (request: Request): Promise<Response> => tus.handleWeb(request);
+  const handle = async (request: Request): Promise<Response> => {
+    const answer = await tus.handleWeb(request);
+    // who asks how far an upload got sends no more where all of it is there
+    if (request.method === 'HEAD' && answer.ok)
+      await finishUpload(dependencies, store, new URL(request.url).pathname.split('/').pop()!);
+    return answer;
+  };
   app.all(PATH, (context) => handle(context.req.raw));
   app.all(`${PATH}/*`, (context) => handle(context.req.raw));
+}
+
+/** Notes an upload whose last byte came just before a server died; one that is noted, or still on its way, is left alone. */
+async function finishUpload(dependencies: Dependencies, store: FileStore, uploadId: string): Promise<void> {
+  const { size, offset, metadata } = await store.getUpload(uploadId);
+  if (size === undefined || offset !== size) return;
+  const received = await findReceived(dependencies.pool, metadata?.receivedId ?? '');
+  if (received && !received.uploadId && !received.sha256) await noteUploaded(dependencies, received.id, uploadId);
+}
+
+/** Notes every upload that came whole and was never noted; for the start of a server. @returns how many lay there */
+export async function finishUploads(dependencies: Dependencies): Promise<number> {
+  const store = createUploadStore(dependencies.uploadsFolder);
+  const ids = (await readdir(dependencies.uploadsFolder))
+    .filter((name) => name.endsWith('.json'))
+    .map((name) => name.slice(0, -'.json'.length));
+  for (const id of ids)
+    await finishUpload(dependencies, store, id).catch((error: unknown) =>
+      dependencies.log.warn({ error, upload: id }, 'an upload could not be looked at'),
+    );
+  return ids.length;
 }
 
 /** Where an upload's bytes lie. @throws {Error} for an id that is no plain name */

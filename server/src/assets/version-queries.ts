@@ -11,6 +11,15 @@ export const setCatalogued = (tx: Executor, id: string, versionId: string): Prom
     [versionId, id],
   );
 
+/** A version that is made becomes the current one, unless a later one is already. */
+export const setCataloguedIfLater = (tx: Executor, id: string, versionId: string): Promise<unknown> =>
+  run(
+    tx,
+    `UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?
+     AND COALESCE((SELECT number FROM version WHERE version.id = asset.current_version_id), 0) <= (SELECT number FROM version WHERE version.id = ?)`,
+    [versionId, id, versionId],
+  );
+
 export type VersionState = 'making' | 'made' | 'failed';
 
 export interface VersionToMake {

@@ -92,7 +92,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             triangles: made.after.triangles,
             mapSide: made.after.mapSide,
           });
-          await versionQueries.setCatalogued(tx, version.assetId, version.id);
+          await versionQueries.setCataloguedIfLater(tx, version.assetId, version.id);
         });
       },
       async fail(job, message) {

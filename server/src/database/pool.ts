@@ -19,20 +19,21 @@ export function createPool(url: string): Pool {
 
 const DEADLOCK = 'ER_LOCK_DEADLOCK';
 
-/** Runs `work` in a transaction; all of it happens or none. A deadlock's loser tries again. */
+/** Runs `work` in a transaction; all of it happens or none. A deadlock's loser tries again, and holds no connection meanwhile. */
 export async function transact<T>(pool: Pool, work: (tx: PoolConnection) => Promise<T>, tries = 4): Promise<T> {
-  const connection = await pool.getConnection();
-  try {
-    await connection.beginTransaction();
-    const result = await work(connection);
-    await connection.commit();
-    return result;
-  } catch (error) {
-    await connection.rollback();
-    if (tries > 1 && (error as { code?: string }).code === DEADLOCK) return await transact(pool, work, tries - 1);
-    throw error;
-  } finally {
-    connection.release();
+  for (let left = tries - 1; ; left--) {
+    const connection = await pool.getConnection();
+    try {
+      await connection.beginTransaction();
+      const result = await work(connection);
+      await connection.commit();
+      return result;
+    } catch (error) {
+      await connection.rollback();
+      if (left === 0 || (error as { code?: string }).code !== DEADLOCK) throw error;
+    } finally {
+      connection.release();
+    }
   }
 }
 

@@ -1,5 +1,5 @@
 import { type Executor } from '../database/pool';
-import { many, manyIn, maybeOne, one, run } from '../database/statements';
+import { many, manyIn, maybeOne, one, placesFor, run } from '../database/statements';
 
 export interface Job {
   id: number;
@@ -25,13 +25,29 @@ export async function insertJob(
   return insertId;
 }
 
+/** More than there are connections that may hold one each. */
+const CANDIDATES = 32;
+
 /** Finds the next job that waits, or whose worker has died; locks the row until the transaction ends. */
 export async function findClaimable(tx: Executor): Promise<Omit<Job, 'leaseToken'> | null> {
-  return maybeOne(
-    tx,
-    `SELECT id, kind, subject_id AS subjectId, label, attempts, detail FROM job
-     WHERE (state = 'waiting' AND run_after <= UTC_TIMESTAMP(3)) OR (state = 'running' AND lease_until < UTC_TIMESTAMP(3))
-     ORDER BY id LIMIT 1 FOR UPDATE SKIP LOCKED`,
+  const find = async (where: string): Promise<Omit<Job, 'leaseToken'> | null> => {
+    // looked up by the index of states, in its order, without a lock: what is done is never read. Locked by their ids: a lock on
+    // the index would bar the way to jobs that become running, or are added
+    const rows = await many<{ id: number }>(
+      tx,
+      `SELECT id FROM job FORCE INDEX (state) WHERE ${where} ORDER BY id LIMIT ${CANDIDATES}`,
+    );
+    if (rows.length === 0) return null;
+    return maybeOne(
+      tx,
+      `SELECT id, kind, subject_id AS subjectId, label, attempts, detail FROM job
+       WHERE id IN (${placesFor(rows)}) AND ${where} ORDER BY id LIMIT 1 FOR UPDATE SKIP LOCKED`,
+      rows.map(({ id }) => id),
+    );
+  };
+  return (
+    (await find("state = 'running' AND lease_until < UTC_TIMESTAMP(3)")) ??
+    (await find("state = 'waiting' AND run_after <= UTC_TIMESTAMP(3)"))
   );
 }
 
@@ -82,6 +98,21 @@ export const postponeJob = (db: Executor, job: Job, seconds: number, message: st
     "UPDATE job SET state = 'waiting', lease_token = NULL, lease_until = NULL, run_after = UTC_TIMESTAMP(3) + INTERVAL ? SECOND, message = ? WHERE id = ? AND lease_token = ?",
     [seconds, message, job.id, job.leaseToken],
   );
+
+/** Gives a job back as if it had not been taken: a server that stops is no fault of the job. */
+export const releaseJob = (db: Executor, job: Job): Promise<unknown> =>
+  run(
+    db,
+    "UPDATE job SET state = 'waiting', attempts = attempts - 1, lease_token = NULL, lease_until = NULL WHERE id = ? AND lease_token = ?",
+    [job.id, job.leaseToken],
+  );
+
+/** @returns whether this worker still has the job, so that what it says of it counts */
+export const holdsLease = async (db: Executor, job: Job): Promise<boolean> =>
+  (await maybeOne(db, "SELECT id FROM job WHERE id = ? AND lease_token = ? AND state = 'running'", [
+    job.id,
+    job.leaseToken,
+  ])) !== null;
 
 export interface OpenJob {
   id: number;

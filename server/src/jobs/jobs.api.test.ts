@@ -157,6 +157,94 @@ test('a worker that stops lets its job go at once; the next one takes it up', as
   await work({}, async () => (await stateOf(id)).state === 'done');
 });
 
+test('five stops of the server are no failures of the job', async () => {
+  const id = await add();
+  for (let i = 0; i < 5; i++) {
+    const loop = new WorkerLoop(
+      library.pool,
+      {
+        count: {
+          run: (_, { signal }) =>
+            new Promise((_resolve, reject) => signal.addEventListener('abort', () => reject(signal.reason as Error))),
+          fail: () => Promise.resolve(),
+        },
+      },
+      pino({ level: 'silent' }),
+    );
+    loop.start(1);
+    await waitFor(
+      () => stateOf(id),
+      (job) => job.state === 'running',
+    );
+    await loop.stop();
+  }
+  expect(await stateOf(id)).toMatchObject({ state: 'waiting', attempts: 0 });
+  await work({}, async () => (await stateOf(id)).state === 'done');
+});
+
+test('a worker that lost its lease does not tell the subject that it failed', async () => {
+  const id = await add();
+  const told: string[] = [];
+  let isOver = false;
+  await work(
+    {
+      run: async () => {
+        // another worker has taken it up meanwhile
+        await run(library.pool, 'UPDATE job SET lease_token = ? WHERE id = ?', [randomUUID(), id]);
+        isOver = true;
+        throw new DomainError('bad-file', 'It is damaged.');
+      },
+      fail: (_, message) => {
+        told.push(message);
+        return Promise.resolve();
+      },
+    },
+    () => Promise.resolve(isOver),
+  );
+  expect(told).toEqual([]);
+  expect((await stateOf(id)).state).toBe('running');
+});
+
+test('claiming reads nothing of what is done, however much there is of it', async () => {
+  await run(
+    library.pool,
+    "INSERT INTO job (kind, subject_id, label, state) SELECT 'count', UUID(), '', 'done' FROM seq_1_to_20000",
+  );
+  await run(
+    library.pool,
+    "INSERT INTO job (kind, subject_id, label, state) SELECT 'count', UUID(), '', 'waiting' FROM seq_1_to_500",
+  );
+  const read = await transact(library.pool, async (tx) => {
+    const count = async (): Promise<number> =>
+      (await many<{ Value: string }>(tx, "SHOW SESSION STATUS LIKE 'Handler_read%'"))
+        .map(({ Value }) => Number(Value))
+        .reduce((sum, n) => sum + n, 0);
+    const before = await count();
+    const idle = (await count()) - before;
+    const from = await count();
+    expect((await findClaimable(tx))?.kind).toBe('count');
+    return (await count()) - from - idle;
+  });
+  expect(read).toBeLessThan(100);
+});
+
+test('losers of a deadlock hold no connection while they wait: as many as the pool has come through', async () => {
+  // every transaction loses three times, all at once
+  let tries = 0;
+  const results = await Promise.all(
+    Array.from({ length: 24 }, (_, i) => {
+      let lost = 0;
+      return transact(library.pool, (tx) => {
+        tries++;
+        if (lost++ < 3) return Promise.reject(Object.assign(new Error('lost'), { code: 'ER_LOCK_DEADLOCK' }));
+        return many<{ n: number }>(tx, 'SELECT ? AS n', [i]);
+      });
+    }),
+  );
+  expect(results.map(([{ n }]) => n)).toEqual(Array.from({ length: 24 }, (_, i) => i));
+  expect(tries).toBe(96);
+});
+
 test('a kind nobody knows fails with a sentence', async () => {
   const id = await add('unheard-of');
   await work({}, async () => (await stateOf(id)).state === 'failed');

@@ -3,7 +3,16 @@ import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { DomainError } from '@haveld/contract/error';
 import { bumpRevision, transact } from '../database/pool';
-import { extendLease, findClaimable, finishJob, markClaimed, postponeJob, type Job } from './job-queries';
+import {
+  extendLease,
+  findClaimable,
+  finishJob,
+  holdsLease,
+  markClaimed,
+  postponeJob,
+  releaseJob,
+  type Job,
+} from './job-queries';
 import type { TaskOptions } from './task-runner';
 
 /** Does one kind of job. It must be safe to do twice: a worker may die after the work and before the row says so. */
@@ -104,7 +113,7 @@ export class WorkerLoop {
   }
 
   async #settleFailure(job: Job, handler: JobHandler | undefined, error: Error, signal: AbortSignal): Promise<unknown> {
-    if (this.#stopping.signal.aborted) return postponeJob(this.#pool, job, 0, 'the server stopped');
+    if (this.#stopping.signal.aborted) return releaseJob(this.#pool, job);
     if (signal.aborted) {
       const ended = await finishJob(this.#pool, job, 'cancelled', 'stopped by a person');
       if (ended) await handler?.fail(job, 'It was stopped.');
@@ -116,6 +125,7 @@ export class WorkerLoop {
       'a job failed',
     );
     if (!isFinal && job.attempts < MAX_ATTEMPTS) return postponeJob(this.#pool, job, job.attempts, error.message);
+    if (!(await holdsLease(this.#pool, job))) return undefined;
     await handler?.fail(job, error.message);
     await finishJob(this.#pool, job, 'failed', error.message);
     await bumpRevision(this.#pool);

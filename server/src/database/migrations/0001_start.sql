@@ -515,7 +515,7 @@ CREATE TABLE IF NOT EXISTS job (
   created_at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
   finished_at DATETIME(3) NULL,
   detail LONGTEXT NULL,
-  KEY (state, run_after, id),
+  KEY (state, id),
   KEY (kind, subject_id)
 );
 
