@@ -107,6 +107,8 @@ await page.getByRole('checkbox', { name: 'Choose Life ring' }).check();
 await shoot('ledger');
 await open('/rights/licences/CC-BY-NC-4.0', 'May not be used to earn money.');
 await shoot('licence');
+await open('/rights/rules', 'House rules');
+await shoot('house-rules');
 await open('/projects', 'Tide House');
 await page.getByRole('link', { name: /Tide House/ }).click();
 await page.getByRole('heading', { name: 'What it is for' }).waitFor();

@@ -58,6 +58,7 @@ async function prepareOne(
   workshop: Workshop,
   onShare: (share: number) => void,
 ): Promise<PreparedModel> {
+  workshop.signal.throwIfAborted();
   onShare(0);
   const kept: PreparedModel['files'] = [];
   const inputs: PrepareInput['files'] = [];
@@ -81,7 +82,8 @@ async function prepareOne(
     onShare(1);
     return { ...result.report, files: kept, outputs: written };
   } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
+    // who stops the whole does not say that a model failed
+    if (!(error instanceof DomainError) || workshop.signal.aborted) throw error;
     onShare(1);
     return { ...describeFailure(find.name, byPath.get(find.model)!.format, error.message), files: kept };
   }

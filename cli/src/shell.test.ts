@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PreparedReportSchema, type PreparedModel, type PreparedReport } from '@haveld/contract/prepared';
@@ -225,4 +225,23 @@ test('no model, no such path: a sentence and exit status 1', async () => {
   expect(none.errors).toContain('There is no model');
   expect(none.errors).toContain('CAD file');
   expect((await haveld('inspect', join(home, 'nowhere'))).errors).toContain('There is no “');
+});
+
+test('one SIGTERM stops a whole folder: no model is said to have failed, and nothing more is begun', async () => {
+  const stool = await createStool();
+  const home = lay('many', Object.fromEntries(Array.from({ length: 60 }, (_, i) => [`${i}/stool_${i}.glb`, stool])));
+  const out = join(folder, 'many-out');
+  const child = spawn(process.execPath, [ENTRY, 'prepare', home, '--out', out], { stdio: ['ignore', 'pipe', 'pipe'] });
+  const said = { out: '', errors: '' };
+  child.stdout.on('data', (chunk: Buffer) => (said.out += chunk.toString()));
+  child.stderr.on('data', (chunk: Buffer) => (said.errors += chunk.toString()));
+  const ended = new Promise<number | null>((resolve) => child.on('close', resolve));
+  const isBegun = (): boolean => existsSync(out) && readdirSync(out).some((name) => name.endsWith('.glb'));
+  while (!isBegun() && child.exitCode === null) await new Promise((resolve) => setTimeout(resolve, 20));
+  child.kill('SIGTERM');
+  expect(await ended).toBe(1);
+  expect(said.errors).toContain('Stopped.');
+  expect(said.out).toBe('');
+  expect(readdirSync(out).filter((name) => name.endsWith('.glb')).length).toBeLessThan(60);
+  expect(readdirSync(out)).not.toContain('report.json');
 });

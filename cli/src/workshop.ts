@@ -18,6 +18,8 @@ type TaskProgress = (done: number, total: number) => void;
 /** Where one run of the command works: a store of its own, and processes that open foreign bytes under limits. */
 export interface Workshop {
   store: FolderStore;
+  /** Aborted where a person stops the whole. */
+  signal: AbortSignal;
   runSandboxed<N extends TaskName>(name: N, input: TaskInput<N>, onProgress?: TaskProgress): Promise<TaskResult<N>>;
   onProgress(progress: Progress): void;
 }
@@ -34,6 +36,7 @@ export async function withWorkshop<T>(
     return await work({
       store: new FolderStore(storeFolder),
       onProgress: options.onProgress,
+      signal: options.signal,
       runSandboxed: (name, input, onProgress) =>
         runSandboxed(name, input, { entry, storeFolder, signal: options.signal, onProgress }),
     });

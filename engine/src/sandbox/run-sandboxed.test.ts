@@ -1,8 +1,8 @@
-import { writeFileSync } from 'node:fs';
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeRawZip } from '../testing/raw-zip';
 import { createScratchStore } from '../testing/scratch-store';
-import { runSandboxed } from './run-sandboxed';
+import { readResidentBytes, runSandboxed } from './run-sandboxed';
 
 // the built entry: `npm test` builds before it runs these
 const ENTRY = join(import.meta.dirname, '../../../dist/child.js');
@@ -96,4 +96,30 @@ describe('a process is used again', () => {
     const [a, b] = await Promise.all([ask({}), ask({})]);
     expect(a).not.toBe(b);
   });
+});
+
+test('a wish to stop that came before starts nothing', async () => {
+  const signal = AbortSignal.abort(new Error('stopped before'));
+  await expect(
+    runSandboxed(
+      'open-archive',
+      { received: [] },
+      { entry: join(scratch.folder, 'is-not-there.js'), storeFolder, signal },
+    ),
+  ).rejects.toThrow('stopped before');
+});
+
+test('a process is measured with those it started, and alone where the kernel lists none', async () => {
+  const proc = join(scratch.folder, 'proc');
+  const lay = (pid: number, pages: number, children: string | null): void => {
+    mkdirSync(join(proc, `${pid}/task/${pid}`), { recursive: true });
+    writeFileSync(join(proc, `${pid}/statm`), `900 ${pages} 3 1 0 9 0`);
+    if (children !== null) writeFileSync(join(proc, `${pid}/task/${pid}/children`), children);
+  };
+  lay(10, 100, '11 12 ');
+  lay(11, 20, '');
+  lay(20, 100, null);
+  expect(await readResidentBytes(10, proc)).toBe(120 * 4096);
+  expect(await readResidentBytes(20, proc)).toBe(100 * 4096);
+  expect(await readResidentBytes(99, proc)).toBe(0);
 });

@@ -35,6 +35,7 @@ export function runSandboxed<N extends TaskName>(
   options: SandboxOptions,
 ): Promise<TaskResult<N>> {
   const { entry, storeFolder, limits = SANDBOX_LIMITS, signal, onProgress } = options;
+  if (signal?.aborted) return Promise.reject(signal.reason as Error);
   return new Promise((resolve, reject) => {
     const worker = takeWorker(entry);
     const { child } = worker;
@@ -82,19 +83,25 @@ export function runSandboxed<N extends TaskName>(
 export const fromBody = ({ code, message, file, place }: ErrorBody): DomainError =>
   new DomainError(code, message, { file, place });
 
-/** Resident memory of a process and of those it started, by Linux's /proc; 0 where it cannot be read any more. */
-async function readResidentBytes(pid: number | undefined): Promise<number> {
+/**
+ * Resident memory of a process and of those it started, by Linux's /proc; 0 where it has ended. Kernels may be built without the
+ * list of children: then it is the process alone.
+ */
+export async function readResidentBytes(pid: number | undefined, proc = '/proc'): Promise<number> {
+  const statm = await readIfThere(`${proc}/${pid}/statm`);
+  const own = (Number(statm.split(' ')[1]) || 0) * PAGE_BYTES;
+  const children = (await readIfThere(`${proc}/${pid}/task/${pid}/children`)).split(' ').filter((one) => one !== '');
+  const theirs = await Promise.all(children.map((one) => readResidentBytes(Number(one), proc)));
+  return theirs.reduce((sum, bytes) => sum + bytes, own);
+}
+
+/** @returns what a file says; nothing where it is not there, or no more */
+async function readIfThere(path: string): Promise<string> {
   try {
-    const statm = await readFile(`/proc/${pid}/statm`, 'utf8');
-    const own = Number(statm.split(' ')[1]) * PAGE_BYTES;
-    const started = (await readFile(`/proc/${pid}/task/${pid}/children`, 'utf8'))
-      .split(' ')
-      .filter((one) => one !== '');
-    const theirs = await Promise.all(started.map((one) => readResidentBytes(Number(one))));
-    return theirs.reduce((sum, bytes) => sum + bytes, own);
+    return await readFile(path, 'utf8');
   } catch (error) {
     const { code } = error as NodeJS.ErrnoException;
-    if (code === 'ENOENT' || code === 'ESRCH') return 0;
+    if (code === 'ENOENT' || code === 'ESRCH') return '';
     throw error;
   }
 }
