@@ -46,7 +46,7 @@ const readConverted = (): Promise<Reader> => import('./read-converted').then((mo
  * axes are lost where the format has any.
  */
 const CONVERTED =
-  'x lwo ac acc ac3d ms3d md2 md3 md5mesh mdl b3d ase ask off nff iqm smd cob scn q3o q3s irrmesh irr ogex xgl zgl amf 3mf x3d wrl lws raw dxf m3d hmp';
+  'x lwo ac acc ac3d ms3d md2 md3 md5mesh mdl b3d ase ask off nff iqm smd cob scn q3o q3s irrmesh irr ogex xgl zgl amf 3mf x3d lws raw dxf hmp';
 
 /** Every format a model is read from: a row is all that a new one needs beside its reader. */
 export const MODEL_FORMATS: readonly ModelFormat[] = [

@@ -27,6 +27,11 @@ export async function readConverted(path: string, context: ReadingContext): Prom
     hash: (wanted) => context.files.hash(wanted),
   };
   const reading = await readGltf(name, { ...context, files });
+  const root = reading.document.getRoot();
+  if (root.listMeshes().length === 0) {
+    const inside = root.listAnimations().length > 0 ? 'clips and no mesh' : 'no mesh';
+    throw new DomainError('bad-file', `“${path}” holds ${inside}: there is nothing to show.`, { file: path });
+  }
   const format = path.slice(path.lastIndexOf('.') + 1).toUpperCase();
   const { exporter } = getDocumentSource(reading.document);
   setDocumentSource(reading.document, {

@@ -29,7 +29,7 @@ export async function convertWithAssimp(path: string, files: FileSource): Promis
     const result = join(folder, 'haveld-result.glb');
     const said = await run(join(folder, path), result);
     if (!existsSync(result))
-      throw new DomainError('bad-file', `“${path}” cannot be read: ${findReason(said)}`, { file: path });
+      throw new DomainError('bad-file', `“${path}” cannot be read: ${findReason(said, folder)}`, { file: path });
     return new Uint8Array(await readFile(result));
   } finally {
     await rm(folder, { recursive: true, force: true });
@@ -59,9 +59,11 @@ async function run(from: string, to: string): Promise<string> {
   }
 }
 
-function findReason(said: string): string {
+/** @returns what it said, without where we had put the file */
+function findReason(said: string, folder: string): string {
   const line = /(?:ERROR|Error):?\s*(.+)/.exec(said)?.[1] ?? 'the converter ended without a word';
   return `${line
+    .replaceAll(`${folder}/`, '')
     .replace(/^Failed to load file:\s*/, '')
     .trim()
     .replace(/\.?$/, '.')}`;
