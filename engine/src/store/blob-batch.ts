@@ -25,7 +25,7 @@ const FLUSH_WHOLE_FROM = 64;
 export class BlobBatch {
   readonly #incoming: string;
   readonly #pathFor: (sha256: string) => string;
-  #waiting: { excluded: string; sha256: string }[] = [];
+  #waiting: { pending: string; sha256: string }[] = [];
   #waitingHashes = new Set<string>();
 
   /** @param pathFor where a hash lies in the store */
@@ -39,10 +39,10 @@ export class BlobBatch {
     const hash: Hash = createHash('sha256');
     let small: Uint8Array[] = [];
     let sizeBytes = 0;
-    let file: { excluded: string; handle: number } | null = null;
-    const openFile = (): { excluded: string; handle: number } => {
-      const excluded = join(this.#incoming, randomUUID());
-      file = { excluded, handle: openSync(excluded, 'w') };
+    let file: { pending: string; handle: number } | null = null;
+    const openFile = (): { pending: string; handle: number } => {
+      const pending = join(this.#incoming, randomUUID());
+      file = { pending, handle: openSync(pending, 'w') };
       for (const chunk of small) writeAll(file.handle, chunk);
       small = [];
       return file;
@@ -61,9 +61,9 @@ export class BlobBatch {
         const sha256 = hash.digest('hex');
         if (this.#waitingHashes.has(sha256) || existsSync(this.#pathFor(sha256))) discard(file);
         else {
-          const { excluded, handle } = file ?? openFile();
+          const { pending, handle } = file ?? openFile();
           closeSync(handle);
-          this.#waiting.push({ excluded, sha256 });
+          this.#waiting.push({ pending, sha256 });
           this.#waitingHashes.add(sha256);
         }
         return { sha256, sizeBytes };
@@ -79,22 +79,22 @@ export class BlobBatch {
     this.#waitingHashes = new Set();
     if (waiting.length === 0) return;
     if (waiting.length < FLUSH_WHOLE_FROM || !(await syncFileSystem(this.#incoming)))
-      for (const { excluded } of waiting) syncFile(excluded);
-    for (const { excluded, sha256 } of waiting) {
+      for (const { pending } of waiting) syncFile(pending);
+    for (const { pending, sha256 } of waiting) {
       const target = this.#pathFor(sha256);
-      moveInto(excluded, target);
+      moveInto(pending, target);
     }
   }
 }
 
 /** The folder is there more often than not, once a store has grown. */
-function moveInto(excluded: string, target: string): void {
+function moveInto(pending: string, target: string): void {
   try {
-    renameSync(excluded, target);
+    renameSync(pending, target);
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
     mkdirSync(dirname(target), { recursive: true });
-    renameSync(excluded, target);
+    renameSync(pending, target);
   }
 }
 
@@ -102,10 +102,10 @@ function writeAll(handle: number, chunk: Uint8Array): void {
   for (let at = 0; at < chunk.length;) at += writeSync(handle, chunk, at);
 }
 
-function discard(file: { excluded: string; handle: number } | null): void {
+function discard(file: { pending: string; handle: number } | null): void {
   if (!file) return;
   closeSync(file.handle);
-  rmSync(file.excluded, { force: true });
+  rmSync(file.pending, { force: true });
 }
 
 function syncFile(path: string): void {

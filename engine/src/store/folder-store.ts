@@ -24,7 +24,7 @@ export class FolderStore implements ByteStore {
     return join(this.#folder, sha256.slice(0, 2), sha256.slice(2, 4), sha256);
   }
 
-  async #asidePath(): Promise<string> {
+  async #pendingPath(): Promise<string> {
     const folder = join(this.#folder, 'incoming');
     await mkdir(folder, { recursive: true });
     return join(folder, randomUUID());
@@ -33,21 +33,21 @@ export class FolderStore implements ByteStore {
   async put(bytes: Uint8Array): Promise<StoredBytes> {
     const sha256 = createHash('sha256').update(bytes).digest('hex');
     if (!(await this.has(sha256))) {
-      const excluded = await this.#asidePath();
-      const file = await open(excluded, 'w');
+      const pending = await this.#pendingPath();
+      const file = await open(pending, 'w');
       try {
         await file.writeFile(bytes);
         await file.sync();
       } finally {
         await file.close();
       }
-      await this.#settle(excluded, sha256);
+      await this.#settle(pending, sha256);
     }
     return { sha256, sizeBytes: bytes.byteLength };
   }
 
   async putStream(stream: Readable, limitBytes = Infinity): Promise<StoredBytes> {
-    const excluded = await this.#asidePath();
+    const pending = await this.#pendingPath();
     const hash = createHash('sha256');
     let sizeBytes = 0;
     const measure = new Transform({
@@ -59,13 +59,13 @@ export class FolderStore implements ByteStore {
       },
     });
     try {
-      await pipeline(stream, measure, createWriteStream(excluded, { flush: true }));
+      await pipeline(stream, measure, createWriteStream(pending, { flush: true }));
     } catch (error) {
-      await rm(excluded, { force: true });
+      await rm(pending, { force: true });
       throw error;
     }
     const sha256 = hash.digest('hex');
-    await this.#settle(excluded, sha256);
+    await this.#settle(pending, sha256);
     return { sha256, sizeBytes };
   }
 
@@ -84,24 +84,25 @@ export class FolderStore implements ByteStore {
     const sha256 = hash.digest('hex');
     if (!(await this.has(sha256))) {
       // a second name for the same bytes: the file stays where it is until a row says that the store has them
-      const excluded = await this.#asidePath();
-      await link(path, excluded).catch(async (error: NodeJS.ErrnoException) => {
+      const pending = await this.#pendingPath();
+      await link(path, pending).catch(async (error: NodeJS.ErrnoException) => {
         if (error.code !== 'EXDEV' && error.code !== 'EPERM') throw error;
-        await copyFile(path, excluded);
+        await copyFile(path, pending);
       });
-      await this.#settle(excluded, sha256);
+      await flush(pending);
+      await this.#settle(pending, sha256);
     }
     return { sha256, sizeBytes };
   }
 
-  async #settle(excluded: string, sha256: string): Promise<void> {
+  async #settle(pending: string, sha256: string): Promise<void> {
     const target = this.#pathOf(sha256);
     if (await this.has(sha256)) {
-      await rm(excluded, { force: true });
+      await rm(pending, { force: true });
       return;
     }
     await mkdir(dirname(target), { recursive: true });
-    await rename(excluded, target);
+    await rename(pending, target);
   }
 
   async get(sha256: string): Promise<Uint8Array<ArrayBuffer>> {
@@ -128,5 +129,15 @@ export class FolderStore implements ByteStore {
   /** Where a file lies, for readers that need a real file. */
   pathFor(sha256: string): string {
     return this.#pathOf(sha256);
+  }
+}
+
+/** Brings what was written to a file, by whomever, onto the disk. */
+async function flush(path: string): Promise<void> {
+  const file = await open(path, 'r');
+  try {
+    await file.sync();
+  } finally {
+    await file.close();
   }
 }

@@ -31,7 +31,7 @@ const IDLE_MS = 250;
 const MAX_ATTEMPTS = 4;
 
 /** Codes that no second try will change. */
-const FINAL = new Set(['bad-file', 'broken', 'bad-request', 'not-found']);
+const FINAL = new Set(['bad-file', 'broken', 'bad-request', 'not-found', 'not-allowed-by-licence']);
 
 /** Claims jobs and does them, `lanes` at a time, until it is stopped. */
 export class WorkerLoop {

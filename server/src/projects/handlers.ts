@@ -14,6 +14,7 @@ import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { loadRightsStates } from '../rights/state';
 import * as queries from './queries';
+import { isRefused, judgeForProject } from './service';
 
 /** Jobs of this feature: packing hand-overs. */
 export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner): JobHandlers {
@@ -28,6 +29,10 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
         const [state] = await loadRightsStates(pool, [row.assetId]);
         if (!card || !state || !version?.modelSha256)
           throw new DomainError('broken', 'The version this use is pinned to is not there.');
+        // between asking and packing its licence may have been settled otherwise, or it was taken down
+        const [judged] = await judgeForProject(pool, row.projectId, [row.assetId]);
+        if (isRefused(judged.verdict))
+          throw new DomainError('not-allowed-by-licence', `${card.name}: ${judged.verdict.reasons.join(' ')}`);
         const house = await loadBook(pool);
         const { credits } = row;
         const packed = await tasks.run(

@@ -37,6 +37,21 @@ const handTo = async (projectId: string, assetIds: string[]): Promise<void> => {
   );
 };
 
+test('what is taken down between asking and packing is not packed, and says why', async () => {
+  const id = await catalogueCrate(given.client, 'late crate');
+  const project = await openProject('Ebb House');
+  await given.library.stopWorker();
+  await given.client.call(handOver, { params: { id: project }, body: { assetIds: [id], format: 'glb' } });
+  await given.client.call(takeDown, { params: { id }, body: { reason: 'Its author asked for it.' } });
+  given.library.startWorker();
+  const { handOvers } = await waitFor(
+    () => given.client.call(getProject, { params: { id: project } }),
+    ({ handOvers: [one] }) => one.state !== 'packing',
+  );
+  expect(handOvers[0]).toMatchObject({ state: 'failed', zipSha256: null });
+  expect(JSON.stringify(handOvers[0])).toContain('It was taken down: Its author asked for it.');
+});
+
 describe('in projects', () => {
   let id: string;
   let project: string;

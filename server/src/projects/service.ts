@@ -139,6 +139,9 @@ export async function judgeForProject(db: Executor, projectId: string, assetIds:
   });
 }
 
+/** Nothing is handed over that is not allowed, or allowed only after asking. */
+export const isRefused = ({ verdict }: Verdict): boolean => verdict === 'not-allowed' || verdict === 'ask-first';
+
 /** Writes the uses down, each pinned to a version, and asks for the packing. One refusal stops all, by name. */
 export async function handOver(
   { pool }: Dependencies,
@@ -147,7 +150,7 @@ export async function handOver(
   person: Person,
 ): Promise<Project> {
   const judged = await judgeForProject(pool, projectId, given.assetIds);
-  const refused = judged.filter(({ verdict }) => verdict.verdict === 'not-allowed' || verdict.verdict === 'ask-first');
+  const refused = judged.filter(({ verdict }) => isRefused(verdict));
   if (refused.length > 0) {
     throw new DomainError(
       'not-allowed-by-licence',
