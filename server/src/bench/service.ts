@@ -19,7 +19,7 @@ import * as versionQueries from '../assets/version-queries';
 import { bumpRevision, transact, type Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { getArrival } from '../finds/arrival-queries';
-import { getFind } from '../finds/find-queries';
+import { getFind, lockFind } from '../finds/find-queries';
 import { getReading } from '../finds/reading-queries';
 import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
 import { loadBook } from '../house/book';
@@ -37,6 +37,8 @@ import * as queries from './queries';
 export async function takeFindToBench({ pool }: Dependencies, findId: string): Promise<string> {
   const { find, reading } = await getFindForBench(pool, findId);
   return transact(pool, async (tx) => {
+    // of two who take it the second gets what the first made
+    await lockFind(tx, findId);
     const known = await assetQueries.findAssetOfFind(tx, findId);
     if (known) return known;
     const id = randomUUID();

@@ -1,6 +1,16 @@
 import type { RowDataPacket, ResultSetHeader } from 'mysql2/promise';
 import type { Executor } from './pool';
 
+/** A row that must be there is not. */
+export class MissingRow extends Error {
+  override readonly name = 'MissingRow';
+}
+
+/** A row that may be there once is there already: somebody else wrote it first. */
+export class DuplicateRow extends Error {
+  override readonly name = 'DuplicateRow';
+}
+
 export type Value = string | number | boolean | null | Date | Buffer;
 
 /** @returns every row */
@@ -16,21 +26,25 @@ export async function maybeOne<T>(db: Executor, sql: string, values: Value[] = [
   return rows[0] ?? null;
 }
 
-/** @throws {Error} where there is not exactly one row */
+/** @throws {MissingRow} where there is none. @throws {Error} where there are several */
 export async function one<T>(db: Executor, sql: string, values: Value[] = []): Promise<T> {
   const row = await maybeOne<T>(db, sql, values);
-  if (!row) throw new Error(`one: no row for ${sql.slice(0, 80)}`);
+  if (!row) throw new MissingRow(`one: no row for ${sql.slice(0, 80)}`);
   return row;
 }
 
-/** @returns rows changed, and the number a new row got */
+/** @returns rows changed, and the number a new row got. @throws {DuplicateRow} where a unique key is broken */
 export async function run(
   db: Executor,
   sql: string,
   values: Value[] = [],
 ): Promise<{ affected: number; insertId: number }> {
-  const [result] = await db.query<ResultSetHeader>(sql, values);
+  const [result] = await db.query<ResultSetHeader>(sql, values).catch(tellDuplicates);
   return { affected: result.affectedRows, insertId: result.insertId };
+}
+
+function tellDuplicates(error: Error & { code?: string }): never {
+  throw error.code === 'ER_DUP_ENTRY' ? new DuplicateRow(error.message, { cause: error }) : error;
 }
 
 /** Places for a list of values: `?, ?, ?`. @throws {Error} for an empty list, which no `IN` can take */
@@ -48,10 +62,10 @@ export const manyIn = <T>(
 ): Promise<T[]> =>
   values.length === 0 ? Promise.resolve([]) : many<T>(db, sql(placesFor(values)), [...values, ...more]);
 
-/** Inserts many rows with one statement; nothing for none. */
+/** Inserts many rows with one statement; nothing for none. @throws {DuplicateRow} where a unique key is broken */
 export async function insertMany(db: Executor, table: string, columns: string[], rows: Value[][]): Promise<void> {
   for (let at = 0; at < rows.length; at += 500) {
     const some = rows.slice(at, at + 500);
-    await db.query(`INSERT INTO ${table} (${columns.join(', ')}) VALUES ?`, [some]);
+    await db.query(`INSERT INTO ${table} (${columns.join(', ')}) VALUES ?`, [some]).catch(tellDuplicates);
   }
 }

@@ -10,6 +10,7 @@ import {
   takePieces,
   takeSureForPieces,
 } from '@haveld/contract/api/kits';
+import { many } from '../database/statements';
 import { bring } from '../testing/bring';
 import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
 
@@ -222,4 +223,26 @@ test('pieces left without a picture, as where drawing was stopped, are drawn whe
   expect(await client.call(getKit, { params: { id } })).toMatchObject({ undrawn: 2, progress: null });
   await client.call(drawKit, { params: { id } });
   expect((await whenDrawn()).pieces.every(({ pictureSha256 }) => pictureSha256 !== null)).toBe(true);
+});
+
+test('two people who pick the same pieces at once get them once, and nothing waits for ever', async () => {
+  const { kits } = await bring(client, 'twice_picked.zip', {
+    ...FILES,
+    'readme.txt': 'Crates by Ines Falkenrot, CC BY 4.0, drawn a second time',
+  });
+  const [{ id }] = kits;
+  await waitFor(
+    () => client.call(getKit, { params: { id } }),
+    ({ progress, pieces }) => progress === null && pieces.length === 4,
+  );
+  await Promise.all(
+    Array.from({ length: 6 }, () => client.call(takePieces, { params: { id }, body: { ordinals: [0, 1] } })),
+  );
+  const { pieces } = await waitFor(
+    () => client.call(getKit, { params: { id } }),
+    (kit) => kit.pieces.filter(({ state }) => state === 'on-bench').length === 2,
+  );
+  expect(new Set(pieces.flatMap(({ assetId }) => assetId ?? [])).size).toBe(2);
+  const finds = await many<{ state: string }>(library.pool, 'SELECT state FROM find WHERE kit_id = ?', [id]);
+  expect(finds.map(({ state }) => state)).toEqual(['on-bench', 'on-bench']);
 });

@@ -16,6 +16,10 @@ const KIT = 'SELECT id, arrival_id AS arrivalId, name, reason, source_find_id AS
 /** @returns a kit, or null */
 export const getKit = (db: Executor, id: string): Promise<KitRow | null> => maybeOne(db, `${KIT} WHERE id = ?`, [id]);
 
+/** Locks a kit until the transaction ends. @returns it, or null */
+export const lockKit = (tx: Executor, id: string): Promise<KitRow | null> =>
+  maybeOne(tx, `${KIT} WHERE id = ? FOR UPDATE`, [id]);
+
 /** @returns the kit a find's one file became, or null */
 export const findKitOfFile = (db: Executor, findId: string): Promise<KitRow | null> =>
   maybeOne(db, `${KIT} WHERE source_find_id = ?`, [findId]);

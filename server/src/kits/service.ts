@@ -154,6 +154,8 @@ export async function drawPieces({ pool }: Dependencies, id: string): Promise<vo
 /** Asks for pieces to be taken to the bench. Each becomes a find of its own at once, so that a restart loses none. */
 export async function takePieces({ pool }: Dependencies, id: string, ordinals: readonly number[]): Promise<void> {
   await transact(pool, async (tx) => {
+    // of two who pick the same piece the second finds it picked
+    await queries.lockKit(tx, id);
     const kit = await findKit(tx, id);
     const pieces = await queries.listPieces(tx, id);
     // in the kit's order, whatever the order of picking

@@ -6,9 +6,9 @@ import { decomposeMatrix } from '../../scene/matrix';
 import { PrimitiveBuilder } from '../../scene/meshes/build-primitive';
 import { getShownScene } from '../../scene/traverse';
 import { createPointsNode } from '../add-mesh';
-import { UsdMaterials } from './materials';
+import type { UsdMaterials } from './materials';
 import { readOutline, type Outline } from './outline';
-import { UsdStage } from './stage';
+import type { UsdStage } from './stage';
 import { readLocalMatrix, resetsTransform } from './transform';
 
 /** Prims that stand for things, and how they are told when they cannot be read. */
