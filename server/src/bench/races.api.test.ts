@@ -1,5 +1,6 @@
 import { takeToBench } from '@haveld/contract/api/arrivals';
-import { many, MissingRow, one, run, DuplicateRow } from '../database/statements';
+import { MissingRow, DuplicateRow } from '../database/row-errors';
+import { many, one, run } from '../database/statements';
 import { bring } from '../testing/bring';
 import { CRATE } from '../testing/take-crate';
 import { useLibrary } from '../testing/use-library';

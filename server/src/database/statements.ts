@@ -1,15 +1,6 @@
 import type { RowDataPacket, ResultSetHeader } from 'mysql2/promise';
 import type { Executor } from './pool';
-
-/** A row that must be there is not. */
-export class MissingRow extends Error {
-  override readonly name = 'MissingRow';
-}
-
-/** A row that may be there once is there already: somebody else wrote it first. */
-export class DuplicateRow extends Error {
-  override readonly name = 'DuplicateRow';
-}
+import { MissingRow, DuplicateRow } from './row-errors';
 
 export type Value = string | number | boolean | null | Date | Buffer;
 

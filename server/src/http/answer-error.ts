@@ -1,7 +1,7 @@
 import type { Context } from 'hono';
 import type { Logger } from 'pino';
 import { DomainError, ERROR_STATUS } from '@haveld/contract/error';
-import { DuplicateRow, MissingRow } from '../database/statements';
+import { DuplicateRow, MissingRow } from '../database/row-errors';
 
 /** The one place that turns errors into HTTP. What nobody expected says nothing of itself. */
 export function createErrorAnswer(log: Logger): (error: Error, context: Context) => Response {
