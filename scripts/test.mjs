@@ -107,6 +107,9 @@ await installDependencies(root);
 await mkdir(results, { recursive: true });
 if (needs('built')) await buildAll(root);
 const database = needs('database') ? await startDatabase(join(root, '.haveld/test-database'), { quick: true }) : null;
+// who stops the tests leaves no database behind that the next run would meet
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.once(signal, () => void Promise.resolve(database?.stop()).then(() => process.exit(130)));
 const env = database ? { HAVELD_TEST_DATABASE: database.url('') } : {};
 const total = { passed: 0, failed: 0 };
 const lines = [];
