@@ -9,6 +9,7 @@ import { bindReferences } from '../bind-references';
 import { describeUnit } from '../declared-unit';
 import type { Reading, ReadingContext } from '../reading';
 import { UsdMaterials } from './materials';
+import { prepareText } from './prepare-text';
 import { UsdScene } from './scene';
 import { UsdStage } from './stage';
 import { unpackUsdz } from './unpack-usdz';
@@ -49,7 +50,7 @@ function parseLayer(layer: Uint8Array, isBinary: boolean, path: string): UsdStag
     if (isBinary) return new UsdStage(new USDCParser().parseData(layer.slice().buffer).specsByPath);
     const text = decodeText(layer);
     if (!text.startsWith('#usda')) throw new Error('it does not begin with “#usda”');
-    return new UsdStage(new USDAParser().parseData(text).specsByPath);
+    return new UsdStage(new USDAParser().parseData(prepareText(text)).specsByPath);
   } catch (error) {
     throw new DomainError('bad-file', `“${path}” is damaged: ${(error as Error).message}.`, {
       file: path,

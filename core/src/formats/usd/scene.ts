@@ -8,6 +8,7 @@ import { getShownScene } from '../../scene/traverse';
 import { createPointsNode } from '../add-mesh';
 import type { UsdMaterials } from './materials';
 import { readOutline, type Outline } from './outline';
+import { INACTIVE } from './prepare-text';
 import type { UsdStage } from './stage';
 import { readLocalMatrix, resetsTransform } from './transform';
 
@@ -53,7 +54,7 @@ export class UsdScene {
     if (depth > MAX_DEPTH || ['Material', 'Shader', 'NodeGraph', 'GeomSubset'].includes(type)) return;
     if (type === 'Skeleton') this.#skeletons++;
     if (type in UNREAD) this.#unread.set(UNREAD[type], (this.#unread.get(UNREAD[type]) ?? 0) + 1);
-    if (stage.field(path, 'active') === false) return;
+    if (stage.field(path, 'active') === false || stage.value(path, INACTIVE) !== undefined) return;
     const { translation, rotation, scale, residue } = decomposeMatrix(readLocalMatrix(stage, path));
     if (residue) this.#sheared++;
     const node = this.#document
