@@ -1,7 +1,6 @@
 import { QuestionSchema } from './api/catalogue';
 import { DomainError, ERROR_STATUS, ErrorBodySchema } from './error';
 import { AnswerSchema } from './finding';
-import { HOUSE_RULE_FACTS, HOUSE_RULES, HouseRulesSchema } from './house-rules';
 import { IntendedUseSchema, ProvenanceSchema } from './licence';
 import { StepSchema } from './step';
 
@@ -67,14 +66,4 @@ test('a use that says only whether it earns money has everything else as nobody 
     seats: null,
   });
   expect(() => IntendedUseSchema.parse({ uses: [], commercial: true })).toThrow();
-});
-
-test('every house rule says what it is called and what changes when it does; what ships is taken', () => {
-  expect(Object.keys(HOUSE_RULE_FACTS).sort()).toEqual(Object.keys(HouseRulesSchema.shape).sort());
-  expect(HouseRulesSchema.parse({})).toEqual(HOUSE_RULES);
-  expect(HOUSE_RULES).toMatchObject({ sureFrom: 0.9, handedOverMapSide: 2048, triangles: { prop: 20_000 } });
-});
-
-test('a pattern of names without a part of the name is refused: all maps would be called alike', () => {
-  expect(HouseRulesSchema.safeParse({ mapName: 'map' }).success).toBe(false);
 });
