@@ -27,7 +27,7 @@ export function DuplicatesScreen() {
         </span>
         <span className="grow" />
         <span className="quiet small">
-          {open === 0 ? 'all decided' : `${formatCount(open, 'likeness', 'likenesses')} to decide`}
+          {open === 0 ? 'all decided' : `${formatCount(open, 'similar asset', 'similar assets')} to decide`}
         </span>
         <Button component={Link} to="/arrivals">
           Back to the arrivals

@@ -135,7 +135,7 @@ function FindLine({ find }: { find: Find }) {
       </span>
       {find.duplicates > 0 && (
         <span>
-          <Mark mark="look" /> here already? {formatCount(find.duplicates, 'likeness', 'likenesses')}
+          <Mark mark="look" /> here already? {formatCount(find.duplicates, 'similar asset', 'similar assets')}
         </span>
       )}
     </p>
