@@ -1,5 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
+import { useRef } from 'react';
 import { isExpression } from '@haveld/core/rights/expression';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { useBook } from './use-book';
@@ -25,6 +26,7 @@ export function LicenceField({
         ? licenceWords(book, licenceId)
         : licenceId;
   const valid = isExpression(value);
+  const isListOpen = useRef(false);
   return (
     <Autocomplete
       id={id}
@@ -49,6 +51,12 @@ export function LicenceField({
       onChange={(_, next) =>
         onChange(typeof next === 'string' ? (options.find((option) => words(option) === next) ?? next.trim()) : '')
       }
+      onOpen={() => void (isListOpen.current = true)}
+      onClose={() => void (isListOpen.current = false)}
+      onKeyDown={(event) => {
+        // Enter in the list chooses; it must not send the form with what stood there before
+        if (event.key === 'Enter' && isListOpen.current) event.preventDefault();
+      }}
       onBlur={(event) => {
         const typed = (event.target as HTMLInputElement).value.trim();
         if (typed !== '' && typed !== words(value))
