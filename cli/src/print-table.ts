@@ -16,7 +16,7 @@ export function printTable({ models, excluded, refused }: PreparedReport, isColo
   for (const model of models) table.push(describeRow(model));
   const lines = [table.toString(), ...models.flatMap(describeModel)];
   if (excluded.length > 0) {
-    lines.push('', `Set aside, ${count(excluded.length, 'file')}:`);
+    lines.push('', `Excluded, ${count(excluded.length, 'file')}:`);
     lines.push(...excluded.slice(0, 20).map(({ path, reason }) => `  ${path}: ${reason}`));
     if (excluded.length > 20) lines.push(`  and ${excluded.length - 20} more`);
   }

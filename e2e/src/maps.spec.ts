@@ -60,9 +60,9 @@ test('every map of twenty materials is checked and put right with the keyboard a
   // one more change by hand, and back again
   await cell(page, /^oak_shelf, Normal/).click();
   await page.keyboard.press('i');
-  await expect(hand.getByRole('button', { name: 'Take my change back' })).toBeVisible();
-  await hand.getByRole('button', { name: 'Take my change back' }).click();
-  await expect(hand.getByRole('button', { name: 'Take my change back' })).toHaveCount(0);
+  await expect(hand.getByRole('button', { name: 'Undo my change' })).toBeVisible();
+  await hand.getByRole('button', { name: 'Undo my change' }).click();
+  await expect(hand.getByRole('button', { name: 'Undo my change' })).toHaveCount(0);
 });
 
 test('a picture nobody uses is drawn onto a cell', async ({ page }) => {

@@ -173,10 +173,10 @@ export const REGROUP_ROLES = ['model', 'other-format', 'lod', 'variant', 'editio
 export const regroupFile = endpoint({
   method: 'post',
   path: '/api/files/:id/regroup',
-  summary: 'Puts a file with another find, makes a find of it, or lays it aside; remembered for its source',
+  summary: 'Puts a file with another find, makes a find of it, or excludes it; remembered for its source',
   params: z.object({ id: z.coerce.number().int() }),
   body: z.object({
-    /** A find, `new` for one of its own, `aside` for none. */
+    /** A find, `new` for one of its own, `excluded` for none. */
     to: z.string().min(1),
     /** What it is to that find; left out, what fits its kind. */
     role: z.enum(REGROUP_ROLES).optional(),

@@ -15,7 +15,7 @@ export interface Layout {
   files: string[];
   /**
    * A line a find: `role pattern, pattern | role pattern`. `*` stands for anything within a folder, `**` for anything below.
-   * Files named nowhere are kept aside.
+   * Files named nowhere are excluded.
    */
   finds: string[];
   /** Its finds belong together. */

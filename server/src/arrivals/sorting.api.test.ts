@@ -166,7 +166,7 @@ test('a file put elsewhere is read with its new find, and becomes a habit of the
   });
 });
 
-test('laid aside, a file says so; only a model becomes a find of its own', async () => {
+test('excluded, a file says so; only a model becomes a find of its own', async () => {
   const arrival = await bring(client, 'lamp.zip', { 'lamp.obj': TRIANGLE, 'notes.txt': 'brass' });
   const note = fileOf(arrival, 'notes.txt');
   await expect(client.call(regroupFile, { params: { id: note.id }, body: { to: 'new' } })).rejects.toThrow(
@@ -174,7 +174,7 @@ test('laid aside, a file says so; only a model becomes a find of its own', async
   );
   await client.call(regroupFile, { params: { id: note.id }, body: { to: 'excluded' } });
   const after = await again(arrival.id);
-  expect(fileOf(after, 'notes.txt')).toMatchObject({ uses: [], excludedReason: 'laid aside by hand' });
+  expect(fileOf(after, 'notes.txt')).toMatchObject({ uses: [], excludedReason: 'excluded by hand' });
 });
 
 test('two downloads of one thing become one arrival, from the bytes that are here', async () => {

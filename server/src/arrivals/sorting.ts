@@ -257,7 +257,7 @@ async function refreshExcluded(tx: PoolConnection, arrivalId: string): Promise<v
       await files.setExcludedReason(
         tx,
         file.id,
-        file.kind === 'archive' ? describeExcluded(file as HeapFile, finds) : 'laid aside by hand',
+        file.kind === 'archive' ? describeExcluded(file as HeapFile, finds) : 'excluded by hand',
       );
   }
 }

@@ -17,7 +17,7 @@ export function LightControls({ light, strength, person, onLight, onStrength, on
   const { system } = useMeasures();
   return (
     <details className="stage-light">
-      <summary>Light</summary>
+      <summary>Lighting</summary>
       <label>
         turn
         <input

@@ -22,7 +22,7 @@ test('a picture goes to another find as a map', () => {
   expect(rolesOf(b)).toEqual(['model b.fbx']);
 });
 
-test('laid aside it belongs to none', () => {
+test('excluded it belongs to none', () => {
   expect(regroup(FINDS, picture, { path: 'iron.png', to: 'excluded' }).flatMap((one) => rolesOf(one))).not.toContain(
     'map iron.png',
   );
@@ -61,7 +61,7 @@ test('moved to where it is: nothing changes', () => {
   ]);
 });
 
-test('a map that several share is shared with one more; aside it leaves them all', () => {
+test('a map that several share is shared with one more; excluded it leaves them all', () => {
   const three = [find('a.fbx', 'atlas.png'), find('b.fbx', 'atlas.png'), find('c.fbx')];
   const atlas = { path: 'atlas.png', kind: 'picture', format: 'png' } as const;
   expect(regroup(three, atlas, { path: 'atlas.png', to: 2 }).map((one) => one!.files.length)).toEqual([2, 2, 2]);

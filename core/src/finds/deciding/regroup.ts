@@ -4,7 +4,7 @@ import { readableName } from '../names/readable-name';
 /** A file on its way to another find. */
 export interface Move {
   path: string;
-  /** Place of the find in the list, `new` for one of its own, `aside` for none. */
+  /** Place of the find in the list, `new` for one of its own, `excluded` for none. */
   to: number | 'new' | 'excluded';
   /** Left out, what fits the file's kind. */
   role?: FindRole;
@@ -20,7 +20,7 @@ const ROLE_OF_KIND: Partial<Record<HeapFile['kind'], FindRole>> = {
 
 /**
  * Moves one file as a person wants it. A find whose model goes elsewhere goes with it, all its files. A map or text that several
- * finds share is shared with one more; only laid aside it leaves them all.
+ * finds share is shared with one more; only excluded it leaves them all.
  * @returns the finds as they are then, null where one is no more; new ones at the end
  * @throws {RangeError} where a file that is no model should become a find
  */

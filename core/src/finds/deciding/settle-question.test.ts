@@ -43,12 +43,12 @@ test('the other set of maps is taken', () => {
   ]);
 });
 
-test('maps nothing names are left out, and lie aside then', () => {
+test('maps nothing names are left out, and are excluded then', () => {
   expect(rolesOf(['lantern.stl', 'bollard.stl', 'wood_col.png'], 'without-maps')[0].files).toEqual([
     'model lantern.stl',
   ]);
 });
 
 test('a file of all pieces is not wanted beside them', () => {
-  expect(rolesOf(['all_pieces.glb', 'a/ladder.glb', 'a/step.glb'], 'excluded')).toEqual([]);
+  expect(rolesOf(['all_pieces.glb', 'a/ladder.glb', 'a/step.glb'], 'pieces')).toEqual([]);
 });

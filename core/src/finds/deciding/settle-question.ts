@@ -9,7 +9,7 @@ import { readableName } from '../names/readable-name';
  */
 export function settleQuestion(find: ProposedFind, choice: string): ProposedFind[] {
   const settled = { ...find, question: null };
-  if (choice === 'excluded') return [];
+  if (choice === 'pieces') return [];
   if (choice === 'apart') return splitVariants(settled);
   if (choice === 'without-maps') return [{ ...settled, files: settled.files.filter(({ role }) => role !== 'map') }];
   if (choice.startsWith('read:')) return [readOther(settled, choice.slice('read:'.length))];

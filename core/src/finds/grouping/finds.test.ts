@@ -48,7 +48,7 @@ test.each([
   expect(identifyFile(path, bytes(head))).toMatchObject({ kind, format });
 });
 
-test('a CAD file is kept aside, with what to ask the source for', () => {
+test('a CAD file is excluded, with what to ask the source for', () => {
   const { excluded } = groupFinds([{ path: 'part.step', kind: 'closed', format: 'cad', sizeBytes: 9 }]);
   expect(excluded[0].reason).toContain('ask the source for a mesh');
 });
@@ -95,7 +95,7 @@ test('models in folders of their own do not share maps', () => {
   expect(finds[0].files.map((file) => file.path)).not.toContain('b/iron.png');
 });
 
-test('programs are kept aside by name, and nothing is lost', () => {
+test('programs are excluded by name, and nothing is lost', () => {
   const paths = ['a.obj', 'setup.exe', 'odd.xyz'];
   const { finds, excluded } = groupFinds(heap(...paths));
   expect(

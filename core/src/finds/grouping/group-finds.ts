@@ -104,7 +104,7 @@ function askAboutPlace(draft: Draft, isPiece: boolean, drafts: readonly Draft[])
     return {
       text: `Is this the same ${drafts.length - 1} pieces in one file?`,
       choices: [
-        { id: 'excluded', label: 'yes, take the pieces' },
+        { id: 'pieces', label: 'yes, take the pieces' },
         { id: 'together', label: 'no, a model too' },
       ],
     };

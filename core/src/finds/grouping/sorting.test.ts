@@ -115,7 +115,7 @@ test.each([
   expect(exact / layouts.length).toBeGreaterThanOrEqual(least);
 });
 
-test('no file is lost: each is in a find or aside with a reason', () => {
+test('no file is lost: each is in a find or excluded with a reason', () => {
   for (const layout of LAYOUTS) {
     const files = readLayout(layout);
     const { finds, excluded } = groupFinds(files);

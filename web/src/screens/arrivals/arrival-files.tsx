@@ -96,7 +96,7 @@ function Log({ arrival }: { arrival: Arrival }) {
             <Mark mark="look" /> {arrival.refused.length} not taken
           </span>
         )}
-        {excluded.length > 0 && <span>{excluded.length} aside</span>}
+        {excluded.length > 0 && <span>{excluded.length} excluded</span>}
         {arrival.notes.length > 0 && <span>{formatCount(arrival.notes.length, 'note')}</span>}
       </summary>
       <ul>

@@ -210,7 +210,7 @@ function FileLine({ file, arrival, onMove }: { file: ArrivalFile; arrival: Arriv
         {file.kind === 'picture' && own && (
           <MenuItem onClick={() => go(own.id, 'preview')}>Shows “{own.name}”, no map</MenuItem>
         )}
-        <MenuItem onClick={() => go(EXCLUDED)}>Aside, with none</MenuItem>
+        <MenuItem onClick={() => go(EXCLUDED)}>Excluded, in no find</MenuItem>
       </Menu>
     </div>
   );
@@ -233,7 +233,7 @@ function FindColumn({ arrival, isMoving }: { arrival: Arrival; isMoving: boolean
         />
       ))}
       <EmptyPlace id={NEW} label="A find of its own" />
-      <EmptyPlace id={EXCLUDED} label="Aside, with none" />
+      <EmptyPlace id={EXCLUDED} label="Excluded, in no find" />
     </div>
   );
 }

@@ -234,7 +234,7 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
               own.mutate({ about: `${about}:turned`, steps: [], summary: '' });
             }}
           >
-            Take my change back
+            Undo my change
           </Button>
         )}
       </div>

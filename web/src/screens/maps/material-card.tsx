@@ -83,9 +83,7 @@ export function MaterialCard({ row, sheet, treatedBox, onAnswered }: MaterialCar
           onTake={(step) => own.mutate({ about: `${material}:split`, steps: [step], summary: 'of its own' })}
         />
       )}
-      {isOwn && (
-        <Button onClick={() => own.mutate({ about: material, steps: [], summary: '' })}>Take my change back</Button>
-      )}
+      {isOwn && <Button onClick={() => own.mutate({ about: material, steps: [], summary: '' })}>Undo my change</Button>}
     </section>
   );
 }

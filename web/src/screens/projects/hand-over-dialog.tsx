@@ -124,7 +124,7 @@ export function HandOverDialog({
         })}
         {projectId !== NEW && verdicts.data && refused.length === 0 && (
           <>
-            <RadioGroup aria-label="Shape" value={format} onChange={(_, value) => setFormat(value as HandOverFormat)}>
+            <RadioGroup aria-label="Format" value={format} onChange={(_, value) => setFormat(value as HandOverFormat)}>
               {Object.entries(MODEL_WORDS).map(([value, words]) => (
                 <FormControlLabel key={value} value={value} control={<Radio size="small" />} label={words} />
               ))}

@@ -13,7 +13,7 @@ interface RuleProps {
 export function FigureRules({ now, onChange }: RuleProps) {
   return (
     <section>
-      <h2>Judging and budgets</h2>
+      <h2>Proposals and budgets</h2>
       <Rule rule="sureFrom">
         <NumberField
           id="rule-sure"
