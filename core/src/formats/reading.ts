@@ -39,4 +39,4 @@ export interface Reading {
 }
 
 /** The version of all readers together; part of what a reading is made from. */
-export const READER_VERSION = 2;
+export const READER_VERSION = 3;

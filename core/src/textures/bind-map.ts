@@ -1,6 +1,7 @@
 import type { Document, Material, Texture } from '@gltf-transform/core';
 import type { TextureSlot } from '@haveld/contract/step';
 import type { Channel, Packing } from '@haveld/contract/texture-role';
+import { getMaterialSource } from '../scene/document/source-data';
 import { createWhite, putChannel, takeChannel } from './convert/change-channels';
 import { toSrgb } from './convert/srgb';
 import { identifyPicture } from './pictures/identify-picture';
@@ -45,9 +46,15 @@ export async function bindMap(
       return false;
     default:
       setSlotTexture(document, material, slot, await createTexture(document, bytes, name, slot, codec));
+      if (slot === 'baseColor') takePlaceOfColour(material);
       if (slot === 'metallicRoughness') material.setRoughnessFactor(1).setMetallicFactor(1);
       return true;
   }
+}
+
+function takePlaceOfColour(material: Material): void {
+  const { mappedBase: factor } = getMaterialSource(material);
+  if (factor !== undefined) material.setBaseColorFactor([factor, factor, factor, material.getAlpha()]);
 }
 
 /** Binds a picture whose channels hold different things; what has no place in a material (height, masks) stays out. */

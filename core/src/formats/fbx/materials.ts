@@ -20,8 +20,6 @@ export class FbxMaterials {
   readonly #log: LogEntry[];
   readonly #made = new Map<string, Material>();
   readonly #usedVideos = new Set<string>();
-  /** What a map of base colour is multiplied by: it takes the place of the colour, not of its weight (FBX SDK, "FbxSurfaceLambert"; from memory). */
-  readonly #weights = new Map<Material, number>();
   /** Works in linear colour and writes roughness its own way. */
   readonly #isLinearExporter: boolean;
 
@@ -126,9 +124,12 @@ export class FbxMaterials {
     if (emissive) material.setEmissiveFactor(this.#colour(emissive.map((v) => v * strength)));
   }
 
-  /** A weight of nothing under a map is an exporter's default and would hide it. */
+  /**
+   * A map takes the place of the colour, not of its weight (FBX SDK, "FbxSurfaceLambert"; from memory). A weight of nothing is an
+   * exporter's default and would hide the map.
+   */
   #setWeight(material: Material, weight: number): void {
-    this.#weights.set(material, clampUnit(weight) || 1);
+    setMaterialSource(material, { mappedBase: clampUnit(weight) || 1 });
   }
 
   #setBase(material: Material, [r, g, b]: [number, number, number], opacity: number): void {
@@ -162,10 +163,9 @@ export class FbxMaterials {
       options: property,
       layout: readLayout(texture, uvSets),
     });
-    if (slot === 'baseColor') {
-      const weight = this.#weights.get(material) ?? 1;
-      material.setBaseColorFactor([weight, weight, weight, material.getAlpha()]);
-    }
+    // black is an exporter's default under a map; while the map is missing it would hide the shape
+    if (slot === 'baseColor' && Math.max(...material.getBaseColorFactor().slice(0, 3)) === 0)
+      material.setBaseColorFactor([1, 1, 1, material.getAlpha()]);
   }
 
   /** Version 6 names the video in the texture instead of connecting it. */

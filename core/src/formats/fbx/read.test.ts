@@ -1,6 +1,7 @@
 import { inflateSync } from 'node:zlib';
 import type { Document } from '@gltf-transform/core';
 import type { Transform } from '@gltf-transform/extensions';
+import type { Step } from '@haveld/contract/step';
 import { HaveldPolygons, type PolygonData } from '../../scene/document/polygon-data';
 import { getDocumentSource, getMaterialSource, getNodeSource } from '../../scene/document/source-data';
 import { boxSize, computeBounds } from '../../scene/measures/bounds';
@@ -8,6 +9,7 @@ import { computeFigures } from '../../scene/measures/figures';
 import { clipSpan, computePosedPositions, poseAt } from '../../scene/pose';
 import { listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createFileSource, createMemoryCodec, createPng } from '../../testing/documents';
+import { applyTreatment } from '../../treatment/apply-treatment';
 import { properties, rec, writeFbxAscii, writeFbxBinary, type FbxRecord } from '../../testing/write-fbx';
 import { readModel } from '../read-model';
 import type { Reading } from '../reading';
@@ -264,6 +266,42 @@ test.each([
     { 'brick.png': createPng([200, 100, 50, 255]) },
   );
   expect(document.getRoot().listMaterials()[0].getBaseColorFactor()).toEqual([...factor, 1]);
+});
+
+test('while its map is missing a material keeps its colour; relinked, the map takes its place', async () => {
+  const { document } = await read(
+    writeFbxBinary(
+      scene(
+        [
+          house(),
+          model(11n, 'house'),
+          rec(
+            'Material',
+            [20n, 'wall\0\x01Material', ''],
+            [rec('ShadingModel', ['phong']), properties({ DiffuseColor: [1, 0, 0], DiffuseFactor: [0.8] })],
+          ),
+          rec('Texture', [30n, 'brick\0\x01Texture', ''], [rec('RelativeFilename', ['brick.png'])]),
+        ],
+        [link(11n, 0n), link(10n, 11n), link(20n, 11n), link(30n, 20n, 'DiffuseColor')],
+      ),
+    ),
+  );
+  const [material] = document.getRoot().listMaterials();
+  expect(material.getBaseColorFactor()[0]).toBeGreaterThan(0.5);
+  expect(material.getBaseColorFactor().slice(1)).toEqual([0, 0, 1]);
+  const step: Step = {
+    kind: 'relink-map',
+    schema: 1,
+    material: 'wall',
+    slot: 'baseColor',
+    sha256: 'a'.repeat(64),
+    path: 'found/brick.png',
+  };
+  await applyTreatment(document, [step], {
+    codec: createMemoryCodec(),
+    readMap: () => Promise.resolve(createPng([200, 100, 50, 255])),
+  });
+  expect(material.getBaseColorFactor()).toEqual([0.8, 0.8, 0.8, 1]);
 });
 
 test('a map is found by its relative path, its absolute one is kept beside it', async () => {

@@ -37,6 +37,8 @@ export interface MaterialSource {
   maps?: MapReference[];
   /** Raw statements of the source's material, so nothing is lost where glTF has no word for it. */
   statements?: Record<string, string>;
+  /** What the base-colour factor becomes once its map is bound, where the map takes the colour's place. */
+  mappedBase?: number;
 }
 
 /** What is kept of the file as a whole. */
