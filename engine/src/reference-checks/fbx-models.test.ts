@@ -4,6 +4,7 @@ import { compareFormat } from '../testing/compare-format';
 import { computeDistance, longestSide } from '../testing/point-sets';
 import { listFiles, readFromFolder } from '../testing/read-files';
 import { summariseOurs } from '../testing/summary';
+import { getMaterialSource } from '@haveld/core/scene/document/source-data';
 
 // Debian's assimp-testmodels, read by ours, three's FBXLoader and assimp
 const FOLDER = '/usr/share/assimp/models/FBX';
@@ -50,3 +51,17 @@ test('with only the four heaviest of six influences, every pose is the one three
     expect(computeDistance(a, b, longestSide(b) * 0.01) / longestSide(b)).toBeLessThan(1e-6);
   }
 });
+
+// an exporter's grey of 0.588 under every map: to multiply by it would show them at a third of their brightness
+test('a map that came takes the place of its material’s colour; one that did not leaves it', async () => {
+  const [withMap] = (await readFromFolder(`${FOLDER}/embedded_ascii`, 'box.FBX')).getRoot().listMaterials();
+  expect(getMaterialSource(withMap).statements?.DiffuseColor).toMatch(/^0\.588/);
+  expect(withMap.getBaseColorTexture()).not.toBeNull();
+  expect(withMap.getBaseColorFactor()).toEqual([1, 1, 1, 1]);
+  const skin = (await readFromFolder(FOLDER, 'spider.fbx'))
+    .getRoot()
+    .listMaterials()
+    .find((material) => material.getName() === 'Skin')!;
+  expect(skin.getBaseColorTexture()).toBeNull();
+  expect(skin.getBaseColorFactor()[0]).toBeLessThan(0.9);
+}, 30_000);

@@ -3,19 +3,18 @@ import type { Step } from '@haveld/contract/step';
 import type { Executor } from '../database/pool';
 import { run, maybeOne, many, placesFor, manyIn } from '../database/statements';
 
+const SET_CATALOGUED =
+  "UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?";
+
 /** An asset stands in the catalogue with this version; the day of its first is kept. */
 export const setCatalogued = (tx: Executor, id: string, versionId: string): Promise<unknown> =>
-  run(
-    tx,
-    "UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?",
-    [versionId, id],
-  );
+  run(tx, SET_CATALOGUED, [versionId, id]);
 
 /** A version that is made becomes the current one, unless a later one is already. */
 export const setCataloguedIfLater = (tx: Executor, id: string, versionId: string): Promise<unknown> =>
   run(
     tx,
-    `UPDATE asset SET state = 'catalogued', current_version_id = ?, catalogued_at = COALESCE(catalogued_at, UTC_TIMESTAMP(3)) WHERE id = ?
+    `${SET_CATALOGUED}
      AND COALESCE((SELECT number FROM version WHERE version.id = asset.current_version_id), 0) <= (SELECT number FROM version WHERE version.id = ?)`,
     [versionId, id, versionId],
   );

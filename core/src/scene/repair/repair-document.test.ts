@@ -1,4 +1,4 @@
-import type { Document, Primitive } from '@gltf-transform/core';
+import type { Document, Primitive, Skin } from '@gltf-transform/core';
 import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import type { LogEntry } from '@haveld/contract/report';
 import { addBox, createBoxDocument } from '../../testing/documents';
@@ -23,6 +23,22 @@ const add = (document: Document, primitive: Primitive, semantic: string, type: '
       .setType(type)
       .setArray(semantic.startsWith('JOINTS') ? new Uint16Array(values) : new Float32Array(values)),
   );
+
+/** The same four values at every vertex of the box. */
+const each = (values: number[]): number[] => Array.from({ length: 24 }, () => values).flat();
+
+/** Puts the box on so many joints, which hang below it. */
+function wear(document: Document, joints: number): Skin {
+  const [node] = listShownNodes(document);
+  const skin = document.createSkin();
+  for (let i = 0; i < joints; i++) {
+    const joint = document.createNode(`joint ${i}`);
+    node.addChild(joint);
+    skin.addJoint(joint);
+  }
+  node.setSkin(skin);
+  return skin;
+}
 
 test('a sound document is left as it is, without a word', () => {
   const document = box();
@@ -56,12 +72,9 @@ test('normals get length 1; those without any point up', () => {
 test('bone weights sum to 1, and a bone without weight is 0', () => {
   const document = box();
   const primitive = primitiveOf(document);
-  add(document, primitive, 'WEIGHTS_0', 'VEC4', Array.from({ length: 24 }, () => [0.5, 1.5, 0, 0]).flat());
-  add(document, primitive, 'JOINTS_0', 'VEC4', Array.from({ length: 24 }, () => [1, 0, 7, 7]).flat());
-  const joints = [document.createNode('a'), document.createNode('b')];
-  listShownNodes(document)[0].addChild(joints[0]).addChild(joints[1]);
-  const skin = document.createSkin().addJoint(joints[0]).addJoint(joints[1]);
-  listShownNodes(document)[0].setSkin(skin);
+  add(document, primitive, 'WEIGHTS_0', 'VEC4', each([0.5, 1.5, 0, 0]));
+  add(document, primitive, 'JOINTS_0', 'VEC4', each([1, 0, 7, 7]));
+  wear(document, 2);
   const log = repair(document);
   expect([...arrayOf(primitive, 'WEIGHTS_0').slice(0, 4)]).toEqual([0.25, 0.75, 0, 0]);
   expect([...arrayOf(primitive, 'JOINTS_0').slice(0, 4)]).toEqual([1, 0, 0, 0]);
@@ -161,13 +174,7 @@ test('attributes of another shape than theirs go, and weights that stand without
     'VEC2',
     Array.from({ length: 48 }, () => 1),
   );
-  add(
-    document,
-    primitive,
-    'WEIGHTS_0',
-    'VEC4',
-    Array.from({ length: 96 }, () => 0.25),
-  );
+  add(document, primitive, 'WEIGHTS_0', 'VEC4', each([0.25, 0.25, 0.25, 0.25]));
   expect(repair(document)[0].text).toBe('2 sets of values have another shape than theirs.');
   expect(primitive.listSemantics()).not.toContain('TANGENT');
   expect(primitive.listSemantics()).not.toContain('WEIGHTS_0');
@@ -176,14 +183,11 @@ test('attributes of another shape than theirs go, and weights that stand without
 test('a bone that stands twice at a vertex stands once, with both weights, over all its sets', () => {
   const document = box();
   const primitive = primitiveOf(document);
-  const each = (values: number[]): number[] => Array.from({ length: 24 }, () => values).flat();
   add(document, primitive, 'WEIGHTS_0', 'VEC4', each([0.5, 0.25, 0, 0]));
   add(document, primitive, 'JOINTS_0', 'VEC4', each([1, 0, 0, 0]));
   add(document, primitive, 'WEIGHTS_1', 'VEC4', each([0.25, 0, 0, 0]));
   add(document, primitive, 'JOINTS_1', 'VEC4', each([1, 0, 0, 0]));
-  const joints = [document.createNode('a'), document.createNode('b')];
-  const node = listShownNodes(document)[0].addChild(joints[0]).addChild(joints[1]);
-  node.setSkin(document.createSkin().addJoint(joints[0]).addJoint(joints[1]));
+  wear(document, 2);
   repair(document);
   expect([...arrayOf(primitive, 'WEIGHTS_0').slice(0, 4)]).toEqual([0.75, 0.25, 0, 0]);
   expect([...arrayOf(primitive, 'WEIGHTS_1').slice(0, 4)]).toEqual([0, 0, 0, 0]);
@@ -195,27 +199,17 @@ test('weights written as whole numbers are shares of the largest', () => {
   const weights = document.createAccessor().setType('VEC4').setNormalized(true);
   weights.setArray(Uint8Array.from({ length: 96 }, (_, i) => (i % 4 === 0 ? 255 : 0)));
   primitive.setAttribute('WEIGHTS_0', weights);
-  add(
-    document,
-    primitive,
-    'JOINTS_0',
-    'VEC4',
-    Array.from({ length: 96 }, () => 0),
-  );
-  const joint = document.createNode('a');
-  const node = listShownNodes(document)[0].addChild(joint);
-  node.setSkin(document.createSkin().addJoint(joint));
+  add(document, primitive, 'JOINTS_0', 'VEC4', each([0, 0, 0, 0]));
+  wear(document, 1);
   expect(repair(document)).toEqual([]);
   expect([...arrayOf(primitive, 'WEIGHTS_0').slice(0, 4)]).toEqual([1, 0, 0, 0]);
 });
 
 test('a skin on a mesh without joints is taken off', () => {
   const document = box();
-  const joint = document.createNode('a');
-  const node = listShownNodes(document)[0].addChild(joint);
-  node.setSkin(document.createSkin().addJoint(joint));
+  wear(document, 1);
   expect(repair(document)[0].text).toBe('1 skins have nothing to hold on to.');
-  expect(node.getSkin()).toBeNull();
+  expect(listShownNodes(document)[0].getSkin()).toBeNull();
 });
 
 describe('clips', () => {
@@ -258,19 +252,11 @@ test('a light of no strength that is a number shines as usual', () => {
 test('inverse bind matrices that miss 1 by rounding are rounded, without a word', () => {
   const document = box();
   const primitive = primitiveOf(document);
-  add(document, primitive, 'WEIGHTS_0', 'VEC4', Array.from({ length: 24 }, () => [1, 0, 0, 0]).flat());
-  add(
-    document,
-    primitive,
-    'JOINTS_0',
-    'VEC4',
-    Array.from({ length: 96 }, () => 0),
-  );
-  const joint = document.createNode('a');
+  add(document, primitive, 'WEIGHTS_0', 'VEC4', each([1, 0, 0, 0]));
+  add(document, primitive, 'JOINTS_0', 'VEC4', each([0, 0, 0, 0]));
   const binds = document.createAccessor().setType('MAT4');
   binds.setArray(Float32Array.of(1, 0, 0, 1e-9, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1.000_000_12));
-  const node = listShownNodes(document)[0].addChild(joint);
-  node.setSkin(document.createSkin().addJoint(joint).setInverseBindMatrices(binds));
+  wear(document, 1).setInverseBindMatrices(binds);
   expect(repair(document)).toEqual([]);
   expect([...binds.getArray()!]).toEqual([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1]);
 });

@@ -9,15 +9,11 @@ const TYPES: Record<string, string> = {
   ktx2: 'image/ktx2',
 };
 
-/** Pictures are called what their bytes are (glTF 2.0, 3.8.3, and its extensions for WebP and KTX2). @returns how many were not */
-export function nameImageTypes(document: Document): number {
-  let renamed = 0;
+/** Pictures are called what their bytes are (glTF 2.0, 3.8.3, and its extensions for WebP and KTX2). */
+export function nameImageTypes(document: Document): void {
   for (const texture of document.getRoot().listTextures()) {
     const image = texture.getImage();
     const type = image && TYPES[identifyPicture(image) ?? ''];
-    if (!type || texture.getMimeType() === type) continue;
-    texture.setMimeType(type);
-    renamed++;
+    if (type && texture.getMimeType() !== type) texture.setMimeType(type);
   }
-  return renamed;
 }
