@@ -10,7 +10,7 @@ import { ArrivalsScreen } from './screens/arrivals/arrivals-screen';
 import { DuplicatesScreen } from './screens/arrivals/duplicates-screen';
 import { SortScreen } from './screens/arrivals/sort-screen';
 import { BenchScreen } from './screens/bench/bench-screen';
-import { KitBenchScreen } from './screens/bench/kit-bench-screen';
+import { KitBenchScreen } from './screens/bench/kit/kit-bench-screen';
 import { CatalogueScreen } from './screens/catalogue/catalogue-screen';
 import { HabitsScreen } from './screens/habits/habits-screen';
 import { HealthScreen } from './screens/health/health-screen';
@@ -46,7 +46,7 @@ const LicenceScreen = lazy(() =>
   import('./screens/rights/licence-screen').then((module) => ({ default: module.LicenceScreen })),
 );
 const RulesScreen = lazy(() =>
-  import('./screens/rights/rules-screen').then((module) => ({ default: module.RulesScreen })),
+  import('./screens/rights/rules/rules-screen').then((module) => ({ default: module.RulesScreen })),
 );
 
 const queries = new QueryClient({

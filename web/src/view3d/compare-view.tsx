@@ -1,11 +1,11 @@
 import './compare-view.css';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Moment } from './clip-player';
 import { LightControls } from './light-controls';
-import type { Side } from './overlay';
-import { Stage, type Surface } from './stage';
-import { StageOverlay } from './stage-overlay';
+import type { Moment } from './stage/clip-player';
+import type { Side } from './stage/overlay';
+import { Stage, type Surface } from './stage/stage';
+import { StageOverlay } from './stage/stage-overlay';
 import { TrialBar } from './trial-bar';
 import { useBeside } from './use-beside';
 import { createOverlayStore, useOverlay } from './use-overlay';

@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { StandIn } from './stand-ins';
+import type { StandIn } from './stage/stand-ins';
 
 export interface Beside {
   thing: StandIn | null;

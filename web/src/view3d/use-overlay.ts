@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import type { Overlay } from './overlay';
+import type { Overlay } from './stage/overlay';
 
 /** The overlay of one view. It changes with every frame, so it lives outside React and re-renders only who reads it. */
 export interface OverlayStore {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Moment } from './clip-player';
+import type { Moment } from './stage/clip-player';
 
 export interface Clip {
   name: string;

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { describeRow } from '@haveld/core/placement/kit/row-of';
-import type { Trial } from './trial-player';
+import type { Trial } from './stage/trial-player';
 import { dropTreated } from './use-treated';
 
 export type TrialKind = 'turn' | 'drop' | 'pile' | 'row';

@@ -10,12 +10,12 @@ import type { Box } from '@haveld/contract/report';
 import { Mark } from '../../parts/mark';
 import { useMeasures } from '../../parts/use-measures';
 import { LayoutLegend, LayoutPicture } from '../../view3d/layout-picture';
-import { KnownSize } from './known-size';
-import { PartPivots } from './part-pivots';
-import { PickPivot } from './pick-pivot';
-import { QuarterTurns } from './quarter-turns';
+import { KnownSize } from './placing/known-size';
+import { PartPivots } from './placing/part-pivots';
+import { PickPivot } from './placing/pick-pivot';
+import { QuarterTurns } from './placing/quarter-turns';
+import { StandBeside } from './placing/stand-beside';
 import { RightsForm } from './rights-form';
-import { StandBeside } from './stand-beside';
 import { useAnswer } from './use-answer';
 
 /** Layouts drawn beside a finding. */

@@ -11,8 +11,8 @@ import { kitBenchQuery, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { Failure, Loading } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
-import type { Side } from '../../view3d/overlay';
-import type { StandIn } from '../../view3d/stand-ins';
+import type { Side } from '../../view3d/stage/overlay';
+import type { StandIn } from '../../view3d/stage/stand-ins';
 import { TimeBar } from '../../view3d/time-bar';
 import { BesideContext, type Beside } from '../../view3d/use-beside';
 import { PickingContext, type Picking, type PickingFor, type Point } from '../../view3d/use-picking';
@@ -22,9 +22,9 @@ import type { TrialKind } from '../../view3d/use-trials';
 import { CatalogueDialog } from './catalogue-dialog';
 import { ConditionSheet } from './condition-sheet';
 import { FiguresRow } from './figures-row';
-import { TURNS } from './quarter-turns';
+import { TURNS } from './placing/quarter-turns';
+import { useTurns } from './placing/use-turns';
 import { TreatmentStrip } from './treatment-strip';
-import { useTurns } from './use-turns';
 
 /** One model on the bench: its condition, the model itself, its treatment. */
 export function SheetScreen() {

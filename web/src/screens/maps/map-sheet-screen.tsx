@@ -14,7 +14,7 @@ import { sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
-import type { Surface } from '../../view3d/stage';
+import type { Surface } from '../../view3d/stage/stage';
 import { listShownCopies, useTreated, useTreatedPictures } from '../../view3d/use-treated';
 import { CellCard } from './cell-card';
 import { chooseSlot, COLUMNS, composeMapSheet, findNextOpen, type MapRow, type Place } from './compose-map-sheet';

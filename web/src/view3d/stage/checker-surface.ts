@@ -11,9 +11,11 @@ import {
 
 /** Texels of a map one square stands for. */
 const SQUARE_TEXELS = 64;
+
 /** Squares of one drawing, a side. */
 const SQUARES = 8;
 const SQUARE_PX = 64;
+
 /** Where a surface has no map: as if it had one of this side. */
 const SIDE_UNKNOWN = 1024;
 

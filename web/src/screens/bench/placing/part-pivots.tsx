@@ -7,9 +7,9 @@ import { useState } from 'react';
 import { setOwnSteps, type Sheet } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
 import { toFileShares } from '@haveld/core/structure/moving-parts';
-import { call } from '../../api/client';
-import { useChange } from '../../api/use-change';
-import { documentParts } from '../../view3d/use-treated';
+import { call } from '../../../api/client';
+import { useChange } from '../../../api/use-change';
+import { documentParts } from '../../../view3d/use-treated';
 
 /** Places of a part's own box, shares of the standing model's width, height, depth. */
 const PLACES = [

@@ -11,12 +11,12 @@ import type { Step } from '@haveld/contract/step';
 import { planPlaceTaking } from '@haveld/core/placement/take-place';
 import { formatSize } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
-import { bytesUrl, call } from '../../api/client';
-import { standInsQuery } from '../../api/queries';
-import { useChange } from '../../api/use-change';
-import { STAND_IN_WORDS } from '../../view3d/stand-ins';
-import { useBeside } from '../../view3d/use-beside';
-import { useAnswer } from './use-answer';
+import { bytesUrl, call } from '../../../api/client';
+import { standInsQuery } from '../../../api/queries';
+import { useChange } from '../../../api/use-change';
+import { STAND_IN_WORDS } from '../../../view3d/stage/stand-ins';
+import { useBeside } from '../../../view3d/use-beside';
+import { useAnswer } from '../use-answer';
 
 const KINDS = ['person', 'cube', 'door'] as const;
 

@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { changeKitProvenance, type KitBench } from '@haveld/contract/api/kits';
 import { licenceWords } from '@haveld/core/rights/licence-book';
-import { call } from '../../api/client';
-import { useChange } from '../../api/use-change';
-import { formatCount } from '../../parts/format';
-import { LicenceField } from '../../parts/licence-field';
-import { useBook } from '../../parts/use-book';
+import { call } from '../../../api/client';
+import { useChange } from '../../../api/use-change';
+import { formatCount } from '../../../parts/format';
+import { LicenceField } from '../../../parts/licence-field';
+import { useBook } from '../../../parts/use-book';
 
 /** Whose the kit is; its pieces follow unless they have a line of their own. */
 export function KitRights({ kit }: { kit: KitBench }) {

@@ -3,8 +3,8 @@ import { useEffect, useRef } from 'react';
 import type { Sheet } from '@haveld/contract/api/bench';
 import type { Box } from '@haveld/contract/report';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
-import { usePicking, type Point } from '../../view3d/use-picking';
-import { useAnswer } from './use-answer';
+import { usePicking, type Point } from '../../../view3d/use-picking';
+import { useAnswer } from '../use-answer';
 
 /** The pivot at a corner, an edge or a face that is clicked on the model. */
 export function PickPivot({

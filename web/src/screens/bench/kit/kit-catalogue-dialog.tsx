@@ -6,12 +6,12 @@ import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { CATEGORIES, type Category } from '@haveld/contract/category';
 import { cataloguePieces, type KitBench } from '@haveld/contract/api/kits';
-import { call } from '../../api/client';
-import { useChange } from '../../api/use-change';
-import { formatCount } from '../../parts/format';
-import { Mark } from '../../parts/mark';
+import { CATEGORIES, type Category } from '@haveld/contract/category';
+import { call } from '../../../api/client';
+import { useChange } from '../../../api/use-change';
+import { formatCount } from '../../../parts/format';
+import { Mark } from '../../../parts/mark';
 
 /** Catalogues pieces together; those that cannot be yet are named with what is missing. */
 export function KitCatalogueDialog({

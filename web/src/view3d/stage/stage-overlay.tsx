@@ -1,10 +1,10 @@
 import './stage-overlay.css';
 import type { RefObject } from 'react';
 import { chooseBarLengthIn, formatBarLengthIn } from '@haveld/core/picture/ruled-bar';
-import { useMeasures } from '../parts/use-measures';
+import { useMeasures } from '../../parts/use-measures';
+import { useOverlay, type OverlayStore } from '../use-overlay';
 import type { Overlay, Side } from './overlay';
 import { STAND_IN_WORDS, type StandIn } from './stand-ins';
-import { useOverlay, type OverlayStore } from './use-overlay';
 
 interface StageOverlayProps {
   store: OverlayStore;

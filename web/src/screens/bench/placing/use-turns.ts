@@ -1,6 +1,6 @@
 import type { Sheet } from '@haveld/contract/api/bench';
 import type { Axis, Step } from '@haveld/contract/step';
-import { useAnswer } from './use-answer';
+import { useAnswer } from '../use-answer';
 
 /** Turning a model by hand: each turn adds to what was turned already. */
 export function useTurns(sheet: Sheet) {

@@ -1,4 +1,4 @@
-import './rights.css';
+import '../rights.css';
 import './rules-screen.css';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -12,14 +12,14 @@ import { HOUSE_RULE_FACTS, type HouseRules } from '@haveld/contract/house-rules'
 import { HOUSE_STANDINGS, type HouseStanding } from '@haveld/contract/terms';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
-import { call } from '../../api/client';
-import { licencesQuery, houseRulesQuery } from '../../api/queries';
-import { useChange } from '../../api/use-change';
-import { LicenceField } from '../../parts/licence-field';
-import { Failure, Loading } from '../../parts/notice';
-import { STANDING_WORDS } from '../../parts/standing-mark';
+import { call } from '../../../api/client';
+import { licencesQuery, houseRulesQuery } from '../../../api/queries';
+import { useChange } from '../../../api/use-change';
+import { LicenceField } from '../../../parts/licence-field';
+import { Failure, Loading } from '../../../parts/notice';
+import { STANDING_WORDS } from '../../../parts/standing-mark';
+import { RightsHead } from '../rights-head';
 import { FigureRules } from './figure-rules';
-import { RightsHead } from './rights-head';
 
 /** Every rule of the house on one page, each with what changes when it does. */
 export function RulesScreen() {

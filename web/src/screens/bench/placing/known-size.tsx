@@ -7,9 +7,9 @@ import type { Sheet } from '@haveld/contract/api/bench';
 import type { Box } from '@haveld/contract/report';
 import { formatLength, formatSize, parseLength } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
-import { useMeasures } from '../../parts/use-measures';
-import { usePicking } from '../../view3d/use-picking';
-import { useAnswer } from './use-answer';
+import { useMeasures } from '../../../parts/use-measures';
+import { usePicking } from '../../../view3d/use-picking';
+import { useAnswer } from '../use-answer';
 
 /** Measured on the model. */
 const PICKED = 'picked';

@@ -1,4 +1,4 @@
-import './bench.css';
+import '../bench.css';
 import './kit-bench.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
@@ -13,14 +13,14 @@ import {
   type KitGroup,
 } from '@haveld/contract/api/kits';
 import { HEADINGS } from '@haveld/contract/finding';
-import { call } from '../../api/client';
-import { kitBenchQuery } from '../../api/queries';
-import { useChange } from '../../api/use-change';
-import { formatCount } from '../../parts/format';
-import { Mark } from '../../parts/mark';
-import { Failure, Loading } from '../../parts/notice';
-import { Thumbnail } from '../../parts/thumbnail';
-import { useMeasures } from '../../parts/use-measures';
+import { call } from '../../../api/client';
+import { kitBenchQuery } from '../../../api/queries';
+import { useChange } from '../../../api/use-change';
+import { formatCount } from '../../../parts/format';
+import { Mark } from '../../../parts/mark';
+import { Failure, Loading } from '../../../parts/notice';
+import { Thumbnail } from '../../../parts/thumbnail';
+import { useMeasures } from '../../../parts/use-measures';
 import { KitCatalogueDialog } from './kit-catalogue-dialog';
 import { KitMeasures } from './kit-measures';
 import { KitRights } from './kit-rights';

@@ -9,8 +9,8 @@ import TableSortLabel from '@mui/material/TableSortLabel';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { KitBench, PieceMeasures } from '@haveld/contract/api/kits';
-import { formatCount } from '../../parts/format';
-import { useMeasures } from '../../parts/use-measures';
+import { formatCount } from '../../../parts/format';
+import { useMeasures } from '../../../parts/use-measures';
 
 const SIDES = ['width', 'height', 'depth'] as const;
 type Order = 'name' | (typeof SIDES)[number];
