@@ -51,7 +51,7 @@ export function FigureRules({ now, onChange }: RuleProps) {
         <TextField
           id="rule-measures"
           select
-          label="system"
+          label="units"
           value={now.measures}
           onChange={(event) => onChange({ measures: event.target.value as HouseRules['measures'] })}
           sx={{ width: 180 }}

@@ -100,28 +100,9 @@ function RulesForm({ rules }: { rules: HouseRules }) {
         </section>
         <FigureRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
         <section>
-          <h2>Proof and eyes</h2>
-          <FormControlLabel
-            label={HOUSE_RULE_FACTS.evidenceRequired.label}
-            control={
-              <Checkbox
-                checked={now.evidenceRequired}
-                onChange={(event) => setNow({ ...now, evidenceRequired: event.target.checked })}
-              />
-            }
-          />
-          <FormControlLabel
-            label={HOUSE_RULE_FACTS.secondPerson.label}
-            control={
-              <Checkbox
-                checked={now.secondPerson}
-                onChange={(event) => setNow({ ...now, secondPerson: event.target.checked })}
-              />
-            }
-          />
-          <p className="quiet small">
-            {HOUSE_RULE_FACTS.evidenceRequired.effect} {HOUSE_RULE_FACTS.secondPerson.effect}
-          </p>
+          <h2>Evidence and second person</h2>
+          <CheckRule rule="evidenceRequired" now={now} onChange={setNow} />
+          <CheckRule rule="secondPerson" now={now} onChange={setNow} />
           <TextField
             id="house-name"
             label={HOUSE_RULE_FACTS.houseName.label}
@@ -186,3 +167,27 @@ function RulesForm({ rules }: { rules: HouseRules }) {
 /** Shown even where nothing stands under them. */
 const COMMON =
   /^(CC0-1\.0|CC-BY(-SA|-NC|-ND)*-4\.0|LAL-1\.3|MIT|GPL-3\.0-or-later|LicenseRef-(own-work|editorial|quayside-standard))$/;
+
+/** A rule that holds or does not, with what changes when it does. */
+function CheckRule({
+  rule,
+  now,
+  onChange,
+}: {
+  rule: 'evidenceRequired' | 'secondPerson';
+  now: HouseRules;
+  onChange: (rules: HouseRules) => void;
+}) {
+  const { label, effect } = HOUSE_RULE_FACTS[rule];
+  return (
+    <div className="rule">
+      <FormControlLabel
+        label={label}
+        control={
+          <Checkbox checked={now[rule]} onChange={(event) => onChange({ ...now, [rule]: event.target.checked })} />
+        }
+      />
+      <p className="quiet small">{effect}</p>
+    </div>
+  );
+}
