@@ -94,6 +94,7 @@ const PARTS = {
   folders: { run: check('depcruise', ['--config', '.dependency-cruiser-folders.cjs', ...WORKSPACES]), reads: true },
   // Jest would leave one of two cores alone
   unit: { run: jest('unit', ['--maxWorkers', String(availableParallelism())]), built: true },
+  screens: { run: jest('screens', ['--maxWorkers', String(availableParallelism())]) },
   api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true },
   e2e: { run: playwright, built: true, database: true },
 };

@@ -42,6 +42,8 @@ export const HouseRulesSchema = z.object({
   secondPerson: z.boolean().default(false),
   /** Proposed for what comes from a source and names no licence. */
   sourceDefaults: z.array(SourceDefaultSchema).max(200).default([]),
+  /** Days for which Health still counts work that is done. */
+  keepDoneWork: z.number().int().min(1).max(3650).default(30),
 });
 export type HouseRules = z.infer<typeof HouseRulesSchema>;
 export type HouseRule = keyof HouseRules;
@@ -85,5 +87,9 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   sourceDefaults: {
     label: 'Usual for a source',
     effect: 'Proposed for what comes from there and names no licence; it is still shown as nothing more than that.',
+  },
+  keepDoneWork: {
+    label: 'Work that is done is kept for',
+    effect: 'Health counts what was done within these days; older lines go once a day. Models and their history stay.',
   },
 };

@@ -1,10 +1,12 @@
 import { createArrivalHandlers } from './arrivals/handlers';
 import { createBenchHandlers } from './bench/handlers';
 import { createTakingHandlers } from './bench/take-pieces';
+import { createDayHandlers } from './day/handlers';
 import type { Dependencies } from './dependencies';
 import type { TaskRunner } from './jobs/task-runner';
 import type { JobHandlers } from './jobs/worker-loop';
 import { createKitHandlers } from './kits/handlers';
+import { createLedgerHandlers } from './ledger/handlers';
 import { createProjectHandlers } from './projects/handlers';
 import { createReadingHandlers } from './reading/handlers';
 import { createRightsHandlers } from './rights/handlers';
@@ -19,5 +21,7 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createTakingHandlers(dependencies, tasks),
     ...createProjectHandlers(dependencies, tasks),
     ...createRightsHandlers(dependencies),
+    ...createLedgerHandlers(dependencies),
+    ...createDayHandlers(dependencies),
   };
 }

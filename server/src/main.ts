@@ -10,6 +10,7 @@ import { finishUploads, createUploadStore } from './arrivals/uploads';
 import { createHandlers } from './create-handlers';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
+import { ensureDayBegun } from './day/begin-day';
 import { beginDemo, isDemoBegun, loadDemo } from './demo/load-demo';
 import type { Dependencies } from './dependencies';
 import type { App } from './http/serve-endpoint';
@@ -30,6 +31,8 @@ const environment = {
   demo: process.env.HAVELD_DEMO !== '0',
   logLevel: process.env.HAVELD_LOG ?? 'warn',
 };
+
+const MINUTE_MS = 60_000;
 
 const here = fileURLToPath(new URL('.', import.meta.url));
 const log = pino({ level: environment.logLevel }, pino.destination(2));
@@ -57,7 +60,14 @@ const owner = await ensureOwner(pool);
 if (owner && environment.demo) await beginDemo(pool);
 await ensureRefreshed(pool);
 await finishUploads(dependencies);
-if (environment.roles.includes('worker')) worker.start(Math.max(2, availableParallelism()));
+if (environment.roles.includes('worker')) {
+  await ensureDayBegun(pool);
+  setInterval(
+    () => void ensureDayBegun(pool).catch((error: unknown) => log.warn({ error }, 'the day could not be begun')),
+    MINUTE_MS,
+  ).unref();
+  worker.start(Math.max(2, availableParallelism()));
+}
 
 /** Lines for the start script, which tells the person. */
 const say = (message: object): void => {

@@ -189,6 +189,25 @@ export async function askCancel(
   return { ...job, wasWaiting: affected === 1 };
 }
 
+/** @returns whether a kind of work was ever asked for a subject, however it went */
+export const wasAskedFor = async (db: Executor, kind: string, subjectId: string): Promise<boolean> =>
+  (await maybeOne(db, 'SELECT id FROM job WHERE kind = ? AND subject_id = ? LIMIT 1', [kind, subjectId])) !== null;
+
+const PURGED_AT_ONCE = 1000;
+
+/** Forgets work that was done or stopped longer ago; what failed stays until somebody lets it run again. @returns how much */
+export async function purgeEnded(db: Executor, days: number): Promise<number> {
+  let purged = 0;
+  for (const state of ['done', 'cancelled'])
+    for (let affected = PURGED_AT_ONCE; affected === PURGED_AT_ONCE; purged += affected)
+      ({ affected } = await run(
+        db,
+        `DELETE FROM job WHERE state = ? AND finished_at < UTC_TIMESTAMP(3) - INTERVAL ? DAY LIMIT ${PURGED_AT_ONCE}`,
+        [state, days],
+      ));
+  return purged;
+}
+
 /** Lets a failed job run again. @returns false where it is not among the failed */
 export async function retryFailed(db: Executor, id: number): Promise<boolean> {
   const { affected } = await run(

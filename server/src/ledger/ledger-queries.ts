@@ -98,15 +98,46 @@ export const listRowsOf = (db: Executor, ids: readonly string[]): Promise<Ledger
 export const countOpen = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE rights_mark = 'blocks'")).n;
 
-/** Of these, those whose own rights do not block. */
-export const countNotBlocking = async (db: Executor, ids: readonly string[]): Promise<number> =>
+/** Assets a live project holds and may not, beside those whose own rights block. */
+export const countRefused = async (db: Executor): Promise<number> =>
   (
     await one<{ n: number }>(
       db,
-      `SELECT COUNT(*) AS n FROM asset WHERE rights_mark <> 'blocks' AND id IN (${placesFor(ids)})`,
-      [...ids],
+      `SELECT COUNT(DISTINCT asset.id) AS n FROM refused_use JOIN asset ON asset.id = refused_use.asset_id JOIN project ON project.id = refused_use.project_id
+       WHERE refused_use.verdict = 'not-allowed' AND project.ended_at IS NULL AND asset.rights_mark <> 'blocks'`,
     )
   ).n;
+
+export interface RefusedUse {
+  projectId: string;
+  assetId: string;
+  verdict: 'not-allowed' | 'ask-first';
+  reason: string;
+}
+
+/** What live projects hold and may not, or must ask for, as it was judged last; what may not comes first. */
+export const listRefused = (db: Executor): Promise<(RefusedUse & { projectName: string })[]> =>
+  many(
+    db,
+    `SELECT refused_use.project_id AS projectId, project.name AS projectName, refused_use.asset_id AS assetId, refused_use.verdict, refused_use.reason
+     FROM refused_use JOIN project ON project.id = refused_use.project_id WHERE project.ended_at IS NULL
+     ORDER BY refused_use.verdict = 'ask-first', project.created_at, refused_use.asset_id`,
+  );
+
+const WRITTEN_AT_ONCE = 500;
+
+/** Keeps what was judged now in place of what was judged before. */
+export async function replaceRefused(tx: Executor, uses: readonly RefusedUse[]): Promise<void> {
+  await run(tx, 'DELETE FROM refused_use');
+  for (let at = 0; at < uses.length; at += WRITTEN_AT_ONCE) {
+    const some = uses.slice(at, at + WRITTEN_AT_ONCE);
+    await run(
+      tx,
+      `INSERT INTO refused_use (project_id, asset_id, verdict, reason) VALUES ${some.map(() => '(?, ?, ?, ?)').join(', ')}`,
+      some.flatMap(({ projectId, assetId, verdict, reason }) => [projectId, assetId, verdict, reason]),
+    );
+  }
+}
 
 /** Assets whose rights block, or want a look. */
 export const countAllOpen = async (db: Executor): Promise<number> =>
@@ -119,13 +150,13 @@ export const countByLicence = (db: Executor): Promise<{ licenceId: string; count
     'SELECT licence_id AS licenceId, COUNT(*) AS count FROM provenance GROUP BY licence_id ORDER BY COUNT(*) DESC, licence_id',
   );
 
-/** Grants that end within some days and were not told yet, by their day. */
-export const listExpiring = async (db: Executor, before: string): Promise<string[]> =>
+/** A page of the assets whose grants end before a day. @param after the last of the page before @param before `2026-11-28` */
+export const listExpiring = async (db: Executor, before: string, after: string, limit: number): Promise<string[]> =>
   (
     await many<{ id: string }>(
       db,
-      "SELECT asset_id AS id FROM provenance WHERE expires_on <> '' AND expires_on <= ? LIMIT 2000",
-      [before],
+      "SELECT asset_id AS id FROM provenance WHERE expires_on <> '' AND expires_on <= ? AND asset_id > ? ORDER BY asset_id LIMIT ?",
+      [before, after, limit],
     )
   ).map(({ id }) => id);
 

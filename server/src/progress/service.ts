@@ -19,7 +19,7 @@ export async function getProgress({ pool }: Dependencies): Promise<Progress> {
     countOnBench(pool),
     countCatalogued(pool),
     countProjects(pool),
-    countToSettle(pool, revision),
+    countToSettle(pool),
     listFailedJobs(pool),
     listOpenJobs(pool),
   ]);

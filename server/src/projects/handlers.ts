@@ -12,6 +12,7 @@ import type { Dependencies } from '../dependencies';
 import { loadBook, type HouseBook } from '../house/book';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
+import { askForJudging } from '../rights/ask-for-judging';
 import { loadRightsStates } from '../rights/state';
 import * as queries from './queries';
 import { isRefused, judgeForProject } from './service';
@@ -55,6 +56,7 @@ export function createProjectHandlers({ pool }: Dependencies, tasks: TaskRunner)
       },
       async fail(job, message) {
         await queries.setPackingFailed(pool, job.subjectId, message);
+        await askForJudging(pool);
         await bumpRevision(pool);
       },
     },

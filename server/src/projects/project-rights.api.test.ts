@@ -21,6 +21,7 @@ import {
 } from '@haveld/contract/api/rights';
 import type { IntendedUse } from '@haveld/contract/licence';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
+import { settle } from '../testing/settle';
 import { catalogueCrate, README } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
@@ -88,6 +89,7 @@ describe('in projects', () => {
     expect(sheet.reopened).toMatchObject([{ assetId: id, why: 'Its licence was CC BY 4.0 and is CC BY-NC 4.0 now.' }]);
     expect(sheet.verdicts[0].verdict).toMatchObject({ verdict: 'not-allowed' });
     expect(sheet.verdicts[0].verdict.reasons[0]).toContain('1(i)');
+    await settle(given.client);
     const [first] = (await given.client.call(getRights)).toSettle;
     expect(first).toMatchObject({ id, mark: 'blocks', title: 'Stands in “Tide House” and may not' });
     const settled = await given.client.call(settleReopening, {
@@ -183,7 +185,7 @@ describe('in projects', () => {
   });
 });
 
-test('a grant that has ended is told without anybody touching it, and its project is opened again once', async () => {
+test('a grant whose end has passed is told, and its project is opened again once', async () => {
   const id = await catalogueCrate(given.client, 'lapsed crate');
   const project = await openProject('Short show', { until: '2099-01-01' });
   await given.client.call(settleRights, {
@@ -197,6 +199,7 @@ test('a grant that has ended is told without anybody touching it, and its projec
     const row = (await given.client.call(getRights)).toSettle.find((one) => one.id === id)!;
     expect(row).toMatchObject({ mark: 'blocks', projects: [{ id: project }] });
   }
+  await settle(given.client);
   const { reopened } = await given.client.call(getProjectRights, { params: { id: project } });
   expect(reopened.map(({ why }) => why)).toEqual([
     'The limits of its grant have changed.',
@@ -245,15 +248,18 @@ test('a duty of what the project does not hold is refused in a sentence', async 
 });
 
 test('what stands in a live project and may not is counted on the strip', async () => {
+  await settle(given.client);
   const before = (await given.client.call(getProgress)).counts.rights;
   const id = await catalogueCrate(given.client, 'counted crate');
   const project = await openProject('Counted');
   await handTo(project, [id]);
   await given.client.call(settleRights, { body: { assetIds: [id], change: { licenceId: 'CC-BY-NC-4.0' }, why: '' } });
+  await settle(given.client);
   expect((await given.client.call(getProgress)).counts.rights).toBe(before + 1);
   await given.client.call(changeProject, {
     params: { id: project },
     body: { name: 'Counted', purpose: '', live: true, use: { ...SHOW, commercial: false } },
   });
+  await settle(given.client);
   expect((await given.client.call(getProgress)).counts.rights).toBe(before);
 });

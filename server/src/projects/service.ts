@@ -17,6 +17,7 @@ import { sumFindBytes } from '../finds/file-queries';
 import { loadBook } from '../house/book';
 import { today } from '../house/today';
 import { insertJob } from '../jobs/job-queries';
+import { askForJudging } from '../rights/ask-for-judging';
 import { loadRightsStates } from '../rights/state';
 import { listHoldings } from './holdings';
 import * as queries from './queries';
@@ -41,8 +42,11 @@ export async function changeProject(
   given: NewProject & { live: boolean },
 ): Promise<ProjectRow> {
   await getProjectRow(pool, id);
-  await queries.updateProject(pool, { id, ...given });
-  await bumpRevision(pool);
+  await transact(pool, async (tx) => {
+    await queries.updateProject(tx, { id, ...given });
+    await askForJudging(tx);
+    await bumpRevision(tx);
+  });
   return getProjectRow(pool, id);
 }
 
@@ -173,6 +177,7 @@ export async function handOver(
       });
       await insertJob(tx, { kind: 'pack-hand-over', subjectId: id, label: `packing “${row.name}”` });
     }
+    await askForJudging(tx);
     await bumpRevision(tx);
   });
   return getProject(pool, projectId);

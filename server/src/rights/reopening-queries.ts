@@ -17,6 +17,17 @@ export async function reopenProjects(tx: Executor, assetIds: readonly string[], 
   ).affected;
 }
 
+/** @param assetIds at least one @returns whether a live project holds one of them */
+export const isAnyHeld = async (db: Executor, assetIds: readonly string[]): Promise<boolean> =>
+  (
+    await many(
+      db,
+      `SELECT 1 FROM hand_over JOIN project ON project.id = hand_over.project_id
+       WHERE hand_over.asset_id IN (${placesFor(assetIds)}) AND hand_over.state <> 'failed' AND project.ended_at IS NULL LIMIT 1`,
+      [...assetIds],
+    )
+  ).length > 0;
+
 /** Grants that ended before a day, held by a project that was not told. @param today `2026-11-28` */
 export const listLapsed = (db: Executor, today: string): Promise<{ id: string; expiresOn: string }[]> =>
   many(

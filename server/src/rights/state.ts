@@ -8,7 +8,9 @@ import { countAssets, listAssetIds, setRightsMark, type RightsMark } from '../as
 import { type Executor } from '../database/pool';
 import { loadBook, type HouseBook } from '../house/book';
 import { today } from '../house/today';
+import { askForJudging } from './ask-for-judging';
 import { listFurtherWorks, parseProvenance } from './provenance-queries';
+import { isAnyHeld } from './reopening-queries';
 import * as queries from './state-queries';
 
 /** Everything that bears on the rights of one asset. */
@@ -81,7 +83,7 @@ export function worstOf(house: HouseBook, state: AssetRightsState): RightsMark {
 
 const BATCH = 500;
 
-/** Works out anew how the rights of these stand, and keeps it where lists can find it. */
+/** Works out anew how the rights of these stand, and keeps it where lists can find it; what live projects hold of them is judged after. */
 export async function refreshRightsMarks(db: Executor, ids: readonly string[], house?: HouseBook): Promise<void> {
   const known = house ?? (await loadBook(db));
   for (let at = 0; at < ids.length; at += BATCH) {
@@ -97,6 +99,7 @@ export async function refreshRightsMarks(db: Executor, ids: readonly string[], h
     }
     for (const { worst, ids: alike } of byMark.values()) await setRightsMark(db, alike, worst);
   }
+  if (ids.length > 0 && (await isAnyHeld(db, ids))) await askForJudging(db);
 }
 
 /** Works out anew how every asset stands, a batch at a time. @param onBatch told how many are done, and of how many */

@@ -17,13 +17,15 @@ import {
 import { drawLayout, type LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { browserCodec } from './browser-codec';
+import { createByteStore } from './byte-store';
 
 /** A picture of the treated model, small. */
 export interface ShownPicture {
   key: string;
   width: number;
   height: number;
-  thumb: Blob;
+  /** A data address, so that nobody has to give it back. */
+  url: string;
 }
 
 export interface Treated {
@@ -36,23 +38,13 @@ export interface Treated {
 const THUMB_SIDE = 160;
 const LAYOUT_SIDE = 512;
 
-/** Bytes of the store, fetched once while they are at hand. A fetch that failed is tried again. */
-const store = new LRUCache<string, Uint8Array>({
-  maxSize: 512 * 1024 * 1024,
-  sizeCalculation: (bytes) => bytes.byteLength + 1,
-  async fetchMethod(sha256) {
-    const answer = await fetch(`/api/bytes/${sha256}`);
-    if (!answer.ok) throw new Error(`The bytes ${sha256.slice(0, 8)}… cannot be fetched.`);
-    return new Uint8Array(await answer.arrayBuffer());
-  },
-});
-const fetchBytes = (sha256: string): Promise<Uint8Array> => store.forceFetch(sha256);
+const fetchBytes = createByteStore();
 
 /** Pictures of what was treated lately, and their thumbs, each made once. */
 const held = new LRUCache<string, HeldPicture>({ max: 400 });
-const thumbs = new LRUCache<string, Promise<Blob>>({ max: 400 });
+const thumbs = new LRUCache<string, Promise<string>>({ max: 400 });
 
-async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture): Promise<Blob> {
+async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture): Promise<string> {
   const scale = Math.min(1, THUMB_SIDE / Math.max(1, width, height));
   const bitmap = await createImageBitmap(new Blob([image.slice()], { type: mimeType }), {
     premultiplyAlpha: 'none',
@@ -64,7 +56,7 @@ async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture)
   const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
   canvas.getContext('2d')!.drawImage(bitmap, 0, 0);
   bitmap.close();
-  return canvas.convertToBlob({ type: 'image/png' });
+  return new FileReaderSync().readAsDataURL(await canvas.convertToBlob({ type: 'image/png' }));
 }
 
 /** The bench's live changes: the same steps the server will run, on the document as received. */
@@ -88,7 +80,7 @@ const treating = {
       const thumb = thumbs.get(picture.key) ?? makeThumb(picture);
       thumbs.set(picture.key, thumb);
       try {
-        return [{ key: picture.key, width: picture.width, height: picture.height, thumb: await thumb }];
+        return [{ key: picture.key, width: picture.width, height: picture.height, url: await thumb }];
       } catch (error) {
         // what this browser cannot draw has no thumb; the sheet shows its name
         console.warn(error);

@@ -1,4 +1,4 @@
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useMemo, useRef, useState } from 'react';
 
 export type Point = [number, number, number];
 
@@ -9,8 +9,8 @@ export interface Picking {
   wanted: PickingFor | null;
   /** Picked so far, in the treated model's metres. */
   points: Point[];
-  /** Asks for points; null gives the model back to the hand. */
-  ask: (wanted: PickingFor | null) => void;
+  /** Asks for points; null gives the model back to the hand. @param onPicked told of each */
+  ask: (wanted: PickingFor | null, onPicked?: (point: Point) => void) => void;
   pick: (point: Point) => void;
 }
 
@@ -20,3 +20,27 @@ const NOT_HERE: Picking = { wanted: null, points: [], ask: () => undefined, pick
 export const PickingContext = createContext<Picking>(NOT_HERE);
 
 export const usePicking = (): Picking => useContext(PickingContext);
+
+/** Holds what is picked, for the screen that has both the view and what asks. */
+export function usePickingState(): Picking {
+  const [wanted, setWanted] = useState<PickingFor | null>(null);
+  const [points, setPoints] = useState<Point[]>([]);
+  const told = useRef<((point: Point) => void) | undefined>(undefined);
+  return useMemo(
+    () => ({
+      wanted,
+      points,
+      ask: (next, onPicked) => {
+        told.current = onPicked;
+        setWanted(next);
+        setPoints([]);
+      },
+      pick: (point) => {
+        // a third point begins anew
+        setPoints((known) => (known.length === 2 ? [point] : [...known, point]));
+        told.current?.(point);
+      },
+    }),
+    [wanted, points],
+  );
+}

@@ -60,13 +60,8 @@ const listKeys = ({ materials }: Treated): string[] => [
 export function useTreatedPictures(treated: Treated | undefined) {
   return useQuery({
     queryKey: ['treated-pictures', treated?.materials],
-    queryFn: async (): Promise<Map<string, ShownPicture & { url: string }>> =>
-      new Map(
-        (await getWorker().listPictures(listKeys(treated!))).map((picture) => [
-          picture.key,
-          { ...picture, url: URL.createObjectURL(picture.thumb) },
-        ]),
-      ),
+    queryFn: async (): Promise<Map<string, ShownPicture>> =>
+      new Map((await getWorker().listPictures(listKeys(treated!))).map((picture) => [picture.key, picture])),
     enabled: treated !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,

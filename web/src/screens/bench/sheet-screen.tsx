@@ -15,7 +15,7 @@ import type { Side } from '../../view3d/stage/overlay';
 import type { StandIn } from '../../view3d/stage/stand-ins';
 import { TimeBar } from '../../view3d/time-bar';
 import { BesideContext, type Beside } from '../../view3d/use-beside';
-import { PickingContext, type Picking, type PickingFor, type Point } from '../../view3d/use-picking';
+import { PickingContext, usePickingState } from '../../view3d/use-picking';
 import { usePlaying } from '../../view3d/use-playing';
 import { listShownCopies, useTreated } from '../../view3d/use-treated';
 import type { TrialKind } from '../../view3d/use-trials';
@@ -73,21 +73,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const size = sheet.findings.find((finding) => finding.kind === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
   const glb = treated.data?.glb.buffer ?? null;
-  const [wanted, setWanted] = useState<PickingFor | null>(null);
-  const [points, setPoints] = useState<Point[]>([]);
-  const picking = useMemo(
-    (): Picking => ({
-      wanted,
-      points,
-      ask: (next) => {
-        setWanted(next);
-        setPoints([]);
-      },
-      // a third point begins anew
-      pick: (point) => setPoints((known) => (known.length === 2 ? [point] : [...known, point])),
-    }),
-    [wanted, points],
-  );
+  const picking = usePickingState();
   const [thing, setThing] = useState<StandIn | null>(null);
   const [preview, setPreview] = useState(1);
   const beside = useMemo((): Beside => ({ thing, preview, stand: setThing, show: setPreview }), [thing, preview]);

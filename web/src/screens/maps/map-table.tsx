@@ -10,7 +10,7 @@ import { COLUMNS, type CellState, type MapCell, type MapRow, type Place } from '
 
 export interface MapTableProps {
   rows: readonly MapRow[];
-  pictures: ReadonlyMap<string, ShownPicture & { url: string }>;
+  pictures: ReadonlyMap<string, ShownPicture>;
   inHand: Place;
   onHold: (place: Place) => void;
 }
@@ -104,7 +104,7 @@ function PictureCell({
   onHold,
 }: {
   cell: MapCell;
-  picture: (ShownPicture & { url: string }) | undefined;
+  picture: ShownPicture | undefined;
   isInHand: boolean;
   onHold: () => void;
 }) {

@@ -1,5 +1,6 @@
 import { Box3, Group, Vector3 } from 'three';
 import { loadModel } from './load-model';
+import { Newest } from './newest';
 import { createPerson, disposeAll, PERSON_M } from './stage-props';
 import { createStandIn, type StandIn } from './stand-ins';
 
@@ -7,7 +8,7 @@ import { createStandIn, type StandIn } from './stand-ins';
 export class Companions {
   readonly person = createPerson();
   readonly #beside = new Group();
-  #wanted: StandIn | null = null;
+  readonly #newest = new Newest<'beside'>();
 
   /** What stands beside the model; null where nothing does. */
   get beside(): Group | null {
@@ -20,13 +21,16 @@ export class Companions {
 
   /** @param thing null takes away what stands there. @returns false where something else was asked for meanwhile */
   async setBeside(thing: StandIn | null): Promise<boolean> {
-    this.#wanted = thing;
-    const made =
-      thing && (thing.kind === 'asset' ? (await loadModel(thing.glb.slice(0))).model : createStandIn(thing.kind));
-    if (this.#wanted !== thing) return false;
+    const brought = await this.#newest.bring(
+      'beside',
+      async () =>
+        thing && (thing.kind === 'asset' ? (await loadModel(thing.glb.slice(0))).model : createStandIn(thing.kind)),
+      (late) => late && disposeAll(late),
+    );
+    if (brought.late) return false;
     disposeAll(this.#beside);
     this.#beside.clear();
-    if (made) this.#beside.add(made);
+    if (brought.value) this.#beside.add(brought.value);
     return true;
   }
 
@@ -56,6 +60,7 @@ export class Companions {
   }
 
   dispose(): void {
+    this.#newest.end();
     disposeAll(this.#beside);
     disposeAll(this.person);
   }

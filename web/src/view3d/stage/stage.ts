@@ -4,6 +4,7 @@ import { CheckerSurface } from './checker-surface';
 import type { Moment } from './clip-player';
 import { Companions } from './companions';
 import { loadModel } from './load-model';
+import { Newest } from './newest';
 import { projectOverlay, type Overlay, type Side } from './overlay';
 import { pickPoint, type Picked } from './pick-point';
 import { StageCamera, type Framed } from './stage-camera';
@@ -37,6 +38,7 @@ export class Stage {
   #showPerson = true;
   #surface: Surface = 'own';
   readonly #checker = new CheckerSurface();
+  readonly #newest = new Newest<Side>();
   /** Where in a clip both sides stand; null as they rest. */
   #moment: Moment | null = null;
   #wanted = 0;
@@ -58,10 +60,16 @@ export class Stage {
     this.#sides.treated.scene.add(...this.#companions.groups, this.#picks, this.#trial.copies);
   }
 
-  /** Shows a GLB on one side; null clears it. */
+  /** Shows a GLB on one side; null clears it. One that is read later than a newer one is never shown. */
   async show(side: Side, glb: ArrayBuffer | null): Promise<void> {
     const standing = this.#sides[side];
-    const loaded = glb && (await loadModel(glb));
+    const brought = await this.#newest.bring(
+      side,
+      async () => glb && (await loadModel(glb)),
+      (late) => late && disposeAll(late.model),
+    );
+    if (brought.late) return;
+    const loaded = brought.value;
     standing.player = null;
     disposeAll(standing.holder);
     standing.holder.clear();
@@ -236,7 +244,7 @@ export class Stage {
 
   /** Draws with the next frame; many wishes are one drawing. */
   draw(): void {
-    if (this.#wanted) return;
+    if (this.#wanted || this.#newest.hasEnded) return;
     this.#wanted = requestAnimationFrame(() => {
       this.#wanted = 0;
       this.#drawNow();
@@ -304,6 +312,7 @@ export class Stage {
   }
 
   dispose(): void {
+    this.#newest.end();
     cancelAnimationFrame(this.#wanted);
     for (const { holder } of Object.values(this.#sides)) disposeAll(holder);
     disposeAll(this.#picks);

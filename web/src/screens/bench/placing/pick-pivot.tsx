@@ -18,29 +18,31 @@ export function PickPivot({
 }) {
   const picking = usePicking();
   const answer = useAnswer(sheet.id, onAnswered);
-  const asked = useRef(false);
-  const [picked] = picking.points;
+  // the box as it is when the place is clicked, not as it was when it was asked for
+  const box = useRef(treatedBox);
   useEffect(() => {
-    if (picking.wanted !== 'pivot') asked.current = false;
-    if (picking.wanted !== 'pivot' || !picked || !treatedBox || asked.current) return;
-    asked.current = true;
+    box.current = treatedBox;
+  }, [treatedBox]);
+  const take = (picked: Point): void => {
+    if (!box.current) return;
+    picking.ask(null);
+    const point = toShares(picked, box.current);
     answer.mutate({
       key: 'pivot',
       answer: {
         kind: 'own',
         summary: 'pivot picked on the model',
-        steps: [{ kind: 'set-pivot', schema: 1, at: 'point', onGround: false, point: toShares(picked, treatedBox) }],
+        steps: [{ kind: 'set-pivot', schema: 1, at: 'point', onGround: false, point }],
       },
     });
-    picking.ask(null);
-  }, [picking, picked, treatedBox, answer]);
+  };
   return (
     <div className="finding-acts">
       <Button
         size="small"
         variant="outlined"
         loading={answer.isPending}
-        onClick={() => picking.ask(picking.wanted === 'pivot' ? null : 'pivot')}
+        onClick={() => (picking.wanted === 'pivot' ? picking.ask(null) : picking.ask('pivot', take))}
       >
         {picking.wanted === 'pivot' ? 'Not now' : 'Pick it on the model'}
       </Button>

@@ -86,6 +86,17 @@ export function FigureRules({ now, onChange }: RuleProps) {
           sx={{ width: 320 }}
         />
       </Rule>
+      <h2>Housekeeping</h2>
+      <Rule rule="keepDoneWork">
+        <NumberField
+          id="rule-keep-done"
+          label="days"
+          value={now.keepDoneWork}
+          from={1}
+          to={3650}
+          onChange={(value) => onChange({ keepDoneWork: value })}
+        />
+      </Rule>
     </section>
   );
 }

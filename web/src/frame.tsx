@@ -1,0 +1,45 @@
+import GlobalStyles from '@mui/material/GlobalStyles';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { SnackbarProvider } from 'notistack';
+import { Suspense, useMemo, type ComponentProps } from 'react';
+import { RouterProvider } from 'react-router';
+import { DomainError } from '@haveld/contract/error';
+import { Loading } from './parts/notice';
+import { createHaveldTheme } from './theme/theme';
+import { DARK, LIGHT, toCssVariables } from './theme/tokens';
+import { useColourMode } from './theme/use-colour-mode';
+
+/** What was asked of the server, kept while it is fresh. A refusal is not asked again. */
+export const createQueries = (): QueryClient =>
+  new QueryClient({
+    defaultOptions: {
+      queries: {
+        staleTime: 60_000,
+        retry: (count, error) => count < 2 && !(error instanceof DomainError && error.code !== 'broken'),
+      },
+    },
+  });
+
+interface FrameProps {
+  queries: QueryClient;
+  router: ComponentProps<typeof RouterProvider>['router'];
+}
+
+/** What stands around every page: colours, notices, what was asked, and where one is. */
+export function Frame({ queries, router }: FrameProps) {
+  const { mode } = useColourMode();
+  const theme = useMemo(() => createHaveldTheme(mode), [mode]);
+  return (
+    <ThemeProvider theme={theme}>
+      <GlobalStyles styles={{ ':root': { ...toCssVariables(mode === 'light' ? LIGHT : DARK), colorScheme: mode } }} />
+      <SnackbarProvider maxSnack={3} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} autoHideDuration={6000}>
+        <QueryClientProvider client={queries}>
+          <Suspense fallback={<Loading />}>
+            <RouterProvider router={router} />
+          </Suspense>
+        </QueryClientProvider>
+      </SnackbarProvider>
+    </ThemeProvider>
+  );
+}

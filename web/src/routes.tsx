@@ -1,0 +1,74 @@
+import { lazy } from 'react';
+import { Navigate, type RouteObject } from 'react-router';
+import { Failure } from './parts/notice';
+import { ArrivalsScreen } from './screens/arrivals/arrivals-screen';
+import { DuplicatesScreen } from './screens/arrivals/duplicates-screen';
+import { SortScreen } from './screens/arrivals/sort-screen';
+import { BenchScreen } from './screens/bench/bench-screen';
+import { KitBenchScreen } from './screens/bench/kit/kit-bench-screen';
+import { CatalogueScreen } from './screens/catalogue/catalogue-screen';
+import { HabitsScreen } from './screens/habits/habits-screen';
+import { HealthScreen } from './screens/health/health-screen';
+import { KitScreen } from './screens/kit/kit-screen';
+import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
+import { ProjectScreen } from './screens/projects/project-screen';
+import { ProjectsScreen } from './screens/projects/projects-screen';
+import { Shell } from './shell/shell';
+
+// the viewer and the charts are large and come when they are needed
+const SheetScreen = lazy(() =>
+  import('./screens/bench/sheet-screen').then((module) => ({ default: module.SheetScreen })),
+);
+const MapSheetScreen = lazy(() =>
+  import('./screens/maps/map-sheet-screen').then((module) => ({ default: module.MapSheetScreen })),
+);
+const AssetScreen = lazy(() =>
+  import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })),
+);
+const RightsScreen = lazy(() =>
+  import('./screens/rights/rights-screen').then((module) => ({ default: module.RightsScreen })),
+);
+const LedgerScreen = lazy(() =>
+  import('./screens/rights/ledger-screen').then((module) => ({ default: module.LedgerScreen })),
+);
+const LicencesScreen = lazy(() =>
+  import('./screens/rights/licences-screen').then((module) => ({ default: module.LicencesScreen })),
+);
+const LicenceScreen = lazy(() =>
+  import('./screens/rights/licence-screen').then((module) => ({ default: module.LicenceScreen })),
+);
+const RulesScreen = lazy(() =>
+  import('./screens/rights/rules/rules-screen').then((module) => ({ default: module.RulesScreen })),
+);
+
+/** Every page, under the strip. */
+export const ROUTES: RouteObject[] = [
+  {
+    element: <Shell />,
+    errorElement: <Failure error={new Error('This screen broke. Nothing is lost; load the page again.')} />,
+    children: [
+      { index: true, element: <Navigate to="/arrivals" replace /> },
+      { path: 'arrivals', element: <ArrivalsScreen /> },
+      { path: 'arrivals/habits', element: <HabitsScreen /> },
+      { path: 'arrivals/duplicates/:id', element: <DuplicatesScreen /> },
+      { path: 'arrivals/:id', element: <SortScreen /> },
+      { path: 'kits/:id', element: <KitScreen /> },
+      { path: 'bench', element: <BenchScreen /> },
+      { path: 'bench/kits/:id', element: <KitBenchScreen /> },
+      { path: 'bench/:id', element: <SheetScreen /> },
+      { path: 'bench/:id/maps', element: <MapSheetScreen /> },
+      { path: 'catalogue', element: <CatalogueScreen /> },
+      { path: 'catalogue/:id', element: <AssetScreen /> },
+      { path: 'projects', element: <ProjectsScreen /> },
+      { path: 'projects/:id', element: <ProjectScreen /> },
+      { path: 'projects/:id/rights', element: <ProjectRightsScreen /> },
+      { path: 'rights', element: <RightsScreen /> },
+      { path: 'rights/ledger', element: <LedgerScreen /> },
+      { path: 'rights/licences', element: <LicencesScreen /> },
+      { path: 'rights/licences/:id', element: <LicenceScreen /> },
+      { path: 'rights/rules', element: <RulesScreen /> },
+      { path: 'health', element: <HealthScreen /> },
+      { path: '*', element: <Failure error={new Error('There is no such page.')} /> },
+    ],
+  },
+];

@@ -1,0 +1,2 @@
+/** Style sheets say nothing in jsdom. */
+export {};
