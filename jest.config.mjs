@@ -35,7 +35,7 @@ export default {
     {
       ...shared,
       displayName: 'screens',
-      testEnvironment: 'jsdom',
+      testEnvironment: '<rootDir>/web/src/testing/browser-like.mjs',
       testMatch: ['<rootDir>/web/src/**/*.test.tsx'],
       moduleNameMapper: { '\\.css$': '<rootDir>/web/src/testing/no-style.ts' },
       setupFiles: ['<rootDir>/web/src/testing/set-up.ts'],

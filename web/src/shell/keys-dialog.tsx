@@ -37,7 +37,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
         <table>
           <tbody>
             {KEYS.map(([key, words]) => (
-              <tr key={key}>
+              <tr key={words}>
                 <td style={{ padding: '3px 18px 3px 0', whiteSpace: 'pre' }}>
                   <kbd>{key}</kbd>
                 </td>

@@ -1,10 +1,11 @@
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { createMemoryRouter } from 'react-router';
 import type { z } from 'zod';
 import type { AnyEndpoint, Endpoint } from '@haveld/contract/api/endpoint';
 import { getMe, PersonSchema } from '@haveld/contract/api/people';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
+import { listLicences } from '@haveld/contract/api/rights';
 import { DomainError } from '@haveld/contract/error';
 import { createQueries, Frame } from '../frame';
 import { ROUTES } from '../routes';
@@ -31,6 +32,7 @@ export const answer = <P extends z.ZodType, Q extends z.ZodType, B extends z.Zod
 
 const SIGNED_IN = [
   answer(getMe, () => exampleOf(PersonSchema, { id: 'maja', signIn: 'maja', name: 'Maja Lindqvist', role: 'owner' })),
+  answer(listLicences, () => []),
   answer(getProgress, () => exampleOf(ProgressSchema, { revision: '1' })),
 ];
 
@@ -46,16 +48,20 @@ export function renderAt(path: string, answers: readonly Answer[]) {
   queries.setDefaultOptions({ queries: { ...queries.getDefaultOptions().queries, retry: false } });
   render(<Frame queries={queries} router={router} />);
   return {
-    user: userEvent.setup(),
+    user: userEvent.setup({ delay: null }),
     where: () => router.state.location.pathname + router.state.location.search,
     /** Bodies sent to an endpoint, the first first. */
     sent: <B extends z.ZodType>(endpoint: Endpoint<z.ZodType, z.ZodType, B, z.ZodType>): z.output<B>[] =>
       asked.filter((one) => one.endpoint === (endpoint as unknown)).map(({ body }) => body as z.output<B>),
-    asked,
+    /** Everything asked of an endpoint, the first first. */
+    askedOf: (endpoint: unknown): Asked[] => asked.filter((one) => one.endpoint === endpoint),
   };
 }
 
-export { screen };
+export { fireEvent, screen, waitFor, within };
+
+/** A page that is loaded when it is first wanted may take its time, on a busy machine more. */
+configure({ asyncUtilTimeout: 10_000 });
 
 /** What broke while a screen asked: no screen may hide it from its test. */
 const broken: unknown[] = [];
@@ -88,6 +94,8 @@ function createFetch(answers: readonly Answer[], asked: Asked[]): typeof fetch {
         return Promise.reject(error as Error);
       }
     }
+    // bytes of the library are somebody else's: nothing is drawn of them here
+    if (url.pathname.startsWith('/api/bytes/')) return Promise.resolve(new Response(new Uint8Array(4)));
     const nobody = new Error(`nothing answers ${init?.method ?? 'GET'} ${url.pathname}`);
     broken.push(nobody);
     return Promise.reject(nobody);

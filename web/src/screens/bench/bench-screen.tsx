@@ -39,7 +39,9 @@ export function BenchScreen() {
         <ul className="bench-list">
           {bench.data &&
             listEntries(bench.data).map((entry) => (
-              <li key={entry.key}>{'rows' in entry ? <KitEntry {...entry} /> : <AssetRow row={entry.row} />}</li>
+              <li key={entry.key}>
+                {'rows' in entry ? <KitEntry kit={entry.kit} rows={entry.rows} /> : <AssetRow row={entry.row} />}
+              </li>
             ))}
         </ul>
       </div>
@@ -47,16 +49,17 @@ export function BenchScreen() {
   );
 }
 
-type Entry = { key: string } & ({ row: BenchRow } | { id: string; name: string; rows: BenchRow[] });
+type Kit = NonNullable<BenchRow['kit']>;
+type Entry = { key: string } & ({ row: BenchRow } | { kit: Kit; rows: BenchRow[] });
 
 /** Pieces of one kit stand in one row, where the first of them stands. */
 function listEntries(rows: readonly BenchRow[]): Entry[] {
   const entries: Entry[] = [];
   for (const row of rows) {
-    const known = entries.find((entry) => 'rows' in entry && entry.id === row.kit?.id);
+    const known = entries.find((entry) => 'rows' in entry && entry.kit.id === row.kit?.id);
     if (known && 'rows' in known) known.rows.push(row);
     else if (row.kit && rows.filter(({ kit }) => kit?.id === row.kit!.id).length > 1)
-      entries.push({ key: row.kit.id, ...row.kit, rows: [row] });
+      entries.push({ key: row.kit.id, kit: row.kit, rows: [row] });
     else entries.push({ key: row.id, row });
   }
   return entries;
@@ -84,12 +87,12 @@ function AssetRow({ row }: { row: BenchRow }) {
   );
 }
 
-function KitEntry({ id, name, rows }: { id: string; name: string; rows: BenchRow[] }) {
+function KitEntry({ kit, rows }: { kit: Kit; rows: BenchRow[] }) {
   const open = rows.filter((row) => row.open > 0).length;
   const blocks = rows.some((row) => row.blocks > 0);
   const accessions = rows.map((row) => row.accession).sort();
   return (
-    <Link to={`/bench/kits/${id}`} className="sheet bench-row">
+    <Link to={`/bench/kits/${kit.id}`} className="sheet bench-row">
       <span className="bench-kit-pictures">
         {rows.slice(0, 4).map((row) => (
           <Thumbnail key={row.id} sha256={row.thumbnailSha256} name="" />
@@ -100,7 +103,7 @@ function KitEntry({ id, name, rows }: { id: string; name: string; rows: BenchRow
           {accessions[0]} to {accessions[accessions.length - 1]}
         </span>
         <strong className="bench-row-name">
-          {name}, {formatCount(rows.length, 'piece')} of a kit
+          {kit.name}, {formatCount(rows.length, 'piece')} of a kit
         </strong>
         <span className="quiet small">from “{rows[0].arrivalName}”</span>
       </span>

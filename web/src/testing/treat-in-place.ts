@@ -1,0 +1,50 @@
+import { expose } from 'comlink';
+import { FiguresSchema } from '@haveld/contract/report';
+import type { Step } from '@haveld/contract/step';
+import type { Treated, Treating } from '../view3d/treat.worker';
+import { exampleOf } from './example-of';
+
+let current: Partial<Treating> = {};
+
+/**
+ * Stands in for the worker that treats models: it answers what the test says came of it.
+ * @param treat told the steps each time
+ * @param more what else is asked of the worker
+ */
+export function treatInPlace(treat: (steps: Step[]) => Partial<Treated>, more: Partial<Treating> = {}): void {
+  current = {
+    treat: (_, steps) => {
+      const treated = { glb: new Uint8Array(4), outcomes: [], materials: [], ...treat(steps) };
+      return Promise.resolve({ figures: exampleOf(FiguresSchema), ...treated });
+    },
+    ...more,
+  };
+}
+
+/** What the worker is to the page, whichever test it is: there is one for as long as the page is open. */
+const stand: Partial<Treating> = {
+  treat: async (...given) => current.treat!(...given),
+  listParts: async (...given) => current.listParts?.(...given) ?? [],
+  listPictures: async (...given) => current.listPictures?.(...given) ?? [],
+  getPicture: (key) => current.getPicture?.(key) ?? null,
+  drawLayout: async (...given) => current.drawLayout?.(...given) ?? null,
+};
+
+/** One end of a line whose messages reach the other end by themselves. */
+class Line extends EventTarget {
+  other: Line | null = null;
+
+  postMessage(data: unknown): void {
+    queueMicrotask(() => this.other?.dispatchEvent(new MessageEvent('message', { data })));
+  }
+}
+
+globalThis.Worker = class {
+  constructor() {
+    const [here, there] = [new Line(), new Line()];
+    here.other = there;
+    there.other = here;
+    expose(stand, there);
+    return here;
+  }
+} as unknown as typeof Worker;
