@@ -3,10 +3,12 @@ import userEvent from '@testing-library/user-event';
 import { createMemoryRouter } from 'react-router';
 import type { z } from 'zod';
 import type { AnyEndpoint, Endpoint } from '@haveld/contract/api/endpoint';
+import { getHouseRules } from '@haveld/contract/api/house';
 import { getMe, PersonSchema } from '@haveld/contract/api/people';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
 import { listLicences } from '@haveld/contract/api/rights';
 import { DomainError } from '@haveld/contract/error';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { createQueries, Frame } from '../frame';
 import { ROUTES } from '../routes';
 import { exampleOf } from './example-of';
@@ -33,6 +35,7 @@ export const answer = <P extends z.ZodType, Q extends z.ZodType, B extends z.Zod
 const SIGNED_IN = [
   answer(getMe, () => exampleOf(PersonSchema, { id: 'maja', signIn: 'maja', name: 'Maja Lindqvist', role: 'owner' })),
   answer(listLicences, () => []),
+  answer(getHouseRules, () => HOUSE_RULES),
   answer(getProgress, () => exampleOf(ProgressSchema, { revision: '1' })),
 ];
 

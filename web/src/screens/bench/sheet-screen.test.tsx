@@ -11,9 +11,7 @@ import {
   takeSure,
   type Sheet,
 } from '@haveld/contract/api/bench';
-import { getHouseRules } from '@haveld/contract/api/house';
 import { DomainError } from '@haveld/contract/error';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { FiguresSchema } from '@haveld/contract/report';
 import { exampleOf, type Partly } from '../../testing/example-of';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
@@ -79,12 +77,7 @@ const sheet = (more: Partly<Sheet> = {}): Sheet =>
   } as Partly<Sheet>);
 
 const open = (now: Sheet, more: Answer[] = []) =>
-  renderAt('/bench/buoy', [
-    answer(getSheet, () => now),
-    answer(getHouseRules, () => HOUSE_RULES),
-    answer(listStandIns, () => []),
-    ...more,
-  ]);
+  renderAt('/bench/buoy', [answer(getSheet, () => now), answer(listStandIns, () => []), ...more]);
 const condition = async () => within(await screen.findByRole('region', { name: 'Condition' }));
 
 beforeEach(() => treatInPlace(() => ({})));

@@ -1,5 +1,4 @@
 import { CatalogueSchema, searchCatalogue, type Catalogue } from '@haveld/contract/api/catalogue';
-import { getHouseRules } from '@haveld/contract/api/house';
 import {
   getProject,
   handOver,
@@ -8,7 +7,6 @@ import {
   ProjectRowSchema,
   ProjectSchema,
 } from '@haveld/contract/api/projects';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { VerdictName } from '@haveld/contract/licence';
 import { exampleOf } from '../../testing/example-of';
 import { layOut } from '../../testing/lay-out';
@@ -54,7 +52,6 @@ function open(
 ) {
   return renderAt(path, [
     answer(searchCatalogue, () => now),
-    answer(getHouseRules, () => HOUSE_RULES),
     answer(listProjects, () => [tide]),
     answer(judgeForProject, ({ body }) =>
       body.assetIds.map((id) => ({

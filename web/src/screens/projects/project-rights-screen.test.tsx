@@ -6,7 +6,6 @@ import {
   tickDuties,
   type ProjectRights,
 } from '@haveld/contract/api/projects';
-import { listLicences } from '@haveld/contract/api/rights';
 import { exampleOf } from '../../testing/example-of';
 import { answer, renderAt, screen, type Answer } from '../../testing/render-at';
 
@@ -49,7 +48,6 @@ const rights = exampleOf(ProjectRightsSchema, {
 const open = (now: ProjectRights = rights, more: Answer[] = []) =>
   renderAt('/projects/tide/rights', [
     answer(getProjectRights, () => now),
-    answer(listLicences, () => []),
     answer(getProjectCredits, ({ query }) => ({
       name: 'Tide House credits.txt',
       mediaType: 'text/plain',

@@ -1,7 +1,4 @@
-import { getHouseRules } from '@haveld/contract/api/house';
 import { changeProject, getProject, ProjectSchema, type Project } from '@haveld/contract/api/projects';
-import { listLicences } from '@haveld/contract/api/rights';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { exampleOf, type Partly } from '../../testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
@@ -76,8 +73,6 @@ test('what may not stand there says so first; what failed says why and offers no
 test('what it is for stands beside it and can be changed; an end is a change like others', async () => {
   const { user, sent } = renderAt('/projects/tide', [
     answer(getProject, () => project([])),
-    answer(listLicences, () => []),
-    answer(getHouseRules, () => HOUSE_RULES),
     answer(changeProject, ({ body }) => ({ ...project([]), ...body })),
   ]);
   expect(await screen.findByText('earns money')).toBeTruthy();

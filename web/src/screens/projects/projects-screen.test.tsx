@@ -6,9 +6,6 @@ import {
   ProjectRowSchema,
   ProjectSchema,
 } from '@haveld/contract/api/projects';
-import { getHouseRules } from '@haveld/contract/api/house';
-import { HOUSE_RULES } from '@haveld/contract/house-rules';
-import { listLicences } from '@haveld/contract/api/rights';
 import { exampleOf } from '../../testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
@@ -46,8 +43,6 @@ test('a library without a project says what one is good for', async () => {
 test('a new project is not opened before it says whether it earns money and what becomes of the models', async () => {
   const { user, sent, where } = renderAt('/projects', [
     answer(listProjects, () => [tideHouse]),
-    answer(listLicences, () => []),
-    answer(getHouseRules, () => HOUSE_RULES),
     answer(createProject, ({ body }) => ({ ...tideHouse, ...body, id: 'new' })),
     answer(getProject, () => exampleOf(ProjectSchema, { ...tideHouse })),
   ]);

@@ -1,11 +1,4 @@
-import {
-  getLedger,
-  LEDGER_PAGE,
-  LedgerSchema,
-  listLicences,
-  settleRights,
-  type LedgerQuestion,
-} from '@haveld/contract/api/rights';
+import { getLedger, LEDGER_PAGE, LedgerSchema, settleRights, type LedgerQuestion } from '@haveld/contract/api/rights';
 import { exampleOf } from '../../testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor } from '../../testing/render-at';
@@ -34,7 +27,6 @@ const page = ({ page: number, words }: LedgerQuestion) => {
 const open = (path = '/rights/ledger') =>
   renderAt(path, [
     answer(getLedger, ({ query }) => page(query)),
-    answer(listLicences, () => []),
     answer(settleRights, ({ body }) => ({ settled: body.assetIds.length })),
   ]);
 

@@ -5,7 +5,6 @@ import {
   getLicenceMix,
   getRights,
   joinAuthors,
-  listLicences,
   removeFurtherWork,
   RightsSchema,
   saveFurtherWork,
@@ -66,7 +65,6 @@ const open = (now: AssetRights = net(), more: Answer[] = [], path = '/rights') =
   renderAt(path, [
     answer(getRights, () => overview),
     answer(getAssetRights, ({ params }) => (params.id === 'net' ? now : { ...now, id: params.id, name: 'Mast' })),
-    answer(listLicences, () => []),
     answer(getLicenceMix, () => []),
     ...more,
   ]);
@@ -231,7 +229,6 @@ test('every change says who, when, from, to and why; the first eight at first', 
 test('a library with nothing to settle says so', async () => {
   renderAt('/rights', [
     answer(getRights, () => exampleOf(RightsSchema, { total: 3 })),
-    answer(listLicences, () => []),
     answer(getLicenceMix, () => []),
   ]);
   expect(await screen.findByText('All is settled')).toBeTruthy();

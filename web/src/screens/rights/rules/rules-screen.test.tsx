@@ -1,0 +1,62 @@
+import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
+import { listLicences } from '@haveld/contract/api/rights';
+import { HOUSE_RULE_FACTS, HOUSE_RULES, HouseRulesSchema } from '@haveld/contract/house-rules';
+import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
+import { answer, renderAt, screen, waitFor } from '../../../testing/render-at';
+
+const open = (rules = HOUSE_RULES) =>
+  renderAt('/rights/rules', [
+    answer(getHouseRules, () => rules),
+    answer(listLicences, () => [{ terms: BUILT_IN_BOOK.getTerms('CC-BY-4.0'), own: false, count: 3 }]),
+    answer(saveHouseRules, ({ body }) => body),
+  ]);
+
+test('every rule stands on the page with what changes when it does', async () => {
+  open();
+  await screen.findByRole('button', { name: 'Keep the rules' });
+  const page = document.body.textContent!;
+  for (const { label, effect } of Object.values(HOUSE_RULE_FACTS)) {
+    expect(page).toContain(label);
+    expect(page).toContain(effect);
+  }
+});
+
+test('nothing is kept before something has changed; then the whole of it is, as it stands', async () => {
+  const { user, sent } = open();
+  const keep = await screen.findByRole<HTMLButtonElement>('button', { name: 'Keep the rules' });
+  expect(keep.disabled).toBe(true);
+  const sure = screen.getByLabelText('per cent');
+  await user.clear(sure);
+  await user.type(sure, '95');
+  const days = screen.getByLabelText('days');
+  await user.clear(days);
+  await user.type(days, '7');
+  await user.click(keep);
+  await waitFor(() => expect(sent(saveHouseRules)).toEqual([{ ...HOUSE_RULES, sureFrom: 0.95, keepDoneWork: 7 }]));
+});
+
+test('a licence is taken otherwise than it ships, which is said beside it; as it ships it is no rule any more', async () => {
+  const { user, sent } = open();
+  const standing = () => screen.findByRole('combobox', { name: /The house and Creative Commons Attribution 4.0/ });
+  await user.click(await standing());
+  await user.click(await screen.findByRole('option', { name: 'never for commercial projects' }));
+  expect(await screen.findByText('as shipped: taken')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Keep the rules' }));
+  await waitFor(() => expect(sent(saveHouseRules)[0].standings).toEqual({ 'CC-BY-4.0': 'never' }));
+  await user.click(await standing());
+  await user.click(await screen.findByRole('option', { name: 'taken' }));
+  expect(screen.queryByText('as shipped: taken')).toBeNull();
+});
+
+test('what is usual for a source is kept where it names one', async () => {
+  const rules = HouseRulesSchema.parse({
+    sourceDefaults: [{ source: 'quayside-models.example', licenceId: 'CC0-1.0' }],
+  });
+  const { user, sent } = open(rules);
+  const source = await screen.findByLabelText('Source');
+  expect((source as HTMLInputElement).value).toBe('quayside-models.example');
+  await user.clear(source);
+  await user.click(screen.getByRole('checkbox', { name: HOUSE_RULE_FACTS.secondPerson.label }));
+  await user.click(screen.getByRole('button', { name: 'Keep the rules' }));
+  await waitFor(() => expect(sent(saveHouseRules)[0]).toMatchObject({ sourceDefaults: [], secondPerson: true }));
+});
