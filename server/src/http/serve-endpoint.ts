@@ -68,10 +68,27 @@ function check<S extends z.ZodType>(schema: S, value: unknown, what: string): z.
   const place = issue.path.join('.');
   throw new DomainError(
     'bad-request',
-    `This ${what} cannot be taken: ${place === '' ? '' : `“${place}” `}${issue.message}.`,
+    `This ${what} cannot be taken: ${place === '' ? '' : `“${place}” `}${describeIssue(issue)}.`,
     { place },
   );
 }
+
+/** What is wrong, as people say it; messages of our own schemas stand as they are. */
+function describeIssue(issue: z.core.$ZodIssue): string {
+  if (issue.code !== 'invalid_type') return issue.message;
+  return issue.message.endsWith('received undefined')
+    ? 'is missing'
+    : `has to be ${TYPE_WORDS[issue.expected] ?? issue.expected}`;
+}
+
+const TYPE_WORDS: Partial<Record<string, string>> = {
+  string: 'a text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'yes or no',
+  array: 'a list',
+  object: 'a form of its own',
+};
 
 async function readJson(context: Context): Promise<unknown> {
   const text = await context.req.text();

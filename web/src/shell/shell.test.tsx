@@ -3,7 +3,7 @@ import { searchCatalogue, CatalogueSchema } from '@haveld/contract/api/catalogue
 import { changePassword, getMe, PersonSchema, signIn, signOut } from '@haveld/contract/api/people';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
 import { DomainError } from '@haveld/contract/error';
-import { exampleOf } from '../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, fireEvent, renderAt, screen, waitFor, within } from '../testing/render-at';
 
 const maja = exampleOf(PersonSchema, { id: 'maja', name: 'Maja Lindqvist', role: 'owner' });

@@ -11,7 +11,7 @@ import { DomainError } from '@haveld/contract/error';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { createQueries, Frame } from '../frame';
 import { ROUTES } from '../routes';
-import { exampleOf } from './example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 
 /** What the screen asked for. */
 export interface Asked {

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { FiguresSchema } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import type { Treated, Treating } from '../view3d/treat.worker';
-import { exampleOf } from './example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 
 let current: Partial<Treating> = {};
 

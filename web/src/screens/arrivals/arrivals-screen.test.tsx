@@ -12,7 +12,7 @@ import {
 } from '@haveld/contract/api/arrivals';
 import { getSheet } from '@haveld/contract/api/bench';
 import { DomainError } from '@haveld/contract/error';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
 

@@ -1,5 +1,5 @@
 import { decideDuplicate, DuplicateSchema, listDuplicates, type Duplicate } from '@haveld/contract/api/duplicates';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, within } from '../../testing/render-at';
 
 const DAY = '2026-11-02T10:00:00.000Z';

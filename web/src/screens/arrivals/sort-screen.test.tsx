@@ -1,5 +1,5 @@
 import { ArrivalSchema, joinArrivals, listArrivals, regroupFile } from '@haveld/contract/api/arrivals';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 

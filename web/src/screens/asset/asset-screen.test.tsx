@@ -1,5 +1,5 @@
 import { AssetPageSchema, getAsset, type AssetPage } from '@haveld/contract/api/catalogue';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
 const HASH = 'b'.repeat(64);

@@ -1,5 +1,5 @@
 import { BenchRowSchema, listBench, type BenchRow } from '@haveld/contract/api/bench';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
 const row = (more: Partly<BenchRow>): BenchRow =>

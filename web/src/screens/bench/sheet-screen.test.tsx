@@ -13,7 +13,7 @@ import {
 } from '@haveld/contract/api/bench';
 import { DomainError } from '@haveld/contract/error';
 import { FiguresSchema } from '@haveld/contract/report';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
 

@@ -8,7 +8,7 @@ import {
   ProjectSchema,
 } from '@haveld/contract/api/projects';
 import type { VerdictName } from '@haveld/contract/licence';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 

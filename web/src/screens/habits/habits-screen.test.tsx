@@ -1,5 +1,5 @@
 import { HabitsSchema, listHabits, removeHabit, saveHabit, tryHabit, type Habits } from '@haveld/contract/api/habits';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 
 const habits = exampleOf(HabitsSchema, {

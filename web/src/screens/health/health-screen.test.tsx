@@ -6,7 +6,7 @@ import {
   ProgressSchema,
   retryJob,
 } from '@haveld/contract/api/progress';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
 test('a healthy house says so: bytes, work that failed, work that runs', async () => {

@@ -1,6 +1,6 @@
 import { drawKit, getKit, KitSchema, takePieces, type Kit } from '@haveld/contract/api/kits';
 import { cancelJob } from '@haveld/contract/api/progress';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, within } from '../../testing/render-at';
 

@@ -1,7 +1,7 @@
 import { answerFinding, getSheet, setOwnSteps, SheetSchema, takeSure, type Sheet } from '@haveld/contract/api/bench';
 import { listHouseMaterials, saveHouseMaterial } from '@haveld/contract/api/house-materials';
 import type { MaterialLook } from '@haveld/core/textures/materials/describe-materials';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
 

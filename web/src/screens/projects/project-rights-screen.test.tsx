@@ -6,7 +6,7 @@ import {
   tickDuties,
   type ProjectRights,
 } from '@haveld/contract/api/projects';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, type Answer } from '../../testing/render-at';
 
 const DAY = '2026-11-02T10:00:00.000Z';

@@ -1,5 +1,5 @@
 import { changeProject, getProject, ProjectSchema, type Project } from '@haveld/contract/api/projects';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
 const HASH = 'a'.repeat(64);

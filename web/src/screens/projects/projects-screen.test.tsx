@@ -6,7 +6,7 @@ import {
   ProjectRowSchema,
   ProjectSchema,
 } from '@haveld/contract/api/projects';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
 const DAY = '2026-11-02T10:00:00.000Z';

@@ -1,5 +1,5 @@
 import { getLedger, LEDGER_PAGE, LedgerSchema, settleRights, type LedgerQuestion } from '@haveld/contract/api/rights';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor } from '../../testing/render-at';
 

@@ -7,7 +7,7 @@ import {
 } from '@haveld/contract/api/rights';
 import { DomainError } from '@haveld/contract/error';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
-import { exampleOf } from '../../testing/example-of';
+import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 
 const line = (id: string, count = 0): LicenceLine => ({ terms: BUILT_IN_BOOK.getTerms(id), own: false, count });

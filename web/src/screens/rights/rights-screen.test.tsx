@@ -13,7 +13,7 @@ import {
   writeLetter,
   type AssetRights,
 } from '@haveld/contract/api/rights';
-import { exampleOf, type Partly } from '../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, within, type Answer } from '../../testing/render-at';
 
 const DAY = '2026-11-02T10:00:00.000Z';

@@ -7,7 +7,7 @@ import {
   takeSureForPieces,
   type KitBench,
 } from '@haveld/contract/api/kits';
-import { exampleOf, type Partly } from '../../../testing/example-of';
+import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../../testing/render-at';
 
 const names = ['plank', 'post', 'rail', 'stair 2', 'stair 10'];
