@@ -16,7 +16,7 @@ export function DuplicatesScreen() {
   const { id = '' } = useParams();
   const duplicates = useQuery(duplicatesQuery(id));
   if (duplicates.isPending) return <Loading />;
-  if (duplicates.error) return <Failure error={duplicates.error} onRetry={() => void duplicates.refetch()} />;
+  if (duplicates.isLoadingError) return <Failure error={duplicates.error} onRetry={() => void duplicates.refetch()} />;
   const open = duplicates.data.filter(({ decision }) => decision === null).length;
   return (
     <div className="screen">

@@ -40,7 +40,7 @@ export function SortScreen() {
   const { id = '' } = useParams();
   const arrivals = useQuery(arrivalsQuery);
   if (arrivals.isPending) return <Loading />;
-  if (arrivals.error) return <Failure error={arrivals.error} onRetry={() => void arrivals.refetch()} />;
+  if (arrivals.isLoadingError) return <Failure error={arrivals.error} onRetry={() => void arrivals.refetch()} />;
   const arrival = arrivals.data.find((one) => one.id === id);
   if (!arrival)
     return (

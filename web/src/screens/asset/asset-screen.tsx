@@ -25,7 +25,7 @@ export function AssetScreen() {
   const { id = '' } = useParams();
   const page = useQuery(assetQuery(id));
   if (page.isPending) return <Loading />;
-  if (page.error) return <Failure error={page.error} onRetry={() => void page.refetch()} />;
+  if (page.isLoadingError) return <Failure error={page.error} onRetry={() => void page.refetch()} />;
   return <AssetView key={id} page={page.data} />;
 }
 

@@ -31,7 +31,7 @@ export function SheetScreen() {
   const { id = '' } = useParams();
   const sheet = useQuery({ ...sheetQuery(id), refetchInterval: ({ state }) => (state.data?.busy ? 700 : false) });
   if (sheet.isPending) return <Loading />;
-  if (sheet.error) return <Failure error={sheet.error} onRetry={() => void sheet.refetch()} />;
+  if (sheet.isLoadingError) return <Failure error={sheet.error} onRetry={() => void sheet.refetch()} />;
   return <SheetView key={id} sheet={sheet.data} />;
 }
 

@@ -16,7 +16,7 @@ export function HealthScreen() {
   const retry = useChange((id: number) => call(retryJob, { params: { id } }));
   const cancel = useChange((id: number) => call(cancelJob, { params: { id } }));
   if (health.isPending) return <Loading />;
-  if (health.error) return <Failure error={health.error} onRetry={() => void health.refetch()} />;
+  if (health.isLoadingError) return <Failure error={health.error} onRetry={() => void health.refetch()} />;
   const { failed, missing, storeBytes, storeFiles, done } = health.data;
   const running = work.data?.running ?? [];
   return (

@@ -20,7 +20,7 @@ export function KitScreen() {
   const { id = '' } = useParams();
   const kit = useQuery(kitQuery(id));
   if (kit.isPending) return <Loading />;
-  if (kit.error) return <Failure error={kit.error} onRetry={() => void kit.refetch()} />;
+  if (kit.isLoadingError) return <Failure error={kit.error} onRetry={() => void kit.refetch()} />;
   return <KitView key={id} kit={kit.data} />;
 }
 

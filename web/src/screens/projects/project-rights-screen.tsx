@@ -24,7 +24,7 @@ export function ProjectRightsScreen() {
   const { id = '' } = useParams();
   const rights = useQuery(projectRightsQuery(id));
   if (rights.isPending) return <Loading />;
-  if (rights.error) return <Failure error={rights.error} onRetry={() => void rights.refetch()} />;
+  if (rights.isLoadingError) return <Failure error={rights.error} onRetry={() => void rights.refetch()} />;
   return <Sheet rights={rights.data} />;
 }
 

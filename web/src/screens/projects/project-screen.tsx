@@ -22,7 +22,7 @@ export function ProjectScreen() {
   const { id = '' } = useParams();
   const project = useQuery(projectQuery(id));
   if (project.isPending) return <Loading />;
-  if (project.error) return <Failure error={project.error} onRetry={() => void project.refetch()} />;
+  if (project.isLoadingError) return <Failure error={project.error} onRetry={() => void project.refetch()} />;
   return <ProjectView project={project.data} />;
 }
 

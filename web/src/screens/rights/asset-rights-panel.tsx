@@ -33,7 +33,7 @@ import { WorksList } from './works-list';
 export function AssetRightsPanel({ id }: { id: string }) {
   const rights = useQuery(assetRightsQuery(id));
   if (rights.isPending) return <Loading />;
-  if (rights.error) return <Failure error={rights.error} onRetry={() => void rights.refetch()} />;
+  if (rights.isLoadingError) return <Failure error={rights.error} onRetry={() => void rights.refetch()} />;
   return <Panel rights={rights.data} />;
 }
 

@@ -19,7 +19,7 @@ export function LicenceScreen() {
   const licence = useQuery(licenceQuery(id));
   const [editing, setEditing] = useState(false);
   if (licence.isPending) return <Loading />;
-  if (licence.error) return <Failure error={licence.error} onRetry={() => void licence.refetch()} />;
+  if (licence.isLoadingError) return <Failure error={licence.error} onRetry={() => void licence.refetch()} />;
   const { terms, text, own, listed, count, assets, changes } = licence.data;
   return (
     <div className="screen">

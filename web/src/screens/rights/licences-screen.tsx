@@ -20,7 +20,7 @@ export function LicencesScreen() {
   const [adding, setAdding] = useState(false);
   const navigate = useNavigate();
   if (licences.isPending) return <Loading />;
-  if (licences.error) return <Failure error={licences.error} onRetry={() => void licences.refetch()} />;
+  if (licences.isLoadingError) return <Failure error={licences.error} onRetry={() => void licences.refetch()} />;
   const wanted = words.toLowerCase().split(/\s+/);
   const fitting = licences.data.filter(({ terms }) =>
     wanted.every((word) => `${terms.id} ${terms.name} ${terms.short}`.toLowerCase().includes(word)),

@@ -32,7 +32,7 @@ export function RightsScreen() {
   useHotkeys('j', () => step(1), [rows, shownId]);
   useHotkeys('k', () => step(-1), [rows, shownId]);
   if (rights.isPending) return <Loading />;
-  if (rights.error) return <Failure error={rights.error} onRetry={() => void rights.refetch()} />;
+  if (rights.isLoadingError) return <Failure error={rights.error} onRetry={() => void rights.refetch()} />;
   const { toSettleCount, total, sameAuthors } = rights.data;
   const inUse = rows.filter(({ projects }) => projects.length > 0);
   const notInUse = rows.filter(({ projects }) => projects.length === 0);

@@ -30,7 +30,7 @@ export function KitBenchScreen() {
   const { id = '' } = useParams();
   const kit = useQuery(kitBenchQuery(id));
   if (kit.isPending) return <Loading />;
-  if (kit.error) return <Failure error={kit.error} onRetry={() => void kit.refetch()} />;
+  if (kit.isLoadingError) return <Failure error={kit.error} onRetry={() => void kit.refetch()} />;
   return <KitBenchView key={id} kit={kit.data} />;
 }
 

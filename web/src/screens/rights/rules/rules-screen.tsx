@@ -25,7 +25,7 @@ import { FigureRules } from './figure-rules';
 export function RulesScreen() {
   const rules = useQuery(houseRulesQuery);
   if (rules.isPending) return <Loading />;
-  if (rules.error) return <Failure error={rules.error} onRetry={() => void rules.refetch()} />;
+  if (rules.isLoadingError) return <Failure error={rules.error} onRetry={() => void rules.refetch()} />;
   return <RulesForm key={JSON.stringify(rules.data)} rules={rules.data} />;
 }
 
