@@ -39,7 +39,8 @@ const jest = (project, extra) => async (env) => {
     () =>
       run(process.execPath, args, {
         cwd: root,
-        env: { ...process.env, ...env },
+        // building the web leaves its own word for it behind
+        env: { ...process.env, ...env, NODE_ENV: 'test' },
         stdio: ['ignore', 'ignore', 'inherit'],
       }),
     output,

@@ -14,6 +14,12 @@ test('a saved page is read in the encoding it names; bytes of each as its standa
   ).toContain('Łódź');
 });
 
+test('quotation marks and dashes of Windows-1252 come through, named or not, also under the name of ISO 8859-1 (WHATWG Encoding)', () => {
+  const words = [0x93, 0x74, 0x65, 0x78, 0x74, 0x94, 0x20, 0x97, 0x20, 0x80];
+  for (const head of ['', '<meta charset="windows-1252">', '<meta charset="iso-8859-1">'])
+    expect(decodePage(bytes(head, words))).toBe(`${head}“text” — €`);
+});
+
 test('UTF-8 counts whatever the page says, and a label nobody knows is passed over', () => {
   expect(decodePage(new TextEncoder().encode('<meta charset="windows-1251">Maëlle'))).toContain('Maëlle');
   expect(decodePage(bytes('<meta charset="klingon">', [0xe9]))).toContain('é');

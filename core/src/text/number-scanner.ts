@@ -71,6 +71,7 @@ export class NumberScanner {
       } else if (bytes[at] === DOT && point < 0) point = at;
       else break;
     }
+    const mantissaEnd = at;
     let power = point < 0 ? 0 : point + 1 - at;
     if (at < this.#end && (bytes[at] | 0x20) === 0x65) {
       this.at = at + 1;
@@ -82,7 +83,7 @@ export class NumberScanner {
     this.at = at;
     const value = power < 0 ? mantissa / POWERS[-power] : mantissa * POWERS[power];
     // a sign or a point alone is no number
-    if (digits === 0 && !this.#hasDigit(start, at)) return NaN;
+    if (digits === 0 && !this.#hasDigit(start, mantissaEnd)) return NaN;
     return negative ? -value : value;
   }
 
