@@ -15,6 +15,16 @@ export function listShownNodes(document: Document): Node[] {
   return nodes;
 }
 
+/** @returns nodes with a mesh of their own or somewhere below: the others are places and directions */
+export function listHoldingMeshes(document: Document): Set<Node> {
+  const holding = new Set<Node>();
+  for (const node of listShownNodes(document)) {
+    if (!node.getMesh()) continue;
+    for (let at: Node | null = node; at && !holding.has(at); at = at.getParentNode()) holding.add(at);
+  }
+  return holding;
+}
+
 /** @returns true where one node hangs somewhere under another */
 export function isBelow(node: Node, above: Node): boolean {
   for (let at = node.getParentNode(); at; at = at.getParentNode()) if (at === above) return true;

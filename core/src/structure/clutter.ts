@@ -1,6 +1,6 @@
 import type { Document, Node } from '@gltf-transform/core';
 import { getNodeSource } from '../scene/document/source-data';
-import { getShownScene, listShownNodes } from '../scene/traverse';
+import { getShownScene, listHoldingMeshes, listShownNodes } from '../scene/traverse';
 import { isLinearIdentity } from '../scene/matrix';
 import { CLUTTER_HABITS } from './habits';
 
@@ -61,7 +61,8 @@ function carriesData(node: Node): boolean {
   return Object.keys(extras).length > 0 || (getNodeSource(node).groups?.length ?? 0) > 0;
 }
 
-/** @returns nodes whose own transform turns, scales or mirrors: it should lie in the vertices instead */
+/** @returns nodes that show something and whose own transform turns, scales or mirrors: it should lie in the vertices instead */
 export function listUnbakedNodes(document: Document): Node[] {
-  return listShownNodes(document).filter((node) => !isLinearIdentity(node.getMatrix(), 1e-5));
+  const shown = listHoldingMeshes(document);
+  return listShownNodes(document).filter((node) => shown.has(node) && !isLinearIdentity(node.getMatrix(), 1e-5));
 }

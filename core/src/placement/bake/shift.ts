@@ -1,10 +1,11 @@
 import type { Document, Mesh, Node, vec3 } from '@gltf-transform/core';
+import { isLinearIdentity } from '../../scene/matrix';
 
 /**
  * Moves what hangs under a node by `delta`. A part that stands at its parent's origin keeps standing there: its vertices and
  * children move instead, so a part without a pivot of its own takes the model's. Parts with a place of their own, and meshes
  * that stand several times, are moved as a whole.
- * @param delta world space; the nodes must carry translations only
+ * @param delta world space; what shows something must carry translations only, a place with a direction is moved as a whole
  */
 export function shiftChildren(document: Document, parent: Node, delta: vec3): void {
   const moved = new Set<unknown>();
@@ -12,7 +13,8 @@ export function shiftChildren(document: Document, parent: Node, delta: vec3): vo
     const mesh = node.getMesh();
     const stands = mesh ? countStands(document, mesh) : 0;
     const atOrigin = node.getTranslation().every((v) => Math.abs(v) < 1e-9);
-    const plain = !node.getCamera() && node.listExtensions().length === 0 && !node.getSkin();
+    const plain =
+      !node.getCamera() && node.listExtensions().length === 0 && !node.getSkin() && isLinearIdentity(node.getMatrix());
     if (!atOrigin || stands > 1 || !plain || (!mesh && node.listChildren().length === 0)) {
       const [x, y, z] = node.getTranslation();
       node.setTranslation([x + delta[0], y + delta[1], z + delta[2]]);

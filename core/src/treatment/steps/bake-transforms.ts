@@ -7,7 +7,7 @@ export const bake: StepDefinition<'bake-transforms'> = {
   kind: 'bake-transforms',
   phase: 'size-and-orientation',
   order: 4,
-  codeVersion: 2,
+  codeVersion: 3,
   topology: 'permutes',
   title: () => 'Turns and scales baked',
   credit: () => null,

@@ -28,7 +28,7 @@ export const setPivot: StepDefinition<'set-pivot'> = {
   kind: 'set-pivot',
   phase: 'size-and-orientation',
   order: 5,
-  codeVersion: 2,
+  codeVersion: 3,
   topology: 'keeps',
   title: (step) => (step.at === 'kept' ? 'Set on the ground' : `Pivot to ${PIVOT_WORDS[step.at]}`),
   credit: () => null,
