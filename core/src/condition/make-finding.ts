@@ -31,5 +31,8 @@ export const SURE_INDEPENDENT = 2;
 export type SureRules = Pick<HouseRules, 'sureFrom'>;
 
 /** Sure means: two independent evidences agree, none contradicts, and the confidence is above the house's threshold. */
-export const isSure = (choice: Choice | undefined, independent: number, { sureFrom }: SureRules): boolean =>
-  choice !== undefined && independent >= SURE_INDEPENDENT && choice.confidence >= sureFrom;
+export const isSure = (
+  choice: Pick<Choice, 'confidence'> | undefined,
+  independent: number,
+  { sureFrom }: SureRules,
+): boolean => choice !== undefined && independent >= SURE_INDEPENDENT && choice.confidence >= sureFrom;

@@ -45,11 +45,15 @@ describe('which way it faces', () => {
     });
   });
 
-  test('one that faces away is asked about, and turned by half', async () => {
+  test('one that seems to face away stays as it came, is shown so, and can be turned by half', async () => {
     const document = createCupboard('z');
     const front = look(document).get('front-axis')!;
-    expect(front).toMatchObject({ mark: 'look', title: 'It faces away' });
-    expect(front.choices[0].steps).toEqual([{ kind: 'set-front-axis', schema: 1, degrees: 180 }]);
+    expect(front).toMatchObject({ mark: 'holds', title: 'Faces as it came' });
+    expect(front.detail).toContain('faces away');
+    expect(front.choices[0]).toMatchObject({ id: '+z', steps: [] });
+    expect(front.choices.find(({ id }) => id === '-z')!.steps).toEqual([
+      { kind: 'set-front-axis', schema: 1, degrees: 180 },
+    ]);
     await take(document, front, '-z');
     expect(look(document).get('front-axis')).toMatchObject({ mark: 'holds' });
   });

@@ -2,10 +2,10 @@ import type { Choice, Finding } from '@haveld/contract/finding';
 import { strangerKey, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
 
-/** From here on a model that faces forwards is left alone, as nothing would be changed. Ours. */
+/** From here on its shape is said to face forwards. Ours. */
 export const FRONT_HOLDS_FROM = 0.75;
 
-/** Which way does it face? Asked only where it is likely to face another way than forwards. */
+/** Which way does it face? It stays as it came unless much speaks for another side; then that is proposed, and never in anybody’s way. */
 export function checkFrontAxis({ front, strangers, rules }: Examination): Finding[] {
   if (front === null) return [];
   const after = [...strangers.map(strangerKey), 'up'];
@@ -21,27 +21,30 @@ export function checkFrontAxis({ front, strangers, rules }: Examination): Findin
   }));
   const [best] = front;
   const sure = isSure(choices[0], best.independent, rules);
-  if (best.id === '+z' && best.confidence >= FRONT_HOLDS_FROM)
+  const shown = { ...given, evidence: best.evidence, choices, sure };
+  if (best.id !== '+z' && sure)
     return [
       makeFinding({
-        ...given,
-        mark: 'holds',
-        title: 'Faces forwards, to +Z',
-        detail: sure ? '' : 'As far as its shape tells; turn it if it does not.',
-        evidence: best.evidence,
-        choices,
-        sure,
+        ...shown,
+        mark: 'look',
+        title: `It ${best.label}`,
+        detail: 'Its front is to face +Z, as things in the library do.',
       }),
     ];
+  const faces = best.id === '+z' && best.confidence >= FRONT_HOLDS_FROM;
   return [
     makeFinding({
-      ...given,
-      mark: 'look',
-      title: best.id === '+z' ? 'Which way does it face?' : `It ${best.label}`,
-      detail: 'Its front is to face +Z, as things in the library do.',
-      evidence: best.evidence,
-      choices,
-      sure,
+      ...shown,
+      // what holds is as it came, whatever the shape would rather say
+      choices: [...choices].sort((a, b) => Number(b.id === '+z') - Number(a.id === '+z')),
+      sure: best.id === '+z' && sure,
+      mark: 'holds',
+      title: faces ? 'Faces forwards, to +Z' : 'Faces as it came',
+      detail: faces
+        ? sure
+          ? ''
+          : 'As far as its shape tells; turn it if it does not.'
+        : `By its shape it may be that it ${best.label} (${Math.round(best.confidence * 100)} %); turn it if so.`,
     }),
   ];
 }

@@ -1,8 +1,12 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
+import type { Box } from '@haveld/contract/report';
 import { PIVOTS, type Pivot } from '@haveld/contract/step';
 import type { Mount } from '../../placement/pivot/judge-mount';
 import { findPivotPlace, judgePivotPlace, type PivotPlace, type PivotShape } from '../../placement/pivot/judge-pivot';
 import { formatLength } from '../../placement/units';
+import { listClutter } from '../../structure/clutter';
+import { count } from '../../text/count';
+import { isSizeSettled, isUpSettled } from '../is-settled';
 import { boxSize } from '../../scene/measures/bounds';
 import { PIVOT_WORDS } from '../../treatment/steps/set-pivot';
 import { strangerKey, type Examination } from '../examination';
@@ -62,17 +66,46 @@ function findPurpose(place: PivotPlace | null, name: string, sides: readonly num
 }
 
 /** What stands, and has no other place. */
-const STANDS: Pick<Mount, 'id' | 'label' | 'pivot' | 'confidence' | 'evidence'> = {
+const STANDS: Mount = {
   id: 'floor',
   label: 'stands',
   pivot: 'base-centre',
+  isGiven: false,
   confidence: 1,
   evidence: [],
 };
 
+/**
+ * An origin within the model, or at it, that somebody put there: it is held, worn or part of something by it, places are named about it,
+ * clips and joints turn about it, or the format says how large things are, so that its author placed it in a world.
+ * @returns by what that is told; null where it lies there by chance, or outside
+ */
+function findMeaning(
+  { document, isMoving, source, uprightBox }: Examination,
+  mount: Mount,
+  place: PivotPlace | null,
+): string | null {
+  if (!uprightBox || !isWithin(uprightBox)) return null;
+  if (mount.isGiven) return `it ${mount.label}`;
+  if (isMoving) return 'its joints or clips turn about it';
+  const named = listClutter(document).filter(({ kind, sure }) => kind === 'empty' && !sure);
+  if (named.length > 0)
+    return `${count(named.length, 'named place')} in it ${named.length === 1 ? 'is' : 'are'} set about it`;
+  if (GLTF.test(source.format ?? '') && place !== 'box-centre')
+    return 'the format says its size, so that it was placed in a world';
+  return null;
+}
+
+const GLTF = /^(GLB|glTF)$/;
+
+function isWithin({ min, max }: Box): boolean {
+  const slack = Math.max(...boxSize({ min, max })) * TOLERANCE;
+  return [0, 1, 2].every((axis) => min[axis] <= slack && max[axis] >= -slack);
+}
+
 /** Where does it turn about, and is it where it is held? Judged as it will stand once upright and at its size. */
 export function checkPivot(examination: Examination): Finding[] {
-  const { name, uprightBox: box, uprightBalance, uprightFoot, size, strangers } = examination;
+  const { name, uprightBox: box, uprightBalance, uprightFoot, size, strangers, rules } = examination;
   if (!box) return [];
   const mount = examination.mounts[0] ?? STANDS;
   const factor = size[0]?.factor ?? 1;
@@ -83,10 +116,16 @@ export function checkPivot(examination: Examination): Finding[] {
   const off = mount.id === 'floor' ? Math.hypot(target[0], target[2]) : Math.hypot(...target);
   const isOff = off > longest * TOLERANCE;
   const hovers = Math.abs(hover) > longest * TOLERANCE;
-  const length = (v: number): string => formatLength(Math.abs(v) * factor);
+  // metres are said where it is settled what a unit is; until then how far, as a share of the model
+  const inMetres = isSizeSettled(examination) || longest === 0;
+  const length = (v: number): string =>
+    inMetres
+      ? formatLength(Math.abs(v) * factor)
+      : `${Math.round((Math.abs(v) / longest) * 100)} % of its longest side`;
   const sides = boxSize(box).map((side) => side * factor);
   const place = judgePivotPlace(shape);
   const purpose = findPurpose(place, name, sides);
+  const meaning = purpose ? null : findMeaning(examination, mount, place);
   const evidence: Finding['evidence'] = [...(mount.id === 'floor' ? [] : mount.evidence)];
   if (isOff) evidence.push({ text: `the pivot lies beside the ${MEANT[mount.pivot]}`, figure: length(off) });
   if (hovers)
@@ -103,9 +142,10 @@ export function checkPivot(examination: Examination): Finding[] {
       text: `turned about it, its balance point (of the ${uprightBalance.by}) runs round at`,
       figure: length(Math.hypot(uprightBalance.balance[0], uprightBalance.balance[2])),
     });
-  const isKept = purpose !== null;
+  const isKept = purpose !== null || meaning !== null;
   const choices = listChoices(mount, place, isKept);
-  const after = strangers.map(strangerKey);
+  const isUpright = isUpSettled(examination.up[0], rules);
+  const after = [...strangers.map(strangerKey), ...(isUpright ? [] : ['up'])];
   const given = { kind: 'pivot', choices, after } as const;
   if (!isOff && !hovers)
     return [
@@ -124,8 +164,8 @@ export function checkPivot(examination: Examination): Finding[] {
       makeFinding({
         ...given,
         mark: 'holds',
-        title: `Pivot at the ${PIVOT_WORDS[place!]}, as it came: kept`,
-        detail: `Put there on purpose, by the look of it: ${purpose.label}.`,
+        title: `Pivot ${place ? `at the ${PIVOT_WORDS[place]}` : 'within it'}, as it came: kept`,
+        detail: `Put there on purpose, by the look of it: ${purpose?.label ?? meaning}.`,
         evidence,
       }),
     ];
@@ -146,7 +186,12 @@ export function checkPivot(examination: Examination): Finding[] {
           ? 'Centre of the base instead, standing on the ground.'
           : `The ${MEANT[mount.pivot]} instead, where it is held.`,
       evidence,
-      sure: isSure(choices[0], independent, examination.rules),
+      // where a thing stands is measured: no opinion that wants a second one. A place pivots are put at is no chance, and asked about
+      sure:
+        isUpright &&
+        (mount.id === 'floor' && (place === null || place === 'box-centre')
+          ? choices[0].confidence >= rules.sureFrom
+          : isSure(choices[0], independent, rules)),
     }),
   ];
 }

@@ -52,13 +52,21 @@ function describeSize(
   return makeFinding({
     ...common,
     mark: 'look',
-    title: best.id === 'm' ? `Is it ${read}?` : titleFor(best, declaredUnit === best.id, question.size),
+    title: sure ? titleFor(best, declaredUnit === best.id, question.size) : openTitle(best, question.size),
     detail: describeDeclaration(declaredUnit, read),
     evidence: best.evidence,
     choices,
     sure,
     after,
   });
+}
+
+/** A fact is stated where it is one; until then how likely it is. */
+function openTitle({ id, factor, label, confidence }: SizeCandidate, size: readonly [number, number, number]): string {
+  const share = `${Math.round(Math.min(0.99, confidence) * 100)} %`;
+  if (id === 'none') return 'May have no real size';
+  const real = formatSize(size.map((v) => v * factor) as [number, number, number]);
+  return `May be in ${pluralOf(label)} (${share}): ${real}`;
 }
 
 function describeDeclaration(declared: string | null, read: string): string {

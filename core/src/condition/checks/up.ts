@@ -1,6 +1,8 @@
 import type { Finding } from '@haveld/contract/finding';
 import { strangerKey, type Examination } from '../examination';
-import { isSure, makeFinding } from '../make-finding';
+import type { UpCandidate } from '../../placement/orientation/judge-up';
+import { isUpSettled } from '../is-settled';
+import { makeFinding } from '../make-finding';
 
 /** Does it stand? */
 export function checkUp({ up, strangers, source, rules }: Examination): Finding[] {
@@ -13,37 +15,33 @@ export function checkUp({ up, strangers, source, rules }: Examination): Finding[
     confidence: Math.min(1, candidate.confidence),
     evidence: candidate.evidence,
   }));
-  const sure = isSure(choices[0], best.independent, rules);
-  const after = strangers.map(strangerKey);
-  if (best.id === 'y' && (sure || best.confidence >= rules.sureFrom)) {
-    return [
-      makeFinding({
-        kind: 'up',
-        mark: 'holds',
-        title: 'It stands upright, Y up',
-        evidence: best.evidence,
-        choices,
-        sure,
-        after,
-      }),
-    ];
-  }
-  const title =
-    best.id === 'z'
-      ? 'Lies on its back: Z is up in this file'
-      : best.id === 'y'
-        ? 'Does it stand upright?'
-        : 'Stands on its head';
+  const sure = isUpSettled(best, rules);
+  const given = { kind: 'up', evidence: best.evidence, choices, sure, after: strangers.map(strangerKey) } as const;
+  if (best.id === 'y' && sure) return [makeFinding({ ...given, mark: 'holds', title: 'It stands upright, Y up' })];
+  const share = `${Math.round(best.confidence * 100)} %`;
   return [
     makeFinding({
-      kind: 'up',
+      ...given,
       mark: 'look',
-      title,
-      detail: source.declaredUp ? 'The declaration and the shape do not agree.' : 'The file declares no up axis.',
-      evidence: best.evidence,
-      choices,
-      sure,
-      after,
+      title: sure
+        ? STANCES[best.id]
+        : best.id === 'y'
+          ? `May stand upright, Y up (${share})`
+          : `May be turned: ${best.label} (${share})`,
+      detail: source.declaredUp
+        ? source.declaredUp === best.id
+          ? 'The file declares so.'
+          : 'The declaration and the shape do not agree.'
+        : 'The file declares no up axis.',
     }),
   ];
 }
+
+/** How it lies where that is sure. */
+const STANCES: Record<UpCandidate['id'], string> = {
+  z: 'Lies on its back: Z is up in this file',
+  '-y': 'Stands on its head',
+  '-z': 'Lies on its face: Z is down in this file',
+  x: 'Lies on its side: X is up in this file',
+  '-x': 'Lies on its side: X is down in this file',
+};

@@ -13,6 +13,8 @@ export interface UpCandidate {
   confidence: number;
   evidence: Evidence[];
   independent: number;
+  /** Its middle does not lie over what it would stand on: the shape speaks against it, whatever speaks for it. */
+  wouldTip: boolean;
 }
 
 export interface UpQuestion {
@@ -74,6 +76,7 @@ export function judgeUp({ declaredUp, habitUp, typical, floor, orientation }: Up
       confidence: prior[id] * Math.exp(scores[end]),
       evidence: [],
       independent: 0,
+      wouldTip: orientation !== null && orientation[end].balance <= 0,
     };
     const speak = (factor: number, evidence: Evidence): void => {
       candidate.confidence *= factor;

@@ -1,3 +1,5 @@
+import { headWords } from '../../text/head-words';
+
 /** How big a thing usually is. */
 export interface TypicalSize {
   words: string[];
@@ -35,8 +37,84 @@ type Row = [
   source: keyof typeof MEMORY,
 ];
 
-/** More telling words first: "table lamp" is a lamp, "window shutter" a shutter. */
 const ROWS: Row[] = [
+  ['projector_screen', 'projection screens', 'longest', 1, 4.5, 'any', 'things'],
+  ['folding_screen room_divider screen_divider', 'folding screens', 'height', 1.2, 2.2, 'any', 'furniture'],
+  ['shower_screen', 'shower screens', 'height', 1.3, 2.2, 'tall', 'furniture'],
+  ['fire_screen fireguard', 'fire screens', 'height', 0.4, 1, 'any', 'furniture'],
+  ['projector beamer', 'projectors', 'longest', 0.15, 0.6, 'any', 'things'],
+  ['fitness_tower power_tower', 'exercise towers', 'height', 1.6, 2.4, 'tall', 'furniture'],
+  ['treadmill crosstrainer', 'exercise machines', 'longest', 1.2, 2.2, 'any', 'furniture'],
+  ['knife_stand knife_block knife_holder', 'knife blocks', 'height', 0.15, 0.4, 'tall', 'kitchen'],
+  ['umbrella_stand', 'umbrella stands', 'height', 0.4, 0.8, 'tall', 'furniture'],
+  ['tv_stand tv_unit tv_cabinet tv_bench media_unit', 'television benches', 'longest', 0.8, 2.6, 'any', 'furniture'],
+  ['coat_rack coat_stand coat_hanger_stand hall_tree', 'coat stands', 'height', 1.5, 2.1, 'tall', 'furniture'],
+  ['shoe_rack shoe_cabinet', 'shoe racks', 'longest', 0.4, 1.4, 'any', 'furniture'],
+  ['towel_rack towel_rail towel_radiator', 'towel rails', 'longest', 0.3, 1.8, 'any', 'furniture'],
+  ['step_ladder stepladder step_stool', 'step ladders', 'height', 0.4, 2.4, 'any', 'things'],
+  ['bonsai', 'bonsai trees', 'height', 0.15, 0.9, 'any', 'nature'],
+  ['cat_tree scratching_post', 'cat trees', 'height', 0.5, 2, 'tall', 'furniture'],
+  ['christmas_tree', 'christmas trees', 'height', 0.3, 4, 'tall', 'nature'],
+  ['shoe sneaker sandal slipper', 'shoes', 'longest', 0.12, 0.35, 'any', 'things'],
+  ['boot', 'boots', 'height', 0.12, 0.55, 'any', 'things'],
+  ['hat helmet', 'hats', 'longest', 0.18, 0.5, 'any', 'things'],
+  ['glasses sunglasses', 'spectacles', 'longest', 0.11, 0.17, 'any', 'things'],
+  ['dog_house doghouse kennel', 'kennels', 'longest', 0.6, 1.6, 'any', 'building'],
+  ['bird_house birdhouse nesting_box', 'nesting boxes', 'height', 0.15, 0.5, 'any', 'things'],
+  ['doll_house dollhouse', 'dolls’ houses', 'longest', 0.4, 1.5, 'any', 'things'],
+  ['play_house playhouse hut', 'huts', 'height', 1, 4, 'any', 'building'],
+  ['tent', 'tents', 'longest', 1.8, 6, 'any', 'things'],
+  ['wheelbarrow', 'wheelbarrows', 'longest', 1.2, 1.7, 'any', 'things'],
+  ['shopping_cart shopping_trolley', 'shopping trolleys', 'longest', 0.7, 1.2, 'any', 'things'],
+  ['trash_can trashcan wastebasket waste_bin dustbin bin', 'bins', 'height', 0.2, 1.2, 'tall', 'things'],
+  ['suitcase luggage', 'suitcases', 'longest', 0.4, 0.85, 'any', 'things'],
+  ['backpack rucksack handbag', 'bags', 'longest', 0.2, 0.8, 'any', 'things'],
+  ['radiator heater', 'radiators', 'longest', 0.3, 2.2, 'any', 'building'],
+  ['air_conditioner', 'air conditioners', 'longest', 0.5, 1.2, 'any', 'things'],
+  ['fire_extinguisher', 'fire extinguishers', 'height', 0.3, 0.75, 'tall', 'things'],
+  ['fire_hydrant hydrant', 'hydrants', 'height', 0.5, 1.2, 'tall', 'things'],
+  ['traffic_cone', 'traffic cones', 'height', 0.3, 1, 'tall', 'things'],
+  ['traffic_light', 'traffic lights', 'height', 0.6, 6, 'tall', 'things'],
+  ['mailbox letterbox', 'letter boxes', 'height', 0.25, 1.7, 'any', 'things'],
+  ['phone_booth telephone_box', 'telephone boxes', 'height', 2, 2.7, 'tall', 'building'],
+  ['vending_machine', 'vending machines', 'height', 1.5, 2, 'tall', 'things'],
+  ['picnic_table', 'picnic tables', 'longest', 1.2, 2.4, 'any', 'furniture'],
+  ['pool_table billiard_table', 'billiard tables', 'longest', 2, 3.9, 'any', 'furniture'],
+  ['ping_pong_table', 'table tennis tables', 'longest', 2.7, 2.8, 'any', 'furniture'],
+  ['ironing_board', 'ironing boards', 'longest', 1, 1.7, 'any', 'things'],
+  ['cutting_board chopping_board', 'chopping boards', 'longest', 0.2, 0.6, 'flat', 'kitchen'],
+  ['baby_cot crib cradle', 'cots', 'longest', 0.8, 1.5, 'any', 'furniture'],
+  ['mattress', 'mattresses', 'longest', 1.2, 2.2, 'flat', 'furniture'],
+  ['bed_frame bedframe', 'bed frames', 'longest', 1.6, 2.6, 'any', 'furniture'],
+  ['door_frame window_frame doorframe', 'frames of doors and windows', 'height', 0.5, 2.6, 'tall', 'doors'],
+  ['door_handle door_knob doorknob', 'door handles', 'longest', 0.05, 0.5, 'any', 'things'],
+  ['lamp_shade lampshade', 'lamp shades', 'longest', 0.12, 0.7, 'any', 'furniture'],
+  ['ceiling_lamp pendant_lamp pendant_light ceiling_light', 'hanging lamps', 'height', 0.1, 1.8, 'any', 'furniture'],
+  ['desk_lamp table_lamp', 'table lamps', 'height', 0.2, 0.9, 'tall', 'furniture'],
+  ['floor_lamp standing_lamp', 'floor lamps', 'height', 1.2, 2.2, 'tall', 'furniture'],
+  ['coffee_table side_table end_table', 'low tables', 'height', 0.28, 0.7, 'any', 'furniture'],
+  ['bar_stool barstool', 'bar stools', 'height', 0.6, 1.15, 'tall', 'furniture'],
+  ['wheel_chair wheelchair', 'wheelchairs', 'height', 0.8, 1.1, 'any', 'things'],
+  ['coffee_machine coffee_maker espresso_machine', 'coffee machines', 'longest', 0.25, 0.6, 'any', 'kitchen'],
+  ['washing_machine', 'washing machines', 'height', 0.8, 0.95, 'any', 'kitchen'],
+  [
+    'euro_pallet pallet',
+    'pallets (EUR pallet 1.2 × 0.8 × 0.144 m: EN 13698-1)',
+    'longest',
+    0.8,
+    1.25,
+    'flat',
+    'things',
+  ],
+  [
+    'shipping_container sea_container',
+    'freight containers (ISO 668: 20 and 40 feet)',
+    'longest',
+    5.9,
+    13.8,
+    'any',
+    'things',
+  ],
   ['person human man woman figure mannequin character', 'people', 'height', 1.4, 2, 'tall', 'people'],
   ['child kid boy girl', 'children', 'height', 0.8, 1.6, 'tall', 'people'],
   ['buoy', 'buoys', 'height', 1, 6, 'tall', 'things'],
@@ -167,14 +245,56 @@ export const TYPICAL_SIZES: readonly TypicalSize[] = ROWS.map(([words, plural, o
   source: MEMORY[source],
 }));
 
-/** @returns what a name says the thing is, or null */
+/** Several words of a row stand as they are written, one, or apart: `bed_frame`. */
+const BY_WORDS = new Map(
+  TYPICAL_SIZES.flatMap((typical) =>
+    typical.words.map((word) => [word.replaceAll('_', ''), typical] as const),
+  ).reverse(),
+);
+
+/** Rooms and places: they say what kind of thing it may be where nothing says what it is. */
+const PLACES = new Set(['kitchen', 'bedroom', 'bathroom', 'office', 'exterior', 'garden', 'outdoor']);
+
+/** Before another word these say whose it is, or what it looks like. */
+const OWNERS = new Set(
+  'person human man woman child kid boy girl gull seagull bird duck cat dog horse cow car bike bicycle boat ship'.split(
+    ' ',
+  ),
+);
+
+/** Parts, and what is made for a thing: without a row of their own they are not the thing they are part of. */
+const PARTS = new Set(
+  'handle knob hinge lock key sill leg shade holder cover runner cloth mat stand base top seat back arm foot frame hook pad lid cap strap button switch plug cable wire bracket hanger sign sticker decal label icon logo texture part piece accessory accessories tool kit rest organizer opener basket tray case bag box rail rod ring wheel pedal'.split(
+    ' ',
+  ),
+);
+
+const singularsOf = (word: string): string[] => [
+  word,
+  ...(word.endsWith('ies') ? [`${word.slice(0, -3)}y`] : []),
+  ...(word.endsWith('ves') ? [`${word.slice(0, -3)}f`, `${word.slice(0, -3)}fe`] : []),
+  ...(word.endsWith('es') ? [word.slice(0, -2)] : []),
+  ...(word.endsWith('s') ? [word.slice(0, -1)] : []),
+];
+
+/**
+ * What a name says the thing is. In a compound the last word that is known decides, with the word before it where both together are:
+ * “projector screen” is no monitor. Whose it is, what it is part of and where it stands say nothing of its size.
+ * @returns null where the name does not say
+ */
 export function findTypicalSize(name: string): TypicalSize | null {
-  const words = new Set(
-    name
-      .replace(/([a-z])([A-Z0-9])/g, '$1 $2')
-      .toLowerCase()
-      .split(/[^\p{L}]+/u)
-      .flatMap((word) => [word, word.replace(/s$/, '')]),
-  );
-  return TYPICAL_SIZES.find((typical) => typical.words.some((word) => words.has(word))) ?? null;
+  const words = headWords(name);
+  const things = words.filter((word) => !PLACES.has(word));
+  for (let i = things.length - 1; i >= 0; i--) {
+    const isHead = i === things.length - 1;
+    for (const word of singularsOf(things[i])) {
+      const together = i > 0 ? BY_WORDS.get(things[i - 1] + word) : undefined;
+      if (together) return together;
+      const found = BY_WORDS.get(word);
+      if (found && (isHead || !OWNERS.has(word))) return found;
+      if (isHead && PARTS.has(word)) return null;
+    }
+  }
+  for (const word of words) if (PLACES.has(word)) return BY_WORDS.get(word) ?? null;
+  return null;
 }
