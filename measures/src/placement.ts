@@ -1,6 +1,7 @@
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front-axis';
 import { examine, type Examination } from '@haveld/core/condition/examination';
+import { isUpSettled } from '@haveld/core/condition/is-settled';
 import { SURE_INDEPENDENT } from '@haveld/core/condition/make-finding';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { createRandom } from '@haveld/core/testing/random';
@@ -103,7 +104,7 @@ function judge({ row, isHeldOut }: FurnitureModel, truth: Misplaced, seen: Exami
   const group = isHeldOut ? 'held-out authors' : 'tuning authors';
   const [up] = seen.up;
   const ends: Record<string, number> = { x: 0, '-x': 1, y: 2, '-y': 3, z: 4, '-z': 5 };
-  const upSure = isSure(up) || (up?.id === 'y' && up.confidence >= HOUSE_RULES.sureFrom);
+  const upSure = isUpSettled(up, HOUSE_RULES);
   const upRight = up && ends[up.id] === truth.foot;
   tally([`up|${way}|${group}`, `up|${way}|by ${row.author}`], !upSure ? 'asked' : upRight ? 'right' : 'wrong');
   if (up) count('up', up.confidence, upRight === true);
