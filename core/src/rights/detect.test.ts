@@ -233,8 +233,66 @@ test.each([
   ['by the way, the author is law', []],
   ['# OBJ Exporter v0.97b - (c)2007 somebody', []],
   ['Creator: FBX SDK 2020.1', []],
+  // a placeholder is never a person
+  ['Please credit the author.', []],
+  ['You must give credit to the original author of the work', []],
+  ['Copyright (c) <year> <name of the copyright holder>', []],
+  ['© their respective owners', []],
+  ['Author: author name', []],
+  ['Credits: please credit me when you use it', []],
+  ['made by hand', []],
+  // years, doubled words and packages
+  ['© Copyrights Henke Strandvik', ['Henke Strandvik']],
+  ['Copyright © 2019-2021 by Ottokar Wellenbrink', ['Ottokar Wellenbrink']],
+  ['(C) Copyright 1999, 2003 Runa Vestermoor', ['Runa Vestermoor']],
+  ['Author: 2019 Tor Aldersund', ['Tor Aldersund']],
+  ['Copyright Ines Falkenrot (2012-2014)', ['Ines Falkenrot']],
+  ['npm install @quayside/models', []],
+  ['see @tidewrack/harbour-kit for more', []],
+  // one word as people sign with it
+  ['by wellenbrink', ['wellenbrink']],
+  ['  by Seilmacher!', ['Seilmacher']],
+  ['by the way', []],
+  ['by hand', []],
+  ['Thank you for downloading this bell buoy by saltmarsh_tor', ['saltmarsh_tor']],
+  ['Thanks for using my model! All of it by Wellenbrink', ['Wellenbrink']],
+  ['Provided by Henke Strandvik', ['Henke Strandvik']],
+  ['To the extent possible under law, Wellenbrink has waived all copyright', ['Wellenbrink']],
 ])('%j names %j', (text, names) => {
   expect(detect(text).authors.map(({ name }) => name)).toEqual(names);
+});
+
+test('the holder of a licence text is read from its line, the one who wrote the licence is not', () => {
+  const mit = full.MIT.licenseText.replace(/Copyright.*/, 'Copyright (c) 2021 saltmarsh_tor');
+  expect(detect(mit)).toMatchObject({ licences: [{ id: 'MIT' }], authors: [{ name: 'saltmarsh_tor' }] });
+  expect(detect(full.MIT.licenseText).authors).toEqual([]);
+  const line = detect(`Bell buoy\n\n${mit}`).authors[0].evidence.line;
+  expect(`Bell buoy\n\n${mit}`.split('\n')[line! - 1]).toContain('saltmarsh_tor');
+});
+
+test('a licence for one country is one licence, however often its kind is named beside it', () => {
+  const said = 'Creative Commons Attribution 3.0 United States\nhttps://creativecommons.org/licenses/by/3.0/us/';
+  expect(idsOf(said)).toEqual(['CC-BY-3.0-US']);
+  expect(idsOf('CC BY 3.0\nhttps://creativecommons.org/licenses/by-nc/3.0/us/').sort()).toEqual([
+    'CC-BY-3.0',
+    'CC-BY-NC-3.0',
+  ]);
+});
+
+test('only the sentence that offers a choice offers one', () => {
+  expect(
+    idsOf('The models are under CC BY 4.0. The scripts are free software, under MIT or BSD-3-Clause at your option.'),
+  ).toEqual(expect.arrayContaining(['CC-BY-4.0', 'MIT OR BSD-3-Clause']));
+});
+
+test.each([
+  'https://img.shields.io/badge/licence-cc0.svg',
+  'https://quayside-models.example/images/buoy.png',
+  'https://quayside-models.example/licenses',
+  'https://quayside-models.example/trademark.html',
+  '# Blender v2.79 (sub 0) OBJ File: www.blender.org https://www.blender.org/',
+])('%s is no page of a model', (text) => {
+  expect(detect(text).sources).toEqual([]);
 });
 
 test('the source is an address that is no licence', () => {

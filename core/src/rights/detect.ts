@@ -10,6 +10,7 @@ import { readMetadata, readXmpPacket, type RightsMetadata } from './reading/meta
 import { readText } from './reading/read-text';
 import { readReuse, sidecarOf, type ReuseAnnotation } from './reading/reuse-file';
 import { isPage, readSavedPage } from './reading/saved-page';
+import { listShortLines } from './reading/short-lines';
 import {
   addStatements,
   createStatements,
@@ -113,6 +114,7 @@ function readWords(text: RightsText, index: LicenceTextIndex): Statements {
   let rest = text.text;
   for (const match of matches) {
     addMatch(found, match, text);
+    found.authors.push(...readHolders(text, match));
     rest = blank(rest, match.start, match.end);
   }
   const deed = matches.length === 0 ? readDeed(text.text) : null;
@@ -170,6 +172,23 @@ function addMatch(found: Statements, match: TextMatch, text: RightsText): void {
       passage: text.text.slice(match.start, match.start + 160).split(/[\r\n]/)[0],
     },
   });
+}
+
+/** Who wrote a licence is no author of what it is given for. */
+const STEWARDS =
+  /free software foundation|creative commons|apache software foundation|mozilla|software freedom|copyleft attitude/i;
+
+/** The line of a licence text that is filled in: `Copyright (c) 2019 Tor Aldersund`. */
+function readHolders({ text, file, firstLine }: RightsText, { start, end }: TextMatch): Statements['authors'] {
+  const before = text.slice(0, start).lastIndexOf('\n') + 1;
+  const skipped = text.slice(0, before).match(/\n/g)?.length ?? 0;
+  return listShortLines(text.slice(before, end)).flatMap(({ text: line, number }) =>
+    /^\W*(?:copyright|©|\(c\))/i.test(line)
+      ? readText(line, { file, firstLine: firstLine + skipped + number - 1 }).authors.filter(
+          ({ name }) => !STEWARDS.test(name),
+        )
+      : [],
+  );
 }
 
 /** A text as long as a licence that begins with one's name is that licence, and its sentences say nothing of this model. */

@@ -9,17 +9,18 @@ const NAME = String.raw`@?([\p{L}\p{N}_][^\n|;©]*)`;
 /** Two or more capitalised words, or one word that can only be a handle. */
 const NAME_WORD = String.raw`\p{Lu}(?:\.|[\p{L}'’-]*\p{L})`;
 const FULL_NAME = String.raw`(${NAME_WORD}(?:\s+(?:(?:van|von|de|der|da|del|di|du|la|le|af)\s+)?${NAME_WORD})+)`;
-const HANDLE = String.raw`@?([\p{L}\p{N}]+(?:[_.]+[\p{L}\p{N}]+)+|@[\p{L}\p{N}]+)`;
+/** No name of a package: `@scope/package`. */
+const HANDLE = String.raw`@?([\p{L}\p{N}]+(?:[_.]+[\p{L}\p{N}]+)+|@[\p{L}\p{N}]+)(?![\p{L}\p{N}_.-]*/)`;
+/** One word as people sign with it. */
+const SIGNATURE = String.raw`@?(\p{L}[\p{L}\p{N}_.-]{1,39})`;
+const YEARS = String.raw`(?:\d{4}(?:\s*[-–,]\s*(?:\d{4}|present))*)?`;
 
 const label = (words: string): RegExp => new RegExp(String.raw`(?:^|[\s*#>(])(?:${words})\s*[:=]\s*${NAME}`, 'iu');
 
 /** Most certain first; the first that fits a line is taken. Common practice, no source. */
 export const AUTHOR_RULES: readonly AuthorRule[] = [
   {
-    pattern: new RegExp(
-      String.raw`SPDX-FileCopyrightText:\s*(?:©|\(c\)|copyright)?\s*(?:\d{4}(?:\s*[-–,]\s*\d{4})*)?,?\s*${NAME}`,
-      'iu',
-    ),
+    pattern: new RegExp(String.raw`SPDX-FileCopyrightText:\s*(?:©|\(c\)|copyright)?\s*${YEARS},?\s*${NAME}`, 'iu'),
     confidence: 0.97,
   },
   {
@@ -37,14 +38,14 @@ export const AUTHOR_RULES: readonly AuthorRule[] = [
   },
   {
     pattern: new RegExp(
-      String.raw`(?:©|\(c\)|\bcopyright\b)\s*(?:©|\(c\))?\s*(?:\d{4}(?:\s*[-–,]\s*(?:\d{4}|present))*)?,?\s*(?:by\s+)?${NAME}`,
+      String.raw`(?:©|\(c\)|\bcopyrights?\b)\s*(?:©|\(c\)|copyrights?\b)?\s*(?:by\s+)?${YEARS},?\s*(?:by\s+)?${NAME}`,
       'iu',
     ),
     confidence: 0.9,
   },
   {
     pattern: new RegExp(
-      String.raw`\b(?:created|made|modell?ed|designed|sculpted|built|drawn|textured)\s+by\s*:?\s*${NAME}`,
+      String.raw`\b(?:created|made|modell?ed|designed|sculpted|built|drawn|textured|provided)\s+by\s*:?\s*${NAME}`,
       'iu',
     ),
     confidence: 0.9,
@@ -72,6 +73,18 @@ export const AUTHOR_RULES: readonly AuthorRule[] = [
   { pattern: new RegExp(String.raw`\b(?:please\s+)?credits?\s+(?:to\s+)?${NAME}`, 'iu'), confidence: 0.8 },
   {
     pattern: new RegExp(
+      String.raw`\bthank(?:s|\s+you)\s+for\s+(?:downloading|using|buying|purchasing)\b[^\n]*?\bby\s+${SIGNATURE}`,
+      'iu',
+    ),
+    confidence: 0.85,
+  },
+  { pattern: new RegExp(String.raw`^\W*by\s+${SIGNATURE}\W*$`, 'iu'), confidence: 0.8 },
+  {
+    pattern: new RegExp(String.raw`(?:^\W*|\bunder\s+law,\s+)${SIGNATURE}\s+has\s+waived\s+all\b`, 'iu'),
+    confidence: 0.9,
+  },
+  {
+    pattern: new RegExp(
       String.raw`${FULL_NAME}\s+(?:has\s+waived|a\s+renonc[eé]|hat\s+(?:auf\s+)?\S*\s*verzichtet|ha\s+renunciado)`,
       'u',
     ),
@@ -85,7 +98,7 @@ export const AUTHOR_RULES: readonly AuthorRule[] = [
   { pattern: new RegExp(String.raw`\bauthor\s+${FULL_NAME}`, 'u'), confidence: 0.85 },
   { pattern: new RegExp(String.raw`(?:^|[”"»)\w])[\s,]*\b[Bb]y\s+(?:${FULL_NAME}|${HANDLE})`, 'u'), confidence: 0.75 },
   { pattern: new RegExp(String.raw`\b(?:von|par|por)\s+${FULL_NAME}`, 'u'), confidence: 0.72 },
-  { pattern: /(?:^|\s)@([\p{L}\p{N}_.-]{3,40})/u, confidence: 0.7 },
+  { pattern: /(?:^|\s)@([\p{L}\p{N}_.-]{3,40})(?![\p{L}\p{N}_.-]*\/)/u, confidence: 0.7 },
 ];
 
 export const TITLE_RULES: readonly RegExp[] = [
@@ -102,7 +115,19 @@ export const BASED_ON = new RegExp(
 export const SEVERAL = /\b(?:authors|artists|creators|auteurs|autoren|autores|urheber)\s*[:=]/i;
 
 const NO_NAME =
-  /^(and\s.*|(?:it|as|them|this|that|us|me)\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
+  /^(please\b.*|and\s.*|(?:it|as|them|this|that|us|me)\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
+
+/** Stands where a name should: “please credit the author”, “Copyright (c) <year> <name of the copyright holder>”. */
+const PLACEHOLDER =
+  /^(?:(?:the|an?|its?|your|our|their|my|each|every|all|any|said)\s+)*(?:(?:original|respective|actual|real|above|named|rightful|individual|3d|model|content|asset|art)\s+)*(?:authors?|artists?|creators?|owners?|holders?|copyright\s+(?:holders?|owners?)|rights\s+holders?|makers?|modell?ers?|designers?|publishers?|licensors?|contributors?|developers?|sellers?|people|persons?|team|names?|full\s*name|user(?:\s*name)?|nick(?:name)?|company|organi[sz]ation|website|source|work|models?|yyyy|year)(?:['’]s?)?(?:\s+(?:names?|of|and|or|here|accordingly|above|below|who|when|where|if|in|names?)\b.*)?$/i;
+
+/** After “by” these say how, not who. */
+const NO_SIGNATURE =
+  /^(?:hand|me|myself|default|design|us|you|mail|e-?mail|night|day|sea|land|air|accident|law|nature|using|the|following|clicking|downloading|step|side|far|chance|contract|agreement)$/i;
+
+/** Fields nobody filled in: `<year>`, `[name of copyright owner]`, `{{ author }}`. */
+export const UNFILLED =
+  /<[^<>@/]{1,60}>|[[{]{1,2}[^\]}]*\b(?:year|yyyy|name|full\s?name|author|owners?|holders?|organi[sz]ation)\b[^\]}]*[\]}]{1,2}/gi;
 
 /** A program signs its files too: `Exporter v0.97b - (c)2007 …`, `Creator: FBX SDK`. */
 export const SAYS_PROGRAM =
@@ -112,6 +137,7 @@ export const SAYS_PROGRAM =
 export function cleanName(raw: string | undefined): string | null {
   if (!raw) return null;
   const name = raw
+    .replace(/^(?:\(?(?:19|20)\d\d\)?(?:\s*[-–,/]\s*(?:(?:19|20)\d\d|present|now))*\s*[,:]?\s*)+(?:by\s+)?/i, '')
     .replace(/\s*<[^>]*@[^>]*>/g, '')
     .replace(
       /\s+(is|was|are|under|from|on|at|for|and\s+is|and\s+licensed|licensed|released|all\s+rights|please|with|using|has|utilisation|tous|alle\s+rechte|todos|lizenz\w*|licen[cs]\w*|est|et\s+est|ist|https?:).*$/i,
@@ -125,13 +151,14 @@ export function cleanName(raw: string | undefined): string | null {
     .replace(/\s+(?:and|&)\s+\p{L}+ed\s+by\b.*$/iu, '')
     .replace(/[([{<].*$/, '')
     .replace(/,\s+(?:19|20)\d\d\b.*$/, '')
-    .replace(/\s+(?:19|20)\d\d\s*$/, '')
+    .replace(/[\s,(–-]+(?:19|20)\d\d(?:\s*[-–,/]\s*(?:(?:19|20)?\d\d|present|now))*\)?\s*$/i, '')
     .replace(/[\s,;:.!–—-]+$/, '')
     .replace(/^["'“”«»\s@]+|["'“”«»\s]+$/g, '')
     .trim();
   const bare = name.replace(/,.*$/, '').trim();
   const kept = /,/.test(name) && !/,\s*(?:Inc|Ltd|LLC|GmbH)\b/i.test(name) ? bare : name;
   if (kept.length < 2 || kept.length > 80 || NO_NAME.test(kept) || /^[\d\s.,-]+$/.test(kept)) return null;
+  if (PLACEHOLDER.test(kept) || NO_SIGNATURE.test(kept)) return null;
   return kept;
 }
 

@@ -1,5 +1,14 @@
 import type { Evidence } from '@haveld/contract/finding';
-import { AUTHOR_RULES, BASED_ON, cleanName, SAYS_PROGRAM, SEVERAL, splitNames, TITLE_RULES } from './author-names';
+import {
+  AUTHOR_RULES,
+  BASED_ON,
+  cleanName,
+  SAYS_PROGRAM,
+  SEVERAL,
+  splitNames,
+  TITLE_RULES,
+  UNFILLED,
+} from './author-names';
 import { ADDRESS_RULES } from './licence-addresses';
 import { creativeCommonsId } from './licence-ids';
 import { NOT_GRANTS, PHRASE_RULES } from './licence-names';
@@ -11,7 +20,11 @@ import { weighLicences } from './weigh-statements';
 
 /** Whose licence name it is has to be said near it; an address of the standard itself says nothing. */
 const NO_SOURCE =
-  /creativecommons\.org|licensebuttons\.net|spdx\.org|w3\.org|ns\.adobe\.com|purl\.org|gnu\.org|opensource\.org|apache\.org|artlibre\.org|fsf\.org/i;
+  /creativecommons\.org|licensebuttons\.net|spdx\.org|w3\.org|ns\.adobe\.com|purl\.org|gnu\.org|opensource\.org|apache\.org|artlibre\.org|fsf\.org|shields\.io|\bbadges?\b|localhost|127\.0\.0\.1/i;
+
+/** A picture, a page about licences or marks, and the home of a program that wrote the file: none of them is the page of a model. */
+const NO_PAGE =
+  /\.(?:png|jpe?g|gif|svg|webp|ico|css|js|zip)(?:[?#]|$)|\/(?:licen[sc]es?|trademarks?|terms(?:-of-\w+)?|legal|privacy|eula|tos|copyright|faq)(?:[/?#.]|$)|(?:blender|gimp|inkscape|freecad|openscad|meshlab|assimp)\.(?:org|net)|(?:autodesk|sketchup|maxon|sidefx|foundry|rhino3d|zbrush|substance3d|unity3?d?|unrealengine|cinema4d)\.(?:com|net)|khronos\.org/i;
 
 export interface TextPlace {
   file: string;
@@ -113,8 +126,12 @@ function readLicences(paragraph: Paragraph, place: TextPlace, found: Statements)
       take(match.index, match[0].length);
     }
   }
-  const inOrder = said.sort((a, b) => a.at - b.at).map(({ licence }) => licence);
-  for (const licence of CHOICE.test(paragraph.words) ? joinChoice(inOrder) : inOrder) addLicence(found, licence);
+  const inOrder = said.sort((a, b) => a.at - b.at);
+  const { from, to } = findChoice(paragraph.words);
+  const isOffered = ({ at }: { at: number }): boolean => at >= from && at < to;
+  const offered = joinChoice(inOrder.filter(isOffered).map(({ licence }) => licence));
+  for (const licence of [...offered, ...inOrder.filter((one) => !isOffered(one)).map((one) => one.licence)])
+    addLicence(found, licence);
 }
 
 /** A text that says the same a thousand times says it as well the first few times. */
@@ -152,7 +169,22 @@ const doubt = (licence: LicenceStatement): LicenceStatement => ({
 const CHOICE =
   /\bat\s+your\s+(?:choice|option)\b(?!\s*\)?\s*any\s+later)|\bwhichever\s+(?:suits|you)|\bdual[\s-]?licen[sc]|\bau\s+choix\b|\bnach\s+wahl\b|\ba\s+su\s+elecci[oó]n\b/i;
 
-/** Several licences of one paragraph to choose from are one statement. */
+/** The sentence that offers a choice; licences of the sentences round it are none of it. */
+function findChoice(words: string): { from: number; to: number } {
+  const at = CHOICE.exec(words)?.index;
+  if (at === undefined) return { from: 0, to: 0 };
+  let [from, to] = [0, words.length];
+  for (const { index, 0: end } of words.matchAll(/[.!;]\s+(?=\p{Lu})/gu)) {
+    if (index < at) from = index + end.length;
+    else {
+      to = index;
+      break;
+    }
+  }
+  return { from, to };
+}
+
+/** Several licences of one sentence to choose from are one statement. */
 function joinChoice(said: readonly LicenceStatement[]): LicenceStatement[] {
   const order = [...new Set(said.map(({ id }) => id))];
   const distinct = weighLicences(said).sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id));
@@ -209,7 +241,8 @@ function readLine(line: string, place: { file: string; line: number }, found: St
   const evidence = (text: string): Evidence => ({ text, ...place, passage });
   const words = line
     .replace(BASED_ON, (whole, ...groups: (string | undefined)[]) => (groups[1] ? ' '.repeat(whole.length) : whole))
-    .replace(/\(?https?:\/\/[^\s)]+\)?/g, ' ');
+    .replace(/\(?https?:\/\/[^\s)]+\)?/g, ' ')
+    .replace(UNFILLED, ' ');
   for (const { pattern, confidence, part } of SAYS_PROGRAM.test(words) ? [] : AUTHOR_RULES) {
     const match = pattern.exec(words);
     const raw = match?.slice(1).find((group) => group !== undefined);
@@ -233,7 +266,8 @@ function readLine(line: string, place: { file: string; line: number }, found: St
   for (const [url] of line.matchAll(/https?:\/\/[^\s<>()"'\]]+/g)) {
     const trimmed = url.replace(/[.,;:!?]+$/, '');
     if (found.sources.length >= MOST_NAMED) break;
-    if (NO_SOURCE.test(trimmed) || found.sources.some((source) => source.url === trimmed)) continue;
+    if (NO_SOURCE.test(trimmed) || NO_PAGE.test(trimmed) || SAYS_PROGRAM.test(line)) continue;
+    if (found.sources.some((source) => source.url === trimmed)) continue;
     found.sources.push({ url: trimmed, evidence: evidence('an address') });
   }
   if (found.notGrants.length < MOST_NAMED && NOT_GRANTS.test(line))

@@ -12,6 +12,9 @@ const COVERS: Record<string, RegExp> = {
 /** A GNU licence named without a version. */
 const ANY_GNU_VERSION = ['GPL-1.0-or-later', 'LGPL-2.0-or-later'];
 
+/** A licence of Creative Commons for one country: “Attribution 3.0 United States” is named by its kind and version as well. */
+const PORTED = /-(?:[A-Z]{2}|IGO)$/;
+
 const kindOf = (id: string): string =>
   id.replace(/^LicenseRef-/, '').replace(/-(?:\d+(\.\d+)*|unstated)(-[A-Z]{2,3}|-only|-or-later)?$/, '');
 
@@ -20,6 +23,7 @@ function isLooserThan(loose: LicenceStatement, exact: LicenceStatement): boolean
   if (loose.id.endsWith('-unstated'))
     return kindOf(loose.id) === kindOf(exact.id) || Boolean(COVERS[loose.id]?.test(exact.id));
   if (/^(A|L)?GPL-\d\.\d-only$/.test(loose.id)) return exact.id === loose.id.replace(/-only$/, '-or-later');
+  if (PORTED.test(exact.id) && exact.id.replace(PORTED, '') === loose.id) return true;
   if (ANY_GNU_VERSION.includes(loose.id)) return kindOf(loose.id) === kindOf(exact.id);
   return Boolean(COVERS[loose.id]?.test(exact.id)) || isInside(loose.id, exact.id);
 }
