@@ -249,6 +249,15 @@ test.each([
   ['Copyright Ines Falkenrot (2012-2014)', ['Ines Falkenrot']],
   ['npm install @quayside/models', []],
   ['see @tidewrack/harbour-kit for more', []],
+  // what licences say of copyright names nobody
+  ['grants to You a perpetual copyright license to reproduce the Work', []],
+  ['(c) You must retain, in the Source form, all notices', []],
+  ['IN NO EVENT SHALL THE COPYRIGHT HOLDERS BE LIABLE', []],
+  ['the copyright in it is held by the authors', []],
+  ['(c) Tor Aldersund', ['Tor Aldersund']],
+  ['Copyright (c) Henke S. Strandvik and Contributors', ['Henke S. Strandvik and Contributors']],
+  ['Copyright 2019-current Runa Vestermoor', ['Runa Vestermoor']],
+  ['made by many individuals', []],
   // one word as people sign with it
   ['by wellenbrink', ['wellenbrink']],
   ['  by Seilmacher!', ['Seilmacher']],

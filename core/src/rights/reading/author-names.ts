@@ -13,7 +13,8 @@ const FULL_NAME = String.raw`(${NAME_WORD}(?:\s+(?:(?:van|von|de|der|da|del|di|d
 const HANDLE = String.raw`@?([\p{L}\p{N}]+(?:[_.]+[\p{L}\p{N}]+)+|@[\p{L}\p{N}]+)(?![\p{L}\p{N}_.-]*/)`;
 /** One word as people sign with it. */
 const SIGNATURE = String.raw`@?(\p{L}[\p{L}\p{N}_.-]{1,39})`;
-const YEARS = String.raw`(?:\d{4}(?:\s*[-–,]\s*(?:\d{4}|present))*)?`;
+const YEAR = String.raw`\d{4}(?:\s*[-–,]\s*(?:\d{4}|present|current|now|today))*`;
+const YEARS = `(?:${YEAR})?`;
 
 const label = (words: string): RegExp => new RegExp(String.raw`(?:^|[\s*#>(])(?:${words})\s*[:=]\s*${NAME}`, 'iu');
 
@@ -36,13 +37,27 @@ export const AUTHOR_RULES: readonly AuthorRule[] = [
     ),
     confidence: 0.95,
   },
+  // a sign, or a year: “copyright” alone stands in every sentence about licences, and “(c)” before the third point of a list
   {
     pattern: new RegExp(
-      String.raw`(?:©|\(c\)|\bcopyrights?\b)\s*(?:©|\(c\)|copyrights?\b)?\s*(?:by\s+)?${YEARS},?\s*(?:by\s+)?${NAME}`,
+      String.raw`(?:(?:©|\(c\))\s*copyrights?\b|\bcopyrights?\b\s*(?:©|\(c\))|©)\s*(?:by\s+)?${YEARS},?\s*(?:by\s+)?${NAME}`,
       'iu',
     ),
     confidence: 0.9,
   },
+  {
+    pattern: new RegExp(String.raw`(?:\bcopyrights?\b|\(c\))\s*(?:by\s+)?${YEAR},?\s*(?:by\s+)?${NAME}`, 'iu'),
+    confidence: 0.9,
+  },
+  {
+    pattern: new RegExp(
+      String.raw`(?:^\W*(?:[Cc]opyrights?|COPYRIGHT)\b\s*:?\s*(?:by\s+)?|\([cC]\)\s*)(?:${FULL_NAME}|${HANDLE})`,
+      'u',
+    ),
+    confidence: 0.88,
+  },
+  // after other words and at the end of its line it is no point of a list
+  { pattern: /\S.*\([cC]\)\s*(\p{L}[\p{L}'’.-]+(?:\s+\p{L}[\p{L}'’.-]+){0,2})\W*$/u, confidence: 0.8 },
   {
     pattern: new RegExp(
       String.raw`\b(?:created|made|modell?ed|designed|sculpted|built|drawn|textured|provided)\s+by\s*:?\s*${NAME}`,
@@ -115,7 +130,7 @@ export const BASED_ON = new RegExp(
 export const SEVERAL = /\b(?:authors|artists|creators|auteurs|autoren|autores|urheber)\s*[:=]/i;
 
 const NO_NAME =
-  /^(please\b.*|and\s.*|(?:it|as|them|this|that|us|me)\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
+  /^(please\b.*|(?:in|on|of|to|is|are|as|at|for|from|these|those|you|we|must|shall|may|licen[sc]e|laws?|interests?|claims?|protection|statement|information|holders?|years?|current|many|several)\b.*|and\s.*|(?:it|as|them|this|that|us|me)\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
 
 /** Stands where a name should: “please credit the author”, “Copyright (c) <year> <name of the copyright holder>”. */
 const PLACEHOLDER =
@@ -147,7 +162,7 @@ export function cleanName(raw: string | undefined): string | null {
       /[,.]\s*(?:CC\b|cc[-_ ]?by|licen[sc]e|public|all rights|MIT\b|GPL|have|merci|utilisation|please|thanks?).*$/i,
       '',
     )
-    .replace(/\.\s.*$/, (rest) => (/^\.\s+\p{Lu}\p{L}+$/u.test(rest) ? rest : ''))
+    .replace(/(?<!\b\p{Lu})\.\s.*$/u, (rest) => (/^\.\s+\p{Lu}\p{L}+$/u.test(rest) ? rest : ''))
     .replace(/\s+(?:and|&)\s+\p{L}+ed\s+by\b.*$/iu, '')
     .replace(/[([{<].*$/, '')
     .replace(/,\s+(?:19|20)\d\d\b.*$/, '')
