@@ -79,7 +79,7 @@ function listTwins(files: readonly HeapFile[]): Map<string, string> {
 function propose(draft: Draft, mapReason: string, question: FindQuestion | null): ProposedFind {
   const { choice, group } = draft;
   const { file, parsed } = choice.model;
-  const isPlain = choice.others.length === 0 && !parsed.isGeneric;
+  const isPlain = choice.others.length === 0 && !parsed.isGeneric && !parsed.isSide;
   return {
     name: isPlain ? readableName(file.path) : readableName(group.subject.join(' ') || file.path),
     model: file.path,

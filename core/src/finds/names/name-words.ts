@@ -102,6 +102,9 @@ export const GENERIC_STEMS = list(
   'scene model mesh object obj untitled export source default main asset file output geometry',
 );
 
+/** Names that say which of a pair, and not of what: the folder says that. */
+export const SIDE_STEMS = list('left right l r none both');
+
 /** Names that say “all of it”. */
 export const WHOLE_SET = list('all allpieces whole complete set scene collection kit pack');
 

@@ -24,3 +24,12 @@ test('what a source says of a word comes first', () => {
   const { strong } = parsePath('crate_gm.fbx', [{ kind: 'lod', words: ['gm'], value: 1 }]);
   expect(strong).toMatchObject([{ kind: 'lod', word: 'gm', value: 1 }]);
 });
+
+test.each([
+  ['handset/left.glb', ['handset', 'left'], true],
+  ['handset/none.glb', ['handset'], true],
+  ['handset/left_grip.glb', ['left', 'grip'], false],
+  ['left.glb', ['left'], false],
+])('%s is called %j', (path, subject, isSide) => {
+  expect(parsePath(path)).toMatchObject({ subject, isSide });
+});

@@ -3,6 +3,7 @@ import { fileStem, splitName } from '../../textures/judging/read-map-name';
 import {
   GENERIC_FOLDERS,
   GENERIC_STEMS,
+  SIDE_STEMS,
   NAME_PREFIXES,
   NAME_WORDS,
   type QualifierKind,
@@ -32,6 +33,8 @@ export interface ParsedPath {
   scope: string[];
   /** The name itself says nothing: `scene`, `model`. */
   isGeneric: boolean;
+  /** The name alone is no name, with its folder it is: `left`. */
+  isSide: boolean;
 }
 
 const ARCHIVE_ENDING = /(\.tar)?\.(zip|7z|rar|tar|tgz|gz|xz|bz2|txz|tbz2?)$/i;
@@ -50,13 +53,21 @@ export function parsePath(path: string, extra: readonly WordRule[] = []): Parsed
   const inFolders = folders.map((name) => sortTokens(tokensOf(name), rules, 'folder'));
   const scope = inFolders.map((folder) => nameFolder(folder)).filter((name) => name !== '');
   const isGeneric = own.rest.every((token) => GENERIC_STEMS.includes(token)) && own.weak.length === 0;
+  const isSide = own.rest.length > 0 && scope.length > 0 && own.rest.every((token) => SIDE_STEMS.includes(token));
+  const place = scope.length > 0 ? scope[scope.length - 1].split(' ') : [];
   return {
     path,
-    subject: isGeneric && scope.length > 0 ? scope[scope.length - 1].split(' ') : own.rest,
+    subject:
+      isGeneric && place.length > 0
+        ? place
+        : isSide
+          ? [...place, ...own.rest.filter((token) => token !== 'none' && token !== 'both')]
+          : own.rest,
     strong: [...own.strong, ...inFolders.flatMap((folder) => folder.strong)],
     weak: [...own.weak, ...inFolders.flatMap((folder) => folder.weak.filter(() => folder.rest.length === 0))],
     scope,
     isGeneric,
+    isSide,
   };
 }
 
