@@ -1,4 +1,4 @@
-import { Document, type Node, type vec3, type vec4 } from '@gltf-transform/core';
+import type { Document, Node, vec3, vec4 } from '@gltf-transform/core';
 import fc from 'fast-check';
 import { linearDeterminant, multiplyMatrix } from '../../scene/matrix';
 import { computeWorldPositions } from '../../scene/measures/world-positions';
