@@ -11,7 +11,7 @@ export default defineConfig({
   // a busy machine may starve the browser once; twice is a fault
   retries: process.env.CI ? 1 : 0,
   timeout: 300_000,
-  expect: { timeout: 20_000 },
+  expect: { timeout: 60_000 },
   reporter: [['list'], ['json']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

@@ -144,11 +144,6 @@ test('a non-commercial model is refused to a paid show, by its clause', async ({
   await page.goto('/bench');
   await page.getByRole('link', { name: /Carved gull/ }).click();
   await page.getByRole('button', { name: /Take \d+ sure/ }).click();
-  await page.locator('.finding-line', { hasText: 'Pivot is' }).click();
-  const pivot = page.locator('.finding', { hasText: 'Pivot is' });
-  if (await pivot.getByRole('button', { name: /^Take/ }).isHidden())
-    await page.locator('.finding-line', { hasText: 'Pivot is' }).click();
-  await pivot.getByRole('button', { name: /^Take/ }).click();
   await page.getByRole('button', { name: 'Catalogue', exact: true }).click();
   await page.getByRole('button', { name: 'Catalogue it' }).click();
   await page.getByRole('link', { name: 'Its page' }).click({ timeout: 60_000 });

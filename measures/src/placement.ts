@@ -1,8 +1,7 @@
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front-axis';
 import { examine, type Examination } from '@haveld/core/condition/examination';
-import { isUpSettled } from '@haveld/core/condition/is-settled';
-import { SURE_INDEPENDENT } from '@haveld/core/condition/make-finding';
+import { isSureOfSize, isUpSettled } from '@haveld/core/condition/is-settled';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { createRandom } from '@haveld/core/testing/random';
 import { hasKnownFront, readAllFurniture, type FurnitureModel } from './parts/furniture';
@@ -28,9 +27,6 @@ const tally = (keys: readonly string[], verdict: keyof Tally): void => {
     tallies.set(key, known);
   }
 };
-const isSure = (one: { confidence: number; independent: number } | undefined): boolean =>
-  one !== undefined && one.confidence >= HOUSE_RULES.sureFrom && one.independent >= SURE_INDEPENDENT;
-
 for (const isChanged of [false, true]) {
   const random = createRandom(20261126);
   for await (const model of readAllFurniture(onlyTuning ? 'tuning' : 'all')) {
@@ -109,7 +105,7 @@ function judge({ row, isHeldOut }: FurnitureModel, truth: Misplaced, seen: Exami
   tally([`up|${way}|${group}`, `up|${way}|by ${row.author}`], !upSure ? 'asked' : upRight ? 'right' : 'wrong');
   if (up) count('up', up.confidence, upRight === true);
   const [size] = seen.size;
-  const sizeSure = isSure(size);
+  const sizeSure = isSureOfSize(size, HOUSE_RULES);
   const isRight = size !== undefined && Math.abs(size.factor / truth.factor - 1) < 0.03;
   const kind = Number.isNaN(truth.factor) ? 'size, no unit' : 'size';
   const verdict = !sizeSure ? 'asked' : isRight ? 'right' : 'wrong';

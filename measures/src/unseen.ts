@@ -1,14 +1,12 @@
-import { readFileSync } from 'node:fs';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import { isSizeSettled, isUpSettled } from '@haveld/core/condition/is-settled';
 import { readableName } from '@haveld/core/finds/names/readable-name';
-import { readModel } from '@haveld/core/formats/read-model';
 import { UNITS } from '@haveld/core/placement/units';
 import { createRandom } from '@haveld/core/testing/random';
-import { createReadingContext } from '@haveld/engine/reading/reading-context';
 import { describeReliability, type Judged } from './parts/reliability';
+import { readAnew } from './parts/read-anew';
 import { listUnseenModels, type UnseenModel } from './parts/unseen-models';
 
 // Size, stance and ground of models no rule was fitted to: four packages of Debian, of which every model is written anew as OBJ in a unit
@@ -41,17 +39,8 @@ async function judge(model: UnseenModel): Promise<void> {
   let rest = random();
   const turn = TURNS.find(({ share }) => (rest -= share) < 0) ?? TURNS[0];
   const shift = random() < 0.5 ? [0, 0, 0] : [random(), random(), random()];
-  const text = rewrite(readFileSync(model.obj, 'utf8'), (point) =>
+  const document = await readAnew(model, (point) =>
     turn.place(point).map((value, axis) => ((value + shift[axis] * 10) * model.metres) / metres),
-  );
-  const name = `${readableName(model.name)}.obj`;
-  const { document } = await readModel(
-    name,
-    createReadingContext({
-      paths: [name],
-      read: () => Promise.resolve(new TextEncoder().encode(text)),
-      hash: () => 'none',
-    }),
   );
   const seen = examine({
     document,
@@ -80,21 +69,6 @@ async function judge(model: UnseenModel): Promise<void> {
     console.log(
       `  size ${sizeVerdict}${isRight ? '' : '*'} ${size.id} ${size.confidence.toFixed(2)}/${size.independent}, up ${upVerdict}${up.id === turn.end ? '' : '*'} ${up.id} ${up.confidence.toFixed(2)}: ${model.name} (${seen.typical?.plural ?? 'no row'}) ${seen.uprightSize?.map((v) => (v * metres).toFixed(1)).join(' × ')} m`,
     );
-}
-
-/** The points of an OBJ at other places; its normals are left out, so that none contradict. */
-function rewrite(text: string, place: (point: number[]) => number[]): string {
-  return text
-    .split('\n')
-    .filter((line) => !/^(vn|mtllib|usemtl|#)/.test(line))
-    .map((line) => {
-      if (line.startsWith('v '))
-        return `v ${place(line.slice(2).trim().split(/\s+/).slice(0, 3).map(Number))
-          .map((value) => Number(value.toPrecision(7)))
-          .join(' ')}`;
-      return line.startsWith('f ') ? line.replace(/(\d+)\/(\d*)\/\d+/g, '$1/$2').replace(/\/(?=\s|$)/g, '') : line;
-    })
-    .join('\n');
 }
 
 function tally(key: string, verdict: keyof Tally): void {

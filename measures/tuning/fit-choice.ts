@@ -7,7 +7,7 @@ export interface Choice {
 
 const ROUNDS = 4000;
 const RATE = 0.3;
-const DECAY = 0.01;
+const DECAY = 0.003;
 
 /** Conditional logit (D. McFadden, 1974) by plain descent: one weight a feature, the same for every option. */
 export function fitChoice(choices: readonly Choice[]): number[] {

@@ -25,5 +25,6 @@ writeChoiceWeights(choices, FRONT_FEATURES, {
   constant: 'FRONT_WEIGHTS',
   type: 'FrontFeatures',
   module: './front-features',
+  to: 'two thirds of the authors of the open furniture',
   by: 'measures/tuning/train-front-weights.ts (`npm run tune front`)',
 });

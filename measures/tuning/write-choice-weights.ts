@@ -7,6 +7,8 @@ export interface WeightsFile {
   constant: string;
   type: string;
   module: string;
+  /** Which models they are fitted to, in words. */
+  to: string;
   /** Where the weights come from, for its docstring. */
   by: string;
 }
@@ -24,7 +26,7 @@ export function writeChoiceWeights(choices: readonly Choice[], features: readonl
     file.path,
     `import type { ${file.type} } from '${file.module}';
 
-/** Fitted by ${file.by} to two thirds of the authors of the open furniture. */
+/** Fitted by ${file.by} to ${file.to}. */
 export const ${file.constant}: Record<keyof ${file.type}, number> = {
 ${features.map((name, k) => `  ${name}: ${Number(weights[k].toFixed(3))},`).join('\n')}
 };

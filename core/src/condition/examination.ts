@@ -17,7 +17,8 @@ import { judgeMount, type Mount } from '../placement/pivot/judge-mount';
 import { computeMoments, type Moments } from '../placement/pivot/moments';
 import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/size/judge-size';
 import { listNamedSizes, type StatedSize } from '../placement/size/stated-size';
-import { findTypicalSize, type TypicalSize } from '../placement/size/typical-sizes';
+import { chooseTypical } from '../placement/size/typical-fit';
+import { listTypicalSizes, type TypicalSize } from '../placement/size/typical-sizes';
 import { getDocumentSource, type DocumentSource } from '../scene/document/source-data';
 import { boundPoints, boxSize } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';
@@ -132,7 +133,7 @@ export function examine({
   const instances = listMeshInstances(document).filter((instance) => !apart.has(instance.node));
   const parts = listPlacedParts(document, instances);
   const modelBox = boundPoints(parts.map(({ positions }) => positions));
-  const typical = findTypicalSize(name);
+  const typical = modelBox && chooseTypical(listTypicalSizes(name), boxSize(modelBox));
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
   const surface = modelBox && measureSurface(parts, modelBox);
   const orientation = surface && listOrientationFeatures(surface, typical);

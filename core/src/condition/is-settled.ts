@@ -1,6 +1,7 @@
 import type { UpCandidate } from '../placement/orientation/judge-up';
 import type { Examination } from './examination';
-import { isSure, type SureRules } from './make-finding';
+import type { SizeCandidate } from '../placement/size/judge-size';
+import type { SureRules } from './make-finding';
 
 /**
  * Is it said for sure which way is up? Y and Z are judged alike: by a confidence that is right as often as it says (docs/placement.md), and
@@ -9,6 +10,13 @@ import { isSure, type SureRules } from './make-finding';
 export const isUpSettled = (best: UpCandidate | undefined, { sureFrom }: SureRules): boolean =>
   best !== undefined && best.confidence >= sureFrom && !best.wouldTip;
 
-/** Is it said for sure how large it is? Until it is, lengths of the model are shares of its own. */
+/**
+ * Is it said for sure how large it is? By a confidence that is right as often as it says, with something that speaks for it beside the
+ * mere habit of files (docs/placement.md).
+ */
+export const isSureOfSize = (best: SizeCandidate | undefined, { sureFrom }: SureRules): boolean =>
+  best !== undefined && best.id !== 'none' && best.independent > 0 && best.confidence >= sureFrom;
+
+/** Until its size is settled, lengths of a model are shares of its own. */
 export const isSizeSettled = ({ size: [best], rules }: Pick<Examination, 'size' | 'rules'>): boolean =>
-  best !== undefined && best.id !== 'none' && isSure(best, best.independent, rules);
+  isSureOfSize(best, rules);

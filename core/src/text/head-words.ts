@@ -9,7 +9,6 @@ const PARTED_BY = new Set([
   'by',
   'from',
   'without',
-  'and',
   'mit',
   'avec',
   'con',

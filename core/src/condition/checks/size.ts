@@ -3,7 +3,8 @@ import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '.
 import { formatSize, pluralOf } from '../../placement/units';
 import { formatCount } from '../../text/count';
 import { strangerKey, type Examination } from '../examination';
-import { isSure, makeFinding, type SureRules } from '../make-finding';
+import { isSureOfSize } from '../is-settled';
+import { makeFinding, type SureRules } from '../make-finding';
 
 /** A unit less likely than this is not offered. */
 const OFFERED_FROM = 0.01;
@@ -37,7 +38,7 @@ function describeSize(
     .filter((candidate) => candidate.confidence >= OFFERED_FROM || candidate.id === 'none')
     .map((candidate) => toChoice(candidate, question.size));
   const [best] = size;
-  const sure = isSure(choices[0], best.independent, rules);
+  const sure = isSureOfSize(best, rules);
   const read = formatSize(question.size);
   if (best.id === 'm' && sure)
     return makeFinding({

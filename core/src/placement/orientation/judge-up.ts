@@ -13,7 +13,7 @@ export interface UpCandidate {
   confidence: number;
   evidence: Evidence[];
   independent: number;
-  /** Its middle does not lie over what it would stand on: the shape speaks against it, whatever speaks for it. */
+  /** Its middle does not lie over what it would stand on, and nothing known of its kind outweighs that. */
   wouldTip: boolean;
 }
 
@@ -60,13 +60,17 @@ const BY_FLOOR = 60;
 /** A shape speaks for a stance by itself where it makes it this many times likelier than the next. */
 const SPEAKS = 2.5;
 
+/** So many times likelier proportions have to be to speak against the place of its middle. Ours. */
+const USUAL = 4;
+
 /**
  * Which way is up?
  * @returns all six with their confidence, most likely first; they sum to 1
  */
 export function judgeUp({ declaredUp, habitUp, typical, floor, orientation }: UpQuestion): UpCandidate[] {
   const prior = PRIOR[declaredUp ?? 'none'] ?? PRIOR.none;
-  const scores = orientation?.map(scoreOrientation) ?? new Array<number>(ORIENTATIONS.length).fill(0);
+  const share = orientation && typical === null && isPlate(orientation) ? PLATE.share : 1;
+  const scores = orientation?.map((one) => share * scoreOrientation(one)) ?? ORIENTATIONS.map(() => 0);
   const candidates = ORIENTATIONS.map(({ id, label, turn, end }): UpCandidate => {
     const candidate: UpCandidate = {
       id,
@@ -76,7 +80,7 @@ export function judgeUp({ declaredUp, habitUp, typical, floor, orientation }: Up
       confidence: prior[id] * Math.exp(scores[end]),
       evidence: [],
       independent: 0,
-      wouldTip: orientation !== null && orientation[end].balance <= 0,
+      wouldTip: orientation !== null && orientation[end].balance <= 0 && !isUsual(orientation, end),
     };
     const speak = (factor: number, evidence: Evidence): void => {
       candidate.confidence *= factor;
@@ -99,6 +103,16 @@ export function judgeUp({ declaredUp, habitUp, typical, floor, orientation }: Up
   return candidates.sort((a, b) => b.confidence - a.confidence);
 }
 
+/** A thin plate of which nobody knows what it is may lie as well as hang: its shape says less of it. Ours. */
+const PLATE = { thinnerThan: Math.log(0.12), share: 0.4 };
+
+const isPlate = (orientation: readonly OrientationFeatures[]): boolean =>
+  orientation.some(({ thin }) => thin < PLATE.thinnerThan);
+
+/** True where its proportions are those of its kind on this end, and hardly on one across: an aeroplane need not rest on its belly. */
+const isUsual = (orientation: readonly OrientationFeatures[], end: number): boolean =>
+  orientation.every((other, i) => i >> 1 === end >> 1 || orientation[end].byKind - other.byKind > Math.log(USUAL));
+
 function scoreOrientation(features: OrientationFeatures): number {
   let sum = 0;
   for (const name of Object.keys(ORIENTATION_WEIGHTS) as (keyof OrientationFeatures)[])
@@ -108,9 +122,13 @@ function scoreOrientation(features: OrientationFeatures): number {
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
+/** Where what its name says of its proportions is worth saying. As logarithms. */
+const LIKE_ITS_KIND = -1.5;
+const UNLIKE_ITS_KIND = -3.5;
+
 /** What of a shape a person can check with their eyes. */
 function describeOrientation(features: OrientationFeatures, typical: TypicalSize | null): Evidence[] {
-  const { support, balance, square, mirror, slender } = features;
+  const { support, balance, square, mirror, byKind } = features;
   const evidence: Evidence[] = [
     { text: 'what it would stand on spans of its base', figure: percent(support) },
     balance > 0
@@ -119,7 +137,9 @@ function describeOrientation(features: OrientationFeatures, typical: TypicalSize
     { text: 'faces that would be level', figure: percent(square) },
   ];
   if (mirror < 0.7) evidence.push({ text: 'foot and head differ', figure: `${percent(mirror)} alike` });
-  if (typical?.shape === 'tall' && slender > 0.2) evidence.push({ text: `${typical.plural} are tall` });
-  if (typical?.shape === 'flat' && slender < -0.5) evidence.push({ text: `${typical.plural} are flat` });
+  if (typical && byKind > LIKE_ITS_KIND)
+    evidence.push({ text: `so its proportions would be those of ${typical.plural}` });
+  if (typical && byKind < UNLIKE_ITS_KIND)
+    evidence.push({ text: `so its proportions would not be those of ${typical.plural}` });
   return evidence;
 }

@@ -1,5 +1,6 @@
 import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
 import { boxSize } from '../../scene/measures/bounds';
+import { compareWithTypical, scoreProportions } from '../size/typical-fit';
 import type { TypicalSize } from '../size/typical-sizes';
 import { measureMirror } from './measure-mirror';
 import { ENDS, type SurfaceMeasures } from './surface-measures';
@@ -25,9 +26,8 @@ export interface OrientationFeatures {
   /** Height over the longer and over the shorter side of the base, as logarithms. */
   slender: number;
   thin: number;
-  /** What its name says of tall and flat, where it says it. */
-  tallByName: number;
-  flatByName: number;
+  /** How well its proportions would be those of things of its name, as a logarithm; 0 for all where none is known. */
+  byKind: number;
 }
 
 export const ORIENTATION_FEATURES = [
@@ -42,8 +42,7 @@ export const ORIENTATION_FEATURES = [
   'square',
   'slender',
   'thin',
-  'tallByName',
-  'flatByName',
+  'byKind',
 ] as const satisfies readonly (keyof OrientationFeatures)[];
 
 /** @returns one for each end a model may stand on: lower and upper along x, y, z */
@@ -74,10 +73,14 @@ export function listOrientationFeatures(surface: SurfaceMeasures, typical: Typic
       square: surface.square[axis],
       slender,
       thin: ratio(Math.min(size[u], size[v])),
-      tallByName: typical?.shape === 'tall' ? slender : 0,
-      flatByName: typical?.shape === 'flat' ? slender : 0,
+      byKind: typical
+        ? Math.max(LEAST_BY_KIND, scoreProportions(compareWithTypical([size[u], size[axis], size[v]], typical)))
+        : 0,
     };
   });
 }
+
+/** What proportions can say against an end at most, as a logarithm. Ours. */
+const LEAST_BY_KIND = -7;
 
 const clamp = (value: number, most: number): number => Math.max(-most, Math.min(most, value));

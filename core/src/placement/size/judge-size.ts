@@ -2,6 +2,7 @@ import type { Evidence } from '@haveld/contract/finding';
 import { judgeRoundness } from '../roundness';
 import { formatLength, UNITS } from '../units';
 import type { StatedSize } from './stated-size';
+import { compareWithTypical, likelihoodOfKind, saidSide, usualRange } from './typical-fit';
 import type { TypicalSize } from './typical-sizes';
 
 export interface SizeCandidate {
@@ -110,8 +111,11 @@ const ANYTHING = { min: 0.06, max: 12 };
 /** What nobody knows: even over ten thousand times, as a density of the logarithm. */
 const EVEN = 1 / Math.log(1e4);
 
-/** How often a thing is outside what things of its kind usually are. Ours. */
+/** How often a thing is outside what things usually are. Ours. */
 const ODD = 0.04;
+
+/** Models are drawn less exactly than things are made. Ours. */
+const LEAST_SPREAD = 0.12;
 
 /**
  * Which unit does a file mean? What the file declares, how big things of that name are, whether its sides are measures people
@@ -151,19 +155,10 @@ export function judgeSize({
         independent++;
       }
     }
-    const measured = (typical?.of === 'height' ? size[1] : longest) * metres;
-    const usual = typical ?? ANYTHING;
-    const fits = measured >= usual.min && measured <= usual.max;
-    weight *= (1 - ODD) * usualDensity(measured, usual) + ODD * EVEN;
-    evidence.push({
-      text: typical
-        ? `${typical.plural} are ${formatLength(typical.min)} to ${formatLength(typical.max)} ${typical.of === 'height' ? 'high' : 'long'}`
-        : fits
-          ? 'a size things usually have'
-          : 'hardly any single thing has this size',
-      figure: formatLength(measured),
-    });
-    if (fits && (typical || declaredUnit === id)) independent++;
+    const usual = judgeUsual(size.map((side) => side * metres) as [number, number, number], typical);
+    weight *= usual.density;
+    evidence.push(usual.evidence);
+    if (usual.fits && (typical || declaredUnit === id)) independent++;
     for (const one of stated) {
       const side = findStated(one, size, metres);
       weight *= side === null ? 0.3 : one.along === 'sides' ? 60 : one.along === 'any' ? 12 : 20;
@@ -215,7 +210,7 @@ export function judgeSize({
       independent++;
     }
     // what things of its name never are is not sure, whatever else agrees
-    if (typical && !fits && declaredUnit !== id) independent = 0;
+    if (typical && !usual.fits && declaredUnit !== id) independent = 0;
     return { id, label, factor: metres, confidence: weight, evidence, independent };
   });
   candidates.push({
@@ -274,8 +269,35 @@ function ownDensity(longest: number): number {
 const bell = (distance: number, spread: number): number =>
   Math.exp(-((distance / spread) ** 2) / 2) / (spread * Math.sqrt(2 * Math.PI));
 
-/** Density of the logarithm of a size: a bell of which the usual range holds nineteen in twenty. */
-function usualDensity(measured: number, { min, max }: { min: number; max: number }): number {
-  const spread = Math.max(0.15, Math.log(max / min) / 3.92);
-  return bell(Math.log(measured) - Math.log(min * max) / 2, spread);
+/** How usual a size in metres is for things of a kind, or for anything where none is known. */
+function judgeUsual(
+  size: readonly [number, number, number],
+  typical: TypicalSize | null,
+): { density: number; fits: boolean; evidence: Evidence } {
+  const longest = Math.max(...size);
+  if (!typical) {
+    const middle = Math.log(longest) - Math.log(ANYTHING.min * ANYTHING.max) / 2;
+    const fits = longest >= ANYTHING.min && longest <= ANYTHING.max;
+    return {
+      density: (1 - ODD) * bell(middle, Math.log(ANYTHING.max / ANYTHING.min) / 3.92) + ODD * EVEN,
+      fits,
+      evidence: {
+        text: fits ? 'a size things usually have' : 'hardly any single thing has this size',
+        figure: formatLength(longest),
+      },
+    };
+  }
+  const fit = compareWithTypical(size, typical);
+  const isKind = likelihoodOfKind(fit);
+  const isHigh = saidSide(typical) === 'height';
+  const { min, max } = usualRange(typical);
+  const measured = isHigh ? size[1] : longest;
+  return {
+    density: isKind * bell(fit.larger, Math.max(LEAST_SPREAD, fit.spread)) + (1 - isKind) * EVEN,
+    fits: Math.abs(fit.larger) < 2 * Math.max(LEAST_SPREAD, fit.spread),
+    evidence: {
+      text: `${typical.plural} are mostly ${formatLength(min)} to ${formatLength(max)} ${isHigh ? 'high' : 'long'}`,
+      figure: formatLength(measured),
+    },
+  };
 }

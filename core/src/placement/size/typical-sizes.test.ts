@@ -1,12 +1,36 @@
+import { usualRange } from './typical-fit';
 import { findTypicalSize, TYPICAL_SIZES } from './typical-sizes';
 
-test('every row of typical sizes has a range and says where it comes from', () => {
-  for (const { min, max, source, words } of TYPICAL_SIZES) {
-    expect(min).toBeGreaterThan(0);
+test('every row of typical sizes has three sides, two spreads and says where it comes from', () => {
+  for (const typical of TYPICAL_SIZES) {
+    expect(typical.middle).toHaveLength(3);
+    expect(Math.min(...typical.middle)).toBeGreaterThan(0.001);
+    expect(Math.max(...typical.middle)).toBeLessThan(200);
+    expect(typical.spread.whole).toBeGreaterThan(0);
+    expect(Math.min(...typical.spread.sides)).toBeGreaterThan(0);
+    expect(typical.source).toContain('from memory');
+    expect(typical.words.every((word) => word === word.toLowerCase() && word !== '')).toBe(true);
+    const { min, max } = usualRange(typical);
     expect(max).toBeGreaterThan(min);
-    expect(source).toContain('from memory');
-    expect(words.every((word) => word === word.toLowerCase() && word !== '')).toBe(true);
   }
-  expect(findTypicalSize('Window shutter')?.plural).toBe('window shutters');
-  expect(findTypicalSize('qzx')).toBeNull();
+});
+
+test('no word stands in two rows', () => {
+  const words = TYPICAL_SIZES.flatMap((typical) => typical.words);
+  expect(words.filter((word, i) => words.indexOf(word) !== i)).toEqual([]);
+});
+
+test.each([
+  ['Window shutter', 'window shutters'],
+  ['projector screen', 'projection screens'],
+  ['woman shoes', 'shoes'],
+  ['child hut', 'huts'],
+  ['Gartenstuhl', 'chairs'],
+  ['Esstisch', 'tables'],
+  ['mesa de comedor', 'tables'],
+  ['sunflower', 'flowers in a vase'],
+  ['chair leg', null],
+  ['qzx', null],
+])('%s', (name, plural) => {
+  expect(findTypicalSize(name)?.plural ?? null).toBe(plural);
 });
