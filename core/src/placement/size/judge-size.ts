@@ -2,7 +2,7 @@ import type { Evidence } from '@haveld/contract/finding';
 import { judgeRoundness } from '../roundness';
 import { formatLength, UNITS } from '../units';
 import type { StatedSize } from './stated-size';
-import { compareWithTypical, likelihoodOfKind, saidSide, usualRange } from './typical-fit';
+import { compareWithTypical, likelihoodOfKind, saidSide, standAsUsual, usualRange } from './typical-fit';
 import type { TypicalSize } from './typical-sizes';
 
 export interface SizeCandidate {
@@ -113,6 +113,9 @@ const EVEN = 1 / Math.log(1e4);
 
 /** How often a thing is outside what things usually are. Ours. */
 const ODD = 0.04;
+
+/** Further from the middle than so many standard deviations a thing is not of the size its kind has. */
+const WITHIN = 2.5;
 
 /** Models are drawn less exactly than things are made. Ours. */
 const LEAST_SPREAD = 0.12;
@@ -287,14 +290,16 @@ function judgeUsual(
       },
     };
   }
-  const fit = compareWithTypical(size, typical);
+  // which way up it is may be open still: its size is not
+  const sides = standAsUsual(size, typical);
+  const fit = compareWithTypical(sides, typical);
   const isKind = likelihoodOfKind(fit);
   const isHigh = saidSide(typical) === 'height';
   const { min, max } = usualRange(typical);
-  const measured = isHigh ? size[1] : longest;
+  const measured = isHigh ? sides[1] : longest;
   return {
     density: isKind * bell(fit.larger, Math.max(LEAST_SPREAD, fit.spread)) + (1 - isKind) * EVEN,
-    fits: Math.abs(fit.larger) < 2 * Math.max(LEAST_SPREAD, fit.spread),
+    fits: Math.abs(fit.larger) < WITHIN * Math.max(LEAST_SPREAD, fit.spread),
     evidence: {
       text: `${typical.plural} are mostly ${formatLength(min)} to ${formatLength(max)} ${isHigh ? 'high' : 'long'}`,
       figure: formatLength(measured),

@@ -58,6 +58,17 @@ export function likelihoodOfKind(fit: TypicalFit): number {
   return own / (own + MISREAD * ANY_SHAPE);
 }
 
+/**
+ * Which way up a box is most like things of a kind.
+ * @returns its sides in that order: width, height, depth
+ */
+export function standAsUsual(size: Sides, typical: TypicalSize): Sides {
+  const [a, b, c] = size;
+  const ways: Sides[] = [size, [b, a, c], [a, c, b]];
+  const strangeness = ways.map((sides) => compareWithTypical(sides, typical).strangeness);
+  return ways[strangeness.indexOf(Math.min(...strangeness))];
+}
+
 /** Where the word that decides has proportions so unlike it, and another word of the name so like it, the other is meant. Ours. */
 const MEANT = { unlike: -4, better: 3 };
 
@@ -67,14 +78,8 @@ const MEANT = { unlike: -4, better: 3 };
  */
 export function chooseTypical(candidates: readonly TypicalSize[], size: Sides): TypicalSize | null {
   if (candidates.length < 2) return candidates[0] ?? null;
-  const [a, b, c] = size;
-  const turned: Sides[] = [
-    [a, b, c],
-    [b, a, c],
-    [a, c, b],
-  ];
   const scores = candidates.map((typical) =>
-    Math.max(...turned.map((sides) => scoreProportions(compareWithTypical(sides, typical)))),
+    scoreProportions(compareWithTypical(standAsUsual(size, typical), typical)),
   );
   const best = scores.indexOf(Math.max(...scores));
   return scores[0] < MEANT.unlike && scores[best] > scores[0] + MEANT.better ? candidates[best] : candidates[0];
