@@ -47,7 +47,7 @@ describe('which way it faces', () => {
 
   test('one that seems to face away stays as it came, is shown so, and can be turned by half', async () => {
     const document = createCupboard('z');
-    const front = look(document).get('front-axis')!;
+    const front = look(document, 'Cupboard').get('front-axis')!;
     expect(front).toMatchObject({ mark: 'holds', title: 'Faces as it came' });
     expect(front.detail).toContain('faces away');
     expect(front.choices[0]).toMatchObject({ id: '+z', steps: [] });

@@ -49,3 +49,48 @@ test('where everything is thin nothing is a stranger', () => {
   addBox(document, [0, 0.2, 0], [1, 0.21, 1], 'sheet');
   expect(kindsOf(document)).toEqual([]);
 });
+
+/** Houses of ten metres in rows, each by itself. */
+function createTown(houses: number): Document {
+  const document = createBoxDocument([0, 0, 0], [10, 8, 10], 'house 0');
+  for (let i = 1; i < houses; i++) {
+    const [x, z] = [(i % 4) * 25, Math.floor(i / 4) * 25];
+    addBox(document, [x, 0, z], [x + 10, 8, z + 10], `house ${i}`);
+  }
+  return document;
+}
+
+test.each([
+  ['p1', 8],
+  ['ground', 12],
+])('the ground of a town is its own: “%s” under %i houses', (name, houses) => {
+  const document = createTown(houses);
+  addBox(document, [-60, -0.2, -60], [160, 0, 160], name);
+  addBox(document, [-30, -0.1, -30], [130, 0, 130], 'p2');
+  expect(kindsOf(document)).toEqual([]);
+});
+
+test('a model that is flat has no display floor', () => {
+  const document = createBoxDocument([0, 0, 0], [1, 0.045, 1], 'tray');
+  addBox(document, [0.2, 0.045, 0.2], [0.7, 0.05, 0.7], 'handle');
+  addBox(document, [-1, -0.01, -1], [2, 0, 2], 'ground');
+  expect(kindsOf(document)).toEqual([]);
+});
+
+test('the floor of a room, and one with a picture of its own, are asked about and never sure', () => {
+  const room = createCrate(['floor', [-0.55, -0.02, -0.55], [0.55, 0, 0.55]]);
+  expect(listStrangers(room)[0]).toMatchObject({ kind: 'floor', confidence: 0.75 });
+  const mapped = createCrate(['floor', [-3, -0.02, -3], [3, 0, 3]]);
+  expect(listStrangers(mapped)[0].confidence).toBeGreaterThan(0.9);
+  const floor = mapped
+    .getRoot()
+    .listMeshes()
+    .find(
+      (mesh) =>
+        mesh.getName() === 'floor' ||
+        mesh.listParents().some((parent) => 'getMesh' in parent && parent.getName() === 'floor'),
+    )!;
+  const grass = mapped.createMaterial('grass').setBaseColorTexture(mapped.createTexture('grass'));
+  for (const primitive of floor.listPrimitives()) primitive.setMaterial(grass);
+  expect(listStrangers(mapped)[0].confidence).toBe(0.75);
+});

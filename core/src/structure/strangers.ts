@@ -31,6 +31,16 @@ const AXES = ['x', 'y', 'z'];
 /** A back wall may stand so many lengths of the rest behind it. Ours. */
 const WALL_REACH = 4;
 
+/** A display floor reaches so far beyond what stands on it, unless it is called a floor. Ours. */
+const DISPLAYED = 1.25;
+
+/** Lower than this share of its length a model is flat. Ours. */
+const FLAT = 0.06;
+
+/** One thing is displayed, or a few: so many that stand apart are a place, more where the ground is called a floor. Ours. */
+const SEVERAL = 5;
+const MANY = 9;
+
 /** A part so many lengths of the rest away does not stand with it. Ours. */
 const STRAY_FROM = 5;
 
@@ -48,7 +58,11 @@ export function listStrangers(document: Document, hidden: readonly string[] = []
     const rest = solid.filter((other) => other !== part);
     return rest.length === 0 || !isPlane(part.box)
       ? []
-      : (judgePlane(part.instance, part.box, unionBoxes(rest.map(({ box }) => box))) ?? []);
+      : (judgePlane(
+          part.instance,
+          part.box,
+          rest.map(({ box }) => box),
+        ) ?? []);
   });
   const grounds = tellFloorsFromWalls(planes);
   const standing = boxed.filter((part) => !grounds.some((plane) => plane.node === part.instance.node));
@@ -79,7 +93,8 @@ function isPlane(box: Box): boolean {
   return sides[2] > 0 && sides[0] <= sides[2] * 0.04 && sides[1] >= sides[2] * 0.15;
 }
 
-function judgePlane({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger | null {
+function judgePlane({ node, mesh }: MeshInstance, box: Box, solid: readonly Box[]): Stranger | null {
+  const rest = unionBoxes(solid);
   const size = boxSize(box);
   const restSize = boxSize(rest);
   const thin = size.indexOf(Math.min(...size));
@@ -94,20 +109,51 @@ function judgePlane({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger
   const named = isWall || STRANGER_HABITS.floor.test(words);
   // a wall may stand well behind what it is the background of
   const reach = isWall ? Math.max(...restSize) * WALL_REACH : near;
-  if (spread < (named ? 1 : 1.25) || Math.min(gapBelow, gapAbove) > reach || triangles > 400) return null;
+  if (spread < (named ? 1 : DISPLAYED) || Math.min(gapBelow, gapAbove) > reach || triangles > 400) return null;
+  // a flat model, and things that stand about on it each by itself: the ground is their own
+  if (
+    !isWall &&
+    (restSize[thin] < Math.max(...others.map((axis) => restSize[axis])) * FLAT ||
+      countHeaps(solid, thin) >= (named ? MANY : SEVERAL))
+  )
+    return null;
   const evidence: Evidence[] = [
     { text: `flat along ${AXES[thin]}, and wider than all the rest`, figure: `× ${spread.toFixed(1)}` },
     { text: isWall ? 'the rest stands before it' : 'the rest stands on it', figure: `${triangles} triangles` },
   ];
   if (named) evidence.push({ text: `its name says so: “${node.getName()}”` });
+  // the floor of a room ends where the room ends, and what has a picture of its own was drawn for the model
+  const mayBeOwn = !isWall && (spread < DISPLAYED || isMapped(mesh));
   return {
     node,
     kind: isWall ? 'wall' : 'floor',
-    confidence: named ? 0.96 : 0.85,
+    confidence: mayBeOwn ? 0.75 : named ? 0.96 : 0.85,
     evidence,
     thinAxis: thin,
     below: gapBelow <= gapAbove,
   };
+}
+
+const isMapped = (mesh: MeshInstance['mesh']): boolean =>
+  mesh.listPrimitives().some((primitive) => primitive.getMaterial()?.getBaseColorTexture());
+
+/** More parts than these are looked at no further: so many say enough. */
+const LOOKED_AT = 300;
+
+/** @returns how many heaps of parts there are that do not touch one another, seen along an axis */
+function countHeaps(boxes: readonly Box[], along: number): number {
+  const [u, v] = [0, 1, 2].filter((axis) => axis !== along);
+  const seen = boxes.slice(0, LOOKED_AT);
+  const heap = seen.map((_, i) => i);
+  const find = (i: number): number => (heap[i] === i ? i : (heap[i] = find(heap[i])));
+  seen.forEach((a, i) => {
+    for (let j = 0; j < i; j++) {
+      const b = seen[j];
+      const touches = [u, v].every((axis) => a.min[axis] <= b.max[axis] && b.min[axis] <= a.max[axis]);
+      if (touches) heap[find(i)] = find(j);
+    }
+  });
+  return new Set(seen.map((_, i) => find(i))).size;
 }
 
 /** Of several planes one at most is the floor: the one that is called so. Which is under the rest is not known where none is. */

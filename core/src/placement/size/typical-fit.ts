@@ -89,9 +89,9 @@ export function chooseTypical(candidates: readonly TypicalSize[], size: Sides): 
 export const saidSide = ({ middle: [width, height, depth] }: TypicalSize): 'height' | 'longest' =>
   height >= 0.6 * Math.max(width, depth) ? 'height' : 'longest';
 
-/** @returns the range nineteen of twenty lie in along what is said of them, metres */
+/** @returns the range nine of ten lie in along what is said of them, metres */
 export function usualRange(typical: TypicalSize): { min: number; max: number } {
   const side = saidSide(typical) === 'height' ? 1 : typical.middle.indexOf(Math.max(...typical.middle));
-  const factor = Math.exp(1.96 * Math.hypot(typical.spread.whole, typical.spread.sides[side]));
+  const factor = Math.exp(1.64 * Math.hypot(typical.spread.whole, typical.spread.sides[side]));
   return { min: typical.middle[side] / factor, max: typical.middle[side] * factor };
 }

@@ -43,7 +43,7 @@ const TABLES: readonly (readonly [table: string, source: string])[] = [
 const WITHIN = { whole: 1.28, side: 1.96 };
 
 /** A side far shorter than the others (a rug, a picture) is drawn as thick as one pleases. */
-const THIN = { below: 0.2, times: 2 };
+const THIN = { below: 0.2, times: 3.5 };
 
 /** Reads `plural | width height depth in cm | factor of the whole, factor of a side | words`. */
 function readRow(line: string, source: string): TypicalSize {

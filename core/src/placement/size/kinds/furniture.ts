@@ -60,19 +60,19 @@ coat stands | 48 180 48 | 1.15 1.5 | coat_rack coat_stand coat_hanger_stand hall
 shoe racks | 75 60 30 | 1.4 1.5 | shoe_rack shoe_cabinet shoe_shelf
 umbrella stands | 26 58 26 | 1.25 1.3 | umbrella_stand umbrella_holder
 magazine racks | 38 42 28 | 1.3 1.4 | magazine_rack magazine_holder
-folding screens | 160 175 8 | 1.2 2 | folding_screen room_divider screen_divider paravent privacy_screen
+folding screens | 160 175 8 | 1.2 1.5 | folding_screen room_divider screen_divider paravent privacy_screen
 fire screens | 85 72 18 | 1.25 1.6 | fire_screen fireguard fireplace_screen
-mirrors | 62 95 6 | 1.6 1.8 | mirror spiegel miroir specchio espejo espelho
+mirrors | 62 95 6 | 1.6 1.4 | mirror spiegel miroir specchio espejo espelho
 standing mirrors | 55 168 42 | 1.2 1.5 | standing_mirror floor_mirror cheval_mirror
-pictures | 70 62 4 | 1.8 1.7 | picture painting poster bild quadro tableau cuadro photo artwork picture_frame photo_frame wall_art canvas
-frames | 60 65 5 | 2 1.8 | frame rahmen cadre cornice marco
+pictures | 70 62 4 | 1.8 1.35 | picture painting poster bild quadro tableau cuadro photo artwork picture_frame photo_frame wall_art canvas
+frames | 60 65 5 | 2 1.4 | frame rahmen cadre cornice marco
 notice boards | 105 75 3 | 1.5 1.6 | notice_board whiteboard blackboard pinboard chalkboard corkboard bulletin_board
 easels | 65 165 70 | 1.3 1.3 | easel staffelei
-carpets | 190 2 150 | 1.5 2 | carpet rug teppich tapis tappeto alfombra tapete doormat door_mat bath_mat
-curtains | 140 240 14 | 1.25 1.8 | curtain drape vorhang rideau tenda cortina curtains drapes
-blinds | 110 140 6 | 1.4 1.8 | blind blinds venetian_blind jalousie roller_blind
+carpets | 190 2 150 | 1.5 1.5 | carpet rug teppich tapis tappeto alfombra tapete doormat door_mat bath_mat
+curtains | 140 240 14 | 1.25 1.4 | curtain drape vorhang rideau tenda cortina curtains drapes
+blinds | 110 140 6 | 1.4 1.4 | blind blinds venetian_blind jalousie roller_blind
 cushions | 46 16 46 | 1.35 1.6 | pillow cushion kissen coussin cuscino cojín almofada throw_pillow
-blankets | 140 12 180 | 1.5 2.2 | blanket duvet throw quilt bedspread decke comforter
+blankets | 140 12 180 | 1.5 1.6 | blanket duvet throw quilt bedspread decke comforter
 cat trees | 55 125 50 | 1.4 1.4 | cat_tree scratching_post cat_tower
 dog beds | 85 20 65 | 1.3 1.5 | dog_bed pet_bed dog_basket
 lamps | 36 80 36 | 2.2 1.6 | lamp lampe lampada lantern lámpara lampara luminaria leuchte light lampadaire

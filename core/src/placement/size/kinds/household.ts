@@ -14,7 +14,7 @@ dishwashers | 60 84 60 | 1.1 1.12 | dishwasher lave_vaisselle spülmaschine lava
 washing machines | 60 86 60 | 1.12 1.15 | washing_machine washer lavatrice waschmaschine lavadora dryer tumble_dryer clothes_dryer laundry_machine
 microwave ovens | 50 29 38 | 1.15 1.2 | microwave mikrowelle micro_onde microonde microondas microwave_oven
 ovens | 60 62 58 | 1.2 1.25 | oven backofen forno horno built_in_oven
-hobs | 60 6 52 | 1.25 2 | hob cooktop kochfeld stovetop
+hobs | 60 6 52 | 1.25 1.5 | hob cooktop kochfeld stovetop
 stoves | 62 90 62 | 1.25 1.25 | stove cooker range herd cuisinière fogão cocina gas_stove kitchen_stove
 wood stoves | 55 85 48 | 1.3 1.4 | wood_stove woodstove fireplace_stove pellet_stove kachelofen
 cooker hoods | 75 70 48 | 1.3 1.5 | hood cooker_hood range_hood extractor_hood kitchen_hood dunstabzug
@@ -26,11 +26,11 @@ bidets | 37 40 56 | 1.15 1.3 | bidet
 bath tubs | 78 58 172 | 1.15 1.3 | bathtub bath tub badewanne baignoire vasca bañera banheira
 whirlpools | 195 88 195 | 1.25 1.3 | jacuzzi hot_tub whirlpool spa
 shower cabins | 92 208 92 | 1.15 1.25 | shower shower_cabin dusche douche doccia ducha shower_cubicle shower_stall
-shower screens | 92 195 6 | 1.15 2.2 | shower_screen shower_door
+shower screens | 92 195 6 | 1.15 1.6 | shower_screen shower_door
 shower heads | 22 24 14 | 1.6 1.7 | shower_head showerhead
 taps | 14 24 18 | 1.5 1.5 | tap faucet wasserhahn robinet rubinetto grifo torneira mixer_tap
-towel rails | 55 75 10 | 1.5 1.9 | towel_rack towel_rail towel_radiator towel_holder towel_bar
-towels | 55 70 6 | 1.6 2.2 | towel handtuch serviette asciugamano toalla
+towel rails | 55 75 10 | 1.5 1.45 | towel_rack towel_rail towel_radiator towel_holder towel_bar
+towels | 55 70 6 | 1.6 1.6 | towel handtuch serviette asciugamano toalla
 toilet paper | 11 11 11 | 1.2 1.3 | toilet_paper toilet_roll paper_roll kitchen_roll
 toilet brushes | 11 38 11 | 1.2 1.25 | toilet_brush
 coffee machines | 30 36 36 | 1.3 1.25 | coffee_machine coffee_maker espresso_machine kaffeemaschine coffeemaker
@@ -42,7 +42,7 @@ juicers | 22 34 24 | 1.3 1.3 | juicer squeezer
 kitchen scales | 20 8 22 | 1.3 1.8 | kitchen_scale kitchen_scales
 pots | 28 18 24 | 1.45 1.4 | pot saucepan casserole kochtopf marmite pentola olla panela cooking_pot stockpot
 pans | 42 9 27 | 1.3 1.6 | pan frying_pan skillet pfanne poêle padella sartén frigideira wok
-knives | 3 2.5 26 | 1.4 1.7 | knife messer couteau coltello cuchillo faca dagger kitchen_knife
+knives | 3 2.5 26 | 1.4 1.35 | knife messer couteau coltello cuchillo faca dagger kitchen_knife
 forks and spoons | 4 2.5 20 | 1.3 1.6 | fork spoon gabel löffel cucchiaio cuchara teaspoon ladle spatula cutlery whisk
 knife blocks | 14 26 22 | 1.25 1.4 | knife_stand knife_block knife_holder
 chopping boards | 38 2 25 | 1.35 1.5 | cutting_board chopping_board schneidebrett
@@ -59,14 +59,14 @@ laundry baskets | 42 55 38 | 1.3 1.35 | laundry_basket hamper
 ironing boards | 40 90 135 | 1.15 1.6 | ironing_board bügelbrett
 irons | 12 14 28 | 1.15 1.2 | iron bügeleisen flat_iron clothes_iron
 vacuum cleaners | 30 42 42 | 1.5 1.6 | vacuum_cleaner vacuum hoover staubsauger
-brooms | 30 132 10 | 1.2 1.9 | broom besen balai scopa escoba mop
+brooms | 30 132 10 | 1.2 1.45 | broom besen balai scopa escoba mop
 buckets | 30 30 30 | 1.3 1.25 | bucket eimer seau secchio balde pail
 clothes dryers | 60 105 160 | 1.4 1.6 | clothes_rack drying_rack laundry_rack clothes_airer
 `;
 
 /** Things at hand. From memory. */
 export const THINGS = `
-people (DIN 33402-2: 1.54 to 1.86 m) | 55 172 32 | 1.12 1.7 | person human man woman figure mannequin character people mensch homme femme uomo donna hombre mujer soldier pedestrian player male female
+people (DIN 33402-2: 1.54 to 1.86 m) | 55 172 32 | 1.12 1.35 | person human man woman figure mannequin character people mensch homme femme uomo donna hombre mujer soldier pedestrian player male female
 sitting people | 58 128 85 | 1.12 1.5 | sitting_person seated_person sitting_man sitting_woman
 children | 40 122 26 | 1.4 1.6 | child kid boy girl kind enfant bambino niño criança
 babies | 28 60 20 | 1.3 1.6 | baby toddler infant
@@ -79,28 +79,28 @@ suitcases | 45 66 26 | 1.35 1.4 | suitcase luggage koffer valise valigia maleta 
 bags | 38 42 20 | 1.4 1.5 | backpack rucksack handbag bag tasche sac borsa bolso sacola school_bag schoolbag satchel
 umbrellas | 100 88 100 | 1.25 1.7 | umbrella regenschirm parapluie ombrello
 sunshades | 280 245 280 | 1.2 1.35 | parasol sunshade sonnenschirm beach_umbrella patio_umbrella garden_umbrella
-clothes on hangers | 46 95 12 | 1.4 1.8 | coat suit dress shirt jacket clothes_hanger coat_hanger t_shirt tshirt trousers pants skirt
-hangers | 43 22 3 | 1.12 1.7 | hanger kleiderbügel cintre
-books | 16 23 3 | 1.45 1.9 | book buch livre libro livro notebook_paper diary
+clothes on hangers | 46 95 12 | 1.4 1.4 | coat suit dress shirt jacket clothes_hanger coat_hanger t_shirt tshirt trousers pants skirt
+hangers | 43 22 3 | 1.12 1.35 | hanger kleiderbügel cintre
+books | 16 23 3 | 1.45 1.45 | book buch livre libro livro notebook_paper diary
 rows of books | 45 25 19 | 1.9 1.7 | books books_row book_stack bücher livres libri comics
-papers (ISO 216: A4 is 0.21 × 0.297 m) | 21 1 29.7 | 1.35 3 | magazine newspaper letter invoice paper sheet document envelope magazines
+papers (ISO 216: A4 is 0.21 × 0.297 m) | 21 1 29.7 | 1.35 2 | magazine newspaper letter invoice paper sheet document envelope magazines
 pens | 1.2 1.2 15 | 1.2 1.6 | pen pencil stift crayon penna lápiz ballpoint brush paintbrush
 scissors | 8 1.5 19 | 1.3 1.6 | scissors schere
-keys | 2.5 0.6 6.5 | 1.35 1.8 | key schlüssel clé chiave llave
+keys | 2.5 0.6 6.5 | 1.35 1.4 | key schlüssel clé chiave llave
 coins (euro: 16 to 26 mm) | 2.4 0.3 2.4 | 1.25 1.6 | coin münze pièce moneta moneda
-playing cards (ISO 216 has none; poker size 63 × 88 mm) | 6.3 0.5 8.8 | 1.15 3 | playing_card card
+playing cards (ISO 216 has none; poker size 63 × 88 mm) | 6.3 0.5 8.8 | 1.15 2 | playing_card card
 monitors | 58 44 20 | 1.25 1.4 | monitor screen computer_screen bildschirm écran schermo display
-television sets | 105 64 14 | 1.45 2 | tv television fernseher télévision televisione televisor televisão flat_screen smart_tv
+television sets | 105 64 14 | 1.45 1.5 | tv television fernseher télévision televisione televisor televisão flat_screen smart_tv
 old television sets | 58 48 46 | 1.3 1.3 | crt_tv old_tv vintage_tv retro_tv
 projectors | 34 12 27 | 1.4 1.5 | projector beamer
-projection screens | 200 165 8 | 1.4 2 | projector_screen projection_screen
+projection screens | 200 165 8 | 1.4 1.5 | projector_screen projection_screen
 portable computers | 34 23 25 | 1.15 1.7 | laptop notebook macbook ultrabook
 computers | 20 44 45 | 1.3 1.4 | computer pc desktop_computer computer_case rechner ordinateur pc_case computer_tower
 computers with screen and keyboard | 85 52 62 | 1.4 1.5 | computer_set workstation_pc desktop_pc
 keyboards | 44 3.5 15 | 1.2 1.6 | computer_keyboard keyboard tastatur clavier tastiera teclado
 mice | 6.5 4 11.5 | 1.2 1.25 | computer_mouse mouse_pc
-hand-held devices | 7.4 1.2 15 | 1.2 2 | phone smartphone cell_phone cellphone mobile_phone handy iphone
-tablets | 18 1.2 25 | 1.2 2 | tablet ipad
+hand-held devices | 7.4 1.2 15 | 1.2 1.5 | phone smartphone cell_phone cellphone mobile_phone handy iphone
+tablets | 18 1.2 25 | 1.2 1.5 | tablet ipad
 telephones | 20 12 20 | 1.35 1.45 | telephone telefon téléphone telefono desk_phone old_phone
 game consoles | 32 8 26 | 1.4 1.9 | game_console games_console
 controllers | 16 7 11 | 1.2 1.4 | gamepad controller joystick
@@ -124,7 +124,7 @@ grandfather clocks | 50 205 30 | 1.15 1.3 | grandfather_clock longcase_clock pen
 fans | 44 70 36 | 1.7 1.7 | fan ventilator ventilateur ventilatore desk_fan standing_fan
 ceiling fans | 125 40 125 | 1.2 1.5 | ceiling_fan
 air conditioners | 85 32 26 | 1.35 1.7 | air_conditioner air_conditioning klimaanlage aircon
-radiators | 95 60 12 | 1.5 1.7 | radiator heater heizkörper radiateur termosifone
+radiators | 95 60 12 | 1.5 1.35 | radiator heater heizkörper radiateur termosifone
 boilers | 48 85 42 | 1.4 1.5 | boiler water_heater geyser
 fire extinguishers (EN 3: 6 kg about 0.52 m high) | 18 50 18 | 1.25 1.35 | fire_extinguisher extinguisher feuerlöscher
 first-aid boxes | 34 26 14 | 1.4 1.5 | first_aid first_aid_kit
@@ -151,15 +151,15 @@ shopping trolleys | 57 100 88 | 1.15 1.25 | shopping_cart shopping_trolley super
 hand trucks | 52 125 52 | 1.25 1.4 | hand_truck sack_truck dolly trolley cart_hand
 carts | 130 120 220 | 1.5 1.5 | cart wagon_horse handcart carriage kutsche carro
 prams | 58 102 92 | 1.2 1.3 | pram stroller pushchair baby_carriage kinderwagen
-ladders | 48 240 22 | 1.6 2.5 | ladder leiter échelle scala_pioli escalera_mano
+ladders | 48 240 22 | 1.6 1.75 | ladder leiter échelle scala_pioli escalera_mano
 step ladders | 48 140 85 | 1.6 1.5 | step_ladder stepladder step_stool folding_ladder
 toolboxes | 46 24 23 | 1.25 1.3 | toolbox tool_box werkzeugkasten
 hammers | 12 3.2 32 | 1.35 1.6 | hammer marteau martello martillo mallet
-spanners | 4.5 1.8 22 | 1.5 1.7 | wrench spanner screwdriver pliers schraubenzieher schraubenschlüssel chisel
+spanners | 4.5 1.8 22 | 1.5 1.35 | wrench spanner screwdriver pliers schraubenzieher schraubenschlüssel chisel
 drills | 8 21 26 | 1.3 1.5 | drill power_drill bohrmaschine cordless_drill
-saws | 14 4 52 | 1.4 1.9 | saw säge handsaw chainsaw
-axes | 18 4 60 | 1.6 1.7 | axe hatchet axt hache
-shovels | 24 12 125 | 1.3 1.7 | shovel spade rake schaufel pelle hoe pitchfork
+saws | 14 4 52 | 1.4 1.45 | saw säge handsaw chainsaw
+axes | 18 4 60 | 1.6 1.35 | axe hatchet axt hache
+shovels | 24 12 125 | 1.3 1.35 | shovel spade rake schaufel pelle hoe pitchfork
 lawn mowers | 52 100 140 | 1.25 1.4 | lawn_mower lawnmower mower rasenmäher
 watering cans | 20 34 44 | 1.4 1.5 | watering_can gießkanne
 grills | 95 108 58 | 1.35 1.5 | grill barbecue bbq barbeque
@@ -177,11 +177,11 @@ dumbbells | 35 16 16 | 1.5 1.5 | dumbbell hantel kettlebell
 basketball hoops (FIBA: rim at 3.05 m) | 180 390 150 | 1.15 1.5 | basketball_hoop basketball_backboard
 goals (FIFA Laws of the Game: 7.32 × 2.44 m) | 732 244 200 | 1.3 1.5 | soccer_goal football_goal
 skateboards | 20 12 80 | 1.15 1.4 | skateboard
-skis | 12 12 172 | 1.2 2.2 | ski snowboard surfboard
+skis | 12 12 172 | 1.2 1.6 | ski snowboard surfboard
 pianos | 148 122 64 | 1.15 1.3 | piano upright_piano klavier pianoforte
 grand pianos | 150 100 185 | 1.25 1.3 | grand_piano flügel
 organs | 130 115 75 | 1.5 1.5 | organ harmonium
-keyboards to play | 120 14 35 | 1.3 1.9 | synthesizer synth electric_piano
+keyboards to play | 120 14 35 | 1.3 1.45 | synthesizer synth electric_piano
 guitars | 38 11 102 | 1.12 1.5 | guitar gitarre guitare chitarra guitarra bass_guitar ukulele_large
 violins | 21 9 60 | 1.15 1.4 | violin geige viola fiddle
 cellos | 44 122 28 | 1.15 1.5 | cello contrabass double_bass
@@ -199,13 +199,13 @@ globes | 36 45 34 | 1.5 1.4 | globe globus
 microscopes | 20 36 28 | 1.25 1.3 | microscope
 telescopes | 80 140 95 | 1.5 1.6 | telescope
 balances | 32 30 30 | 1.5 1.8 | scale scales balance waage bathroom_scale
-swords | 16 4 98 | 1.3 1.8 | sword schwert épée spada espada katana sabre
+swords | 16 4 98 | 1.3 1.4 | sword schwert épée spada espada katana sabre
 pistols | 3.5 14 20 | 1.25 1.3 | pistol gun handgun revolver pistole
 long guns | 7 24 100 | 1.3 1.6 | rifle shotgun gewehr fusil machine_gun musket assault_rifle
-bows | 12 6 150 | 1.3 2 | bow longbow crossbow
+bows | 12 6 150 | 1.3 1.5 | bow longbow crossbow
 shields | 60 80 14 | 1.4 1.6 | shield schild bouclier scudo
-flags | 130 90 6 | 1.8 2.4 | flag flagge drapeau bandiera bandera
-signs | 62 72 8 | 1.8 2 | sign road_sign traffic_sign signpost schild_verkehr stop_sign
+flags | 130 90 6 | 1.8 1.7 | flag flagge drapeau bandiera bandera
+signs | 62 72 8 | 1.8 1.5 | sign road_sign traffic_sign signpost schild_verkehr stop_sign
 rope coils | 45 15 42 | 1.6 1.8 | rope coil rope_coil seil corde
 anchors | 90 150 40 | 1.9 1.6 | anchor anker ancre
 bells | 30 36 30 | 2.2 1.5 | bell glocke cloche campana
@@ -220,5 +220,5 @@ cans (drinks: 66 × 115 mm) | 6.8 11.8 6.8 | 1.2 1.25 | can beer_can soda_can ti
 plugs | 5 5 7 | 1.4 1.7 | plug
 torches | 4 4 17 | 1.5 1.5 | flashlight torch taschenlampe
 soap dispensers | 8 17 10 | 1.35 1.5 | soap_dispenser soap
-tooth brushes | 1.6 1.6 18.5 | 1.15 1.7 | toothbrush
+tooth brushes | 1.6 1.6 18.5 | 1.15 1.35 | toothbrush
 `;

@@ -1,28 +1,28 @@
 /** Building. From memory: building practice; standards are named where they give the figure. */
 export const BUILDING = `
-doors (DIN 18101: leaves of 0.61 to 1.11 × 1.985 m) | 92 206 12 | 1.12 2 | door porta porte doors tür tuer puerta entrance_door front_door interior_door
-double doors | 165 215 14 | 1.2 2 | double_door french_door french_doors sliding_door patio_door
-garage doors | 260 220 14 | 1.25 2.2 | garage_door roller_door garage_gate
-windows | 105 125 14 | 1.4 2 | window finestra fenster fenêtre fenetre ventana janela double_window
+doors (DIN 18101: leaves of 0.61 to 1.11 × 1.985 m) | 92 206 12 | 1.1 1.3 | door porta porte doors tür tuer puerta entrance_door front_door interior_door
+double doors | 165 215 14 | 1.2 1.5 | double_door french_door french_doors sliding_door patio_door
+garage doors | 260 220 14 | 1.25 1.6 | garage_door roller_door garage_gate
+windows | 105 125 14 | 1.4 1.5 | window finestra fenster fenêtre fenetre ventana janela double_window
 bay windows | 210 160 75 | 1.3 1.5 | bay_window
-roof windows | 80 115 16 | 1.3 2 | roof_window skylight velux
-window shutters | 55 130 6 | 1.35 2.2 | shutter shutters volet persiana fensterladen
-frames of doors and windows | 95 190 14 | 1.3 2 | door_frame window_frame doorframe
-gates | 180 160 14 | 1.6 2.2 | gate tor portail cancello portón portão
+roof windows | 80 115 16 | 1.3 1.5 | roof_window skylight velux
+window shutters | 55 130 6 | 1.35 1.6 | shutter shutters volet persiana fensterladen
+frames of doors and windows | 95 190 14 | 1.3 1.5 | door_frame window_frame doorframe
+gates | 180 160 14 | 1.6 1.6 | gate tor portail cancello portón portão
 staircases (DIN 18065) | 110 285 330 | 1.3 1.6 | stair stairs staircase staircases stairway treppe escalier scala escalera escada steps
 spiral staircases | 160 300 160 | 1.2 1.3 | spiral_stair spiral_stairs spiral_staircase
-railings (DIN 18065: 0.90 m or higher) | 180 98 10 | 1.4 2.4 | railing balustrade banister handrail geländer balaustrade
-fences | 210 120 10 | 1.6 2.4 | fence zaun clôture recinzione valla cerca picket_fence
-walls | 320 250 20 | 1.7 2.2 | wall mauer mur muro wand parete
-columns | 48 290 48 | 1.7 1.8 | column pillar säule colonne colonna columna
+railings (DIN 18065: 0.90 m or higher) | 180 98 10 | 1.4 1.7 | railing balustrade banister handrail geländer balaustrade
+fences | 210 120 10 | 1.6 1.7 | fence zaun clôture recinzione valla cerca picket_fence
+walls | 320 250 20 | 1.7 1.6 | wall mauer mur muro wand parete
+columns | 48 290 48 | 1.7 1.4 | column pillar säule colonne colonna columna
 arches | 260 290 65 | 1.7 1.7 | arch archway arco
 fireplaces | 140 118 46 | 1.25 1.5 | fireplace kamin cheminée camino chimenea lareira mantelpiece
 chimneys | 65 160 65 | 1.8 1.6 | chimney schornstein
 balconies | 280 115 135 | 1.4 1.6 | balcony balkon
 awnings | 320 90 180 | 1.4 1.8 | awning markise canopy_shop marquee
 bricks (DIN 105: NF is 240 × 115 × 71 mm) | 24 7.5 11.5 | 1.15 1.3 | brick ziegel brique mattone ladrillo
-planks | 18 4 220 | 1.5 2.4 | plank beam brett balken planche timber
-solar panels | 105 10 175 | 1.2 3 | solar solar_panel
+planks | 18 4 220 | 1.5 1.7 | plank beam brett balken planche timber
+solar panels | 105 10 175 | 1.2 2 | solar solar_panel
 satellite dishes | 80 90 60 | 1.6 1.5 | satellite_dish dish_antenna
 antennas | 60 180 60 | 2 2.2 | antenna aerial antenne
 lifts | 120 225 140 | 1.2 1.35 | elevator lift aufzug
@@ -40,7 +40,7 @@ blocks of flats | 2600 2000 1600 | 1.8 1.7 | apartment apartments apartment_buil
 skyscrapers | 4200 13000 4200 | 1.9 1.6 | skyscraper highrise hochhaus office_tower high_rise
 office buildings | 3200 1900 2400 | 1.8 1.8 | office_building commercial_building
 shops | 1700 700 1500 | 1.9 1.6 | shop store supermarket kiosk_building restaurant cafe retail
-halls | 6000 1000 5000 | 1.9 1.8 | hall warehouse factory industrial hangar plant_building
+halls | 6000 1000 5000 | 1.9 1.4 | hall warehouse factory industrial hangar plant_building
 hotels | 3600 2000 2200 | 1.8 1.7 | hotel motel
 schools | 4500 1000 2500 | 1.6 1.7 | school university school_building
 hospitals | 6000 1800 4000 | 1.7 1.7 | hospital
@@ -53,32 +53,32 @@ water towers | 1100 3300 1100 | 1.5 1.4 | water_tower
 silos | 600 1500 600 | 1.8 1.7 | silo grain_silo
 tanks for liquids | 1600 1100 1600 | 2.2 2 | oil_tank storage_tank oil_tanks water_tank
 windmills | 1300 1900 1000 | 1.5 1.6 | windmill mühle moulin
-wind turbines | 8000 12500 800 | 1.6 2 | wind_turbine windturbine windkraftanlage
-cranes | 4500 4500 800 | 1.8 2 | crane kran grue gru
-bridges | 700 800 5500 | 2.6 2.2 | bridge brücke pont ponte puente
-piers | 300 300 5000 | 2.2 3 | pier jetty dock mole
-masts | 60 900 60 | 2.2 2.6 | mast flagpole flag_pole utility_pole telephone_pole pylon power_pole
+wind turbines | 8000 12500 800 | 1.6 1.5 | wind_turbine windturbine windkraftanlage
+cranes | 4500 4500 800 | 1.8 1.5 | crane kran grue gru
+bridges | 700 800 5500 | 2.6 1.6 | bridge brücke pont ponte puente
+piers | 300 300 5000 | 2.2 2 | pier jetty dock mole
+masts | 60 900 60 | 2.2 1.8 | mast flagpole flag_pole utility_pole telephone_pole pylon power_pole
 garages | 420 280 600 | 1.35 1.4 | garage carport
 petrol stations | 2200 600 1600 | 1.5 1.6 | petrol_station gas_station petrolstation filling_station
 petrol pumps | 80 180 50 | 1.25 1.4 | petrol_pump gas_pump fuel_pump
 bus stops | 380 250 160 | 1.3 1.5 | bus_stop bus_shelter
 telephone boxes | 92 245 92 | 1.12 1.15 | phone_booth telephone_box phone_box telephone_booth
 letter boxes | 38 60 32 | 1.9 1.7 | mailbox letterbox letter_box post_box postbox briefkasten
-street lamps | 90 520 45 | 1.6 2.2 | streetlamp streetlight lamppost street_lamp street_light lamp_post straßenlaterne
-traffic lights | 45 300 50 | 1.7 2.2 | traffic_light traffic_lights ampel stoplight
+street lamps | 90 520 45 | 1.6 1.6 | streetlamp streetlight lamppost street_lamp street_light lamp_post straßenlaterne
+traffic lights | 45 300 50 | 1.7 1.6 | traffic_light traffic_lights ampel stoplight
 traffic cones (EN 13422: 0.30 to 1.0 m) | 32 58 32 | 1.5 1.35 | traffic_cone road_cone pylone
 barriers | 180 95 50 | 1.5 1.8 | barrier barricade jersey_barrier road_barrier guard_rail guardrail
 hydrants | 32 80 32 | 1.3 1.4 | fire_hydrant hydrant
-manhole covers | 68 8 68 | 1.2 1.8 | manhole manhole_cover
+manhole covers | 68 8 68 | 1.2 1.4 | manhole manhole_cover
 fountains | 320 240 320 | 2.2 1.8 | fountain brunnen fontaine fontana fuente
 wells | 150 220 150 | 1.4 1.5 | well water_well
-swimming pools | 520 150 950 | 1.8 2.4 | pool swimming_pool schwimmbad piscine piscina
+swimming pools | 520 150 950 | 1.8 1.7 | pool swimming_pool schwimmbad piscine piscina
 gazebos | 330 320 330 | 1.35 1.4 | gazebo pavilion pergola pavillon arbor
 playgrounds | 500 330 450 | 1.6 1.6 | playground climbing_frame spielplatz
 gravestones | 60 95 20 | 1.4 1.6 | gravestone tombstone grabstein headstone
 mooring posts | 35 70 35 | 1.6 1.5 | bollard mooring
 market stalls | 260 250 200 | 1.3 1.4 | market_stall stall booth kiosk
-jetways | 400 700 2500 | 1.6 1.9 | jetway passenger_bridge
+jetways | 400 700 2500 | 1.6 1.45 | jetway passenger_bridge
 oil rigs | 7000 9000 7000 | 1.6 1.6 | oil_rig oilrig drilling_rig oil_platform
 rooms | 450 270 500 | 1.4 1.5 | room interior zimmer
 `;
@@ -112,10 +112,10 @@ trains | 295 400 9000 | 2.4 1.6 | train zug treno tren
 boats | 220 200 620 | 1.9 1.7 | boat boot_schiff bateau barca barco motorboat speedboat fishing_boat yacht_small lifeboat
 rowing boats | 145 65 370 | 1.4 1.5 | rowboat rowing_boat dinghy canoe kayak ruderboot gondola
 sailing boats | 330 1250 1050 | 1.6 1.5 | sailboat sailing_boat segelboot voilier yacht sail_boat catamaran
-ships | 1900 2800 11500 | 2.3 1.7 | ship schiff navire nave buque navio freighter tanker ferry cruise_ship container_ship warship trawler destroyer frigate carrier aircraft_carrier battleship
+ships | 1900 2800 11500 | 2.3 1.35 | ship schiff navire nave buque navio freighter tanker ferry cruise_ship container_ship warship trawler destroyer frigate carrier aircraft_carrier battleship
 sailing ships | 1300 3800 5000 | 1.5 1.5 | sailing_ship galleon pirate_ship frigate_sail tall_ship caravel
 submarines | 900 1400 8500 | 1.7 1.6 | submarine u_boot
-barges | 1100 500 5000 | 1.7 1.7 | barge lighter_barge
+barges | 1100 500 5000 | 1.7 1.35 | barge lighter_barge
 rafts | 280 90 320 | 1.6 1.8 | raft liferaft life_raft
 buoys | 180 350 180 | 1.9 1.6 | buoy boje bouée
 aeroplanes | 2400 720 2300 | 2.4 1.35 | airplane aeroplane aircraft plane flugzeug avion aereo avión avião airliner jet jetliner airbus
@@ -126,8 +126,8 @@ helicopters | 1150 420 1350 | 1.4 1.5 | helicopter hubschrauber hélicoptère el
 drones | 38 14 38 | 1.9 1.7 | drone quadcopter quadrocopter multicopter
 hot-air balloons | 1750 2400 1750 | 1.3 1.25 | hot_air_balloon
 airships | 1900 2200 7500 | 1.7 1.5 | airship zeppelin blimp
-rockets | 900 4800 900 | 2.4 2 | rocket rakete spaceship_rocket
-missiles | 60 60 380 | 1.8 2 | missile bomb torpedo
+rockets | 900 4800 900 | 2.4 1.5 | rocket rakete spaceship_rocket
+missiles | 60 60 380 | 1.8 1.5 | missile bomb torpedo
 tyres and wheels (ETRTO: car wheels 0.55 to 0.80 m) | 64 64 22 | 1.3 1.5 | tire tyre car_wheel reifen pneu rim
 wheels | 75 75 15 | 1.9 1.7 | wheel helm rad roue ruota rueda steering_wheel_ship
 steering wheels | 38 38 10 | 1.15 1.6 | steering_wheel lenkrad
@@ -177,7 +177,7 @@ sharks | 120 110 380 | 1.6 1.5 | shark dolphin hai orca
 whales | 400 350 1500 | 1.6 1.5 | whale wal
 turtles | 35 22 45 | 2 1.6 | turtle tortoise
 crocodiles | 90 50 330 | 1.4 1.6 | crocodile alligator
-snakes | 40 15 90 | 2 2.2 | snake schlange
+snakes | 40 15 90 | 2 1.6 | snake schlange
 frogs and lizards | 9 7 14 | 1.7 1.7 | frog lizard toad gecko
 butterflies | 9 3 7 | 1.6 2.4 | butterfly moth bee dragonfly_insect
 beetles and spiders | 5 2.5 6 | 1.9 1.9 | beetle spider insect ant
