@@ -4,6 +4,9 @@ import type { PreparedModel, PreparedReport, Preset } from '@haveld/contract/pre
 import { describeFailure } from '@haveld/core/condition/describe-failure';
 import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
+import { sayByAuthor } from '@haveld/core/placement/kit/author-say';
+import { listUnitShares } from '@haveld/core/placement/kit/kit-say';
+import type { AuthorSay } from '@haveld/core/placement/size/judge-size';
 import { SANDBOX_LIMITS } from '@haveld/engine/sandbox/run-sandboxed';
 import type { PrepareInput, PrepareResult } from '@haveld/engine/tasks/prepare-find';
 import { gatherInput, type GatheredFile } from './gather-input';
@@ -31,13 +34,23 @@ export async function prepare({ input, preset, outputs }: PrepareOptions, worksh
   }
   const byPath = new Map(files.map((file) => [file.path, file]));
   const shares = new Map<ProposedFind, number>();
-  const models = await mapSome(wanted, countAtOnce(), (find) =>
-    prepareOne(find, byPath, preset, outputs, workshop, (share) => {
-      shares.set(find, share);
-      const done = [...shares.values()].reduce((sum, value) => sum + value, 0);
-      workshop.onProgress({ done, of: wanted.length, label: find.name });
-    }),
-  );
+  const onShare = (find: ProposedFind) => (share: number) => {
+    shares.set(find, share);
+    const done = [...shares.values()].reduce((sum, value) => sum + value, 0);
+    workshop.onProgress({ done, of: wanted.length, label: find.name });
+  };
+  const batch = { byPath, preset, outputs };
+  const first = await mapSome(wanted, countAtOnce(), (find) => prepareOne({ ...batch, find }, workshop, onShare(find)));
+  // what all of them say of their authors' habits may settle what one alone left open
+  const says = listAuthorSays(first);
+  const models = await mapSome(first, countAtOnce(), async (one, i) => {
+    const author = says[i];
+    return keep(
+      author ? await prepareOne({ ...batch, find: wanted[i], author }, workshop, () => undefined) : one,
+      batch,
+      workshop,
+    );
+  });
   const unused = excluded.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
   return { report: 1, input, preset, models, excluded: only === null ? unused : [], refused };
 }
@@ -50,14 +63,29 @@ function withoutTwins(files: readonly GatheredFile[], only: string): GatheredFil
   );
 }
 
+interface Batch {
+  byPath: ReadonlyMap<string, GatheredFile>;
+  preset: Preset;
+  outputs: Outputs | null;
+}
+
+interface One extends Batch {
+  find: ProposedFind;
+  author?: AuthorSay;
+}
+
+/** A model and what was made of it; nothing where it failed. */
+interface Prepared {
+  find: ProposedFind;
+  model: PreparedModel;
+  result: PrepareResult | null;
+}
+
 async function prepareOne(
-  find: ProposedFind,
-  byPath: ReadonlyMap<string, GatheredFile>,
-  preset: Preset,
-  outputs: Outputs | null,
+  { find, byPath, preset, outputs, author }: One,
   workshop: Workshop,
   onShare: (share: number) => void,
-): Promise<PreparedModel> {
+): Promise<Prepared> {
   workshop.signal.throwIfAborted();
   onShare(0);
   const kept: PreparedModel['files'] = [];
@@ -76,17 +104,57 @@ async function prepareOne(
       preset,
       makes: outputs !== null,
       today: new Date().toISOString().slice(0, 10),
+      author,
     };
     const result: PrepareResult = await workshop.runSandboxed('prepare-find', input, (done, of) => onShare(done / of));
-    const written = outputs ? await outputs.write(result, workshop.store) : [];
     onShare(1);
-    return { ...result.report, files: kept, outputs: written };
+    return { find, model: { ...result.report, files: kept, outputs: [] }, result };
   } catch (error) {
-    // who stops the whole does not say that a model failed
-    if (!(error instanceof DomainError) || workshop.signal.aborted) throw error;
     onShare(1);
-    return { ...describeFailure(find.name, byPath.get(find.model)!.format, error.message), files: kept };
+    return { find, model: failed(error, find, kept, byPath, workshop), result: null };
   }
+}
+
+/** Writes what was made of a model beside the others. */
+async function keep(
+  { find, model, result }: Prepared,
+  { byPath, outputs }: Batch,
+  workshop: Workshop,
+): Promise<PreparedModel> {
+  if (!outputs || !result) return model;
+  try {
+    return { ...model, outputs: await outputs.write(result, workshop.store) };
+  } catch (error) {
+    return failed(error, find, model.files, byPath, workshop);
+  }
+}
+
+/** @throws {unknown} what is no failure of the model: who stops the whole does not say that one failed */
+function failed(
+  error: unknown,
+  find: ProposedFind,
+  files: PreparedModel['files'],
+  byPath: Batch['byPath'],
+  workshop: Workshop,
+): PreparedModel {
+  if (!(error instanceof DomainError) || workshop.signal.aborted) throw error;
+  return { ...describeFailure(find.name, byPath.get(find.model)!.format, error.message), files };
+}
+
+/**
+ * For each model whose size is open, what the others by its author say; null for those that are settled or stand alone. Each is judged
+ * by what the others say by themselves, so that their order says nothing.
+ */
+function listAuthorSays(prepared: readonly Prepared[]): (AuthorSay | null)[] {
+  return prepared.map((one) => {
+    if (!one.result || one.model.size?.status === 'sure') return null;
+    const { author } = one.result;
+    const others = prepared.filter((other) => other !== one && other.result?.author === author);
+    return sayByAuthor(
+      author,
+      others.map(({ result }) => listUnitShares(result!.sizeQuestion, null)),
+    );
+  });
 }
 
 /** One model a core, as long as each finds the memory it may take. */
@@ -94,13 +162,17 @@ const countAtOnce = (): number =>
   Math.max(1, Math.min(availableParallelism(), Math.floor(freemem() / SANDBOX_LIMITS.memoryBytes)));
 
 /** Like `Promise.all` over a map, with at most `atOnce` under way; results in the order of the items. */
-async function mapSome<T, R>(items: readonly T[], atOnce: number, act: (item: T) => Promise<R>): Promise<R[]> {
+async function mapSome<T, R>(
+  items: readonly T[],
+  atOnce: number,
+  act: (item: T, i: number) => Promise<R>,
+): Promise<R[]> {
   const results = new Array<R>(items.length);
   let next = 0;
   const run = async (): Promise<void> => {
     while (next < items.length) {
       const i = next++;
-      results[i] = await act(items[i]);
+      results[i] = await act(items[i], i);
     }
   };
   await Promise.all(Array.from({ length: Math.min(atOnce, items.length) }, run));

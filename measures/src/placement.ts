@@ -1,6 +1,8 @@
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front-axis';
 import { examine, type Examination } from '@haveld/core/condition/examination';
+import { sayByAuthor } from '@haveld/core/placement/kit/author-say';
+import { listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
 import { isSureOfSize, isUpSettled } from '@haveld/core/condition/is-settled';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { createRandom } from '@haveld/core/testing/random';
@@ -47,7 +49,31 @@ for (const isChanged of [false, true]) {
   }
 }
 
+await judgeAfterOthers();
 await judgeFronts();
+
+/** The same as they are, each with what the models of its author before it say, unanswered: a heap by one hand. */
+async function judgeAfterOthers(): Promise<void> {
+  const before = new Map<string, PieceSay[]>();
+  for await (const model of readAllFurniture(onlyTuning ? 'tuning' : 'all')) {
+    if (model.row.unit === 'unclear' || model.foot === null) continue;
+    const truth = describeTruth(model, false, () => 0);
+    if (!truth) continue;
+    const { author } = model.row;
+    const others = before.get(author) ?? [];
+    const seen = examine({
+      document: model.document,
+      name: `${model.row.name} ${model.row.category}`,
+      log: [],
+      pictures: [],
+      belonging: new Set(),
+      stated: [],
+      author: sayByAuthor(author, others),
+    });
+    before.set(author, [...others, listUnitShares(seen.sizeQuestion, null)]);
+    judge(model, truth, seen, 'after others, named');
+  }
+}
 
 /** Whether those that face +Z are left alone, and those turned about y are seen to be turned; the side proposed first is theirs. */
 async function judgeFronts(): Promise<void> {

@@ -15,7 +15,13 @@ import { measureSurface, type SurfaceMeasures } from '../placement/orientation/s
 import { findFoot } from '../placement/pivot/find-foot';
 import { judgeMount, type Mount } from '../placement/pivot/judge-mount';
 import { computeMoments, type Moments } from '../placement/pivot/moments';
-import { judgeSize, type SimilarSize, type SizeCandidate, type SizeQuestion } from '../placement/size/judge-size';
+import {
+  judgeSize,
+  type AuthorSay,
+  type SimilarSize,
+  type SizeCandidate,
+  type SizeQuestion,
+} from '../placement/size/judge-size';
 import { listNamedSizes, type StatedSize } from '../placement/size/stated-size';
 import { chooseTypical } from '../placement/size/typical-fit';
 import { listTypicalSizes, type TypicalSize } from '../placement/size/typical-sizes';
@@ -94,6 +100,8 @@ export interface ExaminationInput {
   stated: readonly StatedSize[];
   /** Things of its kind that are catalogued already. */
   similar?: readonly SimilarSize[];
+  /** What other models by its author say of their units. */
+  author?: AuthorSay | null;
   /** What is known of its source. */
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
@@ -120,6 +128,7 @@ export function examine({
   belonging,
   stated,
   similar = [],
+  author = null,
   habit = NO_HABIT,
   remembered = [],
   taken = [],
@@ -169,6 +178,7 @@ export function examine({
     typical,
     stated: [...stated, ...listNamedSizes(name)],
     similar,
+    author,
     texelDensity: figures.texelDensity,
   };
   const words = wordsOf(habit);

@@ -7,7 +7,7 @@ import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import type { SourceHabit } from '@haveld/core/finds/deciding/habits';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
-import type { SimilarSize, SizeQuestion } from '@haveld/core/placement/size/judge-size';
+import type { AuthorSay, SimilarSize, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type { StatedSize } from '@haveld/core/placement/size/stated-size';
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import { listSurfaces } from '@haveld/core/scene/measures/list-surfaces';
@@ -30,6 +30,8 @@ export interface AssessInput {
   stated: StatedSize[];
   /** Things of its kind that are catalogued already. */
   similar?: SimilarSize[];
+  /** What other models by its author say of their units. */
+  author?: AuthorSay | null;
   /** What is known of its source. */
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
@@ -64,6 +66,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     belonging: new Set(input.belonging),
     stated: input.stated,
     similar: input.similar,
+    author: input.author,
     habit: input.habit,
     remembered: input.remembered,
     taken: input.taken,

@@ -6,6 +6,7 @@ import { describePrepared } from '@haveld/core/condition/describe-prepared';
 import { examine } from '@haveld/core/condition/examination';
 import { readModel } from '@haveld/core/formats/read-model';
 import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
+import type { AuthorSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import { listStatedSizes } from '@haveld/core/placement/size/stated-size';
 import { detectRights } from '@haveld/core/rights/detect';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
@@ -39,10 +40,16 @@ export interface PrepareInput {
   makes: boolean;
   /** `2026-11-26`; grants that end are held against it. */
   today: string;
+  /** What other models by its author say of their units; left out where nothing is known of any. */
+  author?: AuthorSay;
 }
 
 export interface PrepareResult {
   report: Omit<PreparedModel, 'files' | 'outputs'>;
+  /** Who made it by the evidence; empty where nobody is known. */
+  author: string;
+  /** What its size was judged by; null without extent. */
+  sizeQuestion: SizeQuestion | null;
   modelSha256: string | null;
   thumbnailSha256: string | null;
 }
@@ -52,7 +59,7 @@ export interface PrepareResult {
  * @throws {DomainError} `bad-file` where it cannot be read, `broken` where what was written is not what was meant
  */
 export async function prepareFind(
-  { name, model, files, preset, makes, today }: PrepareInput,
+  { name, model, files, preset, makes, today, author }: PrepareInput,
   { store, progress }: TaskContext,
 ): Promise<PrepareResult> {
   const { document, log } = await readModel(model, createReadingContext(createFileSource(files, store)));
@@ -73,6 +80,7 @@ export async function prepareFind(
     facts,
     belonging: new Set(),
     stated: listStatedSizes(sources.texts),
+    author,
   });
   const { sheet, steps } = takeEverySure(
     [
@@ -105,7 +113,8 @@ export async function prepareFind(
     log,
     after,
   });
-  if (!makes) return { report, modelSha256: null, thumbnailSha256: null };
+  const judged = { report, author: provenance.author, sizeQuestion: examination.sizeQuestion };
+  if (!makes) return { ...judged, modelSha256: null, thumbnailSha256: null };
   progress(3, STAGES, 'stage');
   const bytes = await writeGlb(document);
   requireHolding(await checkWritten(bytes, after), 'The written GLB');
@@ -114,5 +123,5 @@ export async function prepareFind(
   const isSized = report.size.status === 'sure';
   const thumbnail =
     drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, isSized ? 1 : null))));
-  return { report, modelSha256: (await store.put(bytes)).sha256, thumbnailSha256: thumbnail?.sha256 ?? null };
+  return { ...judged, modelSha256: (await store.put(bytes)).sha256, thumbnailSha256: thumbnail?.sha256 ?? null };
 }

@@ -1,10 +1,12 @@
 import type { StandInAsset } from '@haveld/contract/api/bench';
+import { sayByAuthor } from '@haveld/core/placement/kit/author-say';
+import { listUnitShares } from '@haveld/core/placement/kit/kit-say';
 import { isSimilar } from '@haveld/core/placement/size/is-similar';
-import type { SimilarSize } from '@haveld/core/placement/size/judge-size';
+import type { AuthorSay, SimilarSize } from '@haveld/core/placement/size/judge-size';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { type Executor } from '../database/pool';
 import { formatAccession } from './accession';
-import { listSized } from './sized-queries';
+import { listSized, listSizesByAuthor, listSizesInArrival } from './sized-queries';
 
 /** What an asset may be stood beside, things of its kind first. @param words of their names or numbers; empty for all */
 export async function listStandIns(
@@ -39,4 +41,26 @@ export async function listSimilarSizes(db: Executor, name: string, ownId: string
     .filter((one) => one.id !== ownId && isSimilar(name, one.name))
     .slice(0, MOST_SIMILAR)
     .map((one) => ({ label: `${formatAccession(one.accession)} “${one.name}”`, size: boxSize(one.box) }));
+}
+
+/** A find, or the asset it became. */
+interface OwnModel {
+  findId: string;
+  assetId: string | null;
+  arrivalId: string;
+  /** A piece of a kit: the rest of it says more than other models do. */
+  isPiece: boolean;
+}
+
+/** What other models by the same author say of the unit of one; null where nothing is known of any. */
+export async function loadAuthorSay(db: Executor, author: string, own: OwnModel): Promise<AuthorSay | null> {
+  if (author === '' || own.isPiece) return null;
+  const judged = [
+    ...(await listSizesByAuthor(db, author, own.assetId)),
+    ...(await listSizesInArrival(db, own.arrivalId, author, own.findId)),
+  ];
+  return sayByAuthor(
+    author,
+    judged.map(({ question, answer }) => listUnitShares(question, answer)),
+  );
 }

@@ -1,7 +1,7 @@
 import { isKeyOf } from '@haveld/contract/finding-kinds';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
-import { listSimilarSizes } from '../assets/sized-assets';
+import { listSimilarSizes, loadAuthorSay } from '../assets/sized-assets';
 import * as versionQueries from '../assets/version-queries';
 import { bumpRevision, transact } from '../database/pool';
 import type { Dependencies } from '../dependencies';
@@ -64,6 +64,12 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             belonging,
             stated: reading.stated,
             similar: await listSimilarSizes(pool, find?.name ?? asset.name, asset.id),
+            author: await loadAuthorSay(pool, author, {
+              findId: asset.findId,
+              assetId: asset.id,
+              arrivalId: find?.arrivalId ?? '',
+              isPiece: find?.kitId != null,
+            }),
             rules: await loadRules(pool),
             habit: find ? await getHabitOfFind(dependencies, find.arrivalId, files) : undefined,
           },

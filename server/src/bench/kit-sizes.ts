@@ -2,7 +2,7 @@ import type { Finding } from '@haveld/contract/finding';
 import type { HouseRules } from '@haveld/contract/house-rules';
 import { describeSizeInKit } from '@haveld/core/condition/checks/size';
 import { listKitSays, listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
-import type { KitSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
+import type { UnitSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type * as assetQueries from '../assets/asset-queries';
 import type { Executor } from '../database/pool';
 import { loadRules } from '../house/rule-queries';
@@ -13,7 +13,7 @@ interface PieceSize {
   /** What it says by itself, or a person said. */
   own: PieceSay;
   /** What the others say of it. */
-  others: KitSay | null;
+  others: UnitSay | null;
   rules: HouseRules;
 }
 

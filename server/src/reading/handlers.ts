@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { READER_VERSION } from '@haveld/core/formats/reading';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
-import { listSimilarSizes } from '../assets/sized-assets';
+import { listSimilarSizes, loadAuthorSay } from '../assets/sized-assets';
 import type { Dependencies } from '../dependencies';
 import * as fileQueries from '../finds/file-queries';
 import * as findQueries from '../finds/find-queries';
@@ -61,6 +61,12 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
             stated: read.stated,
             rules: await loadRules(pool),
             similar: await listSimilarSizes(pool, find.name, null),
+            author: await loadAuthorSay(pool, author, {
+              findId: find.id,
+              assetId: null,
+              arrivalId: find.arrivalId,
+              isPiece: find.kitId !== null,
+            }),
             habit: await getHabitOfFind(dependencies, find.arrivalId, files),
           },
           options,

@@ -1,5 +1,5 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
-import { judgeSize, type KitSay, type SizeCandidate, type SizeQuestion } from '../../placement/size/judge-size';
+import { judgeSize, type UnitSay, type SizeCandidate, type SizeQuestion } from '../../placement/size/judge-size';
 import { formatSize, pluralOf } from '../../placement/units';
 import { formatCount } from '../../text/count';
 import { strangerKey, type Examination } from '../examination';
@@ -14,7 +14,7 @@ export const checkSize = ({ size, sizeQuestion, strangers, rules }: Examination)
 ];
 
 /** The finding of a piece of a kit again, with what the rest of the kit says beside its own evidence. */
-export const describeSizeInKit = (finding: Finding, question: SizeQuestion, kit: KitSay, rules: SureRules): Finding =>
+export const describeSizeInKit = (finding: Finding, question: SizeQuestion, kit: UnitSay, rules: SureRules): Finding =>
   describeSize(question, judgeSize({ ...question, kit }), finding.after, rules);
 
 /** How big is it really? Holds only where the file's own declaration and the thing's kind agree on metres. */

@@ -1,5 +1,5 @@
 import type { Answer } from '@haveld/contract/finding';
-import { judgeSize, OWN_SCALE_ID, type KitSay, type SizeQuestion } from '../size/judge-size';
+import { judgeSize, OWN_SCALE_ID, type UnitSay, type SizeQuestion } from '../size/judge-size';
 import { normalizeLogs, sumLogs, type UnitShares } from './judge-kit-unit';
 
 /** What one piece says of its unit. */
@@ -21,7 +21,8 @@ export function listUnitShares(question: SizeQuestion | null, answer: Answer | n
   if (answer?.kind === 'taken') return { shares: { [answer.choiceId]: 1 }, isAnswered: true };
   // what a person measured says nothing of the unit of its file
   if (answer?.kind === 'own' || !question) return { shares: {}, isAnswered: false };
-  const candidates = judgeSize(question);
+  // what others said of it already would come back to them
+  const candidates = judgeSize({ ...question, kit: null, author: null });
   const own = 1 - candidates.reduce((sum, { confidence }) => sum + confidence, 0);
   return {
     shares: Object.fromEntries([...candidates.map(({ id, confidence }) => [id, confidence]), [OWN_SCALE_ID, own]]),
@@ -33,7 +34,7 @@ export function listUnitShares(question: SizeQuestion | null, answer: Answer | n
  * What all others of a kit say of the unit of each piece. Where a person answered for some, they alone count.
  * @returns one for each piece, in their order; null where nothing can be said
  */
-export function listKitSays(pieces: readonly PieceSay[]): (KitSay | null)[] {
+export function listKitSays(pieces: readonly PieceSay[]): (UnitSay | null)[] {
   const speaking = pieces.map((piece) => Object.keys(piece.shares).length > 0);
   const ids = [...new Set(pieces.flatMap(({ shares }) => Object.keys(shares)))];
   const sumsOf = (list: readonly PieceSay[]): number[] =>
@@ -45,7 +46,7 @@ export function listKitSays(pieces: readonly PieceSay[]): (KitSay | null)[] {
     { isAnswered: true, pieces: pieces.filter(({ isAnswered }) => isAnswered) },
     { isAnswered: false, pieces: pieces.filter((piece, i) => speaking[i] && !piece.isAnswered) },
   ].map((group) => ({ ...group, sums: sumsOf(group.pieces) }));
-  return pieces.map((piece, i): KitSay | null => {
+  return pieces.map((piece, i): UnitSay | null => {
     for (const { isAnswered, pieces: list, sums } of groups) {
       const isOfThese = speaking[i] && piece.isAnswered === isAnswered;
       const others = list.length - (isOfThese ? 1 : 0);

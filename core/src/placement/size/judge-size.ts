@@ -34,17 +34,24 @@ export interface SizeQuestion {
   /** Texels for one unit of the file; null without maps. */
   texelDensity?: number | null;
   /** What the rest of its kit says; null where it is none, or says nothing. */
-  kit?: KitSay | null;
+  kit?: UnitSay | null;
+  /** What other models by its author say; null where nothing is known of any. */
+  author?: AuthorSay | null;
 }
 
-/** What other pieces of a kit say of the unit of one. */
-export interface KitSay {
+/** What other models say of the unit of one. */
+export interface UnitSay {
   /** Shares by unit, with that of a scale of its own under `OWN_SCALE_ID`. */
   shares: Readonly<Record<string, number>>;
   /** How many say it. */
   pieces: number;
-  /** True where a person said it of them. */
+  /** True where a person said it of some of them. */
   isAnswered: boolean;
+}
+
+/** What other models by the same author say of the unit of one. */
+export interface AuthorSay extends UnitSay {
+  author: string;
 }
 
 export const OWN_SCALE_ID = 'own';
@@ -61,8 +68,8 @@ export interface SimilarSize {
 const ALIKE = 1.6;
 const BY_SIMILAR = { agrees: 4, differs: 0.6 };
 
-/** What a kit can say against a unit at most. Ours. */
-const LEAST_BY_KIT = 0.01;
+/** What a kit, and other models by its author, can say against a unit at most. Ours. */
+const LEAST_BY_OTHERS = { kit: 0.01, author: 0.06 };
 
 /** Texels for a metre of a thing people look at: nineteen of twenty lie within a factor of ten of it. Common practice, no source. */
 const TEXELS = { middle: 700, spread: Math.log(10) / 1.96 };
@@ -136,6 +143,7 @@ export function judgeSize({
   similar = [],
   texelDensity = null,
   kit = null,
+  author = null,
 }: SizeQuestion): SizeCandidate[] {
   const longest = Math.max(...size);
   if (!(longest > 0) || !Number.isFinite(longest)) return [];
@@ -192,13 +200,20 @@ export function judgeSize({
           figure: `${Math.round(texelDensity / metres)} /m`,
         });
     }
-    weight *= shareByKit(kit, id);
-    if (kit && isSaidByKit(kit, id)) {
+    weight *= shareBy({ kit, author }, id);
+    if (kit && isSaid(kit, id)) {
       evidence.push({
         text: kit.isAnswered
           ? 'answers for other pieces of its kit say so'
           : 'taken together, the rest of its kit says so',
         figure: `${kit.pieces} ${kit.pieces === 1 ? 'piece' : 'pieces'}`,
+      });
+      independent++;
+    }
+    if (author && isSaid(author, id)) {
+      evidence.push({
+        text: `${author.isAnswered ? 'by what was answered, and seen,' : 'by all that is seen,'} other models by ${author.author} are so`,
+        figure: `${author.pieces} ${author.pieces === 1 ? 'model' : 'models'}`,
       });
       independent++;
     }
@@ -220,20 +235,25 @@ export function judgeSize({
     id: 'none',
     label: 'no real size',
     factor: 1,
-    confidence: PRIOR_NO_SIZE * EVEN * shareByKit(kit, 'none'),
+    confidence: PRIOR_NO_SIZE * EVEN * shareBy({ kit, author }, 'none'),
     evidence: [],
     independent: 0,
   });
-  const own = ownScaleOf(declaredUnit) * ownDensity(longest) * shareByKit(kit, OWN_SCALE_ID);
+  const own = ownScaleOf(declaredUnit) * ownDensity(longest) * shareBy({ kit, author }, OWN_SCALE_ID);
   const sum = candidates.reduce((total, candidate) => total + candidate.confidence, own);
   for (const candidate of candidates) candidate.confidence /= sum;
   return candidates.sort((a, b) => b.confidence - a.confidence);
 }
 
-const shareByKit = (kit: KitSay | null, id: string): number => (kit ? Math.max(LEAST_BY_KIT, kit.shares[id] ?? 0) : 1);
+/** What others leave of a unit, all of them together. */
+const shareBy = (others: { kit: UnitSay | null; author: UnitSay | null }, id: string): number =>
+  (['kit', 'author'] as const).reduce((share, who) => {
+    const say = others[who];
+    return say ? share * Math.max(LEAST_BY_OTHERS[who], say.shares[id] ?? 0) : share;
+  }, 1);
 
-/** True for the unit that has more than half of what a kit says. */
-const isSaidByKit = ({ shares }: KitSay, id: string): boolean => (shares[id] ?? 0) > 0.5;
+/** True for the unit that has more than half of what others say. */
+const isSaid = ({ shares }: UnitSay, id: string): boolean => (shares[id] ?? 0) > 0.5;
 
 /** @returns the side that agrees with what is stated within 3 %, in metres; null where none does */
 function findStated(

@@ -104,7 +104,7 @@ test.each([
   ['wheelie bin', [0.48, 0.93, 0.55], 'EN 840-1, 120 l'],
   ['dishwasher', [0.6, 0.82, 0.56], 'EN 1116'],
   ['playing card', [0.063, 0.0003, 0.088], 'poker size, common practice, no source'],
-] as const)('%s of %j m is of its usual size (%s)', (name, size) => {
+] as const)('%s of %j m is of its usual size (%s)', (name, size, _source) => {
   const row = rowOf(name);
   const { larger, spread } = compareWithTypical([...size], row);
   expect(Math.abs(larger)).toBeLessThan(1.96 * Math.max(spread, 0.12));
