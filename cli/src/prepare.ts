@@ -40,16 +40,17 @@ export async function prepare({ input, preset, outputs }: PrepareOptions, worksh
     workshop.onProgress({ done, of: wanted.length, label: find.name });
   };
   const batch = { byPath, preset, outputs };
-  const first = await mapSome(wanted, countAtOnce(), (find) => prepareOne({ ...batch, find }, workshop, onShare(find)));
+  const first = await mapSome(wanted, countAtOnce(), async (find) => {
+    const one = await prepareOne({ ...batch, find }, workshop, onShare(find));
+    return mayHearOfOthers(one) ? one : { ...one, model: await keep(one, batch, workshop), isKept: true };
+  });
   // what all of them say of their authors' habits may settle what one alone left open
   const says = listAuthorSays(first);
   const models = await mapSome(first, countAtOnce(), async (one, i) => {
+    if (one.isKept) return one.model;
     const author = says[i];
-    return keep(
-      author ? await prepareOne({ ...batch, find: wanted[i], author }, workshop, () => undefined) : one,
-      batch,
-      workshop,
-    );
+    const last = author ? await prepareOne({ ...batch, find: one.find, author }, workshop, () => undefined) : one;
+    return keep(last, batch, workshop);
   });
   const unused = excluded.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
   return { report: 1, input, preset, models, excluded: only === null ? unused : [], refused };
@@ -79,6 +80,8 @@ interface Prepared {
   find: ProposedFind;
   model: PreparedModel;
   result: PrepareResult | null;
+  /** It was written already. */
+  isKept?: boolean;
 }
 
 async function prepareOne(
@@ -141,14 +144,18 @@ function failed(
   return { ...describeFailure(find.name, byPath.get(find.model)!.format, error.message), files };
 }
 
+/** Its size is open, and somebody made it who may have made others. */
+const mayHearOfOthers = ({ result, model }: Prepared): boolean =>
+  result !== null && result.author !== '' && model.size?.status !== 'sure';
+
 /**
  * For each model whose size is open, what the others by its author say; null for those that are settled or stand alone. Each is judged
  * by what the others say by themselves, so that their order says nothing.
  */
 function listAuthorSays(prepared: readonly Prepared[]): (AuthorSay | null)[] {
   return prepared.map((one) => {
-    if (!one.result || one.model.size?.status === 'sure') return null;
-    const { author } = one.result;
+    if (!mayHearOfOthers(one)) return null;
+    const { author } = one.result!;
     const others = prepared.filter((other) => other !== one && other.result?.author === author);
     return sayByAuthor(
       author,

@@ -141,6 +141,39 @@ test('the same input gives the same report and the same bytes', async () => {
   expect(readReport(outs[0])).toEqual(readReport(outs[1]));
 });
 
+/** A box whose sides say little of its unit. */
+const box = (name: string, [width, height, depth]: number[]): string =>
+  `o ${name}\n${[0, height].flatMap((y) => [`v 0 ${y} 0`, `v ${width} ${y} 0`, `v ${width} ${y} ${depth}`, `v 0 ${y} ${depth}`]).join('\n')}
+f 1 2 3 4\nf 5 8 7 6\nf 1 5 6 2\nf 2 6 7 3\nf 3 7 8 4\nf 4 8 5 1\n`;
+
+test('what one author’s models are in settles the one that leaves its unit open', async () => {
+  const by = (author: string, title: string): string =>
+    `${title} by ${author}\nCC0 1.0: https://creativecommons.org/publicdomain/zero/1.0/\n`;
+  const vase = { 'a_vase/vase.obj': box('vase', [19.37, 31.73, 19.37]) };
+  const others = {
+    'b_chair/chair.obj': box('chair', [45, 90, 50]),
+    'c_wardrobe/wardrobe.obj': box('wardrobe', [150, 210, 60]),
+    'd_desk/desk.obj': box('desk', [140, 75, 70]),
+  };
+  const readMes = (author: string): Record<string, string> =>
+    Object.fromEntries(
+      ['a_vase', 'b_chair', 'c_wardrobe', 'd_desk'].map((place) => [
+        `${place}/readme.txt`,
+        by(place === 'a_vase' ? 'Runa Vik' : author, place.slice(2)),
+      ]),
+    );
+  const sizeOf = async (author: string): Promise<PreparedModel['size']> => {
+    const home = lay(`hand-${author.replace(' ', '-')}`, { ...vase, ...others, ...readMes(author) });
+    const { out } = await haveld('inspect', home, '--json');
+    const report = PreparedReportSchema.parse(JSON.parse(out));
+    expect(report.models).toHaveLength(4);
+    return report.models.find(({ name }) => /vase/i.test(name))!.size;
+  };
+  const alone = await sizeOf('Tor Vestermoor');
+  const together = await sizeOf('Runa Vik');
+  expect(together!.proposed!.confidence).toBeGreaterThan(alone!.proposed!.confidence);
+});
+
 test('a model that cannot be read is told in a sentence, its neighbours are prepared, exit status 1', async () => {
   const home = lay('mixed', {
     'broken/broken.fbx': 'Kaydara FBX Binary  \0\u001a\0' + 'x'.repeat(40),

@@ -47,7 +47,8 @@ export async function listSizesByAuthor(db: Executor, author: string, ownId: str
     `SELECT asset.size_question AS question, answer.answer
      FROM provenance JOIN asset ON asset.id = provenance.asset_id
      LEFT JOIN answer ON answer.asset_id = asset.id AND answer.finding_key = 'size'
-     WHERE provenance.author = ? AND asset.id <> ? ORDER BY asset.accession DESC LIMIT ${LAST}`,
+     WHERE provenance.author = ? AND asset.id <> ? AND (asset.size_question IS NOT NULL OR answer.answer IS NOT NULL)
+     ORDER BY asset.accession DESC LIMIT ${LAST}`,
     [author, ownId ?? ''],
   );
   return rows.map(({ question, answer }) => ({
