@@ -38,6 +38,7 @@ nesting boxes | 18 30 20 | 1.35 1.4 | bird_house birdhouse nesting_box bird_feed
 dolls’ houses | 70 75 38 | 1.4 1.4 | doll_house dollhouse
 blocks of flats | 2600 2000 1600 | 1.8 1.7 | apartment apartments apartment_building flats immeuble condominium
 skyscrapers | 4200 13000 4200 | 1.9 1.6 | skyscraper highrise hochhaus office_tower high_rise
+buildings | 2400 1300 1800 | 2.3 1.8 | building gebäude bâtiment edificio edifício
 office buildings | 3200 1900 2400 | 1.8 1.8 | office_building commercial_building
 shops | 1700 700 1500 | 1.9 1.6 | shop store supermarket kiosk_building restaurant cafe retail
 halls | 6000 1000 5000 | 1.9 1.4 | hall warehouse factory industrial hangar plant_building
