@@ -75,3 +75,13 @@ test('a scale of their own spreads too: where all others follow no unit, one tha
   const says = listKitSays([...odd, table].map((question) => listUnitShares(question, null)));
   expect(judgeSize({ ...table, kit: says[4] })[0].confidence).toBeLessThan(judgeSize(table)[0].confidence);
 });
+
+test('a piece of another unit than its kit is asked, however much it looks like its kind', () => {
+  const crate = ask([0.5, 0.4, 0.6], { typical: findTypicalSize('crate') });
+  const [alone] = judgeSize(crate);
+  expect(alone).toMatchObject({ id: 'm' });
+  expect(alone.independent).toBeGreaterThan(0);
+  const says = listKitSays([...CRATES, crate].map((question) => listUnitShares(question, null)));
+  const inKit = judgeSize({ ...crate, kit: says[2] });
+  expect(inKit.find(({ id }) => id === 'm')!.independent).toBe(0);
+});

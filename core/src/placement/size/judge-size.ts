@@ -229,6 +229,8 @@ export function judgeSize({
     }
     // what things of its name never are is not sure, whatever else agrees
     if (typical && !usual.fits && declaredUnit !== id) independent = 0;
+    // nor is a piece of another unit than its kit, for a kit has one
+    if (kit && !isSaid(kit, id) && saysOne(kit)) independent = 0;
     return { id, label, factor: metres, confidence: weight, evidence, independent };
   });
   candidates.push({
@@ -254,6 +256,9 @@ const shareBy = (others: { kit: UnitSay | null; author: UnitSay | null }, id: st
 
 /** True for the unit that has more than half of what others say. */
 const isSaid = ({ shares }: UnitSay, id: string): boolean => (shares[id] ?? 0) > 0.5;
+
+/** True where more than half of it is for one unit. */
+const saysOne = ({ shares }: UnitSay): boolean => Object.values(shares).some((share) => share > 0.5);
 
 /** @returns the side that agrees with what is stated within 3 %, in metres; null where none does */
 function findStated(
