@@ -249,6 +249,11 @@ test.each([
   ['Copyright Ines Falkenrot (2012-2014)', ['Ines Falkenrot']],
   ['npm install @quayside/models', []],
   ['see @tidewrack/harbour-kit for more', []],
+  // several holders of one line
+  ['Copyright 2002 Torben Wellenbrink, Ines Falkenrot', ['Torben Wellenbrink', 'Ines Falkenrot']],
+  ['© 2002 Henke Strandvik, © 2005, 2012 Runa Vestermoor', ['Henke Strandvik', 'Runa Vestermoor']],
+  ['Copyright © 2002 Torben Wellenbrink (new wheels, mirrors)', ['Torben Wellenbrink']],
+  ['Copyright 2003 Saltmarsh Works, Inc.', ['Saltmarsh Works, Inc']],
   // what licences say of copyright names nobody
   ['grants to You a perpetual copyright license to reproduce the Work', []],
   ['(c) You must retain, in the Source form, all notices', []],
@@ -269,6 +274,27 @@ test.each([
   ['To the extent possible under law, Wellenbrink has waived all copyright', ['Wellenbrink']],
 ])('%j names %j', (text, names) => {
   expect(detect(text).authors.map(({ name }) => name)).toEqual(names);
+});
+
+test('holders under one another made it together; who only drew the maps is a work of its own', () => {
+  const found = detect(
+    'Fishing boat\n\n© 2000 Torben Wellenbrink (model)\n© 2002 Ines Falkenrot (textures)\n© 2004, 2005 Runa Vestermoor (reworked)\n\nFree Art license, http://artlibre.org',
+  );
+  const proposed = proposeProvenance(found, 'boat');
+  expect(proposed.author).toBe('Torben Wellenbrink and Runa Vestermoor');
+  expect(proposeFurtherWorks(found, proposed)).toEqual([
+    expect.objectContaining({ part: 'maps', author: 'Ines Falkenrot', licenceId: 'LicenseRef-Free-Art-unstated' }),
+  ]);
+});
+
+test('a list of a whole collection’s holders names none of them for this model', () => {
+  const lines = Array.from({ length: 12 }, (_, i) => `© 20${10 + i} Person N${'abcdefghijkl'[i]}me`);
+  expect(proposeProvenance(detect(lines.join('\n')), 'x').author.split(' and ')).toHaveLength(1);
+});
+
+test('notices far apart in a text are not one', () => {
+  const text = `© 2000 Torben Wellenbrink\n${'something else\n'.repeat(6)}© 2004 Runa Vestermoor\n`;
+  expect(proposeProvenance(detect(text), 'x').author).toBe('Torben Wellenbrink');
 });
 
 test('the holder of a licence text is read from its line, the one who wrote the licence is not', () => {

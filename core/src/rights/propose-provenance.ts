@@ -57,18 +57,38 @@ export function proposeProvenance(found: RightsFinding, title: string): Provenan
   };
 }
 
-/** Several authors in one line of one file made it together. */
+/** More holders than these under one another are those of a whole collection. */
+const MOST_TOGETHER = 6;
+
+/** Several authors in one line of one file, or in notices of the same form on lines under one another, made it together. */
 function joinAuthors(found: RightsFinding, first: string): string {
   const own = found.authors.filter((one) => one.part === undefined);
   const [head] = own;
   if (!head) return first;
-  const same = own.filter(
-    ({ evidence }) => evidence.file === head.evidence.file && evidence.passage === head.evidence.passage,
-  );
+  const { file, passage } = head.evidence;
+  const beside = own.filter(({ evidence }) => evidence.file === file);
+  const alike = listUnderOneAnother(beside.filter(({ confidence }) => confidence === head.confidence));
+  const same =
+    alike.length > 1 && alike.length <= MOST_TOGETHER
+      ? alike
+      : beside.filter(({ evidence }) => evidence.passage === passage);
   return same
     .map(({ name }) => name)
     .join(' and ')
     .slice(0, 300);
+}
+
+const NOTICE = /©|\(c\)|copyright/i;
+
+/** @returns those whose notices stand on lines under one another; empty where the first is no notice */
+function listUnderOneAnother(authors: readonly RightsFinding['authors'][number][]): RightsFinding['authors'] {
+  const notices = authors
+    .filter(({ evidence }) => evidence.line !== undefined && NOTICE.test(evidence.passage ?? ''))
+    .sort((a, b) => a.evidence.line! - b.evidence.line!);
+  const block: RightsFinding['authors'] = [];
+  for (const one of notices)
+    if (block.length === 0 || one.evidence.line! - block.at(-1)!.evidence.line! <= 2) block.push(one);
+  return block.includes(authors[0]) ? block : [];
 }
 
 const PARTS: Record<string, WorkPart> = { textures: 'maps', motion: 'motion', rig: 'part' };

@@ -243,21 +243,8 @@ function readLine(line: string, place: { file: string; line: number }, found: St
     .replace(BASED_ON, (whole, ...groups: (string | undefined)[]) => (groups[1] ? ' '.repeat(whole.length) : whole))
     .replace(/\(?https?:\/\/[^\s)]+\)?/g, ' ')
     .replace(UNFILLED, ' ');
-  for (const { pattern, confidence, part } of SAYS_PROGRAM.test(words) ? [] : AUTHOR_RULES) {
-    const match = pattern.exec(words);
-    const raw = match?.slice(1).find((group) => group !== undefined);
-    const names = listNames(raw, SEVERAL.test(words));
-    if (names.length === 0) continue;
-    for (const one of found.authors.length < MOST_NAMED ? names : [])
-      found.authors.push({
-        name: one,
-        confidence,
-        nearness: 'beside-it',
-        evidence: evidence(part ? `names who made its ${part}` : 'names the author'),
-        ...(part ? { part } : {}),
-      });
-    break;
-  }
+  if (!SAYS_PROGRAM.test(words))
+    for (const notice of splitNotices(words)) readAuthors(notice, SEVERAL.test(words), evidence, found);
   for (const pattern of TITLE_RULES) {
     const title = pattern.exec(words)?.[1]?.trim();
     if (title && found.titles.length < MOST_NAMED && !isLicenceWords(title) && title.length <= 200)
@@ -278,6 +265,59 @@ function readLine(line: string, place: { file: string; line: number }, found: St
 }
 
 /** Names in what a rule has caught; none where it is no name. @param isList commas part names */
+/** `© 2002 X, © 2005 Y`: each sign begins a notice of its own. */
+const splitNotices = (words: string): string[] => {
+  const signs = [...words.matchAll(/(?:\bcopyrights?\b\s*)?©\s*(?=(?:by\s+)?\d{4}|\p{L})/giu)].map(
+    ({ index }) => index,
+  );
+  return signs.length < 2
+    ? [words]
+    : signs.map((at, i) => (i === 0 ? words.slice(0, signs[1]) : words.slice(at, signs[i + 1])));
+};
+
+/** What somebody did of it, in brackets behind their name: `(textures)`. */
+const ROLE = /^\s*\((?:[^)]*\s)?(textur\w*|maps?|materials?|rig(?:ging)?|animations?|motion)(?:\s[^)]*)?\)/i;
+
+const PART_OF_ROLE: readonly (readonly [role: RegExp, part: string])[] = [
+  [/^(?:textur|map|material)/i, 'textures'],
+  [/^rig/i, 'rig'],
+  [/^(?:anim|motion)/i, 'motion'],
+];
+
+function readAuthors(words: string, isList: boolean, evidence: (text: string) => Evidence, found: Statements): void {
+  for (const { pattern, confidence, part: ofRule } of AUTHOR_RULES) {
+    const match = pattern.exec(words);
+    const raw = match?.slice(1).find((group) => group !== undefined);
+    const isNotice = /©|\(c\)|copyright/i.test(match?.[0] ?? '');
+    const together = raw !== undefined && isNotice && isListOfNames(raw);
+    const names = listNames(together ? raw.replace(/[(<].*$/, '') : raw, isList || together);
+    if (names.length === 0) continue;
+    const role = ROLE.exec(words.slice(words.indexOf(names.at(-1)!) + names.at(-1)!.length))?.[1];
+    const part = ofRule ?? PART_OF_ROLE.find(([word]) => role !== undefined && word.test(role))?.[1];
+    for (const one of found.authors.length < MOST_NAMED ? names : [])
+      found.authors.push({
+        name: one,
+        confidence,
+        nearness: 'beside-it',
+        evidence: evidence(part ? `names who made its ${part}` : 'names the author'),
+        ...(part ? { part } : {}),
+      });
+    return;
+  }
+}
+
+/** `Torben Wellenbrink, Ines Falkenrot`: full names throughout, and no company with its form. */
+const isListOfNames = (raw: string): boolean => {
+  const parts = raw
+    .replace(/[.;(<].*$/, '')
+    .split(',')
+    .map((part) => part.trim());
+  return (
+    parts.length > 1 &&
+    parts.every((part) => /^\p{Lu}[\p{L}.'’-]*(?:\s+(?:\p{Ll}+\s+)?\p{Lu}[\p{L}.'’-]*)+$/u.test(part))
+  );
+};
+
 function listNames(raw: string | undefined, isList: boolean): string[] {
   if (!raw) return [];
   const parts = isList ? raw.replace(/[.;].*$/, '').split(',') : [raw];
