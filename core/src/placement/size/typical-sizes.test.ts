@@ -9,10 +9,19 @@ test('every row of typical sizes has three sides, two spreads and says where it 
     expect(typical.spread.whole).toBeGreaterThan(0);
     expect(Math.min(...typical.spread.sides)).toBeGreaterThan(0);
     expect(typical.source).toContain('from memory');
+    expect(typical.plural).toMatch(/^\p{L}[^()|]*$/u);
     expect(typical.words.every((word) => word === word.toLowerCase() && word !== '')).toBe(true);
     const { min, max } = usualRange(typical);
     expect(max).toBeGreaterThan(min);
   }
+});
+
+test('a row whose figure a standard gives names it, apart from what is shown', () => {
+  expect(findTypicalSize('europalette')).toMatchObject({
+    plural: 'pallets',
+    source: 'from memory: EN 13698-1: 1.2 × 0.8 × 0.144 m',
+  });
+  expect(TYPICAL_SIZES.filter(({ source }) => /\b(?:DIN|EN|ISO|IEC|FIFA|FIBA|ITTF|ETRTO)\b/.test(source)).length).toBeGreaterThan(15);
 });
 
 test('no word stands in two rows', () => {

@@ -45,9 +45,10 @@ const WITHIN = { whole: 1.28, side: 1.96 };
 /** A side far shorter than the others (a rug, a picture) is drawn as thick as one pleases. */
 const THIN = { below: 0.2, times: 3.5 };
 
-/** Reads `plural | width height depth in cm | factor of the whole, factor of a side | words`. */
-function readRow(line: string, source: string): TypicalSize {
-  const [plural, sides, factors, words] = line.split('|').map((cell) => cell.trim());
+/** Reads `plural (the standard that gives it) | width height depth in cm | factor of the whole, factor of a side | words`. */
+function readRow(line: string, memory: string): TypicalSize {
+  const [title, sides, factors, words] = line.split('|').map((cell) => cell.trim());
+  const [, plural, standard] = /^([^(]*?)(?:\s*\(([^)]*)\))?$/.exec(title)!;
   const middle = sides.split(' ').map((side) => Number(side) / 100) as [number, number, number];
   const [whole, side] = factors.split(' ').map((factor) => Math.log(Number(factor)));
   const longest = Math.max(...middle);
@@ -63,7 +64,7 @@ function readRow(line: string, source: string): TypicalSize {
         number,
       ],
     },
-    source,
+    source: standard ? `from memory: ${standard}` : memory,
   };
 }
 

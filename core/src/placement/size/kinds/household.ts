@@ -88,7 +88,7 @@ pens | 1.2 1.2 15 | 1.2 1.6 | pen pencil stift crayon penna lápiz ballpoint bru
 scissors | 8 1.5 19 | 1.3 1.6 | scissors schere
 keys | 2.5 0.6 6.5 | 1.35 1.4 | key schlüssel clé chiave llave
 coins (euro: 16 to 26 mm) | 2.4 0.3 2.4 | 1.25 1.6 | coin münze pièce moneta moneda
-playing cards (ISO 216 has none; poker size 63 × 88 mm) | 6.3 0.5 8.8 | 1.15 2 | playing_card card
+playing cards (poker size of 63 × 88 mm, common practice, no source) | 6.3 0.5 8.8 | 1.15 2 | playing_card card
 monitors | 58 44 20 | 1.25 1.4 | monitor screen computer_screen bildschirm écran schermo display
 television sets | 105 64 14 | 1.45 1.5 | tv television fernseher télévision televisione televisor televisão flat_screen smart_tv
 old television sets | 58 48 46 | 1.3 1.3 | crt_tv old_tv vintage_tv retro_tv
