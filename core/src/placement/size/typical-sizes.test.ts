@@ -21,7 +21,9 @@ test('a row whose figure a standard gives names it, apart from what is shown', (
     plural: 'pallets',
     source: 'from memory: EN 13698-1: 1.2 × 0.8 × 0.144 m',
   });
-  expect(TYPICAL_SIZES.filter(({ source }) => /\b(?:DIN|EN|ISO|IEC|FIFA|FIBA|ITTF|ETRTO)\b/.test(source)).length).toBeGreaterThan(15);
+  expect(
+    TYPICAL_SIZES.filter(({ source }) => /\b(?:DIN|EN|ISO|IEC|FIFA|FIBA|ITTF|ETRTO)\b/.test(source)).length,
+  ).toBeGreaterThan(15);
 });
 
 test('no word stands in two rows', () => {
