@@ -39,6 +39,9 @@ export function createStageSide(environment: Texture): StageSide {
   light.shadow.mapSize.set(1024, 1024);
   light.shadow.radius = 5;
   light.shadow.blurSamples = 12;
+  // cast anew only where something moved: turning the view leaves them as they are
+  light.shadow.autoUpdate = false;
+  light.shadow.needsUpdate = true;
   const floor = new Mesh(new PlaneGeometry(1, 1), new ShadowMaterial({ opacity: 0.26 }));
   floor.rotation.x = -Math.PI / 2;
   floor.receiveShadow = true;

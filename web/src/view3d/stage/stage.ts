@@ -1,5 +1,4 @@
-import { Box3, Group, PMREMGenerator, SRGBColorSpace, Vector3, WebGLRenderer, VSMShadowMap, type Texture } from 'three';
-import { RoomEnvironment } from 'three/examples/jsm/environments/RoomEnvironment.js';
+import { Box3, Group, SRGBColorSpace, Vector3, VSMShadowMap, WebGLRenderer, type WebGLCubeRenderTarget } from 'three';
 import { CheckerSurface } from './checker-surface';
 import type { Moment } from './clip-player';
 import { Companions } from './companions';
@@ -11,6 +10,7 @@ import { StageCamera, type Framed } from './stage-camera';
 import { createFrontMark, createPickMark, createPivotMark, disposeAll } from './stage-props';
 import { createStageSide, lightStageSide, type StageSide } from './stage-side';
 import type { StandIn } from './stand-ins';
+import { createStudioLight } from './studio-light';
 import { TrialPlayer, type Trial } from './trial-player';
 
 /** `own`: its materials. `checker`: squares of 64 texels on every surface, to see how fine and how stretched it lies. */
@@ -19,7 +19,7 @@ export type Surface = 'own' | 'checker';
 /** Draws one model, or two side by side with a wipe between them, each framed by its own size. Draws only when something changed. */
 export class Stage {
   readonly #renderer: WebGLRenderer;
-  readonly #environment: Texture;
+  readonly #studio: WebGLCubeRenderTarget;
   readonly #sides: Record<Side, StageSide>;
   readonly #companions = new Companions();
   readonly #picks = new Group();
@@ -52,10 +52,9 @@ export class Stage {
     this.#renderer.outputColorSpace = SRGBColorSpace;
     this.#renderer.shadowMap.enabled = true;
     this.#renderer.shadowMap.type = VSMShadowMap;
-    const generator = new PMREMGenerator(this.#renderer);
-    this.#environment = generator.fromScene(new RoomEnvironment(), 0.04).texture;
-    generator.dispose();
-    this.#sides = { received: createStageSide(this.#environment), treated: createStageSide(this.#environment) };
+    this.#studio = createStudioLight(this.#renderer);
+    const { texture } = this.#studio;
+    this.#sides = { received: createStageSide(texture), treated: createStageSide(texture) };
     this.#trial = new TrialPlayer(this.#sides.treated.holder);
     this.#sides.treated.scene.add(...this.#companions.groups, this.#picks, this.#trial.copies);
   }
@@ -142,7 +141,7 @@ export class Stage {
   /** Both sides at one scale, or each framed by its own size. */
   setOneScale(isOne: boolean): void {
     this.#isOneScale = isOne;
-    this.draw();
+    this.#drawSoon();
   }
 
   resize(width: number, height: number): void {
@@ -150,34 +149,34 @@ export class Stage {
     this.#height = Math.max(1, height);
     this.#renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
     this.#renderer.setSize(this.#width, this.#height, false);
-    this.draw();
+    this.#drawSoon();
   }
 
   turn(yaw: number, pitch: number): void {
     this.#camera.turn(yaw, pitch);
-    this.draw();
+    this.#drawSoon();
   }
 
   zoom(factor: number): void {
     this.#camera.zoom(factor);
-    this.draw();
+    this.#drawSoon();
   }
 
   /** @param x,y in shares of the view */
   pan(x: number, y: number): void {
     this.#camera.pan(x, y);
-    this.draw();
+    this.#drawSoon();
   }
 
   /** Frames the model again, as when it was first shown. */
   frame(): void {
     this.#camera.reset();
-    this.draw();
+    this.#drawSoon();
   }
 
   setWipe(wipe: number): void {
     this.#wipe = wipe;
-    this.draw();
+    this.#drawSoon();
   }
 
   setOnly(side: Side | null): void {
@@ -242,8 +241,14 @@ export class Stage {
     this.draw();
   }
 
-  /** Draws with the next frame; many wishes are one drawing. */
+  /** Draws with the next frame, for something that stands there has changed. */
   draw(): void {
+    for (const { light } of Object.values(this.#sides)) light.shadow.needsUpdate = true;
+    this.#drawSoon();
+  }
+
+  /** Draws with the next frame; many wishes are one drawing, and the shadows stay as they fell. */
+  #drawSoon(): void {
     if (this.#wanted || this.#newest.hasEnded) return;
     this.#wanted = requestAnimationFrame(() => {
       this.#wanted = 0;
@@ -318,7 +323,7 @@ export class Stage {
     disposeAll(this.#picks);
     this.#companions.dispose();
     this.#checker.dispose();
-    this.#environment.dispose();
+    this.#studio.dispose();
     this.#renderer.dispose();
   }
 }
