@@ -96,7 +96,7 @@ const PARTS = {
   // Jest would leave one of two cores alone
   unit: { run: jest('unit', ['--maxWorkers', String(availableParallelism())]), built: true },
   screens: { run: jest('screens', ['--maxWorkers', String(availableParallelism())]) },
-  api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true },
+  api: { run: jest('api', ['--maxWorkers', String(availableParallelism())]), built: true, database: true },
   e2e: { run: playwright, built: true, database: true },
 };
 

@@ -44,14 +44,18 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
   const step = (by: number): void => {
     const at = ordered.findIndex((finding) => finding.key === inHand);
     const next = ordered[Math.max(0, Math.min(ordered.length - 1, at + by))];
-    if (next) setChosen(next.key);
+    if (!next) return;
+    // a line left by a key keeps no focus: Enter is for the one in hand
+    if (list.current?.contains(document.activeElement)) (document.activeElement as HTMLElement).blur();
+    setChosen(next.key);
   };
   const navigate = useNavigate();
   useHotkeys('m', () => void navigate(`/bench/${sheet.id}/maps`));
   useHotkeys('j', () => step(1));
   useHotkeys('k', () => step(-1));
   useHotkeys('enter', (event) => {
-    if (event.target !== document.body && !(event.target as HTMLElement).closest('[data-takes-enter]')) return;
+    // what has the focus has its own Enter: a line opens and closes, it answers nothing
+    if ((event.target as HTMLElement).closest('button, a, summary, [role=dialog]')) return;
     const finding = ordered.find((candidate) => candidate.key === inHand);
     if (finding && !finding.settled && finding.choices.length > 0)
       answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: finding.choices[0].id } });

@@ -36,11 +36,18 @@ export function FindingRow(props: FindingRowProps) {
   const { say } = useMeasures();
   const answered = finding.answer && describeAnswer(finding, finding.answer);
   return (
-    <div
-      className={['finding', isInHand ? 'in-hand' : '', finding.settled ? 'settled' : ''].join(' ')}
-      data-takes-enter
-    >
-      <button type="button" className="finding-line" aria-expanded={isInHand} onClick={onHold} data-key={finding.key}>
+    <div className={['finding', isInHand ? 'in-hand' : '', finding.settled ? 'settled' : ''].join(' ')}>
+      <button
+        type="button"
+        className="finding-line"
+        aria-expanded={isInHand}
+        onClick={({ detail, currentTarget }) => {
+          // clicked, not pressed: the next Enter takes its first guess instead of closing it again
+          if (detail > 0) currentTarget.blur();
+          onHold();
+        }}
+        data-key={finding.key}
+      >
         <Mark mark={finding.settled ? 'holds' : finding.mark} />
         <span className="finding-title">
           {say(finding.title)} {answered && <span className="finding-answer">{say(answered)}</span>}
@@ -76,6 +83,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
   });
   const choice = finding.choices.find((candidate) => candidate.id === picked);
   const { say } = useMeasures();
+  const take = (): void => answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: picked } });
   const waitsFor = finding.after.filter((key) => !sheet.findings.find((other) => other.key === key)?.settled);
   return (
     <div className="finding-body">
@@ -98,6 +106,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
                 name={finding.key}
                 checked={picked === option.id}
                 onChange={() => setPicked(option.id)}
+                onKeyDown={({ key }) => key === 'Enter' && take()}
               />
               <span title={option.label}>{shortenPath(option.label)}</span>
               <span className="bar" aria-hidden="true">
@@ -116,11 +125,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
       ) : (
         <div className="finding-acts">
           {choice && taken !== picked && (
-            <Button
-              variant="contained"
-              loading={answer.isPending}
-              onClick={() => answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: picked } })}
-            >
+            <Button variant="contained" loading={answer.isPending} onClick={take}>
               {finding.choices.length > 1
                 ? `Take “${choice.label.split('/').pop()}”`
                 : choice.label.includes('/')

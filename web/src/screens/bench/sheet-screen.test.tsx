@@ -115,6 +115,45 @@ test('Enter takes the first guess of the finding in hand, j goes to the next, an
   expect(sent(answerFinding)).toHaveLength(1);
 });
 
+test('Enter on a line opens and closes it, and answers nothing', async () => {
+  const now = sheet({ findings: [size, normals] });
+  const { user, sent } = open(now, [answer(answerFinding, () => now)]);
+  const shown = await condition();
+  const line = shown.getByRole('button', { name: /faceted/ });
+  line.focus();
+  await user.keyboard('{Enter}');
+  expect(line.getAttribute('aria-expanded')).toBe('true');
+  await user.keyboard('{Enter}');
+  expect(line.getAttribute('aria-expanded')).toBe('false');
+  expect(sent(answerFinding)).toEqual([]);
+});
+
+test('after a click on a line, or a step past it, Enter takes what is in hand', async () => {
+  const now = sheet({ findings: [size, normals] });
+  const { user, sent } = open(now, [answer(answerFinding, () => now)]);
+  const shown = await condition();
+  await user.click(shown.getByRole('button', { name: /faceted/ }));
+  await user.keyboard('{Enter}');
+  await waitFor(() =>
+    expect(sent(answerFinding)).toEqual([{ key: 'second', answer: { kind: 'taken', choiceId: 'set' } }]),
+  );
+  shown.getByRole('button', { name: /faceted/ }).focus();
+  await user.keyboard('k{Enter}');
+  await waitFor(() => expect(sent(answerFinding)).toHaveLength(2));
+  expect(sent(answerFinding)[1]).toMatchObject({ key: 'size' });
+});
+
+test('Enter on a guess takes that guess, not the first', async () => {
+  const now = sheet({ findings: [size] });
+  const { user, sent } = open(now, [answer(answerFinding, () => now)]);
+  const shown = await condition();
+  await user.click(shown.getByRole('radio', { name: /millimetres/ }));
+  await user.keyboard('{Enter}');
+  await waitFor(() =>
+    expect(sent(answerFinding)).toEqual([{ key: 'size', answer: { kind: 'taken', choiceId: 'mm' } }]),
+  );
+});
+
 test('setting aside wants a reason, and rights that block cannot be set aside', async () => {
   const now = sheet({ findings: [licence, size] });
   const { user, sent } = open(now, [answer(answerFinding, () => now)]);
