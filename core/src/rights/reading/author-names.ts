@@ -57,7 +57,7 @@ export const AUTHOR_RULES: readonly AuthorRule[] = [
     confidence: 0.88,
   },
   // after other words and at the end of its line it is no point of a list
-  { pattern: /\S.*\([cC]\)\s*(\p{L}[\p{L}'’.-]+(?:\s+\p{L}[\p{L}'’.-]+){0,2})\W*$/u, confidence: 0.8 },
+  { pattern: /^(?!.*\b[bB]\)).*\S.*\([cC]\)\s*(\p{L}[\p{L}'’.-]+(?:\s+\p{L}[\p{L}'’.-]+){0,2})\W*$/u, confidence: 0.8 },
   {
     pattern: new RegExp(
       String.raw`\b(?:created|made|modell?ed|designed|sculpted|built|drawn|textured|provided)\s+by\s*:?\s*${NAME}`,
@@ -130,7 +130,7 @@ export const BASED_ON = new RegExp(
 export const SEVERAL = /\b(?:authors|artists|creators|auteurs|autoren|autores|urheber)\s*[:=]/i;
 
 const NO_NAME =
-  /^(please\b.*|(?:in|on|of|to|is|are|as|at|for|from|these|those|you|we|must|shall|may|licen[sc]e|laws?|interests?|claims?|protection|statement|information|holders?|years?|current|many|several)\b.*|and\s.*|(?:it|as|them|this|that|us|me)\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
+  /^(please\b.*|(?:in|on|of|to|is|are|as|at|for|from|these|those|you|we|must|shall|may|licen[sc]e|laws?|interests?|claims?|protection|statement|information|holders?|years?|current|many|several)\b.*|and\s.*|(?:it|as|them|this|that|us|me)\s.*|or\s.*|notice.*|the|a|an|this|you|me|us|my|our|author|authors|hand|all|any|https?(?::.*)?|original|various|unknown|n\/?a|none|it|them|to|or|and|holder|owner|is|law|protected)$/i;
 
 /** Stands where a name should: “please credit the author”, “Copyright (c) <year> <name of the copyright holder>”. */
 const PLACEHOLDER =
