@@ -86,18 +86,21 @@ async function readCounts(act, output, count) {
 
 const WORKSPACES = ['core', 'contract', 'engine', 'server', 'cli', 'web', 'demo'];
 
-/** Parts that read the code and nothing else run side by side: none of them keeps a second core busy. */
+/**
+ * Parts of one turn run side by side, turn after turn: those that read the code keep one core busy each, those with a database
+ * wait for it, for files and for the browser.
+ */
 const PARTS = {
-  types: { run: check('tsc', ['-p', '.']), reads: true },
-  lint: { run: check('eslint', ['.', '--max-warnings', '0']), reads: true },
-  format: { run: check('prettier', ['--check', '--log-level', 'warn', '.']), reads: true },
-  arrows: { run: check('depcruise', ['--config', '.dependency-cruiser.cjs', ...WORKSPACES]), reads: true },
-  folders: { run: check('depcruise', ['--config', '.dependency-cruiser-folders.cjs', ...WORKSPACES]), reads: true },
+  types: { run: check('tsc', ['-p', '.']), turn: 1 },
+  lint: { run: check('eslint', ['.', '--max-warnings', '0']), turn: 1 },
+  format: { run: check('prettier', ['--check', '--log-level', 'warn', '.']), turn: 1 },
+  arrows: { run: check('depcruise', ['--config', '.dependency-cruiser.cjs', ...WORKSPACES]), turn: 1 },
+  folders: { run: check('depcruise', ['--config', '.dependency-cruiser-folders.cjs', ...WORKSPACES]), turn: 1 },
   // Jest would leave one of two cores alone
-  unit: { run: jest('unit', ['--maxWorkers', String(availableParallelism())]), built: true },
-  screens: { run: jest('screens', ['--maxWorkers', String(availableParallelism())]) },
-  api: { run: jest('api', ['--maxWorkers', String(availableParallelism())]), built: true, database: true },
-  e2e: { run: playwright, built: true, database: true },
+  unit: { run: jest('unit', ['--maxWorkers', String(availableParallelism())]), built: true, turn: 2 },
+  screens: { run: jest('screens', ['--maxWorkers', String(availableParallelism())]), turn: 3 },
+  api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true, turn: 4 },
+  e2e: { run: playwright, built: true, database: true, turn: 4 },
 };
 
 const wanted = process.argv.slice(2).filter((word) => word in PARTS);
@@ -125,14 +128,11 @@ const runPart = async (name) => {
     `${name.padEnd(8)}${String(passed).padStart(5)} passed ${String(failed).padStart(4)} failed ${String(seconds).padStart(5)} s`,
   );
 };
-const reading = parts.filter((name) => PARTS[name].reads);
 try {
-  if (reading.length > 0) console.log(`\n── ${reading.join(', ')}`);
-  await Promise.all(reading.map(runPart));
-  for (const name of parts) {
-    if (PARTS[name].reads) continue;
-    console.log(`\n── ${name}`);
-    await runPart(name);
+  for (const turn of new Set(parts.map((name) => PARTS[name].turn))) {
+    const names = parts.filter((name) => PARTS[name].turn === turn);
+    console.log(`\n── ${names.join(', ')}`);
+    await Promise.all(names.map(runPart));
   }
 } finally {
   await database?.stop();
