@@ -16,7 +16,9 @@ async function listFaults(page: Page): Promise<string[]> {
   for (const colours of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme: colours });
     await page.evaluate(waitForColours);
-    faults.push(...(await page.evaluate(runAxe, colours === 'dark' ? COLOUR_RULES : null)).map((fault) => `${colours}: ${fault}`));
+    faults.push(
+      ...(await page.evaluate(runAxe, colours === 'dark' ? COLOUR_RULES : null)).map((fault) => `${colours}: ${fault}`),
+    );
   }
   return faults;
 }
