@@ -1,6 +1,6 @@
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front-axis';
-import { examine, type Examination } from '@haveld/core/condition/examination';
+import { examine, type Examination, type ExaminationInput } from '@haveld/core/condition/examination';
 import { sayByAuthor } from '@haveld/core/placement/kit/author-say';
 import { listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
 import { isSureOfSize, isUpSettled } from '@haveld/core/condition/is-settled';
@@ -36,17 +36,23 @@ for (const isChanged of [false, true]) {
     const truth = describeTruth(model, isChanged, random);
     if (!truth) continue;
     for (const named of [true, false]) {
-      const seen = examine({
-        document: model.document,
-        name: named ? `${model.row.name} ${model.row.category}` : '',
-        log: [],
-        pictures: [],
-        belonging: new Set(),
-        stated: [],
-      });
+      const seen = lookAt(model, named ? {} : { name: '' });
       judge(model, truth, seen, `${isChanged ? 'changed' : 'as it is'}, ${named ? 'named' : 'nameless'}`);
     }
   }
+}
+
+/** As the catalogue names it, with nothing beside it, unless said. */
+function lookAt({ document, row }: FurnitureModel, more: Partial<ExaminationInput> = {}): Examination {
+  return examine({
+    document,
+    name: `${row.name} ${row.category}`,
+    log: [],
+    pictures: [],
+    belonging: new Set(),
+    stated: [],
+    ...more,
+  });
 }
 
 await judgeAfterOthers();
@@ -61,15 +67,7 @@ async function judgeAfterOthers(): Promise<void> {
     if (!truth) continue;
     const { author } = model.row;
     const others = before.get(author) ?? [];
-    const seen = examine({
-      document: model.document,
-      name: `${model.row.name} ${model.row.category}`,
-      log: [],
-      pictures: [],
-      belonging: new Set(),
-      stated: [],
-      author: sayByAuthor(author, others),
-    });
+    const seen = lookAt(model, { author: sayByAuthor(author, others) });
     before.set(author, [...others, listUnitShares(seen.sizeQuestion, null)]);
     judge(model, truth, seen, 'after others, named');
   }
@@ -90,14 +88,7 @@ async function judgeFronts(): Promise<void> {
     )[Math.floor(random() * 3)];
     for (const turn of [null, degrees]) {
       if (turn !== null) turnRound(model.document, turn);
-      const { front } = examine({
-        document: model.document,
-        name: `${model.row.name} ${model.row.category}`,
-        log: [],
-        pictures: [],
-        belonging: new Set(),
-        stated: [],
-      });
+      const { front } = lookAt(model);
       const [best] = front ?? [];
       const key = `front|${turn === null ? 'as it is' : 'turned'}|${group}`;
       if (!best || best.id !== '+z' || best.confidence < FRONT_HOLDS_FROM) {

@@ -106,9 +106,9 @@ describe('what came with it and what is held', () => {
   });
   test.each([
     ['CC0-1.0', ['CC-BY-4.0'], 'Something that came with it says CC BY 4.0'],
-    ['MIT', ['CC-BY-4.0 OR GPL-3.0-only'], 'Something that came with it says CC BY 4.0 or GPL 3.0 only'],
+    ['MIT', ['CC-BY-4.0 OR GPL-3.0-only'], 'Something that came with it says CC BY 4.0 or GPL 3.0'],
   ])('%s beside %j is told', (held, said, title) => {
-    expect(against(held, ...said)).toMatchObject({ mark: 'look', title: expect.stringContaining(title.slice(0, 45)) });
+    expect(against(held, ...said)).toMatchObject({ mark: 'look', title });
   });
 });
 

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import type { Answer } from '@haveld/contract/finding';
 import { judgeSize, type SizeQuestion } from '../size/judge-size';
 import { findTypicalSize } from '../size/typical-sizes';
@@ -84,4 +85,31 @@ test('a piece of another unit than its kit is asked, however much it looks like 
   const says = listKitSays([...CRATES, crate].map((question) => listUnitShares(question, null)));
   const inKit = judgeSize({ ...crate, kit: says[2] });
   expect(inKit.find(({ id }) => id === 'm')!.independent).toBe(0);
+});
+
+test('property: where a kit says one unit, no other has anything to stand on, whatever the piece looks like', () => {
+  const side = fc.double({ min: 0.01, max: 5000, noNaN: true });
+  fc.assert(
+    fc.property(
+      fc.tuple(side, side, side),
+      fc.constantFrom('mm', 'cm', 'm', 'in'),
+      fc.constantFrom(null, 'm', 'cm'),
+      fc.constantFrom('crate', 'table', 'gull', ''),
+      (size, said, declaredUnit, name) => {
+        const kit = { shares: { [said]: 0.9 }, pieces: 4, isAnswered: false };
+        const typical = name === '' ? null : findTypicalSize(name);
+        for (const one of judgeSize(ask(size, { declaredUnit, typical, kit })))
+          if (one.id !== said) expect(one.independent).toBe(0);
+        // a kit that is of two minds forbids nothing
+        const unsure = { ...kit, shares: { mm: 0.5, cm: 0.5 } };
+        const free = judgeSize(ask(size, { declaredUnit, typical, kit: unsure }));
+        expect(free.map(({ id, independent }) => [id, independent]).sort()).toEqual(
+          judgeSize(ask(size, { declaredUnit, typical }))
+            .map(({ id, independent }) => [id, independent])
+            .sort(),
+        );
+      },
+    ),
+    { numRuns: 150 },
+  );
 });

@@ -93,6 +93,10 @@ test('the passage and the line stand beside what was read', () => {
 
 test.each([
   ['License: GPL-3', 'GPL-3.0-only'],
+  ['License: GPL-2+', 'GPL-2.0-or-later'],
+  ['License: LGPL-3', 'LGPL-3.0-only'],
+  ['License: Expat', 'MIT'],
+  ['License: CC-BY-SA-3.0 or GPL-3+', 'CC-BY-SA-3.0 OR GPL-3.0-or-later'],
   ['License: LGPL-2.1+', 'LGPL-2.1-or-later'],
   ['License: Apache-2.0', 'Apache-2.0'],
   ['License: Artistic', 'Artistic-1.0'],

@@ -264,7 +264,6 @@ function readLine(line: string, place: { file: string; line: number }, found: St
       found.ownWords.push({ term, grant, evidence: evidence('in words of their own') });
 }
 
-/** Names in what a rule has caught; none where it is no name. @param isList commas part names */
 /** `© 2002 X, © 2005 Y`: each sign begins a notice of its own. */
 const splitNotices = (words: string): string[] => {
   const signs = [...words.matchAll(/(?:\bcopyrights?\b\s*)?©\s*(?=(?:by\s+)?\d{4}|\p{L})/giu)].map(
@@ -318,6 +317,7 @@ const isListOfNames = (raw: string): boolean => {
   );
 };
 
+/** Names in what a rule has caught; none where it is no name. @param isList commas part names */
 function listNames(raw: string | undefined, isList: boolean): string[] {
   if (!raw) return [];
   const parts = isList ? raw.replace(/[.;].*$/, '').split(',') : [raw];

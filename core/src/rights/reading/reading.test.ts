@@ -1,5 +1,4 @@
 import { parseCreditList, parseCreditTable } from './credit-table';
-import { parseDebianCopyright } from './debian-copyright';
 import { fitsGlob } from './glob';
 import { joinHeaders } from './join-headers';
 import { createLicenceTextIndex } from './licence-text-index';
@@ -58,20 +57,6 @@ describe('tables of credits', () => {
     expect(parseCreditList('post.obj: CC0\ngull.obj: CC BY 4.0')).toHaveLength(2);
     expect(parseCreditList('License: CC0\nAuthor: CC0 fan')).toBeNull();
   });
-});
-
-test('short names of a copyright file become SPDX, by themselves or by the text they stand for', () => {
-  const licence = (name: string, text = ''): string | null =>
-    parseDebianCopyright(
-      `Format: https://www.debian.org/doc/packaging-manuals/copyright-format/1.0/\n\nFiles: *\nCopyright: 2020 A B\nLicense: ${name}\n${text}`,
-    )!.paragraphs[0].licenceId;
-  expect(licence('GPL-2+')).toBe('GPL-2.0-or-later');
-  expect(licence('LGPL-3')).toBe('LGPL-3.0-only');
-  expect(licence('Expat')).toBe('MIT');
-  expect(licence('CC-BY-SA-3.0 or GPL-3+')).toBe('CC-BY-SA-3.0 OR GPL-3.0-or-later');
-  expect(licence('house-terms')).toBeNull();
-  expect(licence('house-terms', ' This is under the CC BY 4.0.')).toBe('CC-BY-4.0');
-  expect(parseDebianCopyright('just a text')).toBeNull();
 });
 
 describe('texts in full', () => {

@@ -54,8 +54,9 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
   useHotkeys('j', () => step(1));
   useHotkeys('k', () => step(-1));
   useHotkeys('enter', (event) => {
-    // what has the focus has its own Enter: a line opens and closes, it answers nothing
-    if ((event.target as HTMLElement).closest('button, a, summary, [role=dialog]')) return;
+    // what can be reached by Tab has its own Enter, and so has a form: a line opens and closes, it answers nothing
+    const target = event.target as HTMLElement;
+    if (target.tabIndex >= 0 || target.closest('form, [role=dialog]')) return;
     const finding = ordered.find((candidate) => candidate.key === inHand);
     if (finding && !finding.settled && finding.choices.length > 0)
       answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: finding.choices[0].id } });

@@ -83,6 +83,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
   });
   const choice = finding.choices.find((candidate) => candidate.id === picked);
   const { say } = useMeasures();
+  const canTake = choice !== undefined && taken !== picked && !answer.isPending;
   const take = (): void => answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: picked } });
   const waitsFor = finding.after.filter((key) => !sheet.findings.find((other) => other.key === key)?.settled);
   return (
@@ -106,7 +107,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
                 name={finding.key}
                 checked={picked === option.id}
                 onChange={() => setPicked(option.id)}
-                onKeyDown={({ key }) => key === 'Enter' && take()}
+                onKeyDown={({ key }) => key === 'Enter' && canTake && take()}
               />
               <span title={option.label}>{shortenPath(option.label)}</span>
               <span className="bar" aria-hidden="true">

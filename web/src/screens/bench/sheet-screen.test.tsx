@@ -143,6 +143,28 @@ test('after a click on a line, or a step past it, Enter takes what is in hand', 
   expect(sent(answerFinding)[1]).toMatchObject({ key: 'size' });
 });
 
+test('Enter in a field of the finding in hand is for that field, and answers nothing', async () => {
+  const now = sheet({ findings: [size] });
+  const { user, sent } = open(now, [answer(answerFinding, () => now)]);
+  await condition();
+  const side = await screen.findByRole('combobox', { name: /Known size/ });
+  side.focus();
+  await user.keyboard('{Enter}');
+  expect(await screen.findByRole('option', { name: 'width' })).toBeTruthy();
+  await user.keyboard('{Escape}');
+  expect(sent(answerFinding)).toEqual([]);
+});
+
+test('Enter on the guess that was taken does not take it again', async () => {
+  const now = sheet({ findings: [{ ...size, settled: true, answer: { kind: 'taken', choiceId: 'cm' } }] });
+  const { user, sent } = open(now, [answer(answerFinding, () => now)]);
+  const shown = await condition();
+  await user.click(shown.getByRole('button', { name: /May be in centimetres/ }));
+  shown.getByRole('radio', { name: /centimetres/ }).focus();
+  await user.keyboard('{Enter}');
+  expect(sent(answerFinding)).toEqual([]);
+});
+
 test('Enter on a guess takes that guess, not the first', async () => {
   const now = sheet({ findings: [size] });
   const { user, sent } = open(now, [answer(answerFinding, () => now)]);
