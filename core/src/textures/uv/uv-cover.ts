@@ -61,6 +61,11 @@ export function coverTriangle(
   const left = Math.max(0, Math.ceil(Math.min(x0, x1, x2) - MIDDLE_X));
   const right = Math.min(side - 1, Math.floor(Math.max(x0, x1, x2) - MIDDLE_X));
   if (left > right) return 0;
+  const covers = (px: number, py: number): boolean => {
+    const w0 = ((x1 - px) * (y2 - py) - (x2 - px) * (y1 - py)) / area;
+    const w1 = ((x2 - px) * (y0 - py) - (x0 - px) * (y2 - py)) / area;
+    return w0 > 0 && w1 > 0 && w0 + w1 < 1;
+  };
   let covered = 0;
   for (let row = from; row <= to; row++) {
     const py = row + MIDDLE_Y;
@@ -82,28 +87,20 @@ export function coverTriangle(
       if (at < low) low = at;
       if (at > high) high = at;
     }
-    const first = Math.floor(low) - 1;
-    const last = Math.floor(high) + 1;
-    const end = Math.min(right, last);
-    for (let column = Math.max(left, first); column <= end; column++) {
-      // only at the ends of a row is it in doubt
-      if (column < first + MARGIN || column > last - MARGIN) {
-        const px = column + MIDDLE_X;
-        const w0 = ((x1 - px) * (y2 - py) - (x2 - px) * (y1 - py)) / area;
-        const w1 = ((x2 - px) * (y0 - py) - (x0 - px) * (y2 - py)) / area;
-        if (w0 <= 0 || w1 <= 0 || w0 + w1 >= 1) continue;
-      }
-      const cell = row * side + column;
-      covered++;
-      if (mark) mark(cell);
-      else if (times[cell] < 255) times[cell]++;
-    }
+    // only at the ends of a row is it in doubt
+    let first = Math.max(left, Math.floor(low) - 1);
+    let last = Math.min(right, Math.floor(high) + 1);
+    while (first <= last && !covers(first + MIDDLE_X, py)) first++;
+    while (last > first && !covers(last + MIDDLE_X, py)) last--;
+    // so that what is no number covers nothing
+    if (!(first <= last)) continue;
+    const end = row * side + last;
+    if (mark) for (let cell = row * side + first; cell <= end; cell++) mark(cell);
+    else for (let cell = row * side + first; cell <= end; cell++) if (times[cell] < 255) times[cell]++;
+    covered += last - first + 1;
   }
   return covered;
 }
-
-/** Columns at either end of a row that are looked at one by one. */
-const MARGIN = 3;
 
 /** The middle of a cell, a hair off the diagonals that meshes love. */
 const MIDDLE_X = 0.50013;

@@ -151,9 +151,9 @@ function coverPart(cover: UvCover, { indices, corners }: PlacedPart, uv: Float32
 
 function measureOverlap(times: Uint8Array): number {
   let [covered, twice] = [0, 0];
-  for (const count of times) {
-    if (count > 0) covered++;
-    if (count > 1) twice++;
+  for (let cell = 0; cell < times.length; cell++) {
+    if (times[cell] > 0) covered++;
+    if (times[cell] > 1) twice++;
   }
   return covered > 0 ? twice / covered : 0;
 }
