@@ -1,4 +1,3 @@
-/* eslint-disable */
 const { options } = require('./.dependency-cruiser.cjs');
 
 /** The arrows between folders, tests left out: what a test reaches for says nothing of how the product stands. */

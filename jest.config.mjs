@@ -3,7 +3,7 @@ const shared = {
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
     '^.+\\.tsx?$': [
-      '@swc/jest',
+      '<rootDir>/scripts/steps/jest-transform.mjs',
       {
         jsc: {
           parser: { syntax: 'typescript', tsx: true },

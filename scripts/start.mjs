@@ -60,7 +60,6 @@ const stop = () => {
 };
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);
-server.on('exit', async (code) => {
-  await database?.stop();
-  process.exit(stopping ? 0 : (code ?? 1));
+server.on('exit', (code) => {
+  void Promise.resolve(database?.stop()).finally(() => process.exit(stopping ? 0 : (code ?? 1)));
 });

@@ -93,7 +93,7 @@ function report(
   if (withTable)
     console.log(
       `    ${[...table]
-        .sort()
+        .sort(([a], [b]) => a.localeCompare(b))
         .map(([cell, count]) => `${cell} ${count}`)
         .join('; ')}`,
     );

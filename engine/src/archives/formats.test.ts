@@ -11,8 +11,8 @@ import { createScratchStore } from '../testing/scratch-store';
  */
 const scratch = createScratchStore();
 const folder = mkdtempSync(join(tmpdir(), 'archives-'));
-afterAll(async () => {
-  await scratch.remove();
+afterAll(() => {
+  scratch.remove();
   rmSync(folder, { recursive: true });
 });
 

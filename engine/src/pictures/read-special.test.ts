@@ -148,7 +148,7 @@ test.each([
   ['WebP', () => source().webp({ lossless: true }).toBuffer(), { kind: 'webp', bits: 8 }],
   ['GIF', () => source().gif().toBuffer(), { kind: 'gif' }],
 ])('a picture of %s is looked at and said to be that', async (_, write, expected) => {
-  const { store } = await createScratchStore();
+  const { store } = createScratchStore();
   const facts = await lookAtMap(new Uint8Array(await write()), 'a'.repeat(64), store);
   expect(facts).toMatchObject({ problem: null, width: SIDE, height: SIDE, ...expected });
   expect(facts.thumbSha256).not.toBeNull();
@@ -201,14 +201,14 @@ test.each([
     'at most 8192',
   ],
 ])('%s is refused by its header, and says so on the sheet', async (_, make, sentence) => {
-  const { store } = await createScratchStore();
+  const { store } = createScratchStore();
   const facts = await lookAtMap(new Uint8Array(make()), createHash('sha256').digest('hex'), store);
   expect(facts.problem).toContain(sentence);
   expect(facts.measures).toBeNull();
 });
 
 test('what no browser shows gets a copy it does, what it shows gets none', async () => {
-  const { store } = await createScratchStore();
+  const { store } = createScratchStore();
   const psd = await lookAtMap(await writeWithMagick(MagickFormat.Psd), 'a'.repeat(64), store);
   const shown = await sharp(await store.get(psd.shownSha256!)).metadata();
   expect([shown.format, shown.width]).toEqual(['png', SIDE]);
