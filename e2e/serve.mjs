@@ -20,9 +20,9 @@ const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist
 const stop = () => server.kill('SIGTERM');
 process.on('SIGTERM', stop);
 process.on('SIGINT', stop);
-server.on('exit', async () => {
+const cleanUp = async () => {
   await admin.query(`DROP DATABASE ${name}`);
   await admin.end();
   rmSync(data, { recursive: true, force: true });
-  process.exit(0);
-});
+};
+server.on('exit', () => void cleanUp().finally(() => process.exit(0)));

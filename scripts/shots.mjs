@@ -117,6 +117,10 @@ await page.getByRole('link', { name: 'Rights and credits' }).click();
 await page.getByText('What it owes').waitFor();
 await shoot('project-rights');
 
+await open('/line-up', 'The line-up');
+await page.getByText('Barograph cased').first().waitFor();
+await shoot('line-up', 3000);
+
 await browser.close();
 server.kill('SIGTERM');
 await new Promise((gone) => server.once('exit', gone));

@@ -1,5 +1,6 @@
 import { FINDING_KIND_IDS, FINDING_KINDS, findingKey } from './finding-kinds';
-import { FindingSchema, HEADINGS } from './finding';
+import { FindingSchema } from './finding';
+import { HEADINGS } from './heading';
 import { StepSchema, TEXTURE_SLOTS } from './step';
 import { exampleOf } from './testing/example-of';
 

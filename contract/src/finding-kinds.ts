@@ -1,4 +1,4 @@
-import type { Heading } from './finding';
+import type { Heading } from './heading';
 
 /** What the sheet offers beside the choices of a finding. */
 export type FindingControl =
@@ -19,6 +19,8 @@ export interface FindingKindFacts {
   isPlacing?: boolean;
   /** What moves, or lies in nodes, is told here: an answer about a turn or a scale calls for baking. */
   isAboutBaking?: boolean;
+  /** A guess at it may be set in pencil: the outcome shows it at a glance, and being wrong does no harm that nobody would see. */
+  mayBePencilled?: boolean;
   /** An answer can come with the place of another asset. */
   comesWithPlace?: boolean;
   controls?: readonly FindingControl[];
@@ -40,6 +42,7 @@ export const FINDING_KINDS = facts({
   map: {
     heading: 'textures',
     title: 'A map that is not where the file says',
+    mayBePencilled: true,
     onMapSheet: 'slot',
     asksAnew: 'unless-sure',
   },
@@ -68,15 +71,23 @@ export const FINDING_KINDS = facts({
     heading: 'size-and-orientation',
     title: 'Size',
     whyMissing: () => 'Its size is not settled.',
+    mayBePencilled: true,
     isPlacing: true,
     comesWithPlace: true,
     controls: ['known-size', 'stand-beside'],
   },
-  up: { heading: 'size-and-orientation', title: 'Which way is up', isPlacing: true, controls: ['turn-upright'] },
-  tilt: { heading: 'size-and-orientation', title: 'Leaning' },
+  up: {
+    heading: 'size-and-orientation',
+    title: 'Which way is up',
+    mayBePencilled: true,
+    isPlacing: true,
+    controls: ['turn-upright'],
+  },
+  tilt: { heading: 'size-and-orientation', title: 'Leaning', mayBePencilled: true },
   'front-axis': {
     heading: 'size-and-orientation',
     title: 'Which way it faces',
+    mayBePencilled: true,
     isPlacing: true,
     comesWithPlace: true,
     controls: ['turn-round'],
@@ -84,6 +95,7 @@ export const FINDING_KINDS = facts({
   pivot: {
     heading: 'size-and-orientation',
     title: 'Pivot and ground',
+    mayBePencilled: true,
     isPlacing: true,
     comesWithPlace: true,
     controls: ['part-pivots', 'pick-pivot'],

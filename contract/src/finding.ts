@@ -1,14 +1,10 @@
 import { z } from 'zod';
 import { EvidenceSchema, type Evidence } from './evidence';
 import { FINDING_KIND_IDS } from './finding-kinds';
+import { HeadingSchema } from './heading';
 import { HashSchema, StepSchema, TextureSlotSchema } from './step';
 
 export { EvidenceSchema, type Evidence };
-
-/** The five headings of a condition sheet, in the order they are shown. */
-export const HEADINGS = ['rights', 'textures', 'size-and-orientation', 'structure', 'geometry'] as const;
-export const HeadingSchema = z.enum(HEADINGS);
-export type Heading = z.infer<typeof HeadingSchema>;
 
 /** `holds`: nothing to do. `look`: a person should look. `blocks`: cannot be catalogued like this. */
 export const FindingMarkSchema = z.enum(['holds', 'look', 'blocks']);
@@ -59,7 +55,12 @@ export type Finding = z.infer<typeof FindingSchema>;
 
 /** How a person answered a finding. */
 export const AnswerSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('taken'), choiceId: z.string() }),
+  z.object({
+    kind: z.literal('taken'),
+    choiceId: z.string(),
+    /** Taken by Haveld because it was sure, or confirmed by a glance at the outcome; left out where a person chose it. Never changed. */
+    by: z.enum(['haveld', 'glance']).optional(),
+  }),
   z.object({
     kind: z.literal('own'),
     steps: z.array(StepSchema),

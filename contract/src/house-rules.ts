@@ -19,6 +19,8 @@ export const HouseRulesSchema = z.object({
   houseName: z.string().max(200).default(''),
   /** A proposal is sure from here on, with two independent evidences. */
   sureFrom: z.number().min(0.5).max(1).default(0.9),
+  /** A guess from here on is set in pencil; below it is a question. */
+  pencilFrom: z.number().min(0.1).max(1).default(0.5),
   measures: z.enum(['metric', 'imperial']).default('metric'),
   /** Longest side of a map that is handed over, texels. */
   handedOverMapSide: z.number().int().min(256).max(16_384).default(2048),
@@ -57,6 +59,10 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   sureFrom: {
     label: 'A proposal is sure from',
     effect: 'Applies to what is read from now on; “Look at it again” applies it to an asset on the bench.',
+  },
+  pencilFrom: {
+    label: 'A guess is set in pencil from',
+    effect: 'Below that it is a question on the card of the line-up.',
   },
   measures: { label: 'Measures shown in', effect: 'For everybody who has not chosen for themselves.' },
   handedOverMapSide: {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { EvidenceSchema, FindingSchema, HEADINGS, HeadingSchema } from './finding';
+import { EvidenceSchema, FindingSchema } from './finding';
+import { HEADINGS, HeadingSchema } from './heading';
 import { RightsFindingSchema } from './licence';
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapStatusSchema, StepOutcomeSchema } from './report';
 import { AxisSchema, HashSchema, PivotSchema, StepSchema, TextureSlotSchema } from './step';

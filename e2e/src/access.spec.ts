@@ -95,6 +95,10 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.getByRole('button', { name: 'A new habit' }).click();
   expect(await listFaults(page), 'habits').toEqual([]);
   await page.goto('/bench');
+  await page.getByRole('button', { name: 'Line them up' }).click();
+  await expect(page.getByRole('img', { name: /Barograph cased, from the front/ })).toBeVisible();
+  expect(await listFaults(page), 'line-up').toEqual([]);
+  await page.goto('/bench');
   await page.getByRole('link', { name: /Signal mast/ }).click();
   await expect(page.locator('.finding.in-hand')).toBeVisible();
   await expect(page.locator('.stage-bar').first()).toBeVisible();

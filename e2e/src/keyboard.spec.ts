@@ -46,7 +46,7 @@ test('the whole journey goes with the keyboard alone', async ({ page }) => {
     (chooser) => void chooser.setFiles({ name: 'pantry.zip', mimeType: 'application/zip', buffer: zip }),
   );
   await page.reload();
-  await tabTo(page, /Drop archives/);
+  await tabTo(page, /Drop files/);
   await page.keyboard.press('Enter');
   const find = page.getByRole('region', { name: 'pantry.zip' }).first().getByRole('article');
   await expect(find.getByRole('button', { name: /^To the bench/ })).toBeVisible();

@@ -51,13 +51,52 @@ function readEntries(archive: string, prefix: string): Promise<Map<string, Buffe
   });
 }
 
+/** A model of the set came with maps. */
+export const holdsPictures = async (archive: string, id: string): Promise<boolean> =>
+  [...(await readEntries(archive, `${id}/`)).keys()].some((path) => PICTURE.test(path));
+
+const PICTURE = /\.(jpe?g|png|bmp|tga|gif)$/i;
+
+/** What a download has lost or been through on its way. */
+export type Spoiled = 'lost-maps' | 'inches' | 'lying';
+
+/** Numbers of a vertex of an OBJ, written anew. */
+const SPOILED_VERTICES: Partial<Record<Spoiled, (x: number, y: number, z: number) => number[]>> = {
+  inches: (x, y, z) => [x / 2.54, y / 2.54, z / 2.54],
+  lying: (x, y, z) => [x, -z, y],
+};
+
+function spoil(path: string, bytes: Buffer, how: Spoiled): Buffer | null {
+  if (how === 'lost-maps') return PICTURE.test(path) ? null : bytes;
+  if (!/\.obj$/i.test(path)) return bytes;
+  const rewrite = SPOILED_VERTICES[how]!;
+  return Buffer.from(
+    bytes
+      .toString('latin1')
+      .replace(
+        /^v\s+(\S+)\s+(\S+)\s+(\S+)/gm,
+        (_, x, y, z) => `v ${rewrite(Number(x), Number(y), Number(z)).join(' ')}`,
+      )
+      .replace(/^vn .*$/gm, how === 'lying' ? 'vn 0 0 1' : '$&'),
+    'latin1',
+  );
+}
+
 /**
  * A real community model as a download: OBJ, MTL and its map, with its licence text beside it.
  * @param id folder of the model in the open-furniture set
  */
-export async function createRealDownload(archive: string, id: string, readme: string): Promise<Buffer> {
+export async function createRealDownload(
+  archive: string,
+  id: string,
+  readme: string,
+  spoiled?: Spoiled,
+): Promise<Buffer> {
   const zip = new ZipFile();
-  for (const [path, bytes] of await readEntries(archive, `${id}/`)) zip.addBuffer(bytes, path);
+  for (const [path, bytes] of await readEntries(archive, `${id}/`)) {
+    const kept = spoiled ? spoil(path, bytes, spoiled) : bytes;
+    if (kept) zip.addBuffer(kept, path);
+  }
   zip.addBuffer(readFileSync(join(FURNITURE, 'LICENSE.txt')), 'LICENSE.txt');
   zip.addBuffer(Buffer.from(readme), 'readme.txt');
   zip.end();
@@ -65,4 +104,32 @@ export async function createRealDownload(archive: string, id: string, readme: st
   return new Promise((resolve) =>
     zip.outputStream.on('data', (chunk: Buffer) => chunks.push(chunk)).on('end', () => resolve(Buffer.concat(chunks))),
   );
+}
+
+/** A row of the set's table: what a model really is. */
+export interface Truth {
+  id: string;
+  archive: string;
+  name: string;
+  author: string;
+  heightM: number;
+}
+
+/** Models of known size, in the order of the table; those nobody could know are left out. */
+export function readTruth(): Truth[] {
+  const [head, ...lines] = readFileSync(join(FURNITURE, 'sizes.csv'), 'utf8').trim().split(/\r?\n/);
+  const columns = head.split(',');
+  return lines
+    .map((line) =>
+      (line.match(/("[^"]*"|[^,]*)(,|$)/g) ?? []).map((cell) => cell.replace(/,$/, '').replace(/^"|"$/g, '')),
+    )
+    .map((cells) => Object.fromEntries(columns.map((column, i) => [column, cells[i]])) as Record<string, string>)
+    .filter(({ unit }) => !['arbitrary', 'unclear'].includes(unit.trim()))
+    .map(({ id, archive, name, author, height_cm }) => ({
+      id,
+      archive,
+      name,
+      author,
+      heightM: Number(height_cm) / 100,
+    }));
 }

@@ -19,7 +19,7 @@ test('a real cupboard gets its size from two places on it, is tried, stood besid
     'filechooser',
     (chooser) => void chooser.setFiles({ name: 'placing.zip', mimeType: 'application/zip', buffer: zip }),
   );
-  await page.getByRole('button', { name: /Drop archives/ }).click();
+  await page.getByRole('button', { name: /Drop files/ }).click();
   const arrival = page.getByRole('region', { name: 'placing.zip' });
   await arrival.getByRole('button', { name: /^To the bench/ }).click();
   await expect(page.getByRole('region', { name: 'Condition' })).toBeVisible();

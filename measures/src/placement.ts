@@ -4,9 +4,11 @@ import { examine, type Examination, type ExaminationInput } from '@haveld/core/c
 import { sayByAuthor } from '@haveld/core/placement/kit/author-say';
 import { listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
 import { isSureOfSize, isUpSettled } from '@haveld/core/condition/is-settled';
+import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { createRandom } from '@haveld/core/testing/random';
-import { hasKnownFront, readAllFurniture, type FurnitureModel } from './parts/furniture';
+import { readFurnitureTable } from '@haveld/engine/testing/open-furniture';
+import { HELD_OUT, hasKnownFront, readAllFurniture, type FurnitureModel } from './parts/furniture';
 import { misplace, turnRound, type Misplaced } from './parts/misplace';
 
 // Size, up and ground over the open furniture (Free Art License 1.3), each model as it is and put into another unit, turned, moved
@@ -19,6 +21,7 @@ interface Tally {
 }
 const tallies = new Map<string, Tally>();
 const reliability = Array.from({ length: 10 }, () => ({ size: [0, 0, 0], up: [0, 0, 0] }));
+const ROOMS = ['Bathroom', 'Bedroom', 'Kitchen', 'Living room', 'Office'];
 const onlyTuning = process.argv.includes('tuning');
 const details = process.argv.includes('details');
 
@@ -56,6 +59,7 @@ function lookAt({ document, row }: FurnitureModel, more: Partial<ExaminationInpu
 }
 
 await judgeAfterOthers();
+judgeCategories();
 await judgeFronts();
 
 /** The same as they are, each with what the models of its author before it say, unanswered: a heap by one hand. */
@@ -70,6 +74,21 @@ async function judgeAfterOthers(): Promise<void> {
     const seen = lookAt(model, { author: sayByAuthor(author, others) });
     before.set(author, [...others, listUnitShares(seen.sizeQuestion, null)]);
     judge(model, truth, seen, 'after others, named');
+  }
+}
+
+/**
+ * What is proposed to catalogue them as. Their catalogue sorts by room, ours by what a thing is: of those of a room what is no furniture
+ * is counted as asked (a lamp, a plate, an oven may be a prop), what would be alive as wrong.
+ */
+function judgeCategories(): void {
+  for (const { name, category, author, height_cm, width_cm, depth_cm } of readFurnitureTable()) {
+    if (!ROOMS.includes(category)) continue;
+    const proposed = likelyCategory(name, Math.max(height_cm, width_cm, depth_cm) / 100);
+    const group = HELD_OUT.includes(author) ? 'held-out authors' : 'tuning authors';
+    const isAlive = proposed === 'creature' || proposed === 'foliage';
+    tally([`category|of a room|${group}`], proposed === 'furniture' ? 'right' : isAlive ? 'wrong' : 'asked');
+    if (details && proposed !== 'furniture') console.log(`  category ${name} (${category}): ${proposed}`);
   }
 }
 
@@ -121,6 +140,7 @@ function judge({ row, isHeldOut }: FurnitureModel, truth: Misplaced, seen: Exami
   const upRight = up && ends[up.id] === truth.foot;
   tally([`up|${way}|${group}`, `up|${way}|by ${row.author}`], !upSure ? 'asked' : upRight ? 'right' : 'wrong');
   if (up) count('up', up.confidence, upRight === true);
+  if (up && !upSure) guess('up', `${way}|${group}`, up.confidence, upRight === true);
   const [size] = seen.size;
   const sizeSure = isSureOfSize(size, HOUSE_RULES);
   const isRight = size !== undefined && Math.abs(size.factor / truth.factor - 1) < 0.03;
@@ -140,11 +160,17 @@ function judge({ row, isHeldOut }: FurnitureModel, truth: Misplaced, seen: Exami
   if (details && upSure && !upRight)
     console.log(`  up wrong ${way} ${row.id} ${row.name}: ${up.id} ${up.confidence.toFixed(2)}, truth ${truth.foot}`);
   if (size) count('size', size.confidence, isRight);
+  if (size && !sizeSure && size.id !== 'none') guess(kind, `${way}|${group}`, size.confidence, isRight);
   if (!Number.isFinite(truth.bottom) || !seen.modelBox) return;
   const box = seen.modelBox;
   const found = truth.foot % 2 === 0 ? box.min[truth.foot >> 1] : box.max[truth.foot >> 1];
   const near = Math.abs(found - truth.bottom) < 0.03 * boxSize(box)[truth.foot >> 1];
   tally([`ground|${way}|${group}`], !upSure ? 'asked' : upRight && near ? 'right' : 'wrong');
+}
+
+/** What is not sure: set in pencil, right or wrong, or asked. */
+function guess(what: string, where: string, confidence: number, isRight: boolean): void {
+  tally([`${what} in pencil|${where}`], confidence < HOUSE_RULES.pencilFrom ? 'asked' : isRight ? 'right' : 'wrong');
 }
 
 function count(what: 'size' | 'up', confidence: number, isRight: boolean): void {

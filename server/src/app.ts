@@ -15,9 +15,11 @@ import { addBytesRoutes } from './http/bytes-routes';
 import { sameOrigin, securityHeaders } from './http/guard';
 import { listServedEndpoints, type App, type Variables } from './http/serve-endpoint';
 import { addWebRoutes } from './http/web-routes';
+import { wakeWorkers } from './jobs/wake-workers';
 import type { JobHandlers } from './jobs/worker-loop';
 import { addKitRoutes } from './kits/routes';
 import { addRightsRoutes } from './ledger/routes';
+import { addLineUpRoutes } from './line-up/routes';
 import { addMapRoutes } from './maps/routes';
 import { addPeopleRoutes, SESSION_COOKIE } from './people/routes';
 import { findSignedIn } from './people/service';
@@ -30,6 +32,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   app.onError(createErrorAnswer(dependencies.log));
   app.use(securityHeaders);
   app.use('/api/*', sameOrigin);
+  app.use('/api/*', wakeWorkers(dependencies.bell));
   app.use('/api/*', async (context, next) => {
     if (context.req.path !== signIn.path) {
       const person = await findSignedIn(dependencies.pool, getCookie(context, SESSION_COOKIE));
@@ -45,6 +48,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addHabitRoutes(app, dependencies);
   addBenchRoutes(app, dependencies);
   addKitBenchRoutes(app, dependencies);
+  addLineUpRoutes(app, dependencies);
   addMapRoutes(app, dependencies);
   addCatalogueRoutes(app, dependencies);
   addProjectRoutes(app, dependencies);

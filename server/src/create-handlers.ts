@@ -7,6 +7,7 @@ import type { TaskRunner } from './jobs/task-runner';
 import type { JobHandlers } from './jobs/worker-loop';
 import { createKitHandlers } from './kits/handlers';
 import { createLedgerHandlers } from './ledger/handlers';
+import { createLineUpHandlers } from './line-up/handlers';
 import { createProjectHandlers } from './projects/handlers';
 import { createReadingHandlers } from './reading/handlers';
 import { createRightsHandlers } from './rights/handlers';
@@ -19,6 +20,7 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createBenchHandlers(dependencies, tasks),
     ...createKitHandlers(dependencies, tasks),
     ...createTakingHandlers(dependencies, tasks),
+    ...createLineUpHandlers(dependencies),
     ...createProjectHandlers(dependencies, tasks),
     ...createRightsHandlers(dependencies),
     ...createLedgerHandlers(dependencies),

@@ -1,11 +1,14 @@
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import type { FolderStore } from '@haveld/engine/store/folder-store';
+import type { JobBell } from './jobs/bell';
 
 /** What every feature is given. */
 export interface Dependencies {
   pool: Pool;
   store: FolderStore;
+  /** Rung where there may be something to do. */
+  bell: JobBell;
   log: Logger;
   /** Where resumable uploads lie until their bytes are in the store. */
   uploadsFolder: string;

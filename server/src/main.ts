@@ -14,6 +14,7 @@ import { ensureDayBegun } from './day/begin-day';
 import { beginDemo, isDemoBegun, loadDemo } from './demo/load-demo';
 import type { Dependencies } from './dependencies';
 import type { App } from './http/serve-endpoint';
+import { JobBell } from './jobs/bell';
 import { TaskRunner } from './jobs/task-runner';
 import { ThreadPool } from './jobs/thread-pool';
 import { WorkerLoop } from './jobs/worker-loop';
@@ -47,6 +48,7 @@ await createUploadStore(uploadsFolder).deleteExpired();
 const dependencies: Dependencies = {
   pool,
   store: new FolderStore(storeFolder),
+  bell: new JobBell(),
   log,
   uploadsFolder,
   webFolder: join(here, 'web'),
@@ -54,7 +56,7 @@ const dependencies: Dependencies = {
 };
 const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
 const handlers = createHandlers(dependencies, new TaskRunner(threads, join(here, 'child.js'), storeFolder));
-const worker = new WorkerLoop(pool, handlers, log);
+const worker = new WorkerLoop(dependencies, handlers);
 
 const owner = await ensureOwner(pool);
 if (owner && environment.demo) await beginDemo(pool);

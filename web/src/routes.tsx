@@ -9,6 +9,7 @@ import { KitBenchScreen } from './screens/bench/kit/kit-bench-screen';
 import { CatalogueScreen } from './screens/catalogue/catalogue-screen';
 import { HabitsScreen } from './screens/habits/habits-screen';
 import { HealthScreen } from './screens/health/health-screen';
+import { LineUpScreen } from './screens/line-up/line-up-screen';
 import { KitScreen } from './screens/kit/kit-screen';
 import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
@@ -52,6 +53,7 @@ export const ROUTES: RouteObject[] = [
       { path: 'arrivals/habits', element: <HabitsScreen /> },
       { path: 'arrivals/duplicates/:id', element: <DuplicatesScreen /> },
       { path: 'arrivals/:id', element: <SortScreen /> },
+      { path: 'line-up', element: <LineUpScreen /> },
       { path: 'kits/:id', element: <KitScreen /> },
       { path: 'bench', element: <BenchScreen /> },
       { path: 'bench/kits/:id', element: <KitBenchScreen /> },

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
-import { AnswerSchema, FindingSchema, HeadingSchema } from '../finding';
+import { AnswerSchema, FindingSchema } from '../finding';
+import { HeadingSchema } from '../heading';
 import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from '../licence';
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, UnusedMapSchema } from '../report';
 import { StepSchema } from '../step';

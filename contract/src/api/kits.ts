@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
-import { FindingMarkSchema, HeadingSchema } from '../finding';
+import { FindingMarkSchema } from '../finding';
+import { HeadingSchema } from '../heading';
 import { ProvenanceSchema } from '../licence';
 import { endpoint, Nothing } from './endpoint';
 

@@ -1,4 +1,5 @@
-import { HEADINGS, type Finding } from '@haveld/contract/finding';
+import type { Finding } from '@haveld/contract/finding';
+import { HEADINGS } from '@haveld/contract/heading';
 import type { FindingKind } from '@haveld/contract/finding-kinds';
 import { answerFindings, listAnswerSteps, listMissing, listSureOpen, takeEverySure } from './answers';
 import { makeFinding } from './make-finding';

@@ -1,6 +1,7 @@
 import type { SheetFinding } from '@haveld/contract/api/bench';
 import { DomainError } from '@haveld/contract/error';
-import type { Answer, Finding, Heading } from '@haveld/contract/finding';
+import type { Answer, Finding } from '@haveld/contract/finding';
+import type { Heading } from '@haveld/contract/heading';
 import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 import type { Step, StepKind } from '@haveld/contract/step';
 

@@ -1,5 +1,6 @@
 import { assessFind } from './assess-find';
 import { drawPieces } from './draw-pieces';
+import { drawStanding } from './draw-standing';
 import { lookAtMaps } from './look-at-maps';
 import { makeVersion } from './make-version';
 import { openArchive } from './open-archive';
@@ -16,6 +17,7 @@ export const TASKS = {
   'look-at-maps': { run: lookAtMaps, sandboxed: true },
   'assess-find': { run: assessFind, sandboxed: false },
   'draw-pieces': { run: drawPieces, sandboxed: false },
+  'draw-standing': { run: drawStanding, sandboxed: false },
   'take-piece': { run: takePiece, sandboxed: false },
   'make-version': { run: makeVersion, sandboxed: false },
   'prepare-find': { run: prepareFind, sandboxed: true },

@@ -12,13 +12,13 @@ export async function listAnswers(db: Executor, assetId: string): Promise<Map<st
   return new Map(rows.map((row) => [row.findingKey, JSON.parse(row.answer) as Answer]));
 }
 
-/** Puts an answer in the place of the one before. */
+/** Puts an answer in the place of the one before. @param personId null where Haveld took what was sure */
 export const upsertAnswer = (
   tx: Executor,
   assetId: string,
   key: string,
   answer: Answer,
-  personId: string,
+  personId: string | null,
 ): Promise<unknown> =>
   run(tx, 'REPLACE INTO answer (asset_id, finding_key, answer, person_id) VALUES (?, ?, ?, ?)', [
     assetId,

@@ -64,6 +64,20 @@ export async function listOnBench(db: Executor): Promise<BenchAssetRow[]> {
   return rows.map((row) => ({ ...row, ...parseAsset(row) }));
 }
 
+/** An asset of the line-up with what its card shows of where it came from. */
+export type LinedUpRow = AssetRow & { arrivalName: string; triangles: number };
+
+/** Assets of the line-up that wait, in the order of their numbers; at most a thousand. */
+export async function listLinedUp(db: Executor): Promise<LinedUpRow[]> {
+  const rows = await many<StoredAsset & Pick<LinedUpRow, 'arrivalName' | 'triangles'>>(
+    db,
+    `${ASSET.replace('kit.name AS kitName', "kit.name AS kitName, COALESCE(arrival.name, '') AS arrivalName, CAST(JSON_VALUE(reading.figures, '$.triangles') AS UNSIGNED) AS triangles")}
+     JOIN standing ON standing.asset_id = asset.id LEFT JOIN arrival ON arrival.id = find.arrival_id JOIN reading ON reading.id = asset.reading_id
+     WHERE asset.state = 'on-bench' ORDER BY asset.accession LIMIT 1000`,
+  );
+  return rows.map((row) => ({ ...row, ...parseAsset(row) }));
+}
+
 /** How many assets lie on the bench. */
 export const countOnBench = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, "SELECT COUNT(*) AS n FROM asset WHERE state = 'on-bench'")).n;
@@ -116,6 +130,10 @@ export const setName = (tx: Executor, id: string, name: string): Promise<unknown
 /** Names an asset and says what it is for. */
 export const setNameAndCategory = (tx: Executor, id: string, name: string, category: Category): Promise<unknown> =>
   run(tx, 'UPDATE asset SET name = ?, category = ? WHERE id = ?', [name, category, id]);
+
+/** Says what an asset is for. */
+export const setCategory = (tx: Executor, id: string, category: Category): Promise<unknown> =>
+  run(tx, 'UPDATE asset SET category = ? WHERE id = ?', [category, id]);
 
 /** Notes whose place an asset takes; null gives it back. */
 export const setStandsFor = (tx: Executor, id: string, standsFor: string | null): Promise<unknown> =>

@@ -2,12 +2,14 @@ import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
 import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
-import type { Answer, Finding, Heading } from '@haveld/contract/finding';
+import type { Answer, Finding } from '@haveld/contract/finding';
+import type { Heading } from '@haveld/contract/heading';
 import { FINDING_KINDS, findingKey } from '@haveld/contract/finding-kinds';
 import { answerFindings, callsForBaking, listAnswerSteps, listSureOpen } from '@haveld/core/condition/answers';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
-import { bumpRevision, transact } from '../database/pool';
+import { transact } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { findOpenJob, insertJob } from '../jobs/job-queries';
 import { confirmLicence } from '../rights/provenance';
@@ -16,6 +18,7 @@ import { listFindings } from './findings';
 import type { KitSizes } from './kit-sizes';
 import { noteMapSteps } from './note-map-steps';
 import * as queries from './queries';
+import { redraw } from './standing';
 
 /**
  * Answers one finding: its earlier steps go, those of the answer come.
@@ -63,32 +66,50 @@ export async function takeSureOf(
   });
 }
 
-/** Puts an answer and its steps in place of those that stood there. */
+/**
+ * Takes what is sure of an asset nobody has looked at yet. Not rights; not what needs a person's name beside it: a map that is another
+ * work, and what is remembered of a choice.
+ */
+export async function takeSureByHaveld(tx: PoolConnection, asset: assetQueries.AssetRow): Promise<void> {
+  const { findings } = await listFindings(tx, asset);
+  const sheet = answerFindings(findings, await answerQueries.listAnswers(tx, asset.id));
+  for (const finding of listSureOpen(sheet)) {
+    const [{ id, steps }] = finding.choices;
+    if (finding.heading === 'rights' || steps.some((step) => step.kind === 'relink-map' && step.work)) continue;
+    await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: id, by: 'haveld' }, null);
+  }
+}
+
+/** Puts an answer and its steps in place of those that stood there. @param person null where Haveld takes what is sure */
 export async function applyAnswer(
   tx: PoolConnection,
   asset: assetQueries.AssetRow,
   finding: Finding,
   answer: Answer | null,
-  person: Person,
+  person: Person | null,
 ): Promise<void> {
-  if (finding.heading === 'rights') return answerRights(tx, asset, finding, answer, person);
+  if (finding.heading === 'rights') {
+    if (!person) throw new DomainError('broken', 'Rights are for a person to answer.');
+    return answerRights(tx, asset, finding, answer, person);
+  }
   await queries.deleteStepsOf(tx, asset.id, finding.key);
   if (answer === null) await answerQueries.deleteAnswer(tx, asset.id, finding.key);
   else {
     const steps = listAnswerSteps(finding, answer);
-    await answerQueries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
+    await answerQueries.upsertAnswer(tx, asset.id, finding.key, answer, person?.id ?? null);
     for (const step of steps)
       await queries.insertStep(tx, {
         id: randomUUID(),
         assetId: asset.id,
         findingKey: finding.key,
         step,
-        personId: person.id,
+        personId: person?.id ?? null,
       });
-    await noteMapSteps(tx, asset.id, finding, steps, person);
+    if (person) await noteMapSteps(tx, asset.id, finding, steps, person);
     if (callsForBaking(asset.findings, steps)) await ensureBaked(tx, asset, person);
   }
   if (asksAnew(finding, answer)) await assessAgain(tx, asset);
+  await redraw(tx, asset);
 }
 
 /** What follows from an answer is not known yet: from any of some kinds; of others from what was not surely proposed, or taken back. */
@@ -129,7 +150,7 @@ async function answerRights(
 const BAKING = findingKey('bake-transforms');
 
 /** A turn or a scale calls for baking; it stands in the treatment as a step like any other. */
-async function ensureBaked(tx: PoolConnection, asset: assetQueries.AssetRow, person: Person): Promise<void> {
+async function ensureBaked(tx: PoolConnection, asset: assetQueries.AssetRow, person: Person | null): Promise<void> {
   const steps = await queries.listSteps(tx, asset.id);
   if (steps.some(({ step }) => step.kind === 'bake-transforms')) return;
   await queries.insertStep(tx, {
@@ -137,7 +158,8 @@ async function ensureBaked(tx: PoolConnection, asset: assetQueries.AssetRow, per
     assetId: asset.id,
     findingKey: BAKING,
     step: { kind: 'bake-transforms', schema: 1 },
-    personId: person.id,
+    personId: person?.id ?? null,
   });
-  await answerQueries.upsertAnswer(tx, asset.id, BAKING, { kind: 'taken', choiceId: BAKING }, person.id);
+  const answer: Answer = { kind: 'taken', choiceId: BAKING, ...(person ? {} : { by: 'haveld' }) };
+  await answerQueries.upsertAnswer(tx, asset.id, BAKING, answer, person?.id ?? null);
 }

@@ -3,7 +3,8 @@ import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
 import { listSimilarSizes, loadAuthorSay } from '../assets/sized-assets';
 import * as versionQueries from '../assets/version-queries';
-import { bumpRevision, transact } from '../database/pool';
+import { transact } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { listFindFiles } from '../finds/file-queries';
 import { getFind } from '../finds/find-queries';
@@ -17,6 +18,8 @@ import { listCandidates, lookAtPictures } from '../maps/service';
 import { getHabitOfFind } from '../reading/habit-of-find';
 import { getProvenance } from '../rights/provenance-queries';
 import * as queries from './queries';
+import { drawStandingOf, redraw } from './standing';
+import { setStanding } from './standing-queries';
 
 /** States of a map that is not where its file says. */
 const MISSING = ['missing', 'elsewhere'];
@@ -78,9 +81,25 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
         await transact(pool, async (tx) => {
           await assetQueries.setFindings(tx, asset.id, { findings, sizeQuestion });
           await setReadingMaps(tx, reading.id, maps, unused);
+          await redraw(tx, asset);
         });
       },
       fail: () => Promise.resolve(),
+    },
+    'draw-standing': {
+      async run(job, options) {
+        const asset = await assetQueries.findAsset(pool, job.subjectId);
+        if (asset) await drawStandingOf(pool, tasks, asset, options);
+      },
+      async fail(job, message) {
+        await setStanding(pool, job.subjectId, {
+          pictureSha256: null,
+          box: null,
+          message,
+          stepsSha256: null,
+        });
+        await bumpRevision(pool);
+      },
     },
     'make-version': {
       async run(job, options) {

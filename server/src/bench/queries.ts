@@ -2,7 +2,8 @@ import type { Answer } from '@haveld/contract/finding';
 import type { Step } from '@haveld/contract/step';
 import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import { type Executor } from '../database/pool';
-import { many, run } from '../database/statements';
+import { groupRows } from '../database/group-rows';
+import { many, manyIn, run } from '../database/statements';
 
 export interface StepRow {
   id: string;
@@ -16,17 +17,34 @@ export interface StepRow {
 export async function listSteps(db: Executor, assetId: string): Promise<StepRow[]> {
   const rows = await many<{ id: string; findingKey: string | null; step: string; enabled: number; personName: string }>(
     db,
-    `SELECT treatment_step.id, finding_key AS findingKey, step, enabled, person.name AS personName FROM treatment_step
-     JOIN person ON person.id = treatment_step.person_id WHERE asset_id = ? ORDER BY taken_order`,
+    `SELECT treatment_step.id, finding_key AS findingKey, step, enabled, COALESCE(person.name, 'Haveld') AS personName FROM treatment_step
+     LEFT JOIN person ON person.id = treatment_step.person_id WHERE asset_id = ? ORDER BY taken_order`,
     [assetId],
   );
   return rows.map((row) => ({ ...row, step: JSON.parse(row.step) as Step, enabled: row.enabled === 1 }));
 }
 
-/** Adds a step, switched on. Its finding is null where a person made it by hand. */
+/** Steps of these assets that are switched on, by asset, in the order they were taken. */
+export async function listEnabledSteps(
+  db: Executor,
+  assetIds: readonly string[],
+): Promise<Map<string, Pick<StepRow, 'findingKey' | 'step'>[]>> {
+  const rows = await manyIn<{ assetId: string; findingKey: string | null; step: string }>(
+    db,
+    assetIds,
+    (places) =>
+      `SELECT asset_id AS assetId, finding_key AS findingKey, step FROM treatment_step WHERE enabled AND asset_id IN (${places}) ORDER BY taken_order`,
+  );
+  return groupRows(
+    rows.map(({ step, ...row }) => ({ ...row, step: JSON.parse(step) as Step })),
+    ({ assetId }) => assetId,
+  );
+}
+
+/** Adds a step, switched on. Its finding is null where a person made it by hand, its person where Haveld took it. */
 export const insertStep = (
   tx: Executor,
-  step: { id: string; assetId: string; findingKey: string | null; step: Step; personId: string },
+  step: { id: string; assetId: string; findingKey: string | null; step: Step; personId: string | null },
 ): Promise<unknown> =>
   run(
     tx,

@@ -4,7 +4,8 @@ import type { BenchRow, Sheet } from '@haveld/contract/api/bench';
 import type { Person } from '@haveld/contract/api/people';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
-import type { Answer, Heading } from '@haveld/contract/finding';
+import type { Answer } from '@haveld/contract/finding';
+import type { Heading } from '@haveld/contract/heading';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
@@ -16,7 +17,8 @@ import * as assetQueries from '../assets/asset-queries';
 import { refreshSearchTexts } from '../assets/search-text';
 import { mustFind } from '../assets/service';
 import * as versionQueries from '../assets/version-queries';
-import { bumpRevision, transact, type Executor } from '../database/pool';
+import { transact, type Executor } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { getArrival } from '../finds/arrival-queries';
 import { getFind, lockFind } from '../finds/find-queries';
@@ -32,6 +34,7 @@ import { listFindings } from './findings';
 import { createKitSizes, weighWithKit, type KitSizes } from './kit-sizes';
 import { noteMapSteps } from './note-map-steps';
 import * as queries from './queries';
+import { redraw } from './standing';
 
 /** Makes an asset of a find, with its number and what its texts say of its rights. Asked twice, the same asset comes back. */
 export async function takeFindToBench({ pool }: Dependencies, findId: string): Promise<string> {
@@ -198,6 +201,7 @@ export async function setOwnSteps(
     for (const step of steps)
       await queries.insertStep(tx, { id: randomUUID(), assetId: id, findingKey: key, step, personId: person.id });
     await noteMapSteps(tx, id, null, steps, person);
+    await redraw(tx, asset);
     await bumpRevision(tx);
   });
   return getSheet(pool, id);
@@ -205,9 +209,10 @@ export async function setOwnSteps(
 
 /** Switches a step of the treatment on or off; nothing of it is lost. */
 export async function switchStep({ pool }: Dependencies, id: string, stepId: string, enabled: boolean): Promise<Sheet> {
-  await mustFind(pool, id);
+  const asset = await mustFind(pool, id);
   if (!(await queries.setStepEnabled(pool, id, stepId, enabled)))
     throw new DomainError('not-found', 'There is no such step.');
+  await redraw(pool, asset);
   await bumpRevision(pool);
   return getSheet(pool, id);
 }

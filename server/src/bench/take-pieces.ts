@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { DomainError } from '@haveld/contract/error';
 import { READER_VERSION } from '@haveld/core/formats/reading';
 import { proposeProvenance } from '@haveld/core/rights/propose-provenance';
-import { bumpRevision } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { listFindFiles } from '../finds/file-queries';
 import { setFindState } from '../finds/find-queries';

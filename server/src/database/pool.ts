@@ -1,5 +1,4 @@
 import mysql, { type Pool, type PoolConnection } from 'mysql2/promise';
-import { run } from './statements';
 
 /** Anything a query can run on: the pool, or one connection inside a transaction. */
 export type Executor = Pool | PoolConnection;
@@ -35,9 +34,4 @@ export async function transact<T>(pool: Pool, work: (tx: PoolConnection) => Prom
       connection.release();
     }
   }
-}
-
-/** Says that something a screen shows has changed. */
-export async function bumpRevision(db: Executor): Promise<void> {
-  await run(db, 'UPDATE revision SET value = value + 1 WHERE id = 1');
 }

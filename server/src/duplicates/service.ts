@@ -6,7 +6,8 @@ import { compareFinds, type DuplicateFacts } from '@haveld/core/finds/describe-d
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { formatAccession } from '../assets/accession';
 import { listAssetsOfFinds, type AssetOfFind } from '../assets/asset-queries';
-import { bumpRevision, transact, type Executor } from '../database/pool';
+import { transact, type Executor } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { getArrival } from '../finds/arrival-queries';
 import { listFindFiles } from '../finds/file-queries';

@@ -13,12 +13,14 @@ export interface ArrivalRow {
   passwords: string[];
   createdAt: Date;
   personName: string;
+  /** What is still read of it goes into the line-up by itself. */
+  linedUp: boolean;
 }
 
-type StoredArrival = Omit<ArrivalRow, 'refused' | 'notes' | 'locked' | 'passwords'> &
-  Record<'refused' | 'notes' | 'locked' | 'passwords', string>;
+type StoredArrival = Omit<ArrivalRow, 'refused' | 'notes' | 'locked' | 'passwords' | 'linedUp'> &
+  Record<'refused' | 'notes' | 'locked' | 'passwords', string> & { linedUp: number };
 
-const ARRIVAL = `SELECT arrival.id, arrival.name, arrival.state, arrival.message, arrival.refused, arrival.notes, arrival.locked, arrival.passwords,
+const ARRIVAL = `SELECT arrival.id, arrival.name, arrival.state, arrival.message, arrival.refused, arrival.notes, arrival.locked, arrival.passwords, arrival.lined_up AS linedUp,
   arrival.created_at AS createdAt, person.name AS personName FROM arrival JOIN person ON person.id = arrival.person_id`;
 
 const parseArrival = (row: StoredArrival): ArrivalRow => ({
@@ -27,6 +29,7 @@ const parseArrival = (row: StoredArrival): ArrivalRow => ({
   notes: JSON.parse(row.notes) as string[],
   locked: JSON.parse(row.locked) as string[],
   passwords: JSON.parse(row.passwords) as string[],
+  linedUp: row.linedUp === 1,
 });
 
 /** The latest first, without what was cancelled or joined into another. */

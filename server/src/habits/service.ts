@@ -12,7 +12,8 @@ import {
 } from '@haveld/core/finds/deciding/habits';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
 import type { WordRule } from '@haveld/core/finds/names/name-words';
-import { bumpRevision, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { listArrivals, listRegroupings } from '../finds/arrival-queries';
 import * as queries from './queries';

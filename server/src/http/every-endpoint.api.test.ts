@@ -6,13 +6,17 @@ import { signOut } from '@haveld/contract/api/people';
 import { ErrorBodySchema } from '@haveld/contract/error';
 import { exampleOf } from '@haveld/contract/testing/example-of';
 import { createApp } from '../app';
+import { JobBell } from '../jobs/bell';
 import { useLibrary } from '../testing/use-library';
 import { listServedEndpoints } from './serve-endpoint';
 
 const given = useLibrary({ worker: false });
 /** What an application answers does not depend on what it works with. */
 const ENDPOINTS = listServedEndpoints(
-  createApp({ log: pino({ level: 'silent' }), webFolder: null, uploadsFolder: tmpdir() } as never, {}),
+  createApp(
+    { log: pino({ level: 'silent' }), webFolder: null, uploadsFolder: tmpdir(), bell: new JobBell() } as never,
+    {},
+  ),
 );
 const named = ENDPOINTS.map((endpoint) => [`${endpoint.method} ${endpoint.path}`, endpoint] as const);
 

@@ -17,6 +17,7 @@ import {
   retryFailed,
   type Job,
 } from './job-queries';
+import { JobBell } from './bell';
 import { WorkerLoop, type JobHandler } from './worker-loop';
 
 let library: TestLibrary;
@@ -49,9 +50,8 @@ async function claim(leaseSeconds: number): Promise<Job | null> {
 /** A worker of its own with one handler. */
 async function work(handler: Partial<JobHandler>, until: () => Promise<boolean>, lanes = 1): Promise<void> {
   const loop = new WorkerLoop(
-    library.pool,
+    { pool: library.pool, bell: new JobBell(), log: pino({ level: 'silent' }) },
     { count: { run: () => Promise.resolve(), fail: () => Promise.resolve(), ...handler } },
-    pino({ level: 'silent' }),
   );
   loop.start(lanes);
   await waitFor(until, Boolean);
@@ -137,7 +137,7 @@ test('a running job shows how far it is, and stops when a person asks', async ()
 test('a worker that stops lets its job go at once; the next one takes it up', async () => {
   const id = await add();
   const loop = new WorkerLoop(
-    library.pool,
+    { pool: library.pool, bell: new JobBell(), log: pino({ level: 'silent' }) },
     {
       count: {
         run: (_, { signal }) =>
@@ -145,7 +145,6 @@ test('a worker that stops lets its job go at once; the next one takes it up', as
         fail: () => Promise.resolve(),
       },
     },
-    pino({ level: 'silent' }),
   );
   loop.start(1);
   await waitFor(
@@ -161,7 +160,7 @@ test('five stops of the server are no failures of the job', async () => {
   const id = await add();
   for (let i = 0; i < 5; i++) {
     const loop = new WorkerLoop(
-      library.pool,
+      { pool: library.pool, bell: new JobBell(), log: pino({ level: 'silent' }) },
       {
         count: {
           run: (_, { signal }) =>
@@ -169,7 +168,6 @@ test('five stops of the server are no failures of the job', async () => {
           fail: () => Promise.resolve(),
         },
       },
-      pino({ level: 'silent' }),
     );
     loop.start(1);
     await waitFor(

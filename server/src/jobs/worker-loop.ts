@@ -1,8 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import { setTimeout } from 'node:timers/promises';
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { DomainError } from '@haveld/contract/error';
-import { bumpRevision, transact } from '../database/pool';
+import { transact } from '../database/pool';
+import { bumpRevision } from '../database/revision';
+import type { Dependencies } from '../dependencies';
+import type { JobBell } from './bell';
 import {
   extendLease,
   findClaimable,
@@ -28,6 +32,7 @@ export type JobHandlers = Record<string, JobHandler>;
 const LEASE_SECONDS = 8;
 const HEARTBEAT_MS = 1000;
 const IDLE_MS = 250;
+const TROUBLE_MS = 2000;
 const MAX_ATTEMPTS = 4;
 
 /** Codes that no second try will change. */
@@ -37,14 +42,16 @@ const FINAL = new Set(['bad-file', 'broken', 'bad-request', 'not-found', 'not-al
 export class WorkerLoop {
   readonly #pool: Pool;
   readonly #handlers: JobHandlers;
+  readonly #bell: JobBell;
   readonly #log: Logger;
   readonly #lanes: Promise<void>[] = [];
   readonly #stopping = new AbortController();
 
-  constructor(pool: Pool, handlers: JobHandlers, log: Logger) {
+  constructor({ pool, bell, log }: Pick<Dependencies, 'pool' | 'bell' | 'log'>, handlers: JobHandlers) {
     this.#pool = pool;
-    this.#handlers = handlers;
+    this.#bell = bell;
     this.#log = log;
+    this.#handlers = handlers;
   }
 
   start(lanes: number): void {
@@ -60,13 +67,15 @@ export class WorkerLoop {
   async #runLane(): Promise<void> {
     while (!this.#stopping.signal.aborted) {
       try {
+        const { rung } = this.#bell;
         const job = await this.#claim();
         if (job) await this.#do(job);
-        else await pause(IDLE_MS, this.#stopping.signal);
+        else await this.#bell.wait(rung, IDLE_MS, this.#stopping.signal);
       } catch (error) {
         if (this.#stopping.signal.aborted) return;
         this.#log.error({ error }, 'the queue could not be read');
-        await pause(2000, this.#stopping.signal);
+        // a bell is no help where the database is in trouble
+        await setTimeout(TROUBLE_MS, undefined, { signal: this.#stopping.signal }).catch(() => undefined);
       }
     }
   }
@@ -108,6 +117,8 @@ export class WorkerLoop {
       await this.#settleFailure(job, handler, error as Error, stop.signal);
     } finally {
       clearInterval(heartbeat);
+      // one job often calls for the next
+      this.#bell.ring();
       this.#stopping.signal.removeEventListener('abort', onStop);
     }
   }
@@ -130,16 +141,4 @@ export class WorkerLoop {
     await finishJob(this.#pool, job, 'failed', error.message);
     await bumpRevision(this.#pool);
   }
-}
-
-function pause(ms: number, signal: AbortSignal): Promise<void> {
-  return new Promise((resolve) => {
-    const end = (): void => {
-      clearTimeout(timer);
-      signal.removeEventListener('abort', end);
-      resolve();
-    };
-    const timer = setTimeout(end, ms);
-    signal.addEventListener('abort', end, { once: true });
-  });
 }

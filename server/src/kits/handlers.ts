@@ -1,5 +1,5 @@
 import { sheetPixels } from '@haveld/core/picture/sheet-pixels';
-import { bumpRevision } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { getFindForBench } from '../finds/service';
 import type { TaskRunner } from '../jobs/task-runner';

@@ -1,5 +1,6 @@
 import type { Pool } from 'mysql2/promise';
-import { bumpRevision, transact } from '../database/pool';
+import { transact } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import { today } from '../house/today';
 import { listHoldings } from '../projects/holdings';
 import { reopenLapsed } from '../rights/reopen-projects';

@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { DomainError } from '@haveld/contract/error';
 import type { HouseMaterial } from '@haveld/contract/api/house-materials';
 import type { Person } from '@haveld/contract/api/people';
-import { bumpRevision, type Executor } from '../database/pool';
+import { type Executor } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import * as queries from './queries';
 

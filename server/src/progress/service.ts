@@ -2,7 +2,7 @@ import type { Health, Progress } from '@haveld/contract/api/progress';
 import { DomainError } from '@haveld/contract/error';
 import { countOnBench } from '../assets/asset-queries';
 import { countCatalogued } from '../assets/card-queries';
-import { bumpRevision } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { countWaitingFinds } from '../finds/find-queries';
 import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/job-queries';

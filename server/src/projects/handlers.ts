@@ -7,7 +7,7 @@ import { formatAccession } from '../assets/accession';
 import { findCard } from '../assets/card-queries';
 import { getHandOverName } from '../assets/service';
 import { listVersions } from '../assets/version-queries';
-import { bumpRevision } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadBook, type HouseBook } from '../house/book';
 import type { TaskRunner } from '../jobs/task-runner';

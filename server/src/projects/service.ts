@@ -11,7 +11,8 @@ import { describeChanges, describeNature } from '@haveld/core/treatment/apply-tr
 import { formatAccession } from '../assets/accession';
 import { listCardsOf, type CardRow } from '../assets/card-queries';
 import { listCurrentSteps } from '../assets/version-queries';
-import { bumpRevision, transact, type Executor } from '../database/pool';
+import { transact, type Executor } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { sumFindBytes } from '../finds/file-queries';
 import { loadBook } from '../house/book';

@@ -1,12 +1,14 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
-import { bumpRevision, transact } from '../database/pool';
+import { transact } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { noteDuplicates } from '../duplicates/service';
 import * as arrivalQueries from '../finds/arrival-queries';
 import * as findQueries from '../finds/find-queries';
 import * as readingQueries from '../finds/reading-queries';
+import { insertJob } from '../jobs/job-queries';
 import { noteKitFile, notePieceFile } from '../kits/service';
 
 /** What came of reading a find. */
@@ -36,8 +38,10 @@ export async function settleFind({ pool }: Dependencies, findId: string, outcome
     const failed = 'failed' in outcome ? outcome.failed : null;
     await findQueries.setFindState(tx, findId, failed === null ? 'read' : 'failed', failed, 'waiting');
     const isLast = (await findQueries.countUnread(tx, find.arrivalId)) === 0;
-    if (isLast && (await arrivalQueries.getArrival(tx, find.arrivalId))?.state === 'reading')
-      await arrivalQueries.setArrivalState(tx, find.arrivalId, 'ready');
+    const arrival = await arrivalQueries.getArrival(tx, find.arrivalId);
+    if (arrival?.linedUp && failed === null)
+      await insertJob(tx, { kind: 'line-up-find', subjectId: findId, label: `lining up “${find.name}”` });
+    if (isLast && arrival?.state === 'reading') await arrivalQueries.setArrivalState(tx, find.arrivalId, 'ready');
     await bumpRevision(tx);
   });
 }

@@ -1,4 +1,4 @@
-import { bumpRevision } from '../database/pool';
+import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { KIND } from './ask-for-refresh';

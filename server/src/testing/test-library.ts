@@ -15,6 +15,7 @@ import { createPool } from '../database/pool';
 import { run } from '../database/statements';
 import type { Dependencies } from '../dependencies';
 import type { App } from '../http/serve-endpoint';
+import { JobBell } from '../jobs/bell';
 import { TaskRunner } from '../jobs/task-runner';
 import { ThreadPool } from '../jobs/thread-pool';
 import { WorkerLoop, type JobHandlers } from '../jobs/worker-loop';
@@ -46,6 +47,7 @@ export class TestLibrary {
     this.dependencies = {
       pool,
       store: new FolderStore(storeFolder),
+      bell: new JobBell(),
       log: pino({ level: process.env.HAVELD_TEST_LOG ?? 'silent' }),
       uploadsFolder,
       webFolder: null,
@@ -78,7 +80,7 @@ export class TestLibrary {
   }
 
   startWorker(): void {
-    this.#worker = new WorkerLoop(this.pool, this.handlers, this.dependencies.log);
+    this.#worker = new WorkerLoop(this.dependencies, this.handlers);
     this.#worker.start(2);
   }
 
@@ -180,6 +182,6 @@ export async function waitFor<T>(ask: () => Promise<T>, isSo: (seen: T) => boole
     const seen = await ask();
     if (isSo(seen)) return seen;
     if (Date.now() > until) throw new Error(`waitFor: still ${JSON.stringify(seen).slice(0, 800)}`);
-    await new Promise((resolve) => setTimeout(resolve, 100));
+    await new Promise((resolve) => setTimeout(resolve, 30));
   }
 }

@@ -6,6 +6,7 @@ import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from '../app';
 import { createPool } from '../database/pool';
 import type { App } from '../http/serve-endpoint';
+import { JobBell } from '../jobs/bell';
 
 /** @returns the application as it is served, its database never asked: for what can be known of its routes alone */
 export function createUnconnectedApp(): App {
@@ -14,6 +15,7 @@ export function createUnconnectedApp(): App {
     {
       pool: createPool('mysql://127.0.0.1:1/none'),
       store: new FolderStore(folder),
+      bell: new JobBell(),
       log: pino({ level: 'silent' }),
       uploadsFolder: folder,
       webFolder: null,

@@ -5,6 +5,7 @@ import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/c
 import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits } from '@haveld/contract/api/habits';
 import { getHouseRules } from '@haveld/contract/api/house';
+import { getLineUp } from '@haveld/contract/api/line-up';
 import { listHouseMaterials } from '@haveld/contract/api/house-materials';
 import { getKit, getKitBench } from '@haveld/contract/api/kits';
 import { getMe } from '@haveld/contract/api/people';
@@ -32,7 +33,8 @@ export const meQuery = queryOptions({
   staleTime: Infinity,
 });
 
-const BUSY_MS = 600;
+/** How often what is being worked on is asked for. */
+export const BUSY_MS = 300;
 const IDLE_MS = 3000;
 
 /** What runs and waits: asked often while something runs. */
@@ -45,6 +47,10 @@ export const progressQuery = queryOptions({
 export const arrivalsQuery = queryOptions({
   queryKey: [LIBRARY, 'arrivals'],
   queryFn: ({ signal }) => call(listArrivals, { signal }),
+});
+export const lineUpQuery = queryOptions({
+  queryKey: [LIBRARY, 'line-up'],
+  queryFn: ({ signal }) => call(getLineUp, { signal }),
 });
 export const benchQuery = queryOptions({
   queryKey: [LIBRARY, 'bench'],
@@ -132,7 +138,7 @@ export const kitQuery = (id: string) =>
   queryOptions({
     queryKey: [LIBRARY, 'kit', id],
     queryFn: ({ signal }) => call(getKit, { params: { id }, signal }),
-    refetchInterval: ({ state }) => (state.data?.progress ? 700 : false),
+    refetchInterval: ({ state }) => (state.data?.progress ? BUSY_MS : false),
   });
 export const kitBenchQuery = (id: string) =>
   queryOptions({

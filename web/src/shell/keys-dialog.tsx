@@ -4,6 +4,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 
 const KEYS: [string, string][] = [
   ['/', 'search the library'],
+  ['l', 'line up what has arrived'],
   ['j  k', 'next and previous finding'],
   ['Enter', 'take the proposal in hand'],
   ['a', 'take all sure proposals'],

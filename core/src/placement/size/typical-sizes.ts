@@ -1,7 +1,8 @@
+import type { Category } from '@haveld/contract/category';
 import { headWords } from '../../text/head-words';
 import { FURNITURE } from './kinds/furniture';
-import { KITCHEN, THINGS } from './kinds/household';
-import { BUILDING, NATURE, VEHICLES } from './kinds/outdoors';
+import { KITCHEN, PEOPLE, THINGS } from './kinds/household';
+import { BUILDING, CREATURES, NATURE, PLANTS, VEHICLES } from './kinds/outdoors';
 
 /** How big things of a kind are: the logarithms of their sides are normal, all three together and each by itself. */
 export interface TypicalSize {
@@ -12,6 +13,8 @@ export interface TypicalSize {
   middle: readonly [number, number, number];
   /** Standard deviations of the logarithms: of the whole thing, and of each side beside that. */
   spread: { whole: number; sides: readonly [number, number, number] };
+  /** What such things are catalogued as; null where their size says it. */
+  category: Category | null;
   /** Where the figures come from; from memory where nothing is named that was looked at. */
   source: string;
 }
@@ -26,14 +29,17 @@ things of a room | 90 80 55 | 2.6 2.2 | living_room dining_room living dining ha
 things out of doors | 150 120 120 | 3.5 2.2 | exterior garden outdoor
 `;
 
-const TABLES: readonly (readonly [table: string, source: string])[] = [
-  [FURNITURE, 'from memory: furniture catalogues'],
-  [KITCHEN, 'from memory: kitchen units, data sheets of appliances'],
-  [THINGS, 'from memory: things at hand'],
-  [BUILDING, 'from memory: building practice'],
-  [VEHICLES, 'from memory: data sheets of vehicles'],
-  [NATURE, 'from memory: field guides'],
-  [IN_PLACES, 'from memory: things at hand'],
+const TABLES: readonly (readonly [table: string, source: string, category: Category | null])[] = [
+  [FURNITURE, 'from memory: furniture catalogues', 'furniture'],
+  [KITCHEN, 'from memory: kitchen units, data sheets of appliances', null],
+  [PEOPLE, 'from memory: things at hand', 'creature'],
+  [THINGS, 'from memory: things at hand', null],
+  [BUILDING, 'from memory: building practice', null],
+  [VEHICLES, 'from memory: data sheets of vehicles', null],
+  [PLANTS, 'from memory: field guides', 'foliage'],
+  [NATURE, 'from memory: field guides', null],
+  [CREATURES, 'from memory: field guides', 'creature'],
+  [IN_PLACES, 'from memory: things at hand', null],
 ];
 
 /**
@@ -46,7 +52,7 @@ const WITHIN = { whole: 1.28, side: 1.96 };
 const THIN = { below: 0.2, times: 3.5 };
 
 /** Reads `plural (the standard that gives it) | width height depth in cm | factor of the whole, factor of a side | words`. */
-function readRow(line: string, memory: string): TypicalSize {
+function readRow(line: string, memory: string, category: Category | null): TypicalSize {
   const [title, sides, factors, words] = line.split('|').map((cell) => cell.trim());
   const [, plural, standard] = /^([^(]*?)(?:\s*\(([^)]*)\))?$/.exec(title)!;
   const middle = sides.split(' ').map((side) => Number(side) / 100) as [number, number, number];
@@ -64,15 +70,16 @@ function readRow(line: string, memory: string): TypicalSize {
         number,
       ],
     },
+    category,
     source: standard ? `from memory: ${standard}` : memory,
   };
 }
 
-export const TYPICAL_SIZES: readonly TypicalSize[] = TABLES.flatMap(([table, source]) =>
+export const TYPICAL_SIZES: readonly TypicalSize[] = TABLES.flatMap(([table, source, category]) =>
   table
     .trim()
     .split('\n')
-    .map((line) => readRow(line, source)),
+    .map((line) => readRow(line, source, category)),
 );
 
 /** Several words of a row stand as they are written, one, or apart: `bed_frame`. */

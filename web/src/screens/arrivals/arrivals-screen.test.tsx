@@ -6,11 +6,11 @@ import {
   joinArrivals,
   listArrivals,
   setFindAside,
-  takeManyToBench,
   takeToBench,
   type Arrival,
 } from '@haveld/contract/api/arrivals';
 import { getSheet } from '@haveld/contract/api/bench';
+import { getLineUp, lineUp } from '@haveld/contract/api/line-up';
 import { DomainError } from '@haveld/contract/error';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
@@ -72,27 +72,34 @@ test('two licences that are named are both said; none is said as well', async ()
   expect((await find('None')).textContent).toContain('no licence found');
 });
 
-test('what leaves nothing to decide goes to the bench in one action, and nothing else with it', async () => {
-  const { user, sent } = open(
+test('what arrived is lined up in one action: what is read, and what is still on its way', async () => {
+  const { user, sent, where } = open(
     [
       arrival({
+        id: 'read',
         finds: [
           { id: 'f1', name: 'Bell buoy', ...ready },
-          { id: 'f2', name: 'Net float', ...ready },
-          {
-            id: 'f3',
-            name: 'Asked',
-            ...ready,
-            question: { text: 'Which edition?', choices: [{ id: 'v1', label: 'the old one' }] },
-          },
           { id: 'f4', name: 'Double', ...ready, duplicates: 1 },
         ],
       }),
+      arrival({ id: 'coming', name: 'coming.zip', state: 'reading', finds: [] }),
+      arrival({ id: 'asked', name: 'asked.zip', finds: [{ id: 'f5', name: 'Twice', ...ready, duplicates: 2 }] }),
     ],
-    [answer(takeManyToBench, () => ({ assetIds: ['x', 'y'] }))],
+    [answer(lineUp, () => ({})), answer(getLineUp, () => ({ cards: [], reading: 1, heldBack: [] }))],
   );
-  await user.click(await screen.findByRole('button', { name: '2 ready: to the bench' }));
-  expect(sent(takeManyToBench)).toEqual([{ ids: ['f1', 'f2'] }]);
+  await user.click(await screen.findByRole('button', { name: 'Line up 1 model' }));
+  expect(sent(lineUp)).toEqual([{ arrivalIds: ['read', 'coming'], bench: false }]);
+  await waitFor(() => expect(where()).toBe('/line-up'));
+});
+
+test('one key lines up what arrived', async () => {
+  const first = open(
+    [arrival({ finds: [{ id: 'f1', name: 'Bell buoy', ...ready }] })],
+    [answer(lineUp, () => ({})), answer(getLineUp, () => ({ cards: [], reading: 0, heldBack: [] }))],
+  );
+  await find('Bell buoy');
+  await first.user.keyboard('l');
+  await waitFor(() => expect(first.sent(lineUp)).toEqual([{ arrivalIds: ['a1'], bench: false }]));
 });
 
 test('a question comes before everything else, and its answer is sent', async () => {

@@ -6,8 +6,10 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useSnackbar } from 'notistack';
 import { useRef } from 'react';
 import { useDropzone, type FileWithPath } from 'react-dropzone';
-import { Link } from 'react-router';
-import { takeManyToBench, type Arrival } from '@haveld/contract/api/arrivals';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useNavigate } from 'react-router';
+import type { Arrival } from '@haveld/contract/api/arrivals';
+import { lineUp } from '@haveld/contract/api/line-up';
 import { call } from '../../api/client';
 import { arrivalsQuery } from '../../api/queries';
 import { bringIn } from '../../api/uploads';
@@ -15,7 +17,7 @@ import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { ArrivalRow } from './arrival-row';
-import { countDecisions, isReady, orderArrivals } from './wants-decision';
+import { countDecisions, isReady, isUnderWay, orderArrivals } from './wants-decision';
 
 /** Height of the headings above the list. */
 const HEADS_PX = 34;
@@ -58,12 +60,15 @@ export function ArrivalsScreen() {
         <h1>Arrivals</h1>
         {arrivals.data && arrivals.data.length > 0 && <Totals arrivals={arrivals.data} />}
         <span className="grow" />
-        {arrivals.data && <TakeReady arrivals={arrivals.data} />}
+        {arrivals.data && <LineThemUp arrivals={arrivals.data} />}
+        <Button component={Link} to="/line-up">
+          The line-up
+        </Button>
         <Button component={Link} to="/arrivals/habits">
           Naming habits
         </Button>
         <Button variant="outlined" sx={{ borderStyle: 'dashed' }} onClick={drop.open}>
-          Drop archives, files or a folder anywhere
+          Drop files anywhere
         </Button>
         <Button variant="outlined" onClick={() => folder.current?.click()}>
           Pick a folder
@@ -111,18 +116,20 @@ function Totals({ arrivals }: { arrivals: Arrival[] }) {
   );
 }
 
-/** Everything that leaves nothing to decide, in one action. */
-function TakeReady({ arrivals }: { arrivals: Arrival[] }) {
+/** Everything that waits goes into the line-up in one action; what is still read follows by itself. */
+function LineThemUp({ arrivals }: { arrivals: Arrival[] }) {
+  const navigate = useNavigate();
   const ready = arrivals.flatMap(({ finds }) => finds).filter(isReady);
-  const take = useChange((ids: string[]) => call(takeManyToBench, { body: { ids } }));
-  if (ready.length < 2) return null;
+  const open = arrivals.filter((arrival) => isUnderWay(arrival) || arrival.finds.some(isReady));
+  const line = useChange((arrivalIds: string[]) => call(lineUp, { body: { arrivalIds } }), {
+    onDone: () => void navigate('/line-up'),
+  });
+  const lineUpOpen = (): void => line.mutate(open.slice(0, 500).map(({ id }) => id));
+  useHotkeys('l', lineUpOpen, { enabled: open.length > 0 && !line.isPending });
+  if (open.length === 0) return null;
   return (
-    <Button
-      variant="contained"
-      loading={take.isPending}
-      onClick={() => take.mutate(ready.slice(0, 500).map(({ id }) => id))}
-    >
-      {ready.length} ready: to the bench
+    <Button variant="contained" loading={line.isPending} onClick={lineUpOpen} aria-keyshortcuts="l">
+      {ready.length === 0 ? 'Line them up' : `Line up ${formatCount(ready.length, 'model')}`}
     </Button>
   );
 }

@@ -14,6 +14,10 @@ export const isReady = (find: Find): boolean =>
   find.duplicates === 0 &&
   find.kitId === null;
 
+/** Its files come, are opened or read. */
+export const isUnderWay = ({ state }: Arrival): boolean =>
+  state === 'receiving' || state === 'opening' || state === 'reading';
+
 /** What an arrival leaves to a person: its password, whether it belongs to another, its kits and its finds. */
 export function countDecisions({ state, finds, kits, joins }: Arrival): number {
   const openKits = kits.filter((kit) => kit.taken === 0 && !finds.find((find) => find.id === kit.findId)?.asset);

@@ -2,9 +2,12 @@ import './bench.css';
 import './bench-screen.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { BenchRow } from '@haveld/contract/api/bench';
+import { lineUp } from '@haveld/contract/api/line-up';
+import { call } from '../../api/client';
 import { benchQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
@@ -20,6 +23,8 @@ export function BenchScreen() {
         {bench.data && bench.data.length > 0 && (
           <span className="quiet">{formatCount(bench.data.length, 'model')}, the newest first</span>
         )}
+        <span className="grow" />
+        {bench.data && bench.data.length > 0 && <LineUpBench />}
       </div>
       <div className="screen-body">
         {bench.isPending && <Loading />}
@@ -116,5 +121,16 @@ function KitEntry({ kit, rows }: { kit: Kit; rows: BenchRow[] }) {
         </span>
       </span>
     </Link>
+  );
+}
+
+/** Everything on the bench by itself is lined up, to be looked at side by side. */
+function LineUpBench() {
+  const navigate = useNavigate();
+  const line = useChange(() => call(lineUp, { body: { bench: true } }), { onDone: () => void navigate('/line-up') });
+  return (
+    <Button variant="outlined" loading={line.isPending} onClick={() => line.mutate(undefined)}>
+      Line them up
+    </Button>
   );
 }

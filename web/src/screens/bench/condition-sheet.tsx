@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
 import { lookAgain, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
-import { HEADINGS, type Heading } from '@haveld/contract/finding';
+import { HEADINGS, type Heading } from '@haveld/contract/heading';
 import type { Box } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';

@@ -7,7 +7,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import { takeSure, type Sheet } from '@haveld/contract/api/bench';
 import { bytesUrl, call } from '../../api/client';
-import { kitBenchQuery, sheetQuery } from '../../api/queries';
+import { BUSY_MS, kitBenchQuery, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { Failure, Loading } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
@@ -23,13 +23,13 @@ import { CatalogueDialog } from './catalogue-dialog';
 import { ConditionSheet } from './condition-sheet';
 import { FiguresRow } from './figures-row';
 import { TURNS } from './placing/quarter-turns';
-import { useTurns } from './placing/use-turns';
+import { turnedOf, useTurns } from './placing/use-turns';
 import { TreatmentStrip } from './treatment-strip';
 
 /** One model on the bench: its condition, the model itself, its treatment. */
 export function SheetScreen() {
   const { id = '' } = useParams();
-  const sheet = useQuery({ ...sheetQuery(id), refetchInterval: ({ state }) => (state.data?.busy ? 700 : false) });
+  const sheet = useQuery({ ...sheetQuery(id), refetchInterval: ({ state }) => (state.data?.busy ? BUSY_MS : false) });
   if (sheet.isPending) return <Loading />;
   if (sheet.isLoadingError) return <Failure error={sheet.error} onRetry={() => void sheet.refetch()} />;
   return <SheetView key={id} sheet={sheet.data} />;
@@ -55,7 +55,11 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const playing = usePlaying(sheet.source.clips);
   useHotkeys('p', () => sheet.source.clips.length > 0 && playing.setRunning(!playing.isRunning));
   useHotkeys('c', () => setOnly((now) => (now + 1) % ONLY.length));
-  const { turn } = useTurns(sheet);
+  const { turn } = useTurns(turnedOf(sheet));
+  const turnBy = (keyName: string | undefined, degrees: 90 | 180): void => {
+    const found = TURNS.find((one) => one.keyName === keyName);
+    if (found) turn(found.axis, degrees);
+  };
   useHotkeys(
     TURNS.map(({ keyName }) => keyName),
     (_, { keys }) => turnBy(keys?.[0], 90),
@@ -64,10 +68,6 @@ function SheetView({ sheet }: { sheet: Sheet }) {
     TURNS.map(({ keyName }) => `shift+${keyName}`),
     (_, { keys }) => turnBy(keys?.[0], 180),
   );
-  const turnBy = (keyName: string | undefined, degrees: 90 | 180): void => {
-    const found = TURNS.find((one) => one.keyName === keyName);
-    if (found) turn(found.axis, degrees);
-  };
   useHotkeys('f', () => setFrame((now) => now + 1));
   useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
   const size = sheet.findings.find((finding) => finding.kind === 'size');

@@ -2,8 +2,8 @@ import { useEffect, useRef, useState } from 'react';
 import type { Card } from '@haveld/contract/api/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl } from '../../api/client';
+import { formatTick, HEADROOM_PX, layDrawers, listTicks, type Drawer } from '../../parts/lay-drawers';
 import { CardWords } from './card-words';
-import { HEADROOM_PX, layDrawers, listTicks, type Drawer } from './lay-drawers';
 
 const RULE_PX = 56;
 const PICTURE_PX = 232;
@@ -50,7 +50,7 @@ export function Drawers(props: CardsProps) {
   );
 }
 
-function DrawerRow({ drawer, heightPx, chosen, onToggle }: { drawer: Drawer; heightPx: number } & CardsProps) {
+function DrawerRow({ drawer, heightPx, chosen, onToggle }: { drawer: Drawer<Card>; heightPx: number } & CardsProps) {
   const scale = (heightPx - HEADROOM_PX) / drawer.heightM;
   return (
     <section className="drawer" aria-label={`Up to ${formatLength(drawer.heightM)} high`}>
@@ -85,6 +85,3 @@ function DrawerRow({ drawer, heightPx, chosen, onToggle }: { drawer: Drawer; hei
     </section>
   );
 }
-
-const formatTick = (metres: number): string =>
-  metres === 0 ? '0 m' : metres >= 1 || metres === 0.5 ? `${metres} m` : `${Math.round(metres * 100)} cm`;

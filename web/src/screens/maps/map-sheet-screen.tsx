@@ -10,7 +10,7 @@ import { Link, useParams } from 'react-router';
 import { answerFinding, takeSure, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
 import type { UnusedMap } from '@haveld/contract/report';
 import { call } from '../../api/client';
-import { sheetQuery } from '../../api/queries';
+import { BUSY_MS, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
@@ -26,7 +26,7 @@ import { useOwnSteps } from './use-own-steps';
 /** Every map of a model in one view: checked, corrected, and seen on the model at once. */
 export function MapSheetScreen() {
   const { id = '' } = useParams();
-  const sheet = useQuery({ ...sheetQuery(id), refetchInterval: ({ state }) => (state.data?.busy ? 700 : false) });
+  const sheet = useQuery({ ...sheetQuery(id), refetchInterval: ({ state }) => (state.data?.busy ? BUSY_MS : false) });
   if (sheet.isPending) return <Loading />;
   if (sheet.isLoadingError) return <Failure error={sheet.error} onRetry={() => void sheet.refetch()} />;
   return <MapSheetView key={id} sheet={sheet.data} />;

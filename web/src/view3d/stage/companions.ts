@@ -1,7 +1,8 @@
 import { Box3, Group, Vector3 } from 'three';
 import { loadModel } from './load-model';
 import { Newest } from './newest';
-import { createPerson, disposeAll, PERSON_M } from './stage-props';
+import { PERSON_M } from '../../parts/person-outline';
+import { createPerson, disposeAll } from './stage-props';
 import { createStandIn, type StandIn } from './stand-ins';
 
 /** What stands with the treated model so that its size can be seen: a person on its right, something of known size on its left. */

@@ -13,9 +13,8 @@ import {
   type Object3D,
   type Texture,
 } from 'three';
+import { PERSON_OUTLINE } from '../../parts/person-outline';
 
-/** How tall the person for scale is. */
-export const PERSON_M = 1.7;
 const INK = 0x22302f;
 
 /** Frees what a group holds on the card. */
@@ -59,40 +58,10 @@ export function createFrontMark(): Group {
   return mark;
 }
 
-/** A person for scale: a flat paper silhouette, as tall as `PERSON_M`. */
+/** A person for scale: a flat paper silhouette, 1.70 m tall. */
 export function createPerson(): Group {
   const shape = new Shape();
-  const outline: [number, number][] = [
-    [0.03, 0],
-    [0.15, 0],
-    [0.14, 0.5],
-    [0.17, 0.84],
-    [0.21, 0.72],
-    [0.26, 0.73],
-    [0.245, 1.1],
-    [0.2, 1.36],
-    [0.1, 1.43],
-    [0.06, 1.47],
-    [0.1, 1.55],
-    [0.1, 1.62],
-    [0.06, 1.69],
-    [0, 1.7],
-    [-0.06, 1.69],
-    [-0.1, 1.62],
-    [-0.1, 1.55],
-    [-0.06, 1.47],
-    [-0.1, 1.43],
-    [-0.2, 1.36],
-    [-0.245, 1.1],
-    [-0.26, 0.73],
-    [-0.21, 0.72],
-    [-0.17, 0.84],
-    [-0.14, 0.5],
-    [-0.15, 0],
-    [-0.03, 0],
-    [0, 0.78],
-  ];
-  outline.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
+  PERSON_OUTLINE.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
   const person = new Group();
   person.add(
     new Mesh(

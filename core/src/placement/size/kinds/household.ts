@@ -66,10 +66,6 @@ clothes dryers | 60 105 160 | 1.4 1.6 | clothes_rack drying_rack laundry_rack cl
 
 /** Things at hand. From memory. */
 export const THINGS = `
-people (DIN 33402-2: 1.54 to 1.86 m) | 55 172 32 | 1.12 1.35 | person human man woman figure mannequin character people mensch homme femme uomo donna hombre mujer soldier pedestrian player male female
-sitting people | 58 128 85 | 1.12 1.5 | sitting_person seated_person sitting_man sitting_woman
-children | 40 122 26 | 1.4 1.6 | child kid boy girl kind enfant bambino niño criança
-babies | 28 60 20 | 1.3 1.6 | baby toddler infant
 shoes | 20 11 28 | 1.25 1.7 | shoe sneaker sandal slipper schuh chaussure scarpa zapato shoes high_heel
 boots | 22 30 29 | 1.35 1.6 | boot stiefel botte boots
 hats | 30 16 30 | 1.25 1.45 | hat helmet hut_kopf chapeau cappello sombrero cap_hat baseball_cap
@@ -221,4 +217,12 @@ plugs | 5 5 7 | 1.4 1.7 | plug
 torches | 4 4 17 | 1.5 1.5 | flashlight torch taschenlampe
 soap dispensers | 8 17 10 | 1.35 1.5 | soap_dispenser soap
 tooth brushes | 1.6 1.6 18.5 | 1.15 1.35 | toothbrush
+`;
+
+/** People. From memory. */
+export const PEOPLE = `
+people (DIN 33402-2: 1.54 to 1.86 m) | 55 172 32 | 1.12 1.35 | person human man woman figure mannequin character people mensch homme femme uomo donna hombre mujer soldier pedestrian player male female
+sitting people | 58 128 85 | 1.12 1.5 | sitting_person seated_person sitting_man sitting_woman
+children | 40 122 26 | 1.4 1.6 | child kid boy girl kind enfant bambino niño criança
+babies | 28 60 20 | 1.3 1.6 | baby toddler infant
 `;

@@ -136,8 +136,8 @@ engines | 65 65 75 | 1.8 1.5 | engine motor
 parachutes | 650 700 650 | 1.5 1.6 | parachute parachuter paraglider
 `;
 
-/** Nature. From memory: field guides. */
-export const NATURE = `
+/** What grows. From memory: field guides. */
+export const PLANTS = `
 trees | 480 850 480 | 1.9 1.6 | tree baum arbre albero árbol árvore oak birch maple beech willow linden ash_tree apple_tree
 conifers | 380 1050 380 | 1.9 1.7 | pine fir spruce conifer tanne kiefer pinetree cypress
 palm trees | 380 700 380 | 1.9 1.7 | palm palme palmier palma palmera palm_tree
@@ -148,6 +148,10 @@ plants in pots | 55 85 55 | 1.8 1.6 | plant pflanze plante pianta planta housepl
 cacti | 24 50 22 | 2.2 1.8 | cactus kaktus
 ivy | 70 120 25 | 1.8 2 | ivy vine
 grass | 60 35 60 | 2 2.2 | grass gras herbe
+`;
+
+/** What lies about and what is eaten. From memory: field guides. */
+export const NATURE = `
 mushrooms | 9 11 9 | 1.9 1.5 | mushroom pilz champignon fungo seta
 rocks | 120 85 105 | 2.6 1.7 | rock stone boulder stein pierre roccia piedra pedra
 logs | 38 38 180 | 1.7 2 | log tree_trunk baumstamm stump tree_stump firewood
@@ -156,6 +160,10 @@ fruits | 8 8 8 | 1.25 1.3 | apple orange pear lemon tomato peach apfel birne
 bananas | 5 5 19 | 1.2 1.6 | banana
 loaves | 14 11 28 | 1.4 1.5 | bread loaf brot pain pane
 cakes | 24 14 24 | 1.5 1.5 | cake torte gâteau torta pie pizza
+`;
+
+/** What lives, and what is left of it. From memory: field guides. */
+export const CREATURES = `
 horses | 60 165 235 | 1.2 1.4 | horse pferd cheval cavallo caballo cavalo pony
 cattle | 75 145 235 | 1.2 1.4 | cow bull ox kuh vache mucca vaca cattle
 pigs and sheep | 45 82 120 | 1.3 1.4 | pig sheep goat schwein schaf mouton pecora oveja

@@ -12,7 +12,7 @@ import {
   type KitFinding,
   type KitGroup,
 } from '@haveld/contract/api/kits';
-import { HEADINGS } from '@haveld/contract/finding';
+import { HEADINGS } from '@haveld/contract/heading';
 import { call } from '../../../api/client';
 import { kitBenchQuery } from '../../../api/queries';
 import { useChange } from '../../../api/use-change';

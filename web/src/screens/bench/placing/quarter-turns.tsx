@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import type { Sheet } from '@haveld/contract/api/bench';
 import type { Axis } from '@haveld/contract/step';
-import { useTurns } from './use-turns';
+import { turnedOf, useTurns } from './use-turns';
 
 export const TURNS: { axis: Axis; label: string; keyName: string }[] = [
   { axis: 'x', label: 'over forwards', keyName: '1' },
@@ -11,7 +11,7 @@ export const TURNS: { axis: Axis; label: string; keyName: string }[] = [
 
 /** Turns the model by quarters until it stands and faces as it should. */
 export function QuarterTurns({ sheet, axes }: { sheet: Sheet; axes: readonly Axis[] }) {
-  const { turn, isTurning } = useTurns(sheet);
+  const { turn, isTurning } = useTurns(turnedOf(sheet));
   return (
     <div className="finding-acts" role="group" aria-label="Turn it a quarter">
       <span className="quiet small">Turn it a quarter</span>

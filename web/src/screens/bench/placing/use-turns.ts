@@ -1,20 +1,36 @@
 import type { Sheet } from '@haveld/contract/api/bench';
+import type { FindingKind } from '@haveld/contract/finding-kinds';
 import type { Axis, Step } from '@haveld/contract/step';
 import { useAnswer } from '../use-answer';
 
+/** A model that can be turned. */
+export interface Turned {
+  id: string;
+  /** Steps that stand for a finding now. */
+  stepsOf: (key: string) => readonly Step[];
+  /** There is something to decide of this kind. */
+  has: (kind: FindingKind) => boolean;
+}
+
+/** @returns what is turned on a sheet */
+export const turnedOf = (sheet: Sheet): Turned => ({
+  id: sheet.id,
+  stepsOf: (key) => sheet.steps.filter((row) => row.findingKey === key).map((row) => row.step),
+  has: (wanted) => sheet.findings.some(({ kind }) => kind === wanted),
+});
+
 /** Turning a model by hand: each turn adds to what was turned already. */
-export function useTurns(sheet: Sheet) {
-  const answer = useAnswer(sheet.id, () => undefined);
-  const stepsOf = (key: string): Step[] => sheet.steps.filter((row) => row.findingKey === key).map((row) => row.step);
+export function useTurns({ id, stepsOf, has }: Turned) {
+  const answer = useAnswer(id, () => undefined);
   const turn = (axis: Axis, degrees: 90 | 180): void => {
     if (axis !== 'y') {
-      if (!sheet.findings.some(({ kind }) => kind === 'up')) return;
+      if (!has('up')) return;
       const steps: Step[] = [...stepsOf('up'), { kind: 'rotate', schema: 1, axis, degrees }];
       const words = steps.length === 1 ? describe(degrees) : `turned by hand, ${steps.length} turns`;
       answer.mutate({ key: 'up', answer: { kind: 'own', steps, summary: words } });
       return;
     }
-    if (!sheet.findings.some(({ kind }) => kind === 'front-axis')) return;
+    if (!has('front-axis')) return;
     const faced = stepsOf('front-axis').reduce(
       (sum, step) => sum + (step.kind === 'set-front-axis' ? step.degrees : 0),
       0,

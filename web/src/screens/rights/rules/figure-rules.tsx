@@ -24,6 +24,16 @@ export function FigureRules({ now, onChange }: RuleProps) {
           onChange={(value) => onChange({ sureFrom: value / 100 })}
         />
       </Rule>
+      <Rule rule="pencilFrom">
+        <NumberField
+          id="rule-pencil"
+          label="per cent or more"
+          value={Math.round(now.pencilFrom * 100)}
+          from={10}
+          to={100}
+          onChange={(value) => onChange({ pencilFrom: value / 100 })}
+        />
+      </Rule>
       <Rule rule="mapMemoryBytes">
         <NumberField
           id="rule-memory"

@@ -1,8 +1,12 @@
-import type { Card } from '@haveld/contract/api/catalogue';
+/** What stands in a drawer: metres, seen from the front. */
+export interface Sized {
+  heightM: number | null;
+  widthM: number | null;
+}
 
 /** A row of things on one ground at one scale. */
-export interface Drawer {
-  cards: Card[];
+export interface Drawer<C extends Sized = Sized> {
+  cards: C[];
   /** What the picture's height stands for. */
   heightM: number;
   columnPx: number;
@@ -22,10 +26,10 @@ export const HEADROOM_PX = 24;
  * @param widthPx of the ground
  * @param heightPx of a drawer's picture
  */
-export function layDrawers(cards: readonly Card[], widthPx: number, heightPx: number): Drawer[] {
+export function layDrawers<C extends Sized>(cards: readonly C[], widthPx: number, heightPx: number): Drawer<C>[] {
   const columns = Math.max(1, Math.floor(widthPx / COLUMN_PX));
   const columnPx = widthPx / columns;
-  const drawers: Card[][] = [];
+  const drawers: C[][] = [];
   for (const card of cards) {
     const last = drawers[drawers.length - 1];
     if (last && last.length < columns && fits([...last, card])) last.push(card);
@@ -43,7 +47,7 @@ export function layDrawers(cards: readonly Card[], widthPx: number, heightPx: nu
   });
 }
 
-function fits(cards: readonly Card[]): boolean {
+function fits(cards: readonly Sized[]): boolean {
   const heights = cards.map((card) => Math.max(card.heightM!, card.widthM! / 2));
   return Math.max(...heights) <= Math.min(...heights) * SPREAD;
 }
@@ -54,3 +58,7 @@ export function listTicks(heightM: number): number[] {
   const step = [1, 2, 5, 10].map((s) => s * power).find((s) => heightM / s <= 5) ?? power * 10;
   return Array.from({ length: Math.floor(heightM / step + 1e-9) + 1 }, (_, i) => Number((i * step).toPrecision(6)));
 }
+
+/** Beside a rule. */
+export const formatTick = (metres: number): string =>
+  metres === 0 ? '0 m' : metres >= 1 || metres === 0.5 ? `${metres} m` : `${Math.round(metres * 100)} cm`;

@@ -1,0 +1,117 @@
+import { z } from 'zod';
+import { CategorySchema } from '../category';
+import { ProvenanceSchema, RightsFindingSchema } from '../licence';
+import { BoxSchema } from '../report';
+import { StepSchema } from '../step';
+import { SheetFindingSchema } from './bench';
+import { endpoint } from './endpoint';
+
+const Id = z.object({ id: z.string() });
+
+/** A model as it will be: drawn from the front, with what is sure and what is in pencil applied. */
+export const StandingSchema = z.object({
+  sha256: z.string().nullable(),
+  /** Metres, or the file's own lengths where no size is known. */
+  box: BoxSchema,
+});
+export type Standing = z.infer<typeof StandingSchema>;
+
+export const LineUpCardSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  category: CategorySchema.nullable(),
+  /** What it seems to be, where nobody has said. */
+  likelyCategory: CategorySchema,
+  arrivalName: z.string(),
+  provenance: ProvenanceSchema,
+  rights: RightsFindingSchema,
+  triangles: z.number(),
+  /** Null until it was drawn. */
+  standing: StandingSchema.nullable(),
+  /** A change of it is being drawn, looked at or made. */
+  busy: z.enum(['being made', 'being looked at again', 'being drawn']).nullable(),
+  /** Its size is settled or guessed: lengths of `standing` are metres. */
+  hasSize: z.boolean(),
+  /** How each decided finding was decided. */
+  decided: z.array(z.object({ kind: z.string(), by: z.enum(['measured', 'haveld', 'glance', 'person']) })),
+  /** Of its treatment, those switched on. */
+  steps: z.array(z.object({ findingKey: z.string().nullable(), step: StepSchema })),
+  /** Open, with the first choice applied to what is shown. */
+  guessed: z.array(SheetFindingSchema),
+  /** Open, and for a person to answer before it can be catalogued. */
+  asked: z.array(SheetFindingSchema),
+  failure: z.string().nullable(),
+});
+export type LineUpCard = z.infer<typeof LineUpCardSchema>;
+
+/** A find that is not in the line-up yet, and why. */
+export const HeldBackSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  arrivalId: z.string(),
+  why: z.string(),
+});
+export type HeldBack = z.infer<typeof HeldBackSchema>;
+
+export const LineUpSchema = z.object({
+  cards: z.array(LineUpCardSchema),
+  /** Finds of the arrivals that are lined up that are still being read. */
+  reading: z.number(),
+  heldBack: z.array(HeldBackSchema),
+});
+export type LineUp = z.infer<typeof LineUpSchema>;
+
+export const getLineUp = endpoint({
+  method: 'get',
+  path: '/api/line-up',
+  summary: 'All models that wait, each as it will be',
+  response: LineUpSchema,
+});
+
+export const lineUp = endpoint({
+  method: 'post',
+  path: '/api/line-up',
+  summary: 'Lines up what these arrivals hold, what is still read of them as soon as it is, and what lies on the bench',
+  body: z.object({ arrivalIds: z.array(z.string()).max(500).default([]), bench: z.boolean().default(false) }),
+  response: z.object({}),
+});
+
+/** What was confirmed, and what could not go in. */
+export const ConfirmedSchema = z.object({
+  catalogued: z.array(z.string()),
+  left: z.array(z.object({ id: z.string(), name: z.string(), missing: z.array(z.string()) })),
+});
+export type Confirmed = z.infer<typeof ConfirmedSchema>;
+
+export const confirmLineUp = endpoint({
+  method: 'post',
+  path: '/api/line-up/confirm',
+  summary: 'Confirms by a glance everything in pencil on these models and puts them into the catalogue',
+  body: z.object({ ids: z.array(z.string()).min(1).max(1000) }),
+  response: ConfirmedSchema,
+});
+
+export const nameAsset = endpoint({
+  method: 'put',
+  path: '/api/line-up/:id/name',
+  summary: 'Names an asset that waits, and says what it is',
+  params: Id,
+  body: z.object({ name: z.string().trim().min(1).max(200).optional(), category: CategorySchema.optional() }),
+  response: z.object({}),
+});
+
+/** What is said of several models at once. */
+export const answerMany = endpoint({
+  method: 'put',
+  path: '/api/line-up/answers',
+  summary: 'Gives the findings of one kind on several models the same answer; null takes it back',
+  body: z.object({
+    ids: z.array(z.string()).min(1).max(1000),
+    kind: z.enum(['size', 'up', 'front-axis', 'pivot', 'map']),
+    /** The choice of that name on each; null: set aside with a reason. */
+    choiceId: z.string().nullable(),
+    reason: z.string().max(500).default(''),
+  }),
+  response: z.object({ answered: z.number() }),
+});

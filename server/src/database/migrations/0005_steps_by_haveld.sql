@@ -1,0 +1,1 @@
+ALTER TABLE treatment_step MODIFY person_id CHAR(36) NULL;

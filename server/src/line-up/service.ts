@@ -1,0 +1,244 @@
+import type { SheetFinding } from '@haveld/contract/api/bench';
+import type { Confirmed, HeldBack, LineUp, LineUpCard } from '@haveld/contract/api/line-up';
+import type { Person } from '@haveld/contract/api/people';
+import type { Category } from '@haveld/contract/category';
+import { DomainError } from '@haveld/contract/error';
+import type { Answer } from '@haveld/contract/finding';
+import type { FindingKind } from '@haveld/contract/finding-kinds';
+import type { Box } from '@haveld/contract/report';
+import { answerFindings, describeMissing } from '@haveld/core/condition/answers';
+import { setInPencil } from '@haveld/core/condition/pencil';
+import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
+import { formatAccession } from '../assets/accession';
+import * as answerQueries from '../assets/answer-queries';
+import * as assetQueries from '../assets/asset-queries';
+import { refreshSearchTexts } from '../assets/search-text';
+import * as versionQueries from '../assets/version-queries';
+import { applyAnswer, takeSureByHaveld } from '../bench/answering';
+import { listFindings } from '../bench/findings';
+import { listEnabledSteps } from '../bench/queries';
+import { catalogueOne, takeFindToBench } from '../bench/service';
+import { planStanding, redraw } from '../bench/standing';
+import { findStanding, insertStanding, listNotLinedUp, listStandings } from '../bench/standing-queries';
+import { transact, type Executor } from '../database/pool';
+import { bumpRevision } from '../database/revision';
+import type { Dependencies } from '../dependencies';
+import { loadBook } from '../house/book';
+import { listOpenJobsOf } from '../jobs/job-queries';
+import { listRightsFindings, loadRightsStates } from '../rights/state';
+import * as queries from './queries';
+
+/** Lines up what these arrivals hold, and has what is still read of them follow as soon as it is. */
+export async function lineUpArrivals(dependencies: Dependencies, arrivalIds: readonly string[]): Promise<void> {
+  await queries.setLinedUp(dependencies.pool, arrivalIds);
+  for (const find of await queries.listWaitingFinds(dependencies.pool, arrivalIds))
+    await lineUpFind(dependencies, find.id);
+}
+
+/** Lines up what lies on the bench by itself; pieces of a kit are answered on its contact sheet. */
+export async function lineUpBench(dependencies: Dependencies): Promise<void> {
+  for (const id of await listNotLinedUp(dependencies.pool)) await lineUpAsset(dependencies, id);
+}
+
+/** Brings a find into the line-up, where nothing of it is for a person to decide first. Safe to do twice. */
+export async function lineUpFind(dependencies: Dependencies, findId: string): Promise<void> {
+  const find = await queries.findWaiting(dependencies.pool, findId);
+  if (find && (find.state !== 'read' || whyHeldBack(find) !== null)) return;
+  const assetId = find
+    ? await takeFindToBench(dependencies, findId)
+    : await assetQueries.findAssetOfFind(dependencies.pool, findId);
+  if (assetId) await lineUpAsset(dependencies, assetId);
+}
+
+/** What is sure is taken, the rest stands in pencil. */
+const lineUpAsset = ({ pool }: Dependencies, id: string): Promise<void> =>
+  transact(pool, async (tx) => {
+    const asset = await assetQueries.lockAsset(tx, id);
+    if (!asset || asset.state !== 'on-bench' || asset.kitId !== null || (await findStanding(tx, id))) return;
+    await insertStanding(tx, id);
+    await takeSureByHaveld(tx, asset);
+    await redraw(tx, asset);
+    await bumpRevision(tx);
+  });
+
+function whyHeldBack(find: queries.WaitingFind): string | null {
+  if (find.state === 'failed') return find.message ?? 'It could not be read.';
+  if (find.question !== null) return find.question;
+  if (find.isKit) return 'It is a kit: its pieces are chosen on its contact sheet.';
+  if (find.duplicates > 0) return 'It may be here already.';
+  return null;
+}
+
+/** All models that wait, each as it will be: a handful of statements, however many there are. */
+export async function getLineUp(db: Executor): Promise<LineUp> {
+  const assets = await assetQueries.listLinedUp(db);
+  const ids = assets.map(({ id }) => id);
+  const [house, states, answers, steps, standings, versions, drawing, assessing, waiting] = await Promise.all([
+    loadBook(db),
+    loadRightsStates(db, ids),
+    answerQueries.listAnswersOf(db, ids),
+    listEnabledSteps(db, ids),
+    listStandings(db, ids),
+    versionQueries.listLastVersions(db, ids),
+    listOpenJobsOf(db, 'draw-standing', ids),
+    listOpenJobsOf(db, 'assess-asset', ids),
+    queries.listWaitingInLineUp(db),
+  ]);
+  const stateOf = new Map(states.map((state) => [state.id, state]));
+  const cards = assets.map((asset): LineUpCard => {
+    const { id } = asset;
+    const rights = stateOf.get(id)!;
+    const sheet = answerFindings([...listRightsFindings(house, rights), ...asset.findings], answers.get(id)!);
+    const { guessed, asked } = setInPencil(sheet, house.rules);
+    const { pictureSha256, box, message } = standings.get(id)!;
+    const version = versions.get(id);
+    const hasSize = isSizeKnown(sheet, guessed);
+    return {
+      id,
+      accession: formatAccession(asset.accession),
+      name: asset.name,
+      category: asset.category,
+      likelyCategory: categoryOf(asset.name, hasSize ? box : null),
+      arrivalName: asset.arrivalName,
+      provenance: rights.provenance,
+      rights: rights.found,
+      triangles: asset.triangles,
+      standing: box && { sha256: pictureSha256, box },
+      busy: describeBusy(version?.state === 'making', assessing.has(id), drawing.has(id)),
+      hasSize,
+      decided: sheet.flatMap((finding) => describeDecision(finding) ?? []),
+      steps: steps.get(id) ?? [],
+      guessed,
+      asked,
+      failure: version?.state === 'failed' ? (version.message ?? 'The version could not be made.') : message,
+    };
+  });
+  return {
+    cards,
+    reading: waiting.filter(({ state }) => state === 'waiting').length,
+    heldBack: waiting.flatMap((find): HeldBack[] => {
+      const why = whyHeldBack(find);
+      return why === null ? [] : [{ id: find.id, name: find.name, arrivalId: find.arrivalId, why }];
+    }),
+  };
+}
+
+function describeBusy(isMaking: boolean, isAssessing: boolean, isDrawing: boolean): LineUpCard['busy'] {
+  if (isMaking) return 'being made';
+  if (isAssessing) return 'being looked at again';
+  return isDrawing ? 'being drawn' : null;
+}
+
+/** Lengths are metres where its size is settled or guessed, and it has one. */
+function isSizeKnown(sheet: readonly SheetFinding[], guessed: readonly SheetFinding[]): boolean {
+  const size = sheet.find(({ kind }) => kind === 'size');
+  if (!size) return false;
+  if (size.answer)
+    return size.answer.kind === 'own' || (size.answer.kind === 'taken' && size.answer.choiceId !== 'none');
+  return size.settled || (guessed.includes(size) && size.choices[0].id !== 'none');
+}
+
+/** @param box metres; null where it has no size */
+const categoryOf = (name: string, box: Box | null): Category => likelyCategory(name, box && Math.max(...boxSize(box)));
+
+function describeDecision({ kind, settled, answer, choices }: SheetFinding): LineUpCard['decided'][number] | null {
+  if (!settled || (choices.length === 0 && !answer)) return null;
+  if (!answer) return { kind, by: 'measured' };
+  return { kind, by: (answer.kind === 'taken' && answer.by) || 'person' };
+}
+
+/** Confirms by a glance everything in pencil on these models, and puts each into the catalogue that may go. */
+export async function confirmLineUp(
+  dependencies: Dependencies,
+  ids: readonly string[],
+  person: Person,
+): Promise<Confirmed> {
+  const confirmed: Confirmed = { catalogued: [], left: [] };
+  for (const id of ids) {
+    const { name, category } = await confirmGuesses(dependencies, id, person);
+    if (category === null) {
+      confirmed.left.push({ id, name, missing: ['It has changed since it was drawn: look at it once more.'] });
+      continue;
+    }
+    const { missing } = await catalogueOne(dependencies, id, { category }, person);
+    if (missing.length > 0) confirmed.left.push({ id, name, missing });
+    else confirmed.catalogued.push(id);
+  }
+  return confirmed;
+}
+
+/** A glance confirms what was seen: where steps or guesses are others than those drawn, nothing. @returns null for the category then */
+const confirmGuesses = (
+  { pool }: Dependencies,
+  id: string,
+  person: Person,
+): Promise<{ name: string; category: Category | null }> =>
+  transact(pool, async (tx) => {
+    const asset = await assetQueries.lockAsset(tx, id);
+    const standing = asset && (await findStanding(tx, id));
+    if (!asset || !standing) throw new DomainError('not-found', 'It is not in the line-up.');
+    const { guessed, stepsSha256 } = await planStanding(tx, asset);
+    if (standing.stepsSha256 !== stepsSha256) {
+      await redraw(tx, asset);
+      return { name: asset.name, category: null };
+    }
+    for (const finding of guessed)
+      await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id, by: 'glance' }, person);
+    const sheet = answerFindings(asset.findings, await answerQueries.listAnswers(tx, id));
+    return {
+      name: asset.name,
+      category: asset.category ?? categoryOf(asset.name, isSizeKnown(sheet, []) ? standing.box : null),
+    };
+  });
+
+/** Names an asset that waits, and says what it is. */
+export async function nameAsset(
+  { pool }: Dependencies,
+  id: string,
+  given: { name?: string; category?: Category },
+): Promise<void> {
+  await transact(pool, async (tx) => {
+    const asset = await assetQueries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    if (given.name !== undefined) await assetQueries.setName(tx, id, given.name);
+    if (given.category !== undefined) await assetQueries.setCategory(tx, id, given.category);
+    await refreshSearchTexts(tx, [id]);
+    await bumpRevision(tx);
+  });
+}
+
+/** Gives the findings of one kind on several models the same answer. @returns how many were answered */
+export async function answerMany(
+  { pool }: Dependencies,
+  given: { ids: readonly string[]; kind: FindingKind; choiceId: string | null; reason: string },
+  person: Person,
+): Promise<number> {
+  let answered = 0;
+  for (const id of given.ids)
+    await transact(pool, async (tx) => {
+      const asset = await assetQueries.lockAsset(tx, id);
+      if (!asset) return;
+      const { findings } = await listFindings(tx, asset);
+      const answers = await answerQueries.listAnswers(tx, id);
+      for (const finding of answerFindings(findings, answers)) {
+        if (finding.kind !== given.kind) continue;
+        const answer = toAnswer(finding, given);
+        if (!answer) continue;
+        await applyAnswer(tx, asset, finding, answer, person);
+        answered++;
+      }
+      await bumpRevision(tx);
+    });
+  return answered;
+}
+
+/** Only what stands in the way is left out: a map that was found, or is guessed, stays. @returns null where it does not concern the finding */
+function toAnswer(
+  finding: SheetFinding,
+  { choiceId, reason }: { choiceId: string | null; reason: string },
+): Answer | null {
+  if (choiceId === null) return describeMissing(finding) === null ? null : { kind: 'set-aside', reason };
+  const isOpen = finding.mark !== 'holds' || finding.answer !== null;
+  return isOpen && finding.choices.some(({ id }) => id === choiceId) ? { kind: 'taken', choiceId } : null;
+}

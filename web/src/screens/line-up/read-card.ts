@@ -1,0 +1,66 @@
+import type { SheetFinding } from '@haveld/contract/api/bench';
+import type { LineUpCard } from '@haveld/contract/api/line-up';
+import type { Choice } from '@haveld/contract/finding';
+import type { FindingKind } from '@haveld/contract/finding-kinds';
+import type { Step } from '@haveld/contract/step';
+
+/** Metres as it will be, from the front; null where it has no size or was not drawn yet. */
+export function sidesOf({ standing, hasSize }: LineUpCard): { widthM: number | null; heightM: number | null } {
+  if (!standing || !hasSize) return { widthM: null, heightM: null };
+  const { min, max } = standing.box;
+  return { widthM: max[0] - min[0], heightM: max[1] - min[1] };
+}
+
+export const findGuess = (card: LineUpCard, kind: FindingKind): SheetFinding | null =>
+  card.guessed.find((finding) => finding.kind === kind) ?? null;
+
+/** The likeliest of the guesses that are not applied. */
+export const otherGuess = (finding: SheetFinding): Choice | null =>
+  finding.choices.slice(1).find(({ id, confidence }) => id !== 'none' && confidence >= WORTH_SAYING) ?? null;
+
+/** A guess less likely is no second one. */
+const WORTH_SAYING = 0.02;
+
+/** Steps that stand for a finding now: taken, or in pencil. */
+export function stepsOf(card: LineUpCard, key: string): Step[] {
+  const taken = card.steps.filter(({ findingKey }) => findingKey === key).map(({ step }) => step);
+  return taken.length > 0 ? taken : (card.guessed.find((finding) => finding.key === key)?.choices[0].steps ?? []);
+}
+
+const scaleOf = (steps: readonly Step[]): number =>
+  steps.reduce((factor, step) => (step.kind === 'scale' ? factor * step.factor : factor), 1);
+
+/** How high it would be by another guess at its size, metres. */
+export function heightBy(card: LineUpCard, choice: Choice): number | null {
+  const { heightM } = sidesOf(card);
+  return heightM === null ? null : (heightM / scaleOf(stepsOf(card, 'size'))) * scaleOf(choice.steps);
+}
+
+/** The factor that makes it as high as a person says. @returns null where nothing of it stands up */
+export function factorFor(card: LineUpCard, heightM: number): number | null {
+  if (!card.standing) return null;
+  const now = card.standing.box.max[1] - card.standing.box.min[1];
+  return now > 0 ? (heightM / now) * scaleOf(stepsOf(card, 'size')) : null;
+}
+
+/** It can go into the catalogue as it stands: nothing is asked, and what is seen is how it will be. */
+export const isReady = ({ asked, busy, standing }: LineUpCard): boolean =>
+  asked.length === 0 && busy === null && standing !== null;
+
+/** Something of it is guessed, or asked. */
+export const isOpen = ({ guessed, asked }: LineUpCard): boolean => guessed.length > 0 || asked.length > 0;
+
+/** By what its size is known. */
+export function sizeSource(card: LineUpCard): string {
+  const by = card.decided.find(({ kind }) => kind === 'size')?.by;
+  return { measured: 'as it came', haveld: 'by Haveld', glance: 'by a glance', person: 'as you said' }[by ?? 'person'];
+}
+
+/** The highest first; what was not drawn yet comes last. */
+export const orderBySize = (cards: readonly LineUpCard[]): LineUpCard[] =>
+  [...cards].sort((a, b) => (sidesOf(b).heightM ?? 0) - (sidesOf(a).heightM ?? 0));
+
+/** Licences its texts name, each once. */
+export const listNamedLicences = ({ rights }: LineUpCard): string[] => [
+  ...new Set(rights.licences.map(({ id }) => id)),
+];
