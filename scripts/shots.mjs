@@ -117,8 +117,9 @@ await page.getByRole('link', { name: 'Rights and credits' }).click();
 await page.getByText('What it owes').waitFor();
 await shoot('project-rights');
 
-await open('/line-up', 'The line-up');
-await page.getByText('Barograph cased').first().waitFor();
+await open('/bench', 'Barograph cased');
+await page.getByRole('button', { name: 'Line them up' }).click();
+await page.getByRole('img', { name: /Barograph cased, from the front/ }).waitFor();
 await shoot('line-up', 3000);
 
 await browser.close();

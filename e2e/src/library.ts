@@ -55,6 +55,13 @@ function readEntries(archive: string, prefix: string): Promise<Map<string, Buffe
 export const holdsPictures = async (archive: string, id: string): Promise<boolean> =>
   [...(await readEntries(archive, `${id}/`)).keys()].some((path) => PICTURE.test(path));
 
+/** Who made a model as its own files say, often by another name than the table has. */
+export async function readMaker(archive: string, id: string): Promise<string | null> {
+  for (const [path, bytes] of await readEntries(archive, `${id}/`))
+    if (/\.obj$/i.test(path)) return /^# Created by (.+?)(?: for .*)?$/m.exec(bytes.toString('latin1'))?.[1] ?? null;
+  return null;
+}
+
 const PICTURE = /\.(jpe?g|png|bmp|tga|gif)$/i;
 
 /** What a download has lost or been through on its way. */

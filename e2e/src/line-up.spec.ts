@@ -1,14 +1,15 @@
 import { expect, test, type Page } from '@playwright/test';
 import type { Catalogue } from '@haveld/contract/api/catalogue';
 import type { LineUp, LineUpCard } from '@haveld/contract/api/line-up';
-import { createRealDownload, holdsPictures, readTruth, signIn, type Spoiled, type Truth } from './library';
+import { listFaults } from './faults';
+import { createRealDownload, holdsPictures, readMaker, readTruth, signIn, type Spoiled, type Truth } from './library';
 
 /** Twelve of the set by their place in its table, not by how they come out. */
 const EVERY = 9;
 const COUNT = 12;
 
-/** Clicks and keys by the keyboard alone: 69 to 87 measured on another twelve, and room for what else waits. */
-const MEASURED = 110;
+/** Clicks and keys that are wanted at most; 6 to 8 were measured on these twelve, 69 to 87 on twelve others. */
+const WANTED = 30;
 
 /** Arrows from one end to the other, and room for rows that change meanwhile. */
 const MOST_STEPS = 60;
@@ -167,6 +168,7 @@ test('twelve real downloads, three of them spoiled, are put away with the keyboa
   }
   const cards = await waitUntilDrawn(page, /^furniture-/, COUNT);
   await expect(page.getByRole('article')).not.toHaveCount(0);
+  expect(await listFaults(page)).toEqual([]);
   const truthOf = (card: LineUpCard): Truth => rows.find(({ id }) => card.provenance.pageUrl.endsWith(id))!;
   const asCame = cards.filter((card) => card.hasSize && isAbout(heightOf(card), truthOf(card).heightM)).length;
   const isWrong = (card: LineUpCard): boolean =>
@@ -180,6 +182,8 @@ test('twelve real downloads, three of them spoiled, are put away with the keyboa
   }
   expect(mended.filter(isWrong).map(({ name }) => name)).toEqual([]);
   expect(mended.filter(({ asked }) => asked.length > 0)).toEqual([]);
+  // what is still drawn again is not among those that are right
+  await expect(page.getByRole('button', { name: `These ${COUNT} are right` })).toBeVisible();
   await hand.press('a');
   const ids = cards.map(({ id }) => id);
   await expect(async () => {
@@ -187,14 +191,14 @@ test('twelve real downloads, three of them spoiled, are put away with the keyboa
   }).toPass({ timeout: 120_000 });
 
   console.log(`${asCame} of ${COUNT} stood right at once; ${hand.inputs} clicks and keys for all`);
-  // wanted: 30; what was measured may only become less
-  expect(hand.inputs).toBeLessThanOrEqual(MEASURED);
+  expect(hand.inputs).toBeLessThanOrEqual(WANTED);
   const { cards: kept } = (await (await page.request.get('/api/catalogue')).json()) as Catalogue;
   for (const card of cards) {
     const row = truthOf(card);
     const found = kept.find(({ id }) => id === card.id)!;
     expect(found.name).toMatch(/^[^_.]{3,}$/);
-    expect(plain(found.author)).toContain(plain(row.author));
+    const makers = [row.author, await readMaker(row.archive, row.id)].flatMap((maker) => (maker ? plain(maker) : []));
+    expect(makers.some((maker) => plain(found.author).includes(maker))).toBe(true);
     expect(found.licenceId).toContain('LAL-1.3');
     expect(found.category).not.toBeNull();
     expect(isAbout(found.heightM!, row.heightM)).toBe(true);

@@ -80,7 +80,7 @@ function Question({ finding, card, acts }: { finding: SheetFinding; card: LineUp
             variant="outlined"
             component={Link}
             to={`/bench/${card.id}`}
-            aria-label={`Open: ${card.name}`}
+            aria-label={`Open it: ${card.name}`}
           >
             Open it
           </Button>
@@ -151,8 +151,13 @@ function LicenceAnswers({ card, acts }: { card: LineUpCard; acts: CardActs }) {
           {licenceWords(book, id)}
         </Button>
       ))}
-      <Button size="small" variant="outlined" onClick={() => setOther('')} aria-label={`Another licence: ${card.name}`}>
-        {named.length > 0 ? 'Another' : 'Say which licence'}
+      <Button
+        size="small"
+        variant="outlined"
+        onClick={() => setOther('')}
+        aria-label={`${named.length > 0 ? 'Another' : 'Say which'} licence: ${card.name}`}
+      >
+        {named.length > 0 ? 'Another licence' : 'Say which licence'}
       </Button>
     </>
   );
