@@ -7,6 +7,7 @@ import * as answers from './answer-queries';
 import * as cards from './card-queries';
 import * as marks from './rights-mark-queries';
 import * as search from './search-queries';
+import { refreshSearchTexts } from './search-text';
 import * as versions from './version-queries';
 
 const given = useLibrary({ worker: false });
@@ -172,6 +173,18 @@ describe('what an asset is found by', () => {
     expect(await found('lantern lighth')).toEqual([ids[3]]);
     expect(await found('lantern nowhere')).toEqual([]);
     expect((await found('')).length).toBe(ids.length);
+  });
+
+  test.each([
+    ['cafe_chair', ['cafe_chair', 'chair', 'chairs', 'cafe chairs']],
+    ['QuayBenchRed', ['bench', 'benches', 'quaybench', 'red quay']],
+    ['old armchair', ['chair', 'armchairs', 'HV-000003']],
+  ])('“%s” is found by parts of its name, as one and as many', async (name, asked) => {
+    await run(db(), 'UPDATE asset SET name = ?, accession = 3 WHERE id = ?', [name, ids[2]]);
+    await refreshSearchTexts(db(), [ids[2]]);
+    for (const words of asked)
+      expect((await cards.listCards(db(), { words })).map(({ name: found }) => found)).toContain(name);
+    expect(await cards.listCards(db(), { words: `${asked[0]} lighthouse` })).toEqual([]);
   });
 
   test('a card is had by its number of one, many or none', async () => {

@@ -1,3 +1,4 @@
+import { listSearchWords } from '@haveld/core/placement/size/search-words';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { type Executor } from '../database/pool';
 import { loadBook } from '../house/book';
@@ -23,6 +24,7 @@ export async function refreshSearchTexts(tx: Executor, ids: readonly string[]): 
       formatAccession(row.accession),
       licenceWords(book, row.licenceId),
       row.findName,
+      ...listSearchWords(`${row.name} ${row.title} ${row.findName}`),
     ];
     await queries.setSearchText(tx, row.id, words.filter((word) => word !== '').join(' '));
   }
