@@ -51,6 +51,14 @@ test('a licence stands there by its name, not by its number', () => {
   expect(open('CC-BY-4.0').field.value).toBe('Creative Commons Attribution 4.0 International');
 });
 
+test('what is typed of one country offers that one first, and keeps it', async () => {
+  const { user, given, field } = open('');
+  await user.type(field, 'by 3.0 us');
+  expect(screen.getAllByRole('option')[0].textContent).toContain('CC-BY-3.0-US');
+  await user.keyboard('{ArrowDown}{Enter}');
+  expect(given).toEqual(['CC-BY-3.0-US']);
+});
+
 test('words in any order find it, and choosing gives its number', async () => {
   const { user, given, field } = open('');
   await user.type(field, 'noncommercial 4.0 attribution');

@@ -3,6 +3,7 @@ import TextField from '@mui/material/TextField';
 import { useRef } from 'react';
 import { isExpression } from '@haveld/core/rights/expression';
 import { licenceWords } from '@haveld/core/rights/licence-book';
+import { matchLicences } from '@haveld/core/rights/licences/match-licences';
 import { useBook } from './use-book';
 
 /** A licence by its name, or an SPDX expression such as `MIT OR CC-BY-4.0`. */
@@ -42,12 +43,12 @@ export function LicenceField({
       options={options}
       value={value}
       getOptionLabel={words}
-      filterOptions={(all, { inputValue }) => {
-        const wanted = inputValue.toLowerCase().split(/\s+/);
-        return all.filter((option) =>
-          wanted.every((word) => `${option} ${words(option)}`.toLowerCase().includes(word)),
-        );
-      }}
+      filterOptions={(all, { inputValue }) =>
+        matchLicences(
+          all.map((option) => ({ id: option, name: words(option) })),
+          inputValue,
+        ).map((licence) => licence.id)
+      }
       onChange={(_, next) =>
         onChange(typeof next === 'string' ? (options.find((option) => words(option) === next) ?? next.trim()) : '')
       }
