@@ -5,6 +5,7 @@ import { DomainError } from '@haveld/contract/error';
 import { regroup, type Move } from '@haveld/core/finds/deciding/regroup';
 import { settleQuestion } from '@haveld/core/finds/deciding/settle-question';
 import { describeExcluded } from '@haveld/core/finds/describe-excluded';
+import { describeNothing } from '@haveld/core/finds/describe-nothing';
 import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { FindRole, HeapFile, ProposedFind } from '@haveld/core/finds/heap-file';
 import type { OpenResult } from '@haveld/engine/tasks/open-archive';
@@ -62,7 +63,7 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
     }
     await queries.setOpened(tx, arrivalId, { refused, notes: opened.notes, locked: opened.locked });
     const { length } = grouping.finds;
-    const message = length > 0 ? null : 'No model that can be read was found in it.';
+    const message = length > 0 ? null : describeNothing(opened.files as HeapFile[], refused);
     await arrivalQueries.setArrivalState(tx, arrivalId, length > 0 ? 'reading' : 'ready', message);
     await bumpRevision(tx);
   });

@@ -24,15 +24,17 @@ export function countDecisions({ state, finds, kits, joins }: Arrival): number {
   return Number(state === 'locked') + Number(joins !== null) + openKits.length + finds.filter(wantsDecision).length;
 }
 
-/** What needs a decision first, then what goes on, then what is left, then what is done; the newest of each first. */
-export function orderArrivals(arrivals: readonly Arrival[]): Arrival[] {
-  const rank = (arrival: Arrival): number => {
-    if (countDecisions(arrival) > 0) return 0;
-    if (arrival.state !== 'ready') return 1;
-    return arrival.finds.some(isReady) ? 2 : 3;
-  };
-  return arrivals
-    .map((arrival, i) => ({ arrival, i, rank: rank(arrival) }))
-    .sort((a, b) => a.rank - b.rank || a.i - b.i)
-    .map(({ arrival }) => arrival);
-}
+/** Nothing is left to do: all that was found in it is on the bench, set aside or in a kit that was taken. */
+const isDone = (arrival: Arrival): boolean =>
+  arrival.state === 'cancelled' ||
+  (arrival.state === 'ready' &&
+    // what came to nothing says so where it can be seen
+    arrival.finds.length > 0 &&
+    countDecisions(arrival) === 0 &&
+    !arrival.finds.some(isReady));
+
+/** The newest first, and behind all that is open what is done. @param arrivals the newest first */
+export const orderArrivals = (arrivals: readonly Arrival[]): Arrival[] => [
+  ...arrivals.filter((arrival) => !isDone(arrival)),
+  ...arrivals.filter(isDone),
+];
