@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
 import { EvidenceSchema } from '../finding';
+import { HandOverFormatSchema } from '../hand-over-shape';
 import { DutySchema, FurtherWorkSchema, ProvenanceSchema, VerdictNameSchema, VerdictSchema } from '../licence';
 import { CheckLineSchema, FiguresSchema, StepOutcomeSchema } from '../report';
 import { StepSchema } from '../step';
@@ -83,7 +84,7 @@ export const AssetUseSchema = z.object({
   projectName: z.string(),
   handOverId: z.string(),
   versionNumber: z.number(),
-  format: z.string(),
+  format: HandOverFormatSchema,
   at: z.string(),
   personName: z.string(),
   receivedBytes: z.number(),

@@ -30,6 +30,9 @@ export const ProjectUseSchema = AssetUseSchema.extend({
   credit: z.string(),
   message: z.string().nullable(),
   checks: z.array(CheckLineSchema),
+  maps: MapFileSchema,
+  /** Number of a later version in the catalogue that the project has not taken; on the last use of an asset alone. */
+  newer: z.number().nullable(),
 });
 export type ProjectUse = z.infer<typeof ProjectUseSchema>;
 

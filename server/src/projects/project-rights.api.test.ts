@@ -1,3 +1,4 @@
+import { catalogueAsset, getSheet, switchStep } from '@haveld/contract/api/bench';
 import { getAsset } from '@haveld/contract/api/catalogue';
 import { getProgress } from '@haveld/contract/api/progress';
 import {
@@ -51,6 +52,30 @@ test('what is taken down between asking and packing is not packed, and says why'
   );
   expect(handOvers[0]).toMatchObject({ state: 'failed', zipSha256: null });
   expect(JSON.stringify(handOvers[0])).toContain('It was taken down: Its author asked for it.');
+});
+
+test('a later version is told where the project holds an earlier one, and taken when somebody takes it', async () => {
+  const id = await catalogueCrate(given.client, 'better crate');
+  const project = await openProject('Neap House');
+  await handTo(project, [id]);
+  const params = { id: project };
+  expect((await given.client.call(getProject, { params })).handOvers[0].newer).toBeNull();
+  const { steps } = await given.client.call(getSheet, { params: { id } });
+  const scale = steps.find(({ step }) => step.kind === 'scale')!;
+  await given.client.call(switchStep, { params: { id }, body: { stepId: scale.id, enabled: false } });
+  await given.client.call(catalogueAsset, { params: { id }, body: { name: 'better crate', category: 'prop' } });
+  const { handOvers } = await waitFor(
+    () => given.client.call(getProject, { params }),
+    ({ handOvers: [use] }) => use.newer !== null,
+  );
+  // told, and nothing has changed by itself
+  expect(handOvers).toMatchObject([{ versionNumber: 1, newer: 2, state: 'packed' }]);
+  await handTo(project, [id]);
+  const now = (await given.client.call(getProject, { params })).handOvers;
+  expect(now.map(({ versionNumber, newer }) => [versionNumber, newer])).toEqual([
+    [2, null],
+    [1, null],
+  ]);
 });
 
 describe('in projects', () => {

@@ -123,6 +123,8 @@ function parseHandOver<R extends { credits: string; verdict: string; checks: str
 /** A use with what its line shows of the asset. */
 export type ProjectUseRow = HandOverRow & {
   accession: number;
+  /** Number of the version the catalogue holds now. */
+  currentNumber: number | null;
   assetName: string;
   thumbnailSha256: string | null;
   receivedBytes: number;
@@ -135,7 +137,7 @@ export const listOfProject = async (db: Executor, projectId: string): Promise<Pr
       db,
       `${HAND_OVER.replace(
         ' FROM hand_over',
-        `, asset.accession, asset.name AS assetName, version.thumbnail_sha256 AS thumbnailSha256,
+        `, asset.accession, (SELECT number FROM version AS now WHERE now.id = asset.current_version_id) AS currentNumber, asset.name AS assetName, version.thumbnail_sha256 AS thumbnailSha256,
          (SELECT CAST(COALESCE(SUM(arrival_file.size_bytes), 0) AS DOUBLE) FROM find_file JOIN arrival_file ON arrival_file.id = find_file.arrival_file_id WHERE find_file.find_id = asset.find_id) AS receivedBytes
          FROM hand_over JOIN asset ON asset.id = hand_over.asset_id`,
       )} WHERE hand_over.project_id = ? ORDER BY hand_over.created_at DESC, hand_over.id LIMIT 500`,

@@ -66,14 +66,24 @@ export async function getProject(db: Executor, id: string): Promise<Project> {
     listHoldings(db, { projectId: id }),
   ]);
   const verdicts = new Map(held?.judged.map(({ assetId, verdict }) => [assetId, verdict]));
-  const handOvers = rows.map((row) => describeUse(row, verdicts.get(row.assetId) ?? row.verdict));
+  const handOvers = rows.map((row) => ({
+    ...describeUse(row, verdicts.get(row.assetId) ?? row.verdict),
+    newer: findNewer(row, rows),
+  }));
   // what may not stand there is first; among equals the newest stays first
   const severity = ({ verdict }: ProjectUse): number =>
     Math.max(VERDICTS.indexOf(verdict.verdict), VERDICTS.indexOf('allowed-with-duties'));
   return { ...project, handOvers: handOvers.sort((a, b) => severity(b) - severity(a)) };
 }
 
-const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): ProjectUse => ({
+/** @param rows uses of the project, the newest first @returns the number of a version it has not taken, on the last use of an asset */
+function findNewer(row: queries.ProjectUseRow, rows: readonly queries.ProjectUseRow[]): number | null {
+  const ofIt = rows.filter(({ assetId }) => assetId === row.assetId);
+  const taken = Math.max(...ofIt.map(({ versionNumber }) => versionNumber));
+  return row === ofIt[0] && row.currentNumber !== null && row.currentNumber > taken ? row.currentNumber : null;
+}
+
+const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): Omit<ProjectUse, 'newer'> => ({
   ...toUse(row, row.receivedBytes, verdict),
   assetId: row.assetId,
   accession: formatAccession(row.accession),
@@ -82,6 +92,7 @@ const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): ProjectUse =
   credit: composeCredits(row.credits),
   message: row.message,
   checks: row.checks,
+  maps: row.maps,
 });
 
 const toUse = (row: queries.HandOverRow, receivedBytes: number, verdict: Verdict): AssetUse => ({

@@ -71,7 +71,7 @@ test('where it is used stands with what its licence says of that today', async (
     projectId: 'tide',
     projectName: 'Tide House',
     versionNumber: 1,
-    format: 'glb',
+    format: 'glb' as const,
     at: DAY,
     receivedBytes: 4_000_000,
     handedBytes: 1_500_000,

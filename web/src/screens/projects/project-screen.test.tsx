@@ -1,4 +1,4 @@
-import { changeProject, getProject, ProjectSchema, type Project } from '@haveld/contract/api/projects';
+import { changeProject, getProject, handOver, ProjectSchema, type Project } from '@haveld/contract/api/projects';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
@@ -20,7 +20,7 @@ const buoy = {
   assetName: 'Bell buoy',
   accession: 'HV-00012',
   versionNumber: 2,
-  format: 'glb',
+  format: 'glb' as const,
   at: DAY,
   personName: 'Maja Lindqvist',
   receivedBytes: 4_000_000,
@@ -68,6 +68,18 @@ test('what may not stand there says so first; what failed says why and offers no
   const failed = screen.getByRole('article', { name: 'Net float' });
   expect(failed.textContent).toContain('A map is lost.');
   expect(screen.queryByRole('link', { name: /fetch Net float/ })).toBeNull();
+});
+
+test('a later version is told on the use of the earlier one, and taken in the same shape', async () => {
+  const { user, sent } = renderAt('/projects/tide', [
+    answer(getProject, () => project([{ ...buoy, projectId: 'tide', maps: 'png', newer: 3 }])),
+    answer(handOver, () => project([])),
+  ]);
+  expect((await screen.findByRole('article', { name: 'Bell buoy' })).textContent).toContain(
+    'Version 3 is in the catalogue.',
+  );
+  await user.click(screen.getByRole('button', { name: 'Take version 3: Bell buoy' }));
+  expect(sent(handOver)).toEqual([{ assetIds: ['buoy'], format: 'glb', maps: 'png' }]);
 });
 
 test('what it is for stands beside it and can be changed; an end is a change like others', async () => {

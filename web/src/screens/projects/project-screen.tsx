@@ -6,9 +6,10 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Project, ProjectUse } from '@haveld/contract/api/projects';
-import { bytesUrl } from '../../api/client';
+import { handOver, type Project, type ProjectUse } from '@haveld/contract/api/projects';
+import { bytesUrl, call } from '../../api/client';
 import { projectQuery } from '../../api/queries';
+import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
@@ -106,6 +107,32 @@ function ProjectView({ project }: { project: Project }) {
   );
 }
 
+/** Nothing changes in a project by itself: a later version is told, and taken in the shape of the last. */
+function NewerVersion({
+  use: { projectId, assetId, assetName, format, maps },
+  number,
+}: {
+  use: ProjectUse;
+  number: number;
+}) {
+  const take = useChange(() =>
+    call(handOver, { params: { id: projectId }, body: { assetIds: [assetId], format, maps } }),
+  );
+  return (
+    <p className="small says-look">
+      <Mark mark="look" /> Version {number} is in the catalogue.{' '}
+      <Button
+        size="small"
+        loading={take.isPending}
+        onClick={() => take.mutate(undefined)}
+        aria-label={`Take version ${number}: ${assetName}`}
+      >
+        Take version {number}
+      </Button>
+    </p>
+  );
+}
+
 function UseRow({ use }: { use: ProjectUse }) {
   const mark = VERDICT_MARKS[use.verdict.verdict];
   return (
@@ -137,6 +164,7 @@ function UseRow({ use }: { use: ProjectUse }) {
             {use.checks.map((check) => `${check.what} ${check.found}`).join(', ')}
           </p>
         )}
+        {use.newer !== null && <NewerVersion use={use} number={use.newer} />}
         {use.state === 'failed' && (
           <p className="says-blocks">
             <Mark mark="blocks" /> {use.message}
