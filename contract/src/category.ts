@@ -1,11 +1,11 @@
 import { z } from 'zod';
 
-/** What an asset is for; a studio's own list comes with house rules. Budgets in triangles (product.md, house rules). */
+/** What a thing is, never how heavy: that is what the budget in triangles says, by house rule. */
 export const CATEGORIES = {
-  'small prop': { budget: 5_000 },
   prop: { budget: 20_000 },
   furniture: { budget: 20_000 },
-  large: { budget: 100_000 },
+  building: { budget: 100_000 },
+  vehicle: { budget: 100_000 },
   creature: { budget: 100_000 },
   foliage: { budget: 30_000 },
 } as const;

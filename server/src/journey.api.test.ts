@@ -66,7 +66,7 @@ test('from a zip to a project: found, read, put right, catalogued, searched, han
   sheet = await client.call(getSheet, { params });
   expect(sheet.missing).toEqual([]);
 
-  await client.call(catalogueAsset, { params, body: { name: 'Fish crate', category: 'small prop' } });
+  await client.call(catalogueAsset, { params, body: { name: 'Fish crate', category: 'prop' } });
   await waitFor(
     () => client.call(getSheet, { params }),
     (now) => now.state === 'catalogued',

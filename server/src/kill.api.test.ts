@@ -183,7 +183,7 @@ test('killed at every station, the journey loses nothing and goes on', async () 
   expect(sheet.provenance).toEqual(before.provenance);
 
   // 5. while the version is made
-  await ask('POST', `/api/bench/${assetId}/catalogue`, { name: 'Sea', category: 'large' });
+  await ask('POST', `/api/bench/${assetId}/catalogue`, { name: 'Sea', category: 'building' });
   await waitFor(isRunning('making'), Boolean);
   await killAndStart();
   await waitFor(

@@ -187,7 +187,8 @@ export const cataloguePieces = endpoint({
   path: '/api/bench/kits/:id/catalogue',
   summary: 'Catalogues pieces; those that cannot be yet are told',
   params: Id,
-  body: z.object({ category: CategorySchema, assetIds: AssetIds }),
+  /** No category: each by what its name says it is. */
+  body: z.object({ category: CategorySchema.nullable(), assetIds: AssetIds }),
   response: z.object({ begun: z.number(), held: z.array(z.object({ name: z.string(), why: z.string() })) }),
 });
 

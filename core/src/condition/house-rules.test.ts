@@ -24,7 +24,9 @@ test('a house that is never sure is asked about everything that would have been 
 });
 
 test('triangles above the largest budget of the house are told', () => {
-  const triangles = { ...HOUSE_RULES.triangles, large: 10 };
+  const triangles = Object.fromEntries(
+    Object.keys(HOUSE_RULES.triangles).map((category) => [category, 10]),
+  ) as typeof HOUSE_RULES.triangles;
   expect(look({ triangles }).find(({ kind }) => kind === 'triangles')).toMatchObject({
     mark: 'look',
     detail: "The house's largest budget is 10.",

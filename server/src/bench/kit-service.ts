@@ -102,14 +102,20 @@ export async function takeSureForPieces(
 export async function cataloguePieces(
   dependencies: Dependencies,
   kitId: string,
-  { category, assetIds }: { category: Category; assetIds: readonly string[] },
+  { category, assetIds }: { category: Category | null; assetIds: readonly string[] },
   person: Person,
 ): Promise<{ begun: number; held: { name: string; why: string }[] }> {
   await requirePieces(dependencies.pool, kitId, assetIds);
   const kitSizes = createKitSizes(dependencies.pool);
   const held: { name: string; why: string }[] = [];
   for (const id of assetIds) {
-    const { name, missing } = await catalogueOne(dependencies, id, { category }, person, kitSizes);
+    const { name, missing } = await catalogueOne(
+      dependencies,
+      id,
+      { category: category ?? undefined },
+      person,
+      kitSizes,
+    );
     if (missing.length > 0) held.push({ name, why: missing.join(' ') });
   }
   return { begun: assetIds.length - held.length, held };

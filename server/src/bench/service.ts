@@ -9,6 +9,7 @@ import type { Heading } from '@haveld/contract/heading';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
+import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
 import { formatAccession } from '../assets/accession';
@@ -253,14 +254,14 @@ export async function catalogueAsset(
 
 /**
  * Asks for a version, where nothing stands against it.
- * @param given its own name where none is given
+ * @param given its own name and category where none is given; without either the category its name says
  * @param kitSizes shared where it is done for many pieces at once
  * @returns its name, and what still stands between it and the catalogue, a sentence each
  */
 export async function catalogueOne(
   { pool }: Dependencies,
   id: string,
-  given: { name?: string; category: Category },
+  given: { name?: string; category?: Category },
   person: Person,
   kitSizes?: KitSizes,
 ): Promise<{ name: string; missing: string[] }> {
@@ -272,7 +273,8 @@ export async function catalogueOne(
     const answers = await answerQueries.listAnswers(tx, id);
     const missing = listMissing(answerFindings(findings, answers));
     if (missing.length > 0) return { name, missing };
-    await assetQueries.setNameAndCategory(tx, id, name, given.category);
+    const category = given.category ?? asset.category ?? likelyCategory(name, null);
+    await assetQueries.setNameAndCategory(tx, id, name, category);
     await nameRootAs(tx, id, houseName(name));
     const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);
     const code = steps.map(describeStepCode);

@@ -1,5 +1,6 @@
 import { regroupFile } from '@haveld/contract/api/arrivals';
 import { listBench, getSheet, changeProvenance } from '@haveld/contract/api/bench';
+import { searchCatalogue } from '@haveld/contract/api/catalogue';
 import {
   answerForPieces,
   cataloguePieces,
@@ -10,6 +11,7 @@ import {
   takePieces,
   takeSureForPieces,
 } from '@haveld/contract/api/kits';
+import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { many } from '../database/statements';
 import { bring } from '../testing/bring';
 import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
@@ -165,13 +167,16 @@ test('pieces are catalogued together; those that cannot be yet are told', async 
         await client.call(answerForPieces, { params: { id }, body: { key, choiceId, assetIds } });
   const { begun, held } = await client.call(cataloguePieces, {
     params: { id },
-    body: { category: 'small prop', assetIds: bench.assets.map((asset) => asset.id) },
+    body: { category: null, assetIds: bench.assets.map((asset) => asset.id) },
   });
   expect([begun, held]).toEqual([3, []]);
   await waitFor(
     () => client.call(getKitBench, { params: { id } }),
     ({ assets }) => assets.every(({ state }) => state === 'catalogued'),
   );
+  const { cards } = await client.call(searchCatalogue, { query: {} });
+  for (const { id: assetId, name } of bench.assets)
+    expect(cards.find((card) => card.id === assetId)!.category).toBe(likelyCategory(name, null));
 });
 
 test('files side by side with one set of maps are a kit too, and taken in one action', async () => {

@@ -193,11 +193,11 @@ test('a name and a category are kept; a name of nothing is refused', async () =>
   const card = await lineUpOne('Loon crate', 79);
   await given.client.call(nameAsset, {
     params: { id: card.id },
-    body: { name: 'Loon crate, open', category: 'large' },
+    body: { name: 'Loon crate, open', category: 'building' },
   });
   expect(await cardOf('Loon crate', ({ category }) => category !== null)).toMatchObject({
     name: 'Loon crate, open',
-    category: 'large',
+    category: 'building',
   });
   await expect(given.client.call(nameAsset, { params: { id: card.id }, body: { name: '  ' } })).rejects.toThrow('400');
 });

@@ -7,7 +7,7 @@ import { makeFinding } from '../make-finding';
 export function checkGeometry({ figures, log, rules }: Examination): Finding[] {
   const findings: Finding[] = [];
   const kept = figures.polygons < figures.triangles ? `, kept as ${formatCount(figures.polygons)} polygons` : '';
-  const budget = rules.triangles.large;
+  const budget = Math.max(...Object.values(rules.triangles));
   findings.push(
     makeFinding({
       kind: 'triangles',

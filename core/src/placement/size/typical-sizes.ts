@@ -1,5 +1,6 @@
 import type { Category } from '@haveld/contract/category';
 import { headWords } from '../../text/head-words';
+import { singularsOf } from '../../text/singulars';
 import { FURNITURE } from './kinds/furniture';
 import { KITCHEN, PEOPLE, THINGS } from './kinds/household';
 import { BUILDING, CREATURES, NATURE, PLANTS, VEHICLES } from './kinds/outdoors';
@@ -34,8 +35,8 @@ const TABLES: readonly (readonly [table: string, source: string, category: Categ
   [KITCHEN, 'from memory: kitchen units, data sheets of appliances', null],
   [PEOPLE, 'from memory: things at hand', 'creature'],
   [THINGS, 'from memory: things at hand', null],
-  [BUILDING, 'from memory: building practice', null],
-  [VEHICLES, 'from memory: data sheets of vehicles', null],
+  [BUILDING, 'from memory: building practice', 'building'],
+  [VEHICLES, 'from memory: data sheets of vehicles', 'vehicle'],
   [PLANTS, 'from memory: field guides', 'foliage'],
   [NATURE, 'from memory: field guides', null],
   [CREATURES, 'from memory: field guides', 'creature'],
@@ -108,27 +109,22 @@ const PARTS = new Set(
   ),
 );
 
-const singularsOf = (word: string): string[] => [
-  word,
-  ...(word.endsWith('ies') ? [`${word.slice(0, -3)}y`] : []),
-  ...(word.endsWith('ves') ? [`${word.slice(0, -3)}f`, `${word.slice(0, -3)}fe`] : []),
-  ...(word.endsWith('es') ? [word.slice(0, -2)] : []),
-  ...(word.endsWith('s') ? [word.slice(0, -1)] : []),
-];
-
 /** The shortest ending that is taken for a word of its own, and the least that stands before it. */
 const COMPOUND = { ending: 4, before: 3 };
 
 /** `Gartenstuhl`, `sunflower`: the longest ending that is a word decides. */
-function findInCompound(word: string): TypicalSize | undefined {
+function findInCompound(word: string): { ending: string; typical: TypicalSize } | null {
   for (let cut = COMPOUND.before; cut <= word.length - COMPOUND.ending; cut++) {
     for (const ending of singularsOf(word.slice(cut))) {
-      const found = ending.length >= COMPOUND.ending ? BY_WORDS.get(ending) : undefined;
-      if (found) return found;
+      const typical = ending.length >= COMPOUND.ending ? BY_WORDS.get(ending) : undefined;
+      if (typical) return { ending, typical };
     }
   }
-  return undefined;
+  return null;
 }
+
+/** @returns what kind of thing a word written as one is of, `chair` of `armchair`; null where its ending is no known word */
+export const compoundHead = (word: string): string | null => findInCompound(word)?.ending ?? null;
 
 /**
  * What a name may say the thing is. In a compound the last word that is known decides, with the word before it where both together
@@ -156,8 +152,8 @@ export function listTypicalSizes(name: string): TypicalSize[] {
       }
       if (isHead && PARTS.has(word)) return [];
     }
-    const written = isHead && found.size === 0 ? findInCompound(things[i]) : undefined;
-    if (written) found.add(written);
+    const written = isHead && found.size === 0 ? findInCompound(things[i]) : null;
+    if (written) found.add(written.typical);
   }
   if (found.size === 0)
     for (const word of words) {

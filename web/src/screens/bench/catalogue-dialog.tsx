@@ -8,23 +8,41 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { catalogueAsset, type Sheet } from '@haveld/contract/api/bench';
 import { type Category } from '@haveld/contract/category';
+import type { Figures } from '@haveld/contract/report';
+import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { useHouseRules } from '../../parts/use-house-rules';
 
 /** Name and category, and what still stands in the way. */
-export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
+export function CatalogueDialog({
+  sheet,
+  figures: { box, triangles },
+  hasSize,
+  onClose,
+}: {
+  sheet: Sheet;
+  /** Of the model as it will be. */
+  figures: Figures;
+  hasSize: boolean;
+  /** @param isDone its version is asked for */
+  onClose: (isDone: boolean) => void;
+}) {
   const rules = useHouseRules();
   const [name, setName] = useState(sheet.name);
-  const [category, setCategory] = useState<Category>(sheet.category ?? 'prop');
+  const [category, setCategory] = useState<Category>(
+    sheet.category ?? likelyCategory(sheet.name, hasSize && box ? Math.max(...boxSize(box)) : null),
+  );
   const put = useChange(
     () => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category } }),
-    { onDone: onClose },
+    { onDone: () => onClose(true) },
   );
   const blocked = sheet.missing.length > 0;
   return (
-    <Dialog open onClose={onClose} aria-labelledby="catalogue-title" fullWidth maxWidth="sm">
+    <Dialog open onClose={() => onClose(false)} aria-labelledby="catalogue-title" fullWidth maxWidth="sm">
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -60,11 +78,15 @@ export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () 
                 label="Category"
                 value={category}
                 onChange={(event) => setCategory(event.target.value as Category)}
+                helperText={
+                  triangles > rules.triangles[category] &&
+                  `It has ${formatThousands(triangles)} triangles, more than the ${formatThousands(rules.triangles[category])} of its budget.`
+                }
                 fullWidth
               >
                 {Object.entries(rules.triangles).map(([value, budget]) => (
                   <MenuItem key={value} value={value}>
-                    {value} <span className="quiet small">up to {budget / 1000} k triangles</span>
+                    {value} <span className="quiet small">budget {formatThousands(budget)} triangles</span>
                   </MenuItem>
                 ))}
               </TextField>
@@ -76,7 +98,7 @@ export function CatalogueDialog({ sheet, onClose }: { sheet: Sheet; onClose: () 
           )}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>
-          <Button onClick={onClose}>{blocked ? 'Back to the bench' : 'No'}</Button>
+          <Button onClick={() => onClose(false)}>{blocked ? 'Back to the bench' : 'No'}</Button>
           {!blocked && (
             <Button type="submit" variant="contained" loading={put.isPending} disabled={name.trim() === ''}>
               {sheet.state === 'catalogued' ? 'Make it' : 'Catalogue it'}

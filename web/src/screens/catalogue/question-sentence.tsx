@@ -2,6 +2,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import type { Catalogue, Question } from '@haveld/contract/api/catalogue';
+import type { Category } from '@haveld/contract/category';
 
 export interface QuestionSentenceProps {
   question: Question;
@@ -20,18 +21,15 @@ const STATES: Record<string, string> = {
   '': 'in any state',
 };
 
-const plural = (category: string): string =>
-  category === ''
-    ? 'Things'
-    : category === 'prop'
-      ? 'Props'
-      : category === 'furniture'
-        ? 'Furniture'
-        : category === 'foliage'
-          ? 'Foliage'
-          : category === 'large'
-            ? 'Large things'
-            : `${category[0].toUpperCase()}${category.slice(1)}s`;
+const PLURALS: Record<Category | '', string> = {
+  '': 'Things',
+  prop: 'Props',
+  furniture: 'Furniture',
+  building: 'Buildings',
+  vehicle: 'Vehicles',
+  creature: 'Creatures',
+  foliage: 'Foliage',
+};
 
 /** "Things that we may use in a paid production, below 20 k triangles": each underlined word opens its choices with their counts. */
 export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenceProps) {
@@ -51,7 +49,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
       <h1 className="question-words">
         <Underlined
           name="Category"
-          label={plural(question.category)}
+          label={PLURALS[question.category]}
           value={question.category}
           options={[{ value: '', label: 'anything' }, ...categories.filter((option) => option.value !== '')]}
           onChoose={(category) => onAsk({ category })}

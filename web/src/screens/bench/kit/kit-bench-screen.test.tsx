@@ -79,7 +79,7 @@ test('chosen pieces narrow what is taken: answers, sure proposals and the catalo
   await user.click(await screen.findByRole('button', { name: 'Catalogue them' }));
   expect(sent(answerForPieces)).toEqual([{ key: 'size', choiceId: 'cm', assetIds: ['a0'] }]);
   expect(sent(takeSureForPieces)).toEqual([{ assetIds: ['a0', 'a4'] }]);
-  expect(sent(cataloguePieces)).toEqual([{ category: 'prop', assetIds: ['a0', 'a4'] }]);
+  expect(sent(cataloguePieces)).toEqual([{ category: null, assetIds: ['a0', 'a4'] }]);
   await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
 });
 

@@ -13,6 +13,8 @@ import { useChange } from '../../../api/use-change';
 import { formatCount } from '../../../parts/format';
 import { Mark } from '../../../parts/mark';
 
+const EACH = 'each';
+
 /** Catalogues pieces together; those that cannot be yet are named with what is missing. */
 export function KitCatalogueDialog({
   kit,
@@ -23,7 +25,7 @@ export function KitCatalogueDialog({
   assetIds: readonly string[];
   onClose: () => void;
 }) {
-  const [category, setCategory] = useState<Category>('prop');
+  const [category, setCategory] = useState<Category | null>(null);
   const [held, setHeld] = useState<{ name: string; why: string }[] | null>(null);
   const put = useChange(
     () => call(cataloguePieces, { params: { id: kit.id }, body: { category, assetIds: [...assetIds] } }),
@@ -53,11 +55,12 @@ export function KitCatalogueDialog({
             id="kit-category"
             select
             label="Category"
-            value={category}
-            onChange={(event) => setCategory(event.target.value as Category)}
+            value={category ?? EACH}
+            onChange={({ target }) => setCategory(target.value === EACH ? null : (target.value as Category))}
             fullWidth
             sx={{ mt: 1 }}
           >
+            <MenuItem value={EACH}>each by what its name says</MenuItem>
             {Object.keys(CATEGORIES).map((value) => (
               <MenuItem key={value} value={value}>
                 {value}
