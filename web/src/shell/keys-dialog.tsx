@@ -4,6 +4,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 
 const KEYS: [string, string][] = [
   ['/', 'search the library'],
+  ['Shift  A B L C P R H', 'to arrivals, bench, line-up, catalogue, projects, rights, health'],
   ['l', 'line up what has arrived'],
   ['j  k', 'next and previous finding'],
   ['Enter', 'take the proposal in hand'],
@@ -11,6 +12,7 @@ const KEYS: [string, string][] = [
   ['s', 'set the finding in hand aside, with a reason'],
   ['c', 'compare: received, both, treated'],
   ['f', 'frame the model'],
+  ['n', 'the next one on the bench'],
   ['Ctrl or ⌘  a', 'pick every piece of a kit that is shown'],
   ['p', 'play or stop the clip'],
   ['l', 'turn the light'],

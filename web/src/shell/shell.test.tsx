@@ -1,4 +1,5 @@
 import { ArrivalSchema, listArrivals } from '@haveld/contract/api/arrivals';
+import { listBench } from '@haveld/contract/api/bench';
 import { searchCatalogue, CatalogueSchema } from '@haveld/contract/api/catalogue';
 import { changePassword, getMe, PersonSchema, signIn, signOut } from '@haveld/contract/api/people';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
@@ -127,6 +128,28 @@ test('the slash goes to the search, and the question mark lists the keys', async
   fireEvent.keyDown(document.body, { key: '/', code: 'Slash' });
   await user.keyboard('bell buoy{Enter}');
   expect(where()).toBe('/catalogue?words=bell%20buoy');
+  // the field has let go of the keys: the next slash begins another search
+  fireEvent.keyDown(document.activeElement ?? document.body, { key: '/', code: 'Slash' });
+  await user.keyboard('lamp{Enter}');
+  expect(where()).toBe('/catalogue?words=lamp');
+});
+
+test.each([
+  ['C', '/catalogue'],
+  ['B', '/bench'],
+])('Shift and %s goes to %s from anywhere but a field', async (letter, station) => {
+  const { user, where } = renderAt('/arrivals', [
+    noArrivals,
+    answer(listBench, () => []),
+    answer(searchCatalogue, () => exampleOf(CatalogueSchema, {})),
+  ]);
+  await screen.findByRole('heading', { name: 'Arrivals' });
+  await user.click(screen.getByLabelText('Search the library'));
+  await user.keyboard(`{Shift>}${letter}{/Shift}`);
+  expect(where()).toBe('/arrivals');
+  (document.activeElement as HTMLElement).blur();
+  await user.keyboard(`{Shift>}${letter}{/Shift}`);
+  expect(where()).toBe(station);
 });
 
 test('colours are chosen and kept; signing out asks for the name again', async () => {

@@ -20,6 +20,17 @@ const HEADINGS: { to: string; label: string; count: keyof Progress['counts'] }[]
   { to: '/health', label: 'Health', count: 'health' },
 ];
 
+/** One key to each station, with Shift: the letter it begins with. */
+const STATION_KEYS: Record<string, string> = {
+  a: '/arrivals',
+  b: '/bench',
+  l: '/line-up',
+  c: '/catalogue',
+  p: '/projects',
+  r: '/rights',
+  h: '/health',
+};
+
 /** The strip across the top in the order of the work, and the screen below it. Without a session: the sign-in. */
 export function Shell() {
   const me = useQuery(meQuery);
@@ -39,6 +50,11 @@ function SignedIn({ name }: { name: string }) {
       void queries.invalidateQueries({ queryKey: [LIBRARY] });
     seen.current = revision;
   }, [revision, queries]);
+  const navigate = useNavigate();
+  useHotkeys(
+    Object.keys(STATION_KEYS).map((letter) => `shift+${letter}`),
+    ({ key }) => void navigate(STATION_KEYS[key.toLowerCase()]),
+  );
   useHotkeys('shift+slash', () => setKeysOpen(true), { useKey: false });
   useHotkeys('?', () => setKeysOpen(true), { useKey: true });
   return (
@@ -111,6 +127,7 @@ function SearchField() {
   useHotkeys('slash', (event) => {
     event.preventDefault();
     field.current?.focus();
+    field.current?.select();
   });
   return (
     <form
@@ -119,6 +136,8 @@ function SearchField() {
       onSubmit={(event) => {
         event.preventDefault();
         const words = field.current?.value.trim() ?? '';
+        // so that the next key is a command, and “/” looks for the next
+        field.current?.blur();
         void navigate(words === '' ? '/catalogue' : `/catalogue?words=${encodeURIComponent(words)}`);
       }}
     >

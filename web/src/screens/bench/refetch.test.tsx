@@ -1,4 +1,4 @@
-import { answerFinding, getSheet, listStandIns, SheetSchema } from '@haveld/contract/api/bench';
+import { answerFinding, getSheet, listBench, listStandIns, SheetSchema } from '@haveld/contract/api/bench';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
 import { DomainError } from '@haveld/contract/error';
 import { exampleOf } from '@haveld/contract/testing/example-of';
@@ -20,6 +20,7 @@ test('a sheet that cannot be asked again for a moment keeps what is typed on it'
       if (revision === 2) throw new DomainError('broken', 'The database is busy.');
       return sheet;
     }),
+    answer(listBench, () => []),
     answer(listStandIns, () => []),
     answer(answerFinding, () => sheet),
     answer(getProgress, () =>

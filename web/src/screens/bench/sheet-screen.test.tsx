@@ -1,8 +1,10 @@
 import {
   answerFinding,
+  BenchRowSchema,
   catalogueAsset,
   changeProvenance,
   getSheet,
+  listBench,
   listStandIns,
   lookAgain,
   setOwnSteps,
@@ -76,8 +78,18 @@ const sheet = (more: Partly<Sheet> = {}): Sheet =>
     ...more,
   } as Partly<Sheet>);
 
+const BENCH = [
+  { id: 'buoy', name: 'Bell buoy' },
+  { id: 'mast', name: 'Signal mast' },
+].map((row) => exampleOf(BenchRowSchema, { ...row, kit: null }));
+
 const open = (now: Sheet, more: Answer[] = []) =>
-  renderAt('/bench/buoy', [answer(getSheet, () => now), answer(listStandIns, () => []), ...more]);
+  renderAt('/bench/buoy', [
+    answer(getSheet, () => now),
+    answer(listStandIns, () => []),
+    answer(listBench, () => BENCH),
+    ...more,
+  ]);
 const condition = async () => within(await screen.findByRole('region', { name: 'Condition' }));
 
 beforeEach(() => treatInPlace(() => ({})));
@@ -310,9 +322,20 @@ test('what stands between it and the catalogue is listed; nothing is sent', asyn
   expect(sent(catalogueAsset)).toEqual([]);
 });
 
+test('its category is proposed by what its name says, and more triangles than its budget are told', async () => {
+  treatInPlace(() => ({ figures: exampleOf(FiguresSchema, { triangles: 135_000 }) }));
+  const now = sheet({ name: 'Rowing boat', category: null });
+  const { user } = open(now, []);
+  await user.click(await screen.findByRole('button', { name: 'Catalogue' }));
+  expect((await screen.findByLabelText('Category')).textContent).toContain('vehicle');
+  expect(screen.getByText('It has 135 k triangles, more than the 100 k of its budget.')).toBeTruthy();
+  await user.click(screen.getByLabelText('Category'));
+  expect((await screen.findByRole('option', { name: /^foliage/ })).textContent).toBe('foliage budget 30.0 k triangles');
+});
+
 test('it is catalogued under a name and a category', async () => {
   const now = sheet();
-  const { user, sent } = open(now, [answer(catalogueAsset, () => now)]);
+  const { user, sent, where } = open(now, [answer(catalogueAsset, () => now)]);
   await user.click(await screen.findByRole('button', { name: 'Catalogue' }));
   const name = await screen.findByLabelText(/^Name/);
   await user.clear(name);
@@ -321,6 +344,22 @@ test('it is catalogued under a name and a category', async () => {
   await user.click(await screen.findByRole('option', { name: /^furniture/ }));
   await user.click(screen.getByRole('button', { name: 'Catalogue it' }));
   expect(sent(catalogueAsset)).toEqual([{ name: 'Bell buoy, red', category: 'furniture' }]);
+  // the next one has the focus: Enter goes on with it
+  await waitFor(() => expect(document.activeElement?.getAttribute('aria-label')).toBe('Next one: Signal mast'));
+  await user.keyboard('{Enter}');
+  expect(where()).toBe('/bench/mast');
+});
+
+test('n goes on with the next one on the bench, and from the last to the first', async () => {
+  const { user, where } = renderAt('/bench/buoy', [
+    answer(getSheet, ({ params: { id } }) => sheet({ id })),
+    answer(listStandIns, () => []),
+    answer(listBench, () => BENCH),
+  ]);
+  await screen.findByRole('link', { name: 'Next one: Signal mast' });
+  await user.keyboard('n');
+  await waitFor(() => expect(where()).toBe('/bench/mast'));
+  await screen.findByRole('link', { name: 'Next one: Bell buoy' });
 });
 
 test('whose it is can be corrected where it blocks; a page that is no address is told before it is sent', async () => {

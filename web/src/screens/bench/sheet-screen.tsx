@@ -2,12 +2,12 @@ import './bench.css';
 import './sheet-screen.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useParams } from 'react-router';
-import { takeSure, type Sheet } from '@haveld/contract/api/bench';
+import { Link, useNavigate, useParams } from 'react-router';
+import { takeSure, type BenchRow, type Sheet } from '@haveld/contract/api/bench';
 import { bytesUrl, call } from '../../api/client';
-import { BUSY_MS, kitBenchQuery, sheetQuery } from '../../api/queries';
+import { benchQuery, BUSY_MS, kitBenchQuery, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { Failure, Loading } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
@@ -69,6 +69,10 @@ function SheetView({ sheet }: { sheet: Sheet }) {
     (_, { keys }) => turnBy(keys?.[0], 180),
   );
   useHotkeys('f', () => setFrame((now) => now + 1));
+  const next = useNextOnBench(sheet.id);
+  const nextLink = useRef<HTMLAnchorElement>(null);
+  const navigate = useNavigate();
+  useHotkeys('n', () => next && void navigate(`/bench/${next.id}`));
   useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
   const size = sheet.findings.find((finding) => finding.kind === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
@@ -86,6 +90,8 @@ function SheetView({ sheet }: { sheet: Sheet }) {
             onSure={() => sure.mutate(undefined)}
             isTaking={sure.isPending}
             onCatalogue={() => setCataloguing(true)}
+            next={next}
+            nextLink={nextLink}
           />
           <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
           <div className="view-pane">
@@ -109,11 +115,29 @@ function SheetView({ sheet }: { sheet: Sheet }) {
             />
           </div>
           <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
-          {cataloguing && <CatalogueDialog sheet={sheet} onClose={() => setCataloguing(false)} />}
+          {cataloguing && (
+            <CatalogueDialog
+              sheet={sheet}
+              figures={treated.data?.figures ?? sheet.figures}
+              hasSize={hasSize}
+              onClose={(isDone) => {
+                setCataloguing(false);
+                // who is done with this one goes on with the next by Enter
+                if (isDone) requestAnimationFrame(() => nextLink.current?.focus());
+              }}
+            />
+          )}
         </div>
       </BesideContext>
     </PickingContext>
   );
+}
+
+/** The one below this on the bench, or the first where this is the last or has left it; null where there is no other. */
+function useNextOnBench(id: string): BenchRow | null {
+  const rows = useQuery(benchQuery).data ?? [];
+  const at = rows.findIndex((row) => row.id === id);
+  return [...rows.slice(at + 1), ...rows].find((row) => row.id !== id) ?? null;
 }
 
 const STATES = [
@@ -126,11 +150,15 @@ function Head({
   onSure,
   isTaking,
   onCatalogue,
+  next,
+  nextLink,
 }: {
   sheet: Sheet;
   onSure: () => void;
   isTaking: boolean;
   onCatalogue: () => void;
+  next: BenchRow | null;
+  nextLink: React.Ref<HTMLAnchorElement>;
 }) {
   return (
     <div className="screen-head">
@@ -179,6 +207,18 @@ function Head({
       >
         {sheet.state === 'catalogued' ? 'New version' : 'Catalogue'}
       </Button>
+      {next && (
+        <Button
+          component={Link}
+          to={`/bench/${next.id}`}
+          ref={nextLink}
+          title={next.name}
+          aria-label={`Next one: ${next.name}`}
+          aria-keyshortcuts="n"
+        >
+          Next one
+        </Button>
+      )}
     </div>
   );
 }

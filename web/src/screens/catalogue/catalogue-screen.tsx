@@ -61,7 +61,7 @@ export function CatalogueScreen() {
             label="Pictures"
             value={pictures}
             options={[
-              { value: 'scale', label: 'at one common scale' },
+              { value: 'scale', label: 'true to scale, row by row' },
               { value: 'frame', label: 'each in its frame' },
             ]}
             onChange={(value) => ask({ pictures: value === 'frame' ? 'frame' : '' })}

@@ -1,4 +1,12 @@
-import { answerFinding, getSheet, listStandIns, SheetSchema, takePlace, type Sheet } from '@haveld/contract/api/bench';
+import {
+  answerFinding,
+  getSheet,
+  listBench,
+  listStandIns,
+  SheetSchema,
+  takePlace,
+  type Sheet,
+} from '@haveld/contract/api/bench';
 import { FiguresSchema } from '@haveld/contract/report';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, fireEvent, renderAt, screen, waitFor, within } from '../../../testing/render-at';
@@ -43,6 +51,7 @@ beforeEach(() =>
 const open = (now = sheet()) =>
   renderAt('/bench/buoy', [
     answer(getSheet, () => now),
+    answer(listBench, () => []),
     answer(listStandIns, ({ query }) =>
       [mooring, other].filter(({ name }) => name.toLowerCase().includes(query.words.toLowerCase())),
     ),
