@@ -24,7 +24,7 @@ await new Promise((ready) => server.stdout.on('data', (chunk) => chunk.toString(
 
 const base = `http://127.0.0.1:${port}`;
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: '/usr/bin/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--use-angle=swiftshader',

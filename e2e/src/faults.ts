@@ -33,6 +33,8 @@ async function waitForColours(): Promise<void> {
 async function runAxe(rules: string[] | null): Promise<string[]> {
   const { axe } = window as unknown as { axe: typeof Axe };
   const { violations } = await axe.run({
+    resultTypes: ['violations'],
+    preload: false,
     runOnly: rules
       ? { type: 'rule', values: rules }
       : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],

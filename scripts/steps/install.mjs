@@ -8,7 +8,7 @@ const DATABASE = [
   { name: 'mariadb-server-core', file: '/usr/sbin/mariadbd' },
   { name: 'mariadb-client-core', file: '/usr/bin/mariadb' },
 ];
-const BROWSER = [{ name: 'chromium', file: '/usr/bin/chromium' }];
+const BROWSER = [{ name: 'chromium-headless-shell', file: '/usr/bin/chromium-headless-shell' }];
 /** Converts the formats Haveld has no reader of; without it they are kept and not read. */
 const CONVERTER = [{ name: 'assimp-utils', file: '/usr/bin/assimp' }];
 const CHECKS = [
