@@ -1,6 +1,6 @@
-import { Command } from 'commander';
+import { Command, Option } from 'commander';
 import { DomainError } from '@haveld/contract/error';
-import { PRESETS, type PreparedReport } from '@haveld/contract/prepared';
+import { ConfirmSchema, PRESETS, type Confirm, type PreparedReport } from '@haveld/contract/prepared';
 import { Outputs } from './outputs';
 import { prepare } from './prepare';
 import { printTable } from './print-table';
@@ -12,6 +12,7 @@ import { withWorkshop } from './workshop';
 export const EXIT = { sure: 0, failed: 1, open: 3 } as const;
 
 interface Options {
+  confirm: Confirm;
   out?: string;
   json?: boolean;
   preset: string;
@@ -28,6 +29,11 @@ program
   .requiredOption('--out <folder>', 'where the GLB of each model, its thumbnail and report.json go')
   .option('--json', 'print the report as JSON')
   .option('--preset <preset>', `what may be done unasked: ${Object.keys(PRESETS).join(', ')}, or a JSON file`, 'house')
+  .addOption(
+    new Option('--confirm <what>', 'what is guessed: left as a question, or applied as it is')
+      .choices(ConfirmSchema.options)
+      .default('nothing'),
+  )
   .option('--replace', 'write over what lies in the folder')
   .description('reads, judges and puts right what is sure, and writes one GLB a model')
   .action((input: string, options: Options) => run(input, options));
@@ -37,6 +43,7 @@ program
   .argument('<input>', 'a model, an archive or a folder')
   .option('--json', 'print the report as JSON')
   .option('--preset <preset>', 'as for prepare', 'house')
+  .addOption(new Option('--confirm <what>', 'as for prepare').choices(ConfirmSchema.options).default('nothing'))
   .description('says what prepare would find, and writes nothing')
   .action((input: string, options: Options) => run(input, options));
 
@@ -49,7 +56,7 @@ async function run(input: string, options: Options): Promise<void> {
     const preset = await readPreset(options.preset);
     const outputs = options.out === undefined ? null : await Outputs.open(options.out, options.replace ?? false);
     const report = await withWorkshop({ onProgress: bar.show, signal: stop.signal }, (workshop) =>
-      prepare({ input, preset, outputs }, workshop),
+      prepare({ input, preset, confirm: options.confirm, outputs }, workshop),
     );
     await outputs?.writeReport(report);
     bar.end();

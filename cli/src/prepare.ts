@@ -1,6 +1,6 @@
 import { availableParallelism, freemem } from 'node:os';
 import { DomainError } from '@haveld/contract/error';
-import type { PreparedModel, PreparedReport, Preset } from '@haveld/contract/prepared';
+import type { Confirm, PreparedModel, PreparedReport, Preset } from '@haveld/contract/prepared';
 import { describeFailure } from '@haveld/core/condition/describe-failure';
 import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
@@ -16,6 +16,7 @@ import type { Workshop } from './workshop';
 export interface PrepareOptions {
   input: string;
   preset: Preset;
+  confirm: Confirm;
   /** Where models go; null only looks. */
   outputs: Outputs | null;
 }
@@ -24,7 +25,10 @@ export interface PrepareOptions {
  * From what was given to a report: finds, each read, judged and treated in a process of its own.
  * @throws {DomainError} `bad-request` where the input holds no model at all
  */
-export async function prepare({ input, preset, outputs }: PrepareOptions, workshop: Workshop): Promise<PreparedReport> {
+export async function prepare(
+  { input, preset, confirm, outputs }: PrepareOptions,
+  workshop: Workshop,
+): Promise<PreparedReport> {
   const { files, only, refused } = await gatherInput(input, workshop);
   const { finds, excluded } = groupFinds(only === null ? files : withoutTwins(files, only));
   const wanted = only === null ? finds : finds.filter((find) => find.model === only);
@@ -39,7 +43,7 @@ export async function prepare({ input, preset, outputs }: PrepareOptions, worksh
     const done = [...shares.values()].reduce((sum, value) => sum + value, 0);
     workshop.onProgress({ done, of: wanted.length, label: find.name });
   };
-  const batch = { byPath, preset, outputs };
+  const batch = { byPath, preset, confirm, outputs };
   const first = await mapSome(wanted, countAtOnce(), async (find) => {
     const one = await prepareOne({ ...batch, find }, workshop, onShare(find));
     return mayHearOfOthers(one) ? one : { ...one, model: await keep(one, batch, workshop), isKept: true };
@@ -53,7 +57,7 @@ export async function prepare({ input, preset, outputs }: PrepareOptions, worksh
     return keep(last, batch, workshop);
   });
   const unused = excluded.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
-  return { report: 1, input, preset, models, excluded: only === null ? unused : [], refused };
+  return { report: 1, input, preset, confirm, models, excluded: only === null ? unused : [], refused };
 }
 
 /** Where one model was named, the same model in other formats is none of it. */
@@ -67,6 +71,7 @@ function withoutTwins(files: readonly GatheredFile[], only: string): GatheredFil
 interface Batch {
   byPath: ReadonlyMap<string, GatheredFile>;
   preset: Preset;
+  confirm: Confirm;
   outputs: Outputs | null;
 }
 
@@ -85,7 +90,7 @@ interface Prepared {
 }
 
 async function prepareOne(
-  { find, byPath, preset, outputs, author }: One,
+  { find, byPath, preset, confirm, outputs, author }: One,
   workshop: Workshop,
   onShare: (share: number) => void,
 ): Promise<Prepared> {
@@ -105,6 +110,7 @@ async function prepareOne(
       model: find.model,
       files: inputs,
       preset,
+      confirm,
       makes: outputs !== null,
       today: new Date().toISOString().slice(0, 10),
       author,

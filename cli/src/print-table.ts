@@ -43,9 +43,11 @@ const sizeOf = (box: Box): string => formatSize(boxSize(box));
 
 function describeSize({ size }: PreparedModel): string {
   if (!size.proposed) return 'none';
-  return size.status === 'sure'
-    ? sizeOf(size.proposed.box)
-    : `${sizeOf(size.proposed.box)} if in ${size.proposed.unit}`;
+  const box = sizeOf(size.proposed.box);
+  if (size.status === 'sure') return box;
+  return size.status === 'pencil'
+    ? `${box} in pencil, ${Math.round(size.proposed.confidence * 100)} %`
+    : `${box} if in ${size.proposed.unit}`;
 }
 
 function describeModel(model: PreparedModel): string[] {
@@ -54,7 +56,10 @@ function describeModel(model: PreparedModel): string[] {
     .filter((entry) => entry.consequence)
     .map((entry) => `  · ${entry.text} ${entry.consequence}`)
     .concat(
-      model.steps.map(({ outcome }) => `  ✓ ${outcome.title}${outcome.changed === '' ? '' : `: ${outcome.changed}`}`),
+      model.steps.map(
+        ({ outcome: { title, changed }, by }) =>
+          `  ${by === 'sure' ? '✓' : '✎'} ${title}${changed === '' ? '' : `: ${changed}`}`,
+      ),
       model.open.map((question) => `  ${question.blocks ? '!' : '?'} ${question.title}`),
     );
   return lines.length > 0 ? ['', model.name, ...lines] : [];

@@ -92,6 +92,55 @@ test('a model with its licence beside it comes out sure: GLB, thumbnail, report,
   expect([...readFileSync(join(out, 'harbour_stool.png')).subarray(0, 4)]).toEqual([0x89, 0x50, 0x4e, 0x47]);
 });
 
+/** A block of which nobody says what it is or what it counts in. */
+const BLOCK_OBJ = `o thing
+v 0 0 0
+v 52 0 0
+v 52 97 0
+v 0 97 0
+v 0 0 -31
+v 52 0 -31
+v 52 97 -31
+v 0 97 -31
+f 1 2 3 4
+f 6 5 8 7
+f 2 6 7 3
+f 5 1 4 8
+f 4 3 7 8
+f 5 6 2 1
+`;
+
+test('what is in pencil is left as a question, and applied where it is confirmed; the report tells it apart', async () => {
+  const home = lay('pencil', { 'thing.obj': BLOCK_OBJ, 'README.txt': READ_ME.replace('Harbour stool', 'Thing') });
+  const [left, confirmed] = ['pencil-left', 'pencil-confirmed'].map((name) => join(folder, name));
+  const [asked, taken] = await Promise.all([
+    haveld('prepare', home, '--out', left),
+    haveld('prepare', home, '--out', confirmed, '--confirm', 'pencil'),
+  ]);
+  const [[before], [after]] = [readReport(left).models, readReport(confirmed).models];
+  expect([asked.code, before.status, before.size.status, before.up.status]).toEqual([3, 'open', 'pencil', 'pencil']);
+  expect(before.steps.filter(({ by }) => by === 'pencil')).toEqual([]);
+  expect(asked.out).toContain('in pencil');
+  expect([taken.code, after.status, after.open]).toEqual([0, 'pencil', []]);
+  expect(readReport(confirmed).confirm).toBe('pencil');
+  expect(after.steps.some(({ step, by }) => step.kind === 'scale' && by === 'pencil')).toBe(true);
+  expect(taken.out).toContain('✎ ');
+  // judged alike both times; only what was done differs
+  expect(after.size).toEqual(before.size);
+  const document = await readGlb(new Uint8Array(readFileSync(join(confirmed, after.outputs[0].path))));
+  const { min, max } = computeFigures(document).box!;
+  expect(max[1] - min[1]).toBeCloseTo(before.size.proposed!.factor * 97, 4);
+  expect(min[1]).toBeCloseTo(0, 6);
+});
+
+test('rights are never in pencil: without a licence nothing is confirmed into being sure', async () => {
+  const home = lay('no-licence', { 'harbour_stool.glb': await createStool() });
+  const out = join(folder, 'no-licence-out');
+  const { code } = await haveld('prepare', home, '--out', out, '--confirm', 'pencil');
+  const [model] = readReport(out).models;
+  expect([code, model.status, model.licence.status, model.authorStatus]).toEqual([3, 'open', 'asked', 'asked']);
+});
+
 test('an archive with a heap of trouble: the map is relinked, what is not sure stays open, exit status 3', async () => {
   const oak = createPng([120, 90, 60, 255]);
   const zip = writeRawZip([

@@ -26,11 +26,18 @@ export const PRESETS = {
 } as const satisfies Record<string, Preset>;
 export type PresetName = keyof typeof PRESETS;
 
-/** `sure`: two evidences agree, taken. `asked`: a person has to say. `none`: there is nothing to judge. */
-export const JUDGEMENT_STATUSES = ['sure', 'asked', 'none'] as const;
+/**
+ * `sure`: it is known, and taken. `pencil`: guessed, likely enough for the house to show it so; applied where guesses are confirmed.
+ * `asked`: a person has to say. `none`: there is nothing to judge.
+ */
+export const JUDGEMENT_STATUSES = ['sure', 'pencil', 'asked', 'none'] as const;
 const status = z.enum(JUDGEMENT_STATUSES);
 const confidence = z.number().min(0).max(1);
 const evidence = z.array(EvidenceSchema);
+
+/** What is done with guesses in pencil: left as questions, or confirmed unseen. */
+export const ConfirmSchema = z.enum(['nothing', 'pencil']);
+export type Confirm = z.infer<typeof ConfirmSchema>;
 
 export const PreparedMapSchema = z.object({
   material: z.string(),
@@ -49,7 +56,8 @@ export const PreparedMapSchema = z.object({
 /** One model of a report. Boxes stand in the declared unit as read, and in metres where proposed. */
 export const PreparedModelSchema = z.object({
   name: z.string(),
-  status: z.enum(['sure', 'open', 'failed']),
+  /** `pencil`: nothing is open, because guesses were confirmed unseen. */
+  status: z.enum(['sure', 'pencil', 'open', 'failed']),
   /** Why it failed, in a sentence; else null. */
   message: z.string().nullable(),
   files: z.array(z.object({ path: z.string(), role: z.string(), sha256: HashSchema, sizeBytes: z.number() })),
@@ -62,8 +70,9 @@ export const PreparedModelSchema = z.object({
     metres: z.number().nullable(),
     up: AxisSchema.nullable(),
   }),
-  licence: z.object({ id: z.string().nullable(), confidence, evidence }),
+  licence: z.object({ id: z.string().nullable(), confidence, evidence, status }),
   author: z.string().nullable(),
+  authorStatus: status,
   source: z.string().nullable(),
   /** Every statement found, with its passage. */
   rights: RightsFindingSchema,
@@ -90,7 +99,8 @@ export const PreparedModelSchema = z.object({
   counts: z.object({ before: FiguresSchema, after: FiguresSchema }).nullable(),
   log: z.array(LogEntrySchema),
   findings: z.array(FindingSchema),
-  steps: z.array(z.object({ step: StepSchema, outcome: StepOutcomeSchema })),
+  /** `by`: because it was sure, or a guess in pencil that was confirmed. */
+  steps: z.array(z.object({ step: StepSchema, outcome: StepOutcomeSchema, by: z.enum(['sure', 'pencil']) })),
   open: z.array(
     z.object({
       key: z.string(),
@@ -115,6 +125,7 @@ export const PreparedReportSchema = z.object({
   /** What was given. */
   input: z.string(),
   preset: PresetSchema,
+  confirm: ConfirmSchema,
   models: z.array(PreparedModelSchema),
   /** Files that belong to no model, and why. */
   excluded: z.array(z.object({ path: z.string(), reason: z.string() })),

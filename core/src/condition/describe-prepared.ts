@@ -10,6 +10,9 @@ import { orderSteps } from '../treatment/steps';
 import { describeMissing } from './answers';
 import type { Examination } from './examination';
 
+/** A step and why it was taken. */
+export type TakenStep = { step: Step } & Pick<PreparedModel['steps'][number], 'by'>;
+
 /** What is known of a model once it is read, judged and treated. */
 export interface Prepared {
   name: string;
@@ -17,7 +20,11 @@ export interface Prepared {
   provenance: Provenance;
   rights: RightsFinding;
   sheet: readonly SheetFinding[];
-  steps: readonly Step[];
+  /** Findings of the sheet that may be set in pencil. */
+  guessed: readonly SheetFinding[];
+  /** Those of them whose first choice was applied. */
+  confirmed: readonly SheetFinding[];
+  steps: readonly TakenStep[];
   /** What each of `steps` did, in the order they ran. */
   outcomes: readonly StepOutcome[];
   /** Maps as they are bound now. */
@@ -30,13 +37,13 @@ type Status = PreparedModel['size']['status'];
 
 /** @returns the report of one model, but for the files it came from and those written */
 export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files' | 'outputs'> {
-  const { name, examination, provenance, rights, sheet, steps, outcomes, log, after } = prepared;
+  const { name, examination, provenance, rights, sheet, confirmed, steps, outcomes, log, after } = prepared;
   const { source, figures } = examination;
-  const open = sheet.filter((finding) => !finding.settled);
+  const open = sheet.filter((finding) => !finding.settled && !confirmed.includes(finding));
   const licence = provenance.licenceId === UNKNOWN_LICENCE ? null : provenance.licenceId;
   return {
     name,
-    status: open.length > 0 ? 'open' : 'sure',
+    status: open.length > 0 ? 'open' : confirmed.length > 0 ? 'pencil' : 'sure',
     message: null,
     format: source.format ?? 'unknown',
     declared: {
@@ -50,8 +57,10 @@ export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files
       id: licence,
       confidence: rights.licences.find((found) => found.id === licence)?.confidence ?? 0,
       evidence: rights.licences.map((found) => ({ ...found.evidence, figure: found.id })),
+      status: statusOf(prepared, 'rights:licence'),
     },
     author: provenance.author || null,
+    authorStatus: provenance.author ? 'sure' : 'asked',
     source: provenance.pageUrl || provenance.source || null,
     rights,
     maps: prepared.maps.map(({ material, slot, reference, path, status, colourSpace, judged }) => ({
@@ -64,11 +73,11 @@ export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files
       role: judged?.role ?? SLOTS[slot].role,
       confidence: judged?.confidence ?? 0,
     })),
-    ...describePlacement(examination, sheet),
+    ...describePlacement(prepared),
     counts: { before: figures, after },
     log: [...log],
     findings: sheet.map(({ answer: _answer, settled: _settled, ...finding }) => finding),
-    steps: orderSteps(steps.map((step) => ({ step }))).map(({ step }, i) => ({ step, outcome: outcomes[i] })),
+    steps: orderSteps(steps).map((taken, i) => ({ ...taken, outcome: outcomes[i] })),
     open: open.map((finding) => ({
       key: finding.key,
       heading: finding.heading,
@@ -80,15 +89,31 @@ export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files
   };
 }
 
-function describePlacement(
-  { figures, source, size, up, uprightBox }: Examination,
-  sheet: readonly SheetFinding[],
-): Pick<PreparedModel, 'size' | 'up' | 'front' | 'ground' | 'pivot'> {
-  const statusOf = (kind: FindingKind): Status => {
-    const finding = sheet.find((candidate) => candidate.kind === kind);
-    if (!finding || !uprightBox) return 'none';
-    return finding.mark === 'holds' || finding.sure ? 'sure' : 'asked';
+/** Licence and author are sure or asked: nobody guesses whose a thing is. */
+function statusOf({ sheet, guessed }: Pick<Prepared, 'sheet' | 'guessed'>, kind: FindingKind): Status {
+  const finding = sheet.find((candidate) => candidate.kind === kind);
+  if (!finding) return 'none';
+  if (finding.settled) return 'sure';
+  return guessed.includes(finding) ? 'pencil' : 'asked';
+}
+
+/** The front stays as it came where nothing else is sure: then what its shape says is a guess, and no question. */
+function describeFront(sheet: readonly SheetFinding[]): PreparedModel['front'] {
+  const finding = sheet.find(({ kind }) => kind === 'front-axis');
+  const [best] = finding?.choices ?? [];
+  if (!finding || !best) return { axis: finding ? 'z' : null, confidence: 0, evidence: [], status: 'none' };
+  return {
+    axis: best.id.replace('+', ''),
+    confidence: best.confidence,
+    evidence: best.evidence,
+    status: finding.sure || finding.answer ? 'sure' : 'pencil',
   };
+}
+
+function describePlacement(prepared: Prepared): Pick<PreparedModel, 'size' | 'up' | 'front' | 'ground' | 'pivot'> {
+  const { figures, source, size, up, uprightBox } = prepared.examination;
+  const { sheet } = prepared;
+  const placed = (kind: FindingKind): Status => (uprightBox ? statusOf(prepared, kind) : 'none');
   const [bestSize, bestUp] = [size.at(0), up.at(0)];
   const pivot = sheet.find((finding) => finding.kind === 'pivot');
   const [bestPivot] = pivot?.choices ?? [];
@@ -105,30 +130,25 @@ function describePlacement(
               evidence: bestSize.evidence,
             }
           : null,
-      status: statusOf('size'),
+      status: placed('size'),
     },
     up: {
       axis: bestUp?.up ?? null,
       confidence: Math.min(1, bestUp?.confidence ?? 0),
       evidence: bestUp?.evidence ?? [],
-      status: statusOf('up'),
+      status: placed('up'),
     },
-    front: {
-      axis: uprightBox ? 'z' : null,
-      confidence: 0,
-      evidence: uprightBox ? [{ text: 'not judged: +Z as glTF holds it (glTF 2.0, 3.4)' }] : [],
-      status: 'none',
-    },
+    front: describeFront(sheet),
     ground: {
       heightM: uprightBox && bestSize ? uprightBox.min[1] * bestSize.factor : null,
       evidence: pivot?.evidence ?? [],
-      status: statusOf('pivot'),
+      status: placed('pivot'),
     },
     pivot: {
       at: pivot?.mark === 'holds' ? 'kept' : ((bestPivot?.id as PreparedModel['pivot']['at']) ?? null),
       confidence: bestPivot?.confidence ?? 0,
       evidence: pivot?.evidence ?? [],
-      status: statusOf('pivot'),
+      status: placed('pivot'),
     },
   };
 }

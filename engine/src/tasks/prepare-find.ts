@@ -1,9 +1,13 @@
-import type { PreparedModel, Preset } from '@haveld/contract/prepared';
+import type { SheetFinding } from '@haveld/contract/api/bench';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
+import type { Confirm, PreparedModel, Preset } from '@haveld/contract/prepared';
+import type { Step } from '@haveld/contract/step';
 import { takeEverySure } from '@haveld/core/condition/answers';
 import { assess } from '@haveld/core/condition/assess';
 import { checkRights } from '@haveld/core/condition/check-rights';
-import { describePrepared } from '@haveld/core/condition/describe-prepared';
+import { describePrepared, type TakenStep } from '@haveld/core/condition/describe-prepared';
 import { examine } from '@haveld/core/condition/examination';
+import { setInPencil } from '@haveld/core/condition/pencil';
 import { readModel } from '@haveld/core/formats/read-model';
 import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import type { AuthorSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
@@ -27,6 +31,9 @@ import { createFileSource, type FindFile } from './find-files';
 import { keepMaps } from './keep-maps';
 import type { TaskContext } from './task';
 
+const bySure = (step: Step): TakenStep => ({ step, by: 'sure' });
+const byPencil = (step: Step): TakenStep => ({ step, by: 'pencil' });
+
 /** Reading, judging, treating, writing, drawing. */
 const STAGES = 5;
 
@@ -36,6 +43,8 @@ export interface PrepareInput {
   model: string;
   files: (FindFile & { width: number | null; height: number | null })[];
   preset: Preset;
+  /** Guesses in pencil under the preset's headings are applied as if a person had confirmed them. */
+  confirm: Confirm;
   /** False only looks: nothing is treated and nothing written. */
   makes: boolean;
   /** `2026-11-26`; grants that end are held against it. */
@@ -59,7 +68,7 @@ export interface PrepareResult {
  * @throws {DomainError} `bad-file` where it cannot be read, `broken` where what was written is not what was meant
  */
 export async function prepareFind(
-  { name, model, files, preset, makes, today, author }: PrepareInput,
+  { name, model, files, preset, confirm, makes, today, author }: PrepareInput,
   { store, progress }: TaskContext,
 ): Promise<PrepareResult> {
   const { document, log } = await readModel(model, createReadingContext(createFileSource(files, store)));
@@ -82,7 +91,7 @@ export async function prepareFind(
     stated: listStatedSizes(sources.texts),
     author,
   });
-  const { sheet, steps } = takeEverySure(
+  const { sheet, steps: sure } = takeEverySure(
     [
       ...checkRights(BUILT_IN_BOOK, {
         provenance,
@@ -96,6 +105,11 @@ export async function prepareFind(
     ],
     preset.take,
   );
+  const mayConfirm = ({ heading }: SheetFinding): boolean => confirm === 'pencil' && preset.take.includes(heading);
+  // what may not be confirmed stays open, and what rests on it with it
+  const confirmable = sheet.map((finding) => (mayConfirm(finding) ? finding : { ...finding, choices: [] }));
+  const confirmed = setInPencil(confirmable, HOUSE_RULES);
+  const steps = [...sure, ...confirmed.steps];
   progress(2, STAGES, 'stage');
   const outcomes = makes
     ? await applyTreatment(document, steps, { codec: sharpCodec, readMap: (sha256) => store.get(sha256) })
@@ -107,7 +121,9 @@ export async function prepareFind(
     provenance,
     rights,
     sheet,
-    steps: makes ? steps : [],
+    guessed: setInPencil(sheet, HOUSE_RULES).guessed,
+    confirmed: confirmed.guessed,
+    steps: makes ? [...sure.map(bySure), ...confirmed.steps.map(byPencil)] : [],
     outcomes,
     maps: listMapLines(document, pictures, new Map(facts.map((one) => [one.sha256, one]))).maps,
     log,
@@ -120,7 +136,7 @@ export async function prepareFind(
   requireHolding(await checkWritten(bytes, after), 'The written GLB');
   progress(4, STAGES, 'stage');
   const drawing = preset.thumbnail ? await prepareDrawing(document, sharpCodec) : null;
-  const isSized = report.size.status === 'sure';
+  const isSized = report.size.status === 'sure' || confirmed.guessed.some(({ kind }) => kind === 'size');
   const thumbnail =
     drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, isSized ? 1 : null))));
   return { ...judged, modelSha256: (await store.put(bytes)).sha256, thumbnailSha256: thumbnail?.sha256 ?? null };
