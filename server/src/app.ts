@@ -24,6 +24,7 @@ import { addMapRoutes } from './maps/routes';
 import { addPeopleRoutes, SESSION_COOKIE } from './people/routes';
 import { findSignedIn } from './people/service';
 import { addProgressRoutes } from './progress/routes';
+import { addPackageRoutes } from './projects/package-routes';
 import { addProjectRoutes } from './projects/routes';
 
 /** Builds the application. It opens no socket and reads no environment. */
@@ -55,6 +56,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addRightsRoutes(app, dependencies);
   addProgressRoutes(app, dependencies, handlers);
   addBytesRoutes(app, dependencies);
+  addPackageRoutes(app, dependencies);
   app.get('/api/openapi.json', (context) =>
     context.json(createOpenApi(dependencies.version, listServedEndpoints(app))),
   );

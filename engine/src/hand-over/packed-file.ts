@@ -15,7 +15,7 @@ export interface PackedModel {
 }
 
 /** Zip entries carry one fixed time, so the same version packs to the same bytes. */
-const ENTRY_TIME = new Date(Date.UTC(1990, 0, 1));
+export const ENTRY_TIME = new Date(Date.UTC(1990, 0, 1));
 
 export async function zipFiles(files: readonly PackedFile[]): Promise<Buffer> {
   const zip = new ZipFile();

@@ -1,5 +1,4 @@
 import jsonld from 'jsonld';
-import yauzl from 'yauzl';
 import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Step } from '@haveld/contract/step';
@@ -10,6 +9,7 @@ import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { getLicenceTexts } from '../licence-texts';
 import { sharpCodec } from '../pictures/sharp-codec';
 import { createScratchStore } from '../testing/scratch-store';
+import { unzip } from '../testing/unzip';
 import { validateGlb } from '../validate-gltf';
 import { assessFind } from './assess-find';
 import { makeVersion } from './make-version';
@@ -153,29 +153,6 @@ async function pack(format: HandOverFormat, given?: string, maps: MapFile = 'as-
     scratch.context,
   );
   return { packed, files: await unzip(Buffer.from(await scratch.store.get(packed.zipSha256))) };
-}
-
-function unzip(bytes: Buffer): Promise<Map<string, Buffer>> {
-  return new Promise((resolve, reject) => {
-    yauzl.fromBuffer(bytes, { lazyEntries: true }, (error, zip) => {
-      if (error) return reject(error);
-      const files = new Map<string, Buffer>();
-      zip.on('end', () => resolve(files)).on('error', reject);
-      zip.on('entry', (entry: yauzl.Entry) => {
-        zip.openReadStream(entry, (failed, stream) => {
-          if (failed) return reject(failed);
-          const chunks: Buffer[] = [];
-          stream
-            .on('data', (chunk: Buffer) => chunks.push(chunk))
-            .on('end', () => {
-              files.set(entry.fileName, Buffer.concat(chunks));
-              zip.readEntry();
-            });
-        });
-      });
-      zip.readEntry();
-    });
-  });
 }
 
 test('a GLB is handed over valid, without anything of ours in it, with credits and the licence text', async () => {

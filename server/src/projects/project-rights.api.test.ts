@@ -22,6 +22,7 @@ import {
 } from '@haveld/contract/api/rights';
 import type { IntendedUse } from '@haveld/contract/licence';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
+import { unzip } from '@haveld/engine/testing/unzip';
 import { settle } from '../testing/settle';
 import { catalogueCrate, README } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
@@ -31,8 +32,8 @@ const given = useLibrary();
 const SHOW: IntendedUse = { ...PLAIN_USE, commercial: true };
 const openProject = async (name: string, use: Partial<IntendedUse> = {}): Promise<string> =>
   (await given.client.call(createProject, { body: { name, purpose: 'a show', use: { ...SHOW, ...use } } })).id;
-const handTo = async (projectId: string, assetIds: string[]): Promise<void> => {
-  await given.client.call(handOver, { params: { id: projectId }, body: { assetIds, format: 'glb' } });
+const handTo = async (projectId: string, assetIds: string[], format: 'glb' | 'obj' = 'glb'): Promise<void> => {
+  await given.client.call(handOver, { params: { id: projectId }, body: { assetIds, format } });
   await waitFor(
     () => given.client.call(getProject, { params: { id: projectId } }),
     ({ handOvers }) => handOvers.every(({ state }) => state === 'packed'),
@@ -52,6 +53,29 @@ test('what is taken down between asking and packing is not packed, and says why'
   );
   expect(handOvers[0]).toMatchObject({ state: 'failed', zipSha256: null });
   expect(JSON.stringify(handOvers[0])).toContain('It was taken down: Its author asked for it.');
+});
+
+test('all that a project holds comes as one zip: the last of each asset in each format, and the credits once', async () => {
+  const [first, second] = [
+    await catalogueCrate(given.client, 'left crate'),
+    await catalogueCrate(given.client, 'right crate'),
+  ];
+  const project = await openProject('Slack House');
+  const fetchIt = () => given.client.request(`/api/projects/${project}/package.zip`);
+  expect((await fetchIt()).status).toBe(404);
+  await handTo(project, [first, second]);
+  await handTo(project, [first], 'obj');
+  const answer = await fetchIt();
+  expect(answer.headers.get('content-disposition')).toContain('slack_house.zip');
+  const files = [...(await unzip(Buffer.from(await answer.arrayBuffer()))).keys()];
+  expect(files).toContain('credits.txt');
+  const models = files.filter((path) => /\.(glb|obj)$/.test(path));
+  expect(models.map((path) => path.split('/').slice(0, -1).join('/')).sort()).toEqual([
+    'left_crate/glb',
+    'left_crate/obj',
+    'right_crate',
+  ]);
+  expect(files).toContain('right_crate/LICENSES/CC-BY-4.0.txt');
 });
 
 test('a later version is told where the project holds an earlier one, and taken when somebody takes it', async () => {

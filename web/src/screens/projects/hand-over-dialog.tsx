@@ -91,10 +91,10 @@ export function HandOverDialog({
           {projects.data?.map((project) => (
             <MenuItem key={project.id} value={project.id}>
               {project.name}{' '}
-              <span className="quiet small">{project.use.commercial ? 'earns money' : 'not commercial'}</span>
+              <span className="quiet small">{project.use.commercial ? 'commercial' : 'non-commercial'}</span>
             </MenuItem>
           ))}
-          <MenuItem value={NEW}>A new project …</MenuItem>
+          <MenuItem value={NEW}>New project …</MenuItem>
         </TextField>
         {projectId === NEW && (
           <ProjectForm
@@ -151,7 +151,7 @@ export function HandOverDialog({
         <p className="quiet small">A help to decide, not legal advice.</p>
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
-        <Button onClick={onClose}>No</Button>
+        <Button onClick={onClose}>Cancel</Button>
         {projectId !== NEW && (
           <Button
             variant="contained"

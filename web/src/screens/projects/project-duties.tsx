@@ -11,7 +11,7 @@ export function ProjectDuties({ rights }: { rights: ProjectRights }) {
   );
   return (
     <section>
-      <h2>What it owes</h2>
+      <h2>Obligations</h2>
       {rights.duties.map(({ kind, text, assets }) => {
         const done = assets.filter((asset) => asset.tickedBy !== null);
         const all = done.length === assets.length;

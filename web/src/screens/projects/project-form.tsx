@@ -69,12 +69,12 @@ export function ProjectForm({
       />
       <RadioGroup
         row
-        aria-label="Does it earn money?"
+        aria-label="Commercial use?"
         value={commercial === null ? '' : String(commercial)}
         onChange={(_, value) => setCommercial(value === 'true')}
       >
-        <FormControlLabel value="true" control={<Radio size="small" />} label="It earns money" />
-        <FormControlLabel value="false" control={<Radio size="small" />} label="It is not commercial" />
+        <FormControlLabel value="true" control={<Radio size="small" />} label="Commercial" />
+        <FormControlLabel value="false" control={<Radio size="small" />} label="Non-commercial" />
       </RadioGroup>
       <fieldset className="project-uses">
         <legend>What becomes of the models</legend>
@@ -177,9 +177,9 @@ export function ProjectForm({
           }
           loading={save.isPending}
         >
-          {project ? 'Keep it' : 'Open it'}
+          {project ? 'Save' : 'Open it'}
         </Button>
-        <Button onClick={onCancel}>No</Button>
+        <Button onClick={onCancel}>Cancel</Button>
       </div>
     </form>
   );

@@ -63,7 +63,7 @@ test('what it may not hold stands first with its reason, and who can be asked; w
   expect(refused.textContent).toContain('CC BY-NC 4.0, Ines Falkenrot');
   expect(screen.getByRole('link', { name: 'Ask the author' }).getAttribute('href')).toBe('/rights?asset=net');
   expect(screen.getByLabelText('Verdicts').textContent).toBe(
-    ' 1 not allowed 0 ask first 1 allowed with duties 1 allowed',
+    ' 1 not allowed 0 ask first 1 allowed with obligations 1 allowed',
   );
   const rows = screen.getAllByRole('row').map((row) => row.textContent);
   expect(rows).toHaveLength(3);
@@ -89,10 +89,10 @@ test('a duty is ticked for all that owe it or for one, and taken back', async ()
 
 test('a change is settled with what was decided, or with the plain word', async () => {
   const { user, sent } = open(rights, [answer(settleReopening, () => rights)]);
-  await user.click(await screen.findByRole('button', { name: 'It was looked at' }));
+  await user.click(await screen.findByRole('button', { name: 'Mark as reviewed' }));
   await user.type(screen.getByLabelText('What was decided about Mast'), 'the author agreed');
-  await user.click(screen.getByRole('button', { name: 'It was looked at' }));
-  expect(sent(settleReopening)).toEqual([{ note: 'looked at' }, { note: 'the author agreed' }]);
+  await user.click(screen.getByRole('button', { name: 'Mark as reviewed' }));
+  expect(sent(settleReopening)).toEqual([{ note: 'reviewed' }, { note: 'the author agreed' }]);
 });
 
 test('credits are asked for in the form somebody needs, and leave as a file of that name', async () => {
@@ -109,5 +109,5 @@ test('credits are asked for in the form somebody needs, and leave as a file of t
 test('a project that holds nothing says what will stand here', async () => {
   open({ ...rights, uses: 0, verdicts: [], conflicts: [], duties: [], reopened: [] });
   expect(await screen.findByText('It holds nothing yet')).toBeTruthy();
-  expect(screen.queryByText('What it owes')).toBeNull();
+  expect(screen.queryByText('Obligations')).toBeNull();
 });

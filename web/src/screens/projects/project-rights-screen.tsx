@@ -58,13 +58,13 @@ function Sheet({ rights }: { rights: ProjectRights }) {
               </Button>
             }
           >
-            Once assets are handed over, their verdicts, duties and credits stand here.
+            Once assets are handed over, their verdicts, obligations and credits stand here.
           </Notice>
         )}
         {reopened.length > 0 && <Reopened rights={rights} />}
         {open.length > 0 && (
           <section>
-            <h2>What it may not hold as it is</h2>
+            <h2>Not allowed in this project</h2>
             {open.map((one) => (
               <Verdict key={one.assetId} one={one} />
             ))}
@@ -75,7 +75,7 @@ function Sheet({ rights }: { rights: ProjectRights }) {
         {calm.length > 0 && (
           <section>
             <h2>
-              What holds{' '}
+              Allowed{' '}
               <span className="quiet small">
                 {formatCount(counts.allowed + counts['allowed-with-duties'], 'asset')}
               </span>
@@ -127,7 +127,7 @@ function Verdict({ one }: { one: ProjectVerdict }) {
         </p>
       </div>
       <Button component={Link} to={`/rights?asset=${one.assetId}`} className="no-print">
-        {one.verdict.question ? 'Ask the author' : 'Look at it'}
+        {one.verdict.question ? 'Ask the author' : 'Review it'}
       </Button>
     </article>
   );
@@ -140,7 +140,7 @@ function Reopened({ rights }: { rights: ProjectRights }) {
   );
   return (
     <section>
-      <h2>What has changed since</h2>
+      <h2>Changed since</h2>
       <ul className="lines">
         {rights.reopened.map((one) => (
           <li key={one.id}>
@@ -152,7 +152,7 @@ function Reopened({ rights }: { rights: ProjectRights }) {
               className="reopened no-print"
               onSubmit={(event) => {
                 event.preventDefault();
-                settle.mutate({ id: one.id, said: words[one.id]?.trim() || 'looked at' });
+                settle.mutate({ id: one.id, said: words[one.id]?.trim() || 'reviewed' });
               }}
             >
               <TextField
@@ -163,7 +163,7 @@ function Reopened({ rights }: { rights: ProjectRights }) {
                 slotProps={{ htmlInput: { 'aria-label': `What was decided about ${one.name}` } }}
               />
               <Button type="submit" disabled={settle.isPending}>
-                It was looked at
+                Mark as reviewed
               </Button>
             </form>
           </li>
@@ -177,7 +177,7 @@ function Conflicts({ conflicts, said }: { conflicts: ProjectRights['conflicts'];
   const book = useBook();
   return (
     <section>
-      <h2>What cannot become one work</h2>
+      <h2>Incompatible licences</h2>
       <p className="quiet small">
         {said
           ? 'The project makes one new work of its models.'

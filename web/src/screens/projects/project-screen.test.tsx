@@ -40,7 +40,7 @@ test('a use tells version, verdict, duties, what was read back, and where the fi
   const use = await screen.findByRole('article', { name: 'Bell buoy' });
   expect(use.textContent).toContain('HV-00012, version 2');
   expect(use.textContent).toContain('CC BY allows it.');
-  expect(use.textContent).toContain('1 duty in return');
+  expect(use.textContent).toContain('1 obligation:');
   expect(use.textContent).toContain('Read back after writing: triangles 1 200');
   const link = screen.getByRole('link', { name: /fetch Bell buoy/ });
   expect(link.getAttribute('href')).toBe(`/api/bytes/${HASH}?type=zip&name=Bell+buoy+glb.zip`);
@@ -82,17 +82,29 @@ test('a later version is told on the use of the earlier one, and taken in the sa
   expect(sent(handOver)).toEqual([{ assetIds: ['buoy'], format: 'glb', maps: 'png' }]);
 });
 
+test('several hand-overs are fetched as one zip', async () => {
+  renderAt('/projects/tide', [answer(getProject, () => project([buoy, { ...buoy, handOverId: 'h2', format: 'obj' }]))]);
+  const link = await screen.findByRole('link', { name: 'Fetch all in one zip' });
+  expect(link.getAttribute('href')).toBe('/api/projects/tide/package.zip');
+});
+
+test('a single hand-over has its own zip alone', async () => {
+  renderAt('/projects/tide', [answer(getProject, () => project([buoy]))]);
+  await screen.findByRole('article', { name: 'Bell buoy' });
+  expect(screen.queryByRole('link', { name: 'Fetch all in one zip' })).toBeNull();
+});
+
 test('what it is for stands beside it and can be changed; an end is a change like others', async () => {
   const { user, sent } = renderAt('/projects/tide', [
     answer(getProject, () => project([])),
     answer(changeProject, ({ body }) => ({ ...project([]), ...body })),
   ]);
-  expect(await screen.findByText('earns money')).toBeTruthy();
+  expect(await screen.findByText('commercial')).toBeTruthy();
   expect(screen.getByText('4 people')).toBeTruthy();
   expect(screen.getByText('until 2027-03-31')).toBeTruthy();
   expect(screen.getByText('Nothing yet')).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'What it is for' }));
   await user.click(await screen.findByRole('checkbox', { name: 'It has ended' }));
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   expect(sent(changeProject)).toEqual([expect.objectContaining({ name: 'Tide House', live: false })]);
 });

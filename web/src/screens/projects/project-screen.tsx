@@ -29,6 +29,7 @@ export function ProjectScreen() {
 
 function ProjectView({ project }: { project: Project }) {
   const { id, name, purpose, use, handOvers, reopenings } = project;
+  const packed = handOvers.filter(({ zipSha256 }) => zipSha256 !== null).length;
   const [changing, setChanging] = useState(false);
   return (
     <div className="screen">
@@ -57,7 +58,12 @@ function ProjectView({ project }: { project: Project }) {
             What it uses{' '}
             <span className="quiet small">
               {formatCount(new Set(handOvers.map((use) => use.assetId)).size, 'asset')}
-            </span>
+            </span>{' '}
+            {packed > 1 && (
+              <Button size="small" component="a" href={`/api/projects/${id}/package.zip`}>
+                Fetch all in one zip
+              </Button>
+            )}
           </h2>
           {handOvers.length === 0 && (
             <Notice
@@ -87,7 +93,7 @@ function ProjectView({ project }: { project: Project }) {
           {reopenings > 0 && (
             <p className="says-look">
               <Mark mark="look" />{' '}
-              <Link to={`/projects/${id}/rights`}>{formatCount(reopenings, 'change')} of rights</Link> to look at
+              <Link to={`/projects/${id}/rights`}>{formatCount(reopenings, 'change')} of rights</Link> to review
             </p>
           )}
         </section>
@@ -154,7 +160,7 @@ function UseRow({ use }: { use: ProjectUse }) {
         </p>
         {use.verdict.duties.length > 0 && (
           <p className="quiet small">
-            {formatCount(new Set(use.verdict.duties.map(({ kind }) => kind)).size, 'duty', 'duties')} in return:{' '}
+            {formatCount(new Set(use.verdict.duties.map(({ kind }) => kind)).size, 'obligation')}:{' '}
             <Link to={`/projects/${use.projectId}/rights`}>the rights sheet</Link>
           </p>
         )}

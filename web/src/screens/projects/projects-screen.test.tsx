@@ -28,7 +28,7 @@ test('each project says what it is for, whether it earns money, and what of its 
     ]),
   ]);
   const [, tide, ebb] = (await screen.findAllByRole('row')).map((row) => row.textContent);
-  expect(tide).toContain('Tide Housea touring showearns money');
+  expect(tide).toContain('Tide Housea touring showcommercial');
   expect(tide).toContain('3 assets');
   expect(tide).toContain('rights sheet');
   expect(ebb).toContain('ended');
@@ -46,11 +46,11 @@ test('a new project is not opened before it says whether it earns money and what
     answer(createProject, ({ body }) => ({ ...tideHouse, ...body, id: 'new' })),
     answer(getProject, () => exampleOf(ProjectSchema, { ...tideHouse })),
   ]);
-  await user.click(await screen.findByRole('button', { name: 'Open a project' }));
+  await user.click(await screen.findByRole('button', { name: 'New project' }));
   const open = screen.getByRole<HTMLButtonElement>('button', { name: 'Open it' });
   await user.type(screen.getByLabelText('Name'), ' Harbour lights ');
   expect(open.disabled).toBe(true);
-  await user.click(screen.getByRole('radio', { name: 'It is not commercial' }));
+  await user.click(screen.getByRole('radio', { name: 'Non-commercial' }));
   for (const box of screen.getAllByRole<HTMLInputElement>('checkbox')) if (box.checked) await user.click(box);
   expect(open.disabled).toBe(true);
   await user.click(screen.getByRole('checkbox', { name: 'printing it as an object or a sheet' }));

@@ -20,7 +20,7 @@ export function ProjectsScreen() {
         <span className="quiet">what each may use depends on what it is for</span>
         <span className="grow" />
         <Button variant="contained" onClick={() => setOpening(true)} disabled={opening}>
-          Open a project
+          New project
         </Button>
       </div>
       <div className="screen-body">
@@ -58,7 +58,7 @@ export function ProjectsScreen() {
                   </td>
                   <td className="quiet">{project.purpose}</td>
                   <td>
-                    {project.use.commercial ? 'earns money' : 'not commercial'}
+                    {project.use.commercial ? 'commercial' : 'non-commercial'}
                     {!project.live && <span className="quiet small"> ended</span>}
                   </td>
                   <td className="mono">{formatCount(project.uses, 'asset')}</td>

@@ -19,7 +19,7 @@ export const ARRANGEMENT_WORDS: Record<IntendedUse['arrangement'], string> = {
 export function describeUse(use: IntendedUse): string {
   return [
     use.uses.map((each) => USE_WORDS[each]).join(', '),
-    use.commercial ? 'earns money' : 'not commercial',
+    use.commercial ? 'commercial' : 'non-commercial',
     ARRANGEMENT_WORDS[use.arrangement],
     use.releaseLicence === '' ? '' : `released under ${use.releaseLicence}`,
     use.locks ? 'its files are locked' : '',
