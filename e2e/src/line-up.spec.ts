@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import type { Catalogue } from '@haveld/contract/api/catalogue';
+import type { AssetPage, Catalogue } from '@haveld/contract/api/catalogue';
 import type { LineUp, LineUpCard } from '@haveld/contract/api/line-up';
 import { listFaults } from './faults';
 import { createRealDownload, holdsPictures, readMaker, readTruth, signIn, type Spoiled, type Truth } from './library';
@@ -7,6 +7,9 @@ import { createRealDownload, holdsPictures, readMaker, readTruth, signIn, type S
 /** Twelve of the set by their place in its table, not by how they come out. */
 const EVERY = 9;
 const COUNT = 12;
+
+/** As pages of models state them. */
+const TAGS = ['interior', 'old house'];
 
 /** Clicks and keys that are wanted at most; 6 to 8 were measured on these twelve, 69 to 87 on twelve others. */
 const WANTED = 30;
@@ -125,7 +128,7 @@ const toDownload = async (row: Truth, i: number, spoiled?: Spoiled) => ({
   buffer: await createRealDownload(
     row.archive,
     row.id,
-    `${row.name}\nby ${row.author}\nhttps://models.example/${row.id}\n`,
+    `${row.name}\nby ${row.author}\nhttps://models.example/${row.id}\nTags: ${TAGS.join(', ')}\n`,
     spoiled,
   ),
 });
@@ -202,6 +205,8 @@ test('twelve real downloads, three of them spoiled, are put away with the keyboa
     expect(found.licenceId).toContain('LAL-1.3');
     expect(found.category).not.toBeNull();
     expect(isAbout(found.heightM!, row.heightM)).toBe(true);
+    const { tags } = (await (await page.request.get(`/api/assets/${card.id}`)).json()) as AssetPage;
+    expect(tags).toEqual(TAGS);
   }
 });
 

@@ -98,6 +98,7 @@ export type AssetUse = z.infer<typeof AssetUseSchema>;
 
 export const AssetPageSchema = z.object({
   card: CardSchema,
+  tags: z.array(z.string()),
   arrivalName: z.string(),
   provenance: ProvenanceSchema,
   further: z.array(FurtherWorkSchema),

@@ -3,6 +3,7 @@ import { CategorySchema } from '../category';
 import { ProvenanceSchema, RightsFindingSchema } from '../licence';
 import { BoxSchema } from '../report';
 import { StepSchema } from '../step';
+import { TagsSchema } from '../tag';
 import { SheetFindingSchema } from './bench';
 import { endpoint } from './endpoint';
 
@@ -23,6 +24,7 @@ export const LineUpCardSchema = z.object({
   category: CategorySchema.nullable(),
   /** What it seems to be, where nobody has said. */
   likelyCategory: CategorySchema,
+  tags: z.array(z.string()),
   arrivalName: z.string(),
   provenance: ProvenanceSchema,
   rights: RightsFindingSchema,
@@ -95,9 +97,13 @@ export const confirmLineUp = endpoint({
 export const nameAsset = endpoint({
   method: 'put',
   path: '/api/line-up/:id/name',
-  summary: 'Names an asset that waits, and says what it is',
+  summary: 'Names an asset, and says what it is and by which words it is found',
   params: Id,
-  body: z.object({ name: z.string().trim().min(1).max(200).optional(), category: CategorySchema.optional() }),
+  body: z.object({
+    name: z.string().trim().min(1).max(200).optional(),
+    category: CategorySchema.optional(),
+    tags: TagsSchema.optional(),
+  }),
   response: z.object({}),
 });
 

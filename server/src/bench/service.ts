@@ -9,6 +9,7 @@ import type { Heading } from '@haveld/contract/heading';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
+import { listStatedTags } from '@haveld/core/finds/names/stated-tags';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
@@ -17,13 +18,16 @@ import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
 import { refreshSearchTexts } from '../assets/search-text';
 import { mustFind } from '../assets/service';
+import { setTags } from '../assets/tag-queries';
 import * as versionQueries from '../assets/version-queries';
 import { transact, type Executor } from '../database/pool';
 import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { getArrival } from '../finds/arrival-queries';
+import { listFindFiles } from '../finds/file-queries';
 import { getFind, lockFind } from '../finds/find-queries';
 import { getReading } from '../finds/reading-queries';
+import { readTexts } from '../finds/read-texts';
 import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
 import { loadBook } from '../house/book';
 import { findOpenJob, insertJob, listOpenJobsOf } from '../jobs/job-queries';
@@ -38,8 +42,10 @@ import * as queries from './queries';
 import { redraw } from './standing';
 
 /** Makes an asset of a find, with its number and what its texts say of its rights. Asked twice, the same asset comes back. */
-export async function takeFindToBench({ pool }: Dependencies, findId: string): Promise<string> {
+export async function takeFindToBench(dependencies: Dependencies, findId: string): Promise<string> {
+  const { pool } = dependencies;
   const { find, reading } = await getFindForBench(pool, findId);
+  const tags = await listTagsStated(dependencies, find);
   return transact(pool, async (tx) => {
     // of two who take it the second gets what the first made
     await lockFind(tx, findId);
@@ -55,12 +61,22 @@ export async function takeFindToBench({ pool }: Dependencies, findId: string): P
     });
     // texts of a kit give its title, not that of a piece
     if (!find.kitId) await assetQueries.setName(tx, id, title);
+    await setTags(tx, id, tags);
     await markOnBench(tx, findId);
     await refreshRightsMarks(tx, [id]);
     await refreshSearchTexts(tx, [id]);
     await bumpRevision(tx);
     return id;
   });
+}
+
+/** Tags the texts of a find state; those of a kit are not all a piece's. */
+async function listTagsStated(
+  dependencies: Dependencies,
+  find: { id: string; kitId: string | null },
+): Promise<string[]> {
+  if (find.kitId) return [];
+  return listStatedTags(await readTexts(dependencies, await listFindFiles(dependencies.pool, find.id)));
 }
 
 /** @param kitSizes shared where many sheets are read at once */

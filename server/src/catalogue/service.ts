@@ -6,6 +6,7 @@ import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { SHOWN, toCard } from '../assets/card';
 import * as queries from '../assets/card-queries';
+import { listTags } from '../assets/tag-queries';
 import * as versionQueries from '../assets/version-queries';
 import type { Executor } from '../database/pool';
 import { listFindFiles } from '../finds/file-queries';
@@ -85,16 +86,18 @@ function countBy(cards: Card[], key: (card: Card) => string): { value: string; c
 
 /** Everything the page of an asset shows. @param uses where it is used */
 export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): Promise<AssetPage> {
+  // before the card: what is made by then is what the card shows
+  const versions = await versionQueries.listVersions(db, id);
   const row = await queries.findCard(db, id);
   if (!row) throw new DomainError('not-found', 'There is no such asset.');
-  const [{ book }, provenance, works, versions, reading, find, originals] = await Promise.all([
+  const [{ book }, provenance, works, reading, find, originals, tags] = await Promise.all([
     loadBook(db),
     getProvenance(db, id),
     listFurtherWorks(db, [id]),
-    versionQueries.listVersions(db, id),
     getReading(db, row.readingId),
     getFind(db, row.findId),
     listFindFiles(db, row.findId),
+    listTags(db, [id]),
   ]);
   const current = versions.find((version) => version.id === row.versionId) ?? versions[0];
   const further = works.get(id) ?? [];
@@ -104,6 +107,7 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
   });
   return {
     card: toCard(book, row),
+    tags: tags.get(id)!,
     arrivalName: find ? await getArrivalName(db, find.arrivalId) : '',
     provenance,
     further,

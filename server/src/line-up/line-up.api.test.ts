@@ -1,5 +1,6 @@
 import { takeToBench } from '@haveld/contract/api/arrivals';
 import { getSheet, switchStep, takeSure, type Sheet } from '@haveld/contract/api/bench';
+import { getAsset, searchCatalogue } from '@haveld/contract/api/catalogue';
 import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
 import { answerMany, confirmLineUp, getLineUp, lineUp, nameAsset, type LineUpCard } from '@haveld/contract/api/line-up';
 import { many } from '../database/statements';
@@ -200,6 +201,19 @@ test('a name and a category are kept; a name of nothing is refused', async () =>
     category: 'building',
   });
   await expect(given.client.call(nameAsset, { params: { id: card.id }, body: { name: '  ' } })).rejects.toThrow('400');
+});
+
+test('tags its texts state come with it, others are written, and it is found by them', async () => {
+  const { id, tags } = await lineUpOne('Dunlin crate', 139, 'Tags: Harbour, stowage\n');
+  expect(tags).toEqual(['harbour', 'stowage']);
+  const found = async (words: string): Promise<string[]> =>
+    (await given.client.call(searchCatalogue, { query: { words, state: '' } })).cards.map((one) => one.id);
+  expect(await found('stowage')).toEqual([id]);
+  await given.client.call(nameAsset, { params: { id }, body: { tags: ['Pier', 'harbour', 'PIER'] } });
+  expect((await cardOf('Dunlin crate', (card) => card.tags[0] === 'pier')).tags).toEqual(['pier', 'harbour']);
+  expect((await given.client.call(getAsset, { params: { id } })).tags).toEqual(['pier', 'harbour']);
+  expect(await found('stowage')).toEqual([]);
+  expect(await found('pier')).toEqual([id]);
 });
 
 test('lined up while it is still on its way, a model follows by itself once it is read', async () => {

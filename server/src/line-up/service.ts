@@ -14,6 +14,7 @@ import { formatAccession } from '../assets/accession';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
 import { refreshSearchTexts } from '../assets/search-text';
+import { listTags, setTags } from '../assets/tag-queries';
 import * as versionQueries from '../assets/version-queries';
 import { applyAnswer, takeSureByHaveld } from '../bench/answering';
 import { listFindings } from '../bench/findings';
@@ -74,7 +75,7 @@ function whyHeldBack(find: queries.WaitingFind): string | null {
 export async function getLineUp(db: Executor): Promise<LineUp> {
   const assets = await assetQueries.listLinedUp(db);
   const ids = assets.map(({ id }) => id);
-  const [house, states, answers, steps, standings, versions, drawing, assessing, waiting] = await Promise.all([
+  const [house, states, answers, steps, standings, versions, drawing, assessing, waiting, tags] = await Promise.all([
     loadBook(db),
     loadRightsStates(db, ids),
     answerQueries.listAnswersOf(db, ids),
@@ -84,6 +85,7 @@ export async function getLineUp(db: Executor): Promise<LineUp> {
     listOpenJobsOf(db, 'draw-standing', ids),
     listOpenJobsOf(db, 'assess-asset', ids),
     queries.listWaitingInLineUp(db),
+    listTags(db, ids),
   ]);
   const stateOf = new Map(states.map((state) => [state.id, state]));
   const cards = assets.map((asset): LineUpCard => {
@@ -100,6 +102,7 @@ export async function getLineUp(db: Executor): Promise<LineUp> {
       name: asset.name,
       category: asset.category,
       likelyCategory: categoryOf(asset.name, hasSize ? box : null),
+      tags: tags.get(id)!,
       arrivalName: asset.arrivalName,
       provenance: rights.provenance,
       rights: rights.found,
@@ -192,17 +195,18 @@ const confirmGuesses = (
     };
   });
 
-/** Names an asset that waits, and says what it is. */
+/** Names an asset, and says what it is and by which words it is found. */
 export async function nameAsset(
   { pool }: Dependencies,
   id: string,
-  given: { name?: string; category?: Category },
+  given: { name?: string; category?: Category; tags?: readonly string[] },
 ): Promise<void> {
   await transact(pool, async (tx) => {
     const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
     if (given.name !== undefined) await assetQueries.setName(tx, id, given.name);
     if (given.category !== undefined) await assetQueries.setCategory(tx, id, given.category);
+    if (given.tags !== undefined) await setTags(tx, id, given.tags);
     await refreshSearchTexts(tx, [id]);
     await bumpRevision(tx);
   });

@@ -46,7 +46,7 @@ function AssetView({ page }: { page: AssetPage }) {
       <div className="screen-head">
         <span className="mono quiet">{card.accession}</span>
         <h1>{card.name}</h1>
-        <span className="quiet small">{card.category}</span>
+        <span className="quiet small">{[card.category, ...page.tags].filter(Boolean).join(', ')}</span>
         <span className="grow" />
         <Button component={Link} to={`/bench/${card.id}`} variant="outlined">
           On the bench

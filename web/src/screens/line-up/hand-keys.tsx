@@ -26,6 +26,7 @@ export function HandKeys({
   useHotkeys('h', () => onField('height'), typed);
   useHotkeys('n', () => onField('name'), typed);
   useHotkeys('g', onCategory, typed);
+  useHotkeys('t', () => onField('tags'), typed);
   useHotkeys('o', acts.takeOther, typed);
   useHotkeys('x', () => acts.turn('x', 90), typed);
   useHotkeys('y', () => acts.turn('y', 90), typed);

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { LineUpCard as Card } from '@haveld/contract/api/line-up';
 import { CATEGORIES, type Category } from '@haveld/contract/category';
+import { splitTags, TagsSchema } from '@haveld/contract/tag';
 import { formatLength, parseLength } from '@haveld/core/placement/units';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
@@ -17,7 +18,7 @@ import { findGuess, heightBy, otherGuess, sidesOf, sizeSource } from './read-car
 import { useCardActs, type CardActs } from './use-card-acts';
 
 /** Which field of a card is open. */
-export type CardField = 'name' | 'height' | null;
+export type CardField = 'name' | 'height' | 'tags' | null;
 
 export interface CardProps {
   card: Card;
@@ -71,6 +72,7 @@ export function CardWords(props: CardProps) {
         </select>
         <span>{formatThousands(card.triangles)} triangles</span>
       </p>
+      <Tags {...props} acts={acts} />
       {card.failure && (
         <p className="small says-blocks">
           <Mark mark="blocks" /> {card.failure}
@@ -148,6 +150,33 @@ function Stance({ card, acts }: { card: Card; acts: CardActs }) {
   );
 }
 
+/** Words it is found by beside its name. */
+function Tags({ card, acts, field, onField }: CardProps & { acts: CardActs }) {
+  if (field === 'tags')
+    return (
+      <LineField
+        label="Tags, parted by commas"
+        start={card.tags.join(', ')}
+        refuses={(text) => TagsSchema.safeParse(splitTags(text)).error?.issues[0].message ?? null}
+        mayBeEmpty
+        onSave={(text) => acts.setTags(splitTags(text))}
+        onClose={() => onField(null)}
+      />
+    );
+  return (
+    <p className="small quiet">
+      <button
+        type="button"
+        className="line-up-tags"
+        onClick={() => onField('tags')}
+        aria-label={`${card.tags.join(', ') || 'no tags'}: tags of ${card.name}`}
+      >
+        {card.tags.join(', ') || 'no tags'}
+      </button>
+    </p>
+  );
+}
+
 /** What the front and the pivot are taken for, and that it is set straight. */
 function OtherGuesses({ card }: { card: Card }) {
   const words = OTHER_KINDS.flatMap((kind) => findGuess(card, kind)?.choices[0].label ?? []);
@@ -192,6 +221,7 @@ function LineField({
   start = '',
   placeholder,
   refuses = () => null,
+  mayBeEmpty = false,
   onSave,
   onClose,
 }: {
@@ -200,6 +230,7 @@ function LineField({
   placeholder?: string;
   /** Why what is typed cannot be taken, or null. */
   refuses?: (text: string) => string | null;
+  mayBeEmpty?: boolean;
   onSave: (text: string) => void;
   onClose: () => void;
 }) {
@@ -210,7 +241,7 @@ function LineField({
       className="line-up-field"
       onSubmit={(event) => {
         event.preventDefault();
-        if (text.trim() === '' || why) return;
+        if ((text.trim() === '' && !mayBeEmpty) || why) return;
         onSave(text.trim());
         onClose();
       }}

@@ -11,6 +11,7 @@ export const LINE_UP_KEYS = {
   y: { shown: 'y', words: 'turn round' },
   n: { shown: 'n', words: 'rename' },
   g: { shown: 'g', words: 'category' },
+  t: { shown: 't', words: 'tags' },
   digits: { shown: '1 2 3', words: 'an answer to its first question' },
   l: { shown: 'l', words: 'leave the missing map out' },
   space: { shown: 'Space', words: 'choose several' },

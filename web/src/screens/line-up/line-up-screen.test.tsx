@@ -178,6 +178,24 @@ test('keys mend the card in hand: the other guess, a tip, its category, an answe
   await waitFor(() => expect(sent(nameAsset)).toEqual([{ category: 'building' }]));
 });
 
+test('tags are written in one field, parted by commas; an empty one takes them away', async () => {
+  const { user, sent } = open([card('Stool', { tags: ['harbour'] })]);
+  (await cardOf('Stool')).focus();
+  await user.keyboard('t');
+  const field = screen.getByRole('textbox', { name: 'Tags, parted by commas' });
+  expect(field).toHaveProperty('value', 'harbour');
+  await user.clear(field);
+  await user.type(field, `Old wood, ${'x'.repeat(41)}`);
+  expect(screen.getByRole('textbox', { name: /at most 40 letters/ })).toBe(field);
+  await user.clear(field);
+  await user.type(field, 'Old wood, pier{Enter}');
+  await waitFor(() => expect(sent(nameAsset)).toEqual([{ tags: ['old wood', 'pier'] }]));
+  await user.click(screen.getByRole('button', { name: /tags of Stool/ }));
+  await user.clear(screen.getByRole('textbox', { name: /Tags/ }));
+  await user.keyboard('{Enter}');
+  await waitFor(() => expect(sent(nameAsset)[1]).toEqual({ tags: [] }));
+});
+
 test('arrows go from card to card, Space chooses, Enter opens', async () => {
   const { user, where } = open([card('High', { standing: { sha256: null, box: box(1, 2) } }), card('Low')]);
   await cardOf('Low');

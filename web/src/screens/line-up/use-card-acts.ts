@@ -15,7 +15,9 @@ export function useCardActs(card: LineUpCard) {
   const answer = useChange((given: { key: string; answer: Answer | null }) =>
     call(answerFinding, { params, body: given }),
   );
-  const name = useChange((body: { name?: string; category?: Category }) => call(nameAsset, { params, body }));
+  const name = useChange((body: { name?: string; category?: Category; tags?: string[] }) =>
+    call(nameAsset, { params, body }),
+  );
   const rights = useChange((change: Partial<Provenance>) =>
     call(changeProvenance, { params, body: { change, why: 'said in the line-up' } }),
   );
@@ -56,6 +58,7 @@ export function useCardActs(card: LineUpCard) {
     },
     turn,
     rename: (to: string) => name.mutate({ name: to }),
+    setTags: (tags: string[]) => name.mutate({ tags }),
     setCategory: (category: Category) => name.mutate({ category }),
     setRights: (change: Partial<Provenance>) => rights.mutate(change),
     leaveMapsOut: () => leave.mutate(undefined),

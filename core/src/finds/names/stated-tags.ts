@@ -1,0 +1,19 @@
+import { MOST_TAGS, splitTags, TagsSchema } from '@haveld/contract/tag';
+
+/** `Tags: harbour, brass`, `Keywords – …`, `Schlagwörter: …` on a line of its own. Common practice, no source. */
+const LINE =
+  /^[ \t*#>-]*(?:tags?|key ?words|schlagw(?:ö|oe)rter|mots[- ]cl(?:é|e)s|palabras clave|parole chiave)[ \t]*[:=–-][ \t]*(.+)$/gimu;
+
+/** Longer ones are sentences. */
+const LONGEST = 40;
+
+/** @returns tags that the texts beside a model state, each once */
+export function listStatedTags(text: string): string[] {
+  const said = [...text.matchAll(LINE)].flatMap(([, list]) => {
+    // without a comma each word is one, as hash tags are
+    const parts = /[,;]/.test(list) ? splitTags(list) : list.split(/\s+/);
+    return parts.map((part) => part.replace(/^[\s#"']+|[\s."']+$/g, ''));
+  });
+  const tags = said.filter((tag) => tag !== '' && tag.length <= LONGEST);
+  return TagsSchema.parse([...new Set(tags.map((tag) => tag.toLowerCase()))].slice(0, MOST_TAGS));
+}
