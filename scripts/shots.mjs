@@ -45,7 +45,7 @@ const open = async (path, seen) => {
   await page.getByText(seen).first().waitFor();
 };
 
-await open('/', 'Come in');
+await open('/', 'Sign in');
 await shoot('sign-in');
 await page.request.post(`${base}/api/sign-in`, { data: { signIn: 'maja', password: 'harbour-weather' } });
 await open('/arrivals', 'signal_flags.zip');
@@ -114,7 +114,7 @@ await page.getByRole('link', { name: /Tide House/ }).click();
 await page.getByRole('heading', { name: 'What it is for' }).waitFor();
 await shoot('project');
 await page.getByRole('link', { name: 'Rights and credits' }).click();
-await page.getByText('What it owes').waitFor();
+await page.getByText('Obligations').waitFor();
 await shoot('project-rights');
 
 await open('/bench', 'Barograph cased');

@@ -16,7 +16,7 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
   { path: '/rights/ledger', ready: (page) => expect(page.getByRole('link', { name: 'Signal mast' })).toBeVisible() },
   {
     path: '/rights/licences',
-    ready: (page) => expect(page.getByRole('heading', { name: 'Assets stand under these' })).toBeVisible(),
+    ready: (page) => expect(page.getByRole('heading', { name: 'Licences in use' })).toBeVisible(),
   },
   {
     path: '/rights/licences/CC-BY-NC-4.0',
@@ -28,7 +28,7 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
 
 test('every main view is free of faults, in light colours and in dark ones', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByRole('button', { name: 'Come in' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
   expect(await listFaults(page)).toEqual([]);
   await signIn(page);
   for (const { path, ready } of VIEWS) {
@@ -49,7 +49,7 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await expect(page.getByRole('list', { name: 'Files as received' })).toBeVisible();
   expect(await listFaults(page), 'sorting by hand').toEqual([]);
   await page.goto('/arrivals/habits');
-  await page.getByRole('button', { name: 'A new habit' }).click();
+  await page.getByRole('button', { name: 'New naming habit' }).click();
   expect(await listFaults(page), 'habits').toEqual([]);
   await page.goto('/bench');
   await page.getByRole('link', { name: /Signal mast/ }).click();
@@ -80,7 +80,7 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await expect(page.getByRole('dialog')).toBeVisible();
   expect(await listFaults(page), 'project form').toEqual([]);
   await page.goto('/rights/licences');
-  await page.getByRole('button', { name: 'One of our own' }).click();
+  await page.getByRole('button', { name: 'New house licence' }).click();
   expect(await listFaults(page), 'licence form').toEqual([]);
   await page.goto('/rights');
   await page.getByRole('button', { name: 'Decide with a reason' }).click();

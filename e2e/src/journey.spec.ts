@@ -42,9 +42,9 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   await rights.getByLabel('Licence', { exact: true }).fill('free art license 1.3');
   await page.getByRole('option', { name: /Free Art License 1\.3/ }).click();
   await rights.getByLabel('Why', { exact: true }).fill('our shows go out under it');
-  await rights.getByRole('button', { name: 'Keep it' }).click();
+  await rights.getByRole('button', { name: 'Save' }).click();
   await expect(rights).toContainText('The house takes this licence after a look.');
-  await rights.getByRole('button', { name: 'I have looked at it' }).click();
+  await rights.getByRole('button', { name: 'Mark as reviewed' }).click();
   await page.getByLabel('Why?').fill('share-alike is fine for this');
   await page.getByLabel('Why?').press('Enter');
   await expect(page.locator('.finding.settled', { hasText: 'Free Art 1.3' })).toContainText('share-alike is fine');
@@ -71,7 +71,7 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('To').click();
   await page.getByRole('option', { name: /Tide House/ }).click();
-  await expect(dialog).toContainText('allowed with duties');
+  await expect(dialog).toContainText('allowed with obligations');
   await expect(dialog).toContainText('Free Art 1.3 allows commercial use (section 2.2).');
   await dialog.getByRole('radio', { name: /OBJ and MTL/ }).check();
   await dialog.getByRole('button', { name: 'Hand over' }).click();
@@ -128,7 +128,7 @@ test('a wrong password, a missing page and an empty question each say what to do
   await page.goto('/');
   await page.getByLabel('Name').fill('maja');
   await page.getByLabel('Password').fill('nonsense');
-  await page.getByRole('button', { name: 'Come in' }).click();
+  await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('alert')).toContainText('do not go together');
   await signIn(page);
   await page.goto('/nowhere');

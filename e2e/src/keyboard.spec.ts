@@ -69,7 +69,7 @@ test('the whole journey goes with the keyboard alone', async ({ page }) => {
   await expect(page.getByRole('option', { name: /Free Art License 1\.3/ })).toBeVisible();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
-  await tabTo(page, /^Keep it$/);
+  await tabTo(page, /^Save$/);
   await page.keyboard.press('Enter');
   await expect(page.locator('.finding-title', { hasText: 'Free Art 1.3 or' })).toHaveCount(0);
   for (
@@ -116,7 +116,7 @@ test('the whole journey goes with the keyboard alone', async ({ page }) => {
   await page.keyboard.press('Space');
   await tabTo(page, /Hand over 1/);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('dialog')).toContainText('allowed with duties');
+  await expect(page.getByRole('dialog')).toContainText('allowed with obligations');
   await tabTo(page, /^Hand over$/);
   await page.keyboard.press('Enter');
   await expect(page.getByText('Read back after writing').first()).toBeVisible({ timeout: 60_000 });

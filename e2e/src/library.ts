@@ -11,7 +11,7 @@ export async function signIn(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByLabel('Name').fill(PERSON.signIn);
   await page.getByLabel('Password').fill(PERSON.password);
-  await page.getByRole('button', { name: 'Come in' }).click();
+  await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('navigation', { name: 'The way of a model' })).toBeVisible();
 }
 

@@ -69,9 +69,9 @@ test('every map of twenty materials is checked and put right with the keyboard a
   await expect(hand.getByRole('button', { name: 'Undo my change' })).toHaveCount(0);
 });
 
-test('a picture nobody uses is drawn onto a cell', async ({ page }) => {
+test('a picture unused is drawn onto a cell', async ({ page }) => {
   await openMaps(page);
-  const tray = page.getByRole('region', { name: 'Pictures nobody uses' });
+  const tray = page.getByRole('region', { name: 'Unused textures' });
   const preview = tray.getByText('lamp_room_preview.png');
   const target = cell(page, /^rug, Emissive/);
   await target.scrollIntoViewIfNeeded();
@@ -95,9 +95,9 @@ test('a material is given another matter, kept as the house’s own and put in p
     .click();
   await hand.getByRole('button', { name: 'cloth' }).click();
   await expect(hand.getByText('0.90')).toBeVisible();
-  await hand.getByRole('button', { name: 'Keep as a house material …' }).click();
+  await hand.getByRole('button', { name: 'Save as a house material …' }).click();
   await hand.getByLabel('Its name in the house').fill('Waxed paper');
-  await hand.getByRole('button', { name: 'Keep it' }).click();
+  await hand.getByRole('button', { name: 'Save' }).click();
   await page
     .getByRole('rowheader', { name: /^drum_paper/ })
     .getByRole('button')

@@ -53,13 +53,13 @@ test('two licences named: held as the stricter until the author answers, then se
   await panel.getByRole('button', { name: 'CC BY 4.0', exact: true }).click();
   await panel.getByLabel('Why').fill('she answered');
   await panel.getByLabel('or its words').fill('It is CC BY 4.0. Ines');
-  await panel.getByRole('button', { name: 'Keep it' }).click();
+  await panel.getByRole('button', { name: 'Save' }).click();
   await expect(panel).toContainText('CC BY-NC 4.0 → CC BY 4.0');
   await expect(panel.getByRole('link', { name: 'a mail' })).toBeVisible();
   // the passage that says otherwise stays in sight until somebody has read it
   await expect(panel).toContainText('Something that came with it says CC BY-NC 4.0');
   await panel.getByLabel('What was seen').fill('her mail counts');
-  await panel.getByRole('button', { name: 'Looked at' }).click();
+  await panel.getByRole('button', { name: 'Mark as reviewed' }).click();
   await expect(panel).toContainText('all is settled');
 });
 
@@ -68,14 +68,14 @@ test('a licence of the house is written down, many are settled under it in the l
 }) => {
   await signIn(page);
   await page.goto('/rights/licences');
-  await page.getByRole('button', { name: 'One of our own' }).click();
+  await page.getByRole('button', { name: 'New house licence' }).click();
   await page.getByLabel('Identifier').fill('LicenseRef-quay-club');
   await page.getByLabel('Short, as in a credit').fill('Quay club');
   await page.getByLabel('Name', { exact: true }).fill('Quay club terms');
-  await page.getByRole('combobox', { name: 'Earning money with it' }).click();
+  await page.getByRole('combobox', { name: 'Commercial use' }).click();
   await page.getByRole('option', { name: 'yes' }).click();
-  await page.getByLabel('Its text').fill('Point 1: you may use it.');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByLabel('Licence text').fill('Point 1: you may use it.');
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Quay club terms' })).toBeVisible();
 
   await page.getByRole('link', { name: 'The ledger' }).click();
@@ -86,7 +86,7 @@ test('a licence of the house is written down, many are settled under it in the l
   await dialog.getByLabel('Licence', { exact: true }).fill('Quay club');
   await page.getByRole('option', { name: /Quay club terms/ }).click();
   await dialog.getByLabel('Why').fill('we are members');
-  await dialog.getByRole('button', { name: 'Keep it for 2 assets' }).click();
+  await dialog.getByRole('button', { name: 'Save for 2 assets' }).click();
   await expect(dialog).toHaveCount(0);
   await page.getByRole('button', { name: /^Quay club 2/ }).click();
   await expect(page.getByRole('region', { name: 'Assets' }).getByRole('link')).toHaveText(['Life ring', 'Rope coil']);

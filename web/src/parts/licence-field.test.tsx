@@ -30,7 +30,7 @@ function open(begin: string) {
             setValue(next);
           }}
         />
-        <button type="submit">Keep it</button>
+        <button type="submit">Save</button>
       </form>
     );
   }

@@ -15,7 +15,7 @@ export function Notice({ title, children, action }: { title: string; children?: 
 export function Loading() {
   return (
     <div className="notice" role="status">
-      <p className="quiet">Fetching …</p>
+      <p className="quiet">Loading …</p>
     </div>
   );
 }

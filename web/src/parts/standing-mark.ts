@@ -11,7 +11,7 @@ export const STANDING_MARKS: Record<HouseStanding, FindingMark> = {
 };
 export const STANDING_WORDS: Record<HouseStanding, string> = {
   taken: 'taken',
-  look: 'taken after a look',
+  look: 'allowed after review',
   never: 'never for commercial projects',
   closed: 'nothing is granted',
 };
@@ -24,7 +24,7 @@ export const VERDICT_MARKS: Record<VerdictName, FindingMark> = {
 };
 export const VERDICT_WORDS: Record<VerdictName, string> = {
   allowed: 'allowed',
-  'allowed-with-duties': 'allowed with duties',
+  'allowed-with-duties': 'allowed with obligations',
   'ask-first': 'ask first',
   'not-allowed': 'not allowed',
 };

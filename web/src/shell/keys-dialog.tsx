@@ -23,7 +23,7 @@ const KEYS: [string, string][] = [
   ['m', 'from a condition to its maps; there, another picture for the one in hand'],
   ['← → ↑ ↓', 'from map to map, on the sheet of maps'],
   ['1 … 9', 'take the first to ninth choice there'],
-  ['x  i', 'go without the map in hand; turn it over'],
+  ['x  i', 'leave the map in hand out; invert it'],
   ['v', 'squares of 64 texels on the model'],
   ['← → ↑ ↓', 'turn the model, when the view has the focus'],
   ['+  −', 'nearer and farther, likewise'],

@@ -23,14 +23,14 @@ test('who is not signed in meets the door, and a wrong password is told in the s
       return maja;
     }),
   ]);
-  await user.click(await screen.findByRole('button', { name: 'Come in' }));
+  await user.click(await screen.findByRole('button', { name: 'Sign in' }));
   expect(await screen.findByText('Your name is needed.')).toBeTruthy();
   expect(screen.getByText('Your password is needed.')).toBeTruthy();
   await user.type(screen.getByLabelText('Name'), 'maja');
   await user.type(screen.getByLabelText('Password'), 'wrong{Enter}');
   expect(await screen.findByText('Name and password do not fit.')).toBeTruthy();
   expect(screen.queryByText('Please sign in.')).toBeNull();
-  await user.click(screen.getByRole('button', { name: 'Come in' }));
+  await user.click(screen.getByRole('button', { name: 'Sign in' }));
   expect(await screen.findByRole('heading', { name: 'Arrivals' })).toBeTruthy();
   expect(sent(signIn)).toHaveLength(2);
 });
@@ -43,11 +43,11 @@ test('a printed password is good for one time: a new one of ten characters comes
   ]);
   await user.type(await screen.findByLabelText('Printed password'), 'printed');
   await user.type(screen.getByLabelText('Your password'), 'short');
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   expect(await screen.findByText('At least 10 characters.')).toBeTruthy();
   expect(sent(changePassword)).toEqual([]);
   await user.type(screen.getByLabelText('Your password'), ' but longer');
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   expect(await screen.findByRole('heading', { name: 'Arrivals' })).toBeTruthy();
   expect(sent(changePassword)).toEqual([{ before: 'printed', after: 'short but longer' }]);
 });
@@ -171,7 +171,7 @@ test('colours are chosen and kept; signing out asks for the name again', async (
   await user.click(menu);
   expect(await screen.findByRole('menuitem', { name: 'Light colours' })).toBeTruthy();
   await user.click(screen.getByRole('menuitem', { name: 'Sign out' }));
-  expect(await screen.findByRole('button', { name: 'Come in' })).toBeTruthy();
+  expect(await screen.findByRole('button', { name: 'Sign in' })).toBeTruthy();
 });
 
 test('an address nobody knows is told', async () => {

@@ -192,7 +192,7 @@ export function CompareView({
           {problem}
         </p>
       )}
-      {!treated && !problem && <p className="stage-problem">Fetching the model …</p>}
+      {!treated && !problem && <p className="stage-problem">Loading the model …</p>}
       {shownOnly !== 'treated' && <span className="stage-label left">as received</span>}
       {shownOnly !== 'received' && <span className="stage-label right">{treatedWords}</span>}
       {both && (

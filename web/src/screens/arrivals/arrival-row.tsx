@@ -70,7 +70,7 @@ function Waiting({ arrival }: { arrival: Arrival }) {
     reading: 'Reading …',
     ready: arrival.message ?? 'No model was found in it. Its files are kept.',
     failed: arrival.message ?? 'It could not be opened.',
-    cancelled: 'Given up.',
+    cancelled: 'Cancelled.',
   }[arrival.state];
   return (
     <div className="sheet arrival-waiting">

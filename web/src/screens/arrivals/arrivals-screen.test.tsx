@@ -225,7 +225,7 @@ test('an empty house says what to do first', async () => {
 test.each([
   ['failed' as const, 'It is no archive.', 'It is no archive.'],
   ['ready' as const, null, 'No model was found in it. Its files are kept.'],
-  ['cancelled' as const, null, 'Given up.'],
+  ['cancelled' as const, null, 'Cancelled.'],
 ])('an arrival that is %s without a find says so', async (state, message, words) => {
   open([arrival({ state, message })]);
   expect(await screen.findByText(words)).toBeTruthy();

@@ -29,14 +29,14 @@ export function Receiving({ arrival }: { arrival: Arrival }) {
       </div>
       <p className="small">
         {failed ? (
-          <span className="says-blocks">The line broke: {failed.message}. Drop it again and it goes on.</span>
+          <span className="says-blocks">The connection broke: {failed.message}. Drop it again and it goes on.</span>
         ) : sending.length === 0 ? (
-          'It was left half-way. Drop the same files again and they go on where they stopped.'
+          'The upload is incomplete. Drop the same files again and they go on where they stopped.'
         ) : (
           `${formatBytes(sent)} of ${formatBytes(arrival.packedBytes)}`
         )}
-        <Button size="small" onClick={() => giveUp.mutate(undefined)} aria-label={`Give up ${arrival.name}`}>
-          Give up
+        <Button size="small" onClick={() => giveUp.mutate(undefined)} aria-label={`Cancel ${arrival.name}`}>
+          Cancel
         </Button>
       </p>
     </div>

@@ -98,7 +98,7 @@ export function CatalogueDialog({
           )}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>
-          <Button onClick={() => onClose(false)}>{blocked ? 'Back to the bench' : 'No'}</Button>
+          <Button onClick={() => onClose(false)}>{blocked ? 'Back to the bench' : 'Cancel'}</Button>
           {!blocked && (
             <Button type="submit" variant="contained" loading={put.isPending} disabled={name.trim() === ''}>
               {sheet.state === 'catalogued' ? 'Make it' : 'Catalogue it'}

@@ -107,7 +107,7 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
           loading={again.isPending}
           disabled={sheet.busy !== null}
         >
-          Look at it again
+          Re-analyse
         </Button>
         <span className="quiet small">Its condition, with what Haveld knows today. Answers and steps stay.</span>
       </p>

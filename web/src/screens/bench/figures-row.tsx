@@ -46,7 +46,7 @@ export function FiguresRow({
         }
         note={hasSize ? undefined : 'not real'}
       />
-      <Figure name="foot" value={stands ? 'on the ground' : length(foot)} />
+      <Figure name="ground offset" value={stands ? 'on the ground' : length(foot)} />
       <Figure name="triangles" value={spaced(now.triangles)} note={`of ${budget / 1000} k`} />
       <Figure
         name="materials"
@@ -61,13 +61,13 @@ export function FiguresRow({
         }
       />
       <Figure
-        name="card memory"
+        name="texture memory"
         value={`${(now.cardMemoryBytes / 2 ** 20).toFixed(0)} MiB`}
         note={`of ${rules.mapMemoryBytes / 2 ** 20}`}
       />
       <Figure
-        name="texels"
-        value={now.texelDensity === null || !hasSize ? '–' : `${Math.round(now.texelDensity)} /m`}
+        name="texel density"
+        value={now.texelDensity === null || !hasSize ? '–' : `${Math.round(now.texelDensity)} px/m`}
       />
     </dl>
   );

@@ -136,7 +136,7 @@ function FindingBody({ finding, sheet, treatedBox, onAnswered }: FindingRowProps
           )}
           {canSetAside && finding.answer === null && (
             <Button variant="outlined" onClick={() => setSettingAside(true)}>
-              {isRights ? 'I have looked at it' : 'Set aside'}
+              {isRights ? 'Mark as reviewed' : 'Set aside'}
             </Button>
           )}
           {isRights && !correcting && <Button onClick={() => setCorrecting(true)}>Correct it</Button>}
@@ -234,7 +234,7 @@ function SetAside({ onDone, onCancel }: { onDone: (reason: string) => void; onCa
       <Button type="submit" variant="contained" disabled={reason.trim() === ''}>
         Set aside
       </Button>
-      <Button onClick={onCancel}>No</Button>
+      <Button onClick={onCancel}>Cancel</Button>
     </form>
   );
 }

@@ -60,7 +60,7 @@ export function RightsForm({ sheet, takesFocus }: { sheet: Sheet; takesFocus: bo
             <FormControlLabel
               sx={{ alignSelf: 'end', m: 0 }}
               control={<Checkbox checked={field.value} onChange={(event) => field.onChange(event.target.checked)} />}
-              label="nobody knows"
+              label="unknown"
             />
           )}
         />
@@ -88,9 +88,9 @@ export function RightsForm({ sheet, takesFocus }: { sheet: Sheet; takesFocus: bo
         )}
         <div className="finding-acts wide">
           <Button type="submit" variant="contained" disabled={!formState.isDirty} loading={save.isPending}>
-            Keep it
+            Save
           </Button>
-          {formState.isDirty && <Button onClick={() => reset()}>As it was</Button>}
+          {formState.isDirty && <Button onClick={() => reset()}>Cancel</Button>}
           <Button component={Link} to={`/rights?asset=${sheet.id}`}>
             Evidence, letter, projects
           </Button>

@@ -299,7 +299,7 @@ test('figures stand beside the budget of its category, and a size that is not re
   open(sheet({ findings: [{ ...size, settled: true, answer: { kind: 'taken', choiceId: 'none' } }] }));
   await waitFor(() => expect(screen.getByText('materials').parentElement!.textContent).toBe('materials1 was 2'));
   expect(screen.getByText('size').parentElement!.textContent).toContain('not real');
-  expect(screen.getByText('foot').parentElement!.textContent).toContain('on the ground');
+  expect(screen.getByText('ground offset').parentElement!.textContent).toContain('on the ground');
 });
 
 test('a treatment that cannot be shown says why', async () => {
@@ -370,12 +370,12 @@ test('whose it is can be corrected where it blocks; a page that is no address is
   const form = within(await screen.findByRole('form', { name: 'Whose it is' }));
   await user.type(form.getByLabelText('Author'), 'Ines Falkenrot');
   await user.type(form.getByLabelText('Its page'), 'somewhere');
-  await user.click(form.getByRole('button', { name: 'Keep it' }));
+  await user.click(form.getByRole('button', { name: 'Save' }));
   expect(await form.findByText('This is no web address.')).toBeTruthy();
   expect(sent(changeProvenance)).toEqual([]);
   await user.clear(form.getByLabelText('Its page'));
   await user.type(form.getByLabelText('Why'), 'she signs so');
-  await user.click(form.getByRole('button', { name: 'Keep it' }));
+  await user.click(form.getByRole('button', { name: 'Save' }));
   await waitFor(() =>
     expect(sent(changeProvenance)).toEqual([
       { change: expect.objectContaining({ author: 'Ines Falkenrot' }), why: 'she signs so' },
@@ -439,7 +439,7 @@ test('pivots of parts are set for all or for one, and taken back together', asyn
 
 test('it is looked at again when somebody asks, not while it is busy', async () => {
   const { user, sent } = open(sheet(), [answer(lookAgain, () => sheet({ busy: 'looking at it again' }))]);
-  await user.click(await screen.findByRole('button', { name: 'Look at it again' }));
+  await user.click(await screen.findByRole('button', { name: 'Re-analyse' }));
   expect(sent(lookAgain)).toHaveLength(1);
 });
 

@@ -165,9 +165,9 @@ export function HabitForm({ id, habit, onDone }: { id: string; habit: NamingHabi
           Try it out
         </Button>
         <Button type="submit" variant="contained" loading={save.isPending}>
-          Keep it
+          Save
         </Button>
-        <Button onClick={onDone}>Never mind</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
     </form>
   );

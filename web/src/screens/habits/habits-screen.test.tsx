@@ -68,15 +68,15 @@ test('what was decided often is proposed with its evidence, and opens as a habit
 
 test('a habit is not kept before it says what it applies to; empty words are left out', async () => {
   const { user, sent } = open();
-  await user.click(await screen.findByRole('button', { name: 'A new habit' }));
+  await user.click(await screen.findByRole('button', { name: 'New naming habit' }));
   const form = within(await screen.findByRole('form', { name: 'A naming habit' }));
   await user.click(form.getByRole('button', { name: 'Another word' }));
-  await user.click(form.getByRole('button', { name: 'Keep it' }));
+  await user.click(form.getByRole('button', { name: 'Save' }));
   expect(await form.findByText('Say which arrivals it applies to.')).toBeTruthy();
   await user.type(form.getByLabelText(/^Name/), 'harbour_*');
   await user.click(form.getByLabelText('Up is'));
   await user.click(await screen.findByRole('option', { name: 'Z' }));
-  await user.click(form.getByRole('button', { name: 'Keep it' }));
+  await user.click(form.getByRole('button', { name: 'Save' }));
   await waitFor(() =>
     expect(sent(saveHabit)).toEqual([
       {
@@ -94,13 +94,13 @@ test('a habit is not kept before it says what it applies to; empty words are lef
 
 test('a habit is changed under its own number, and forgotten', async () => {
   const { user, askedOf, sent } = open();
-  await user.click(await screen.findByRole('button', { name: 'Change: harbour_*' }));
+  await user.click(await screen.findByRole('button', { name: 'Edit: harbour_*' }));
   const form = within(await screen.findByRole('form', { name: 'A naming habit' }));
   await user.click(form.getByRole('button', { name: 'Leave out word 1' }));
-  await user.click(form.getByRole('button', { name: 'Keep it' }));
+  await user.click(form.getByRole('button', { name: 'Save' }));
   await waitFor(() => expect(askedOf(saveHabit)[0]?.params).toEqual({ id: 'h1' }));
   expect(sent(saveHabit)[0]).toMatchObject({ words: [], unit: 'cm', twoSidedFoliage: true });
-  await user.click(screen.getByRole('button', { name: 'Forget: harbour_*' }));
+  await user.click(screen.getByRole('button', { name: 'Delete: harbour_*' }));
   expect(askedOf(removeHabit)[0].params).toEqual({ id: 'h1' });
 });
 

@@ -38,7 +38,7 @@ export function HabitsScreen() {
         <span className="quiet">what a source’s names mean, so that its next download sorts itself</span>
         <span className="grow" />
         <Button variant="outlined" onClick={() => setEditing({ id: 'new', habit: EMPTY })}>
-          A new habit
+          New naming habit
         </Button>
         <Button component={Link} to="/arrivals">
           Back to the arrivals
@@ -129,16 +129,16 @@ function HabitRow({ habit, onEdit }: { habit: StoredHabit; onEdit: () => void })
           {habit.appliesBy === 'archive' && ` · fits ${formatCount(habit.arrivals, 'arrival')} so far`}
         </p>
       </div>
-      <Button variant="outlined" onClick={onEdit} aria-label={`Change: ${habit.pattern}`}>
-        Change
+      <Button variant="outlined" onClick={onEdit} aria-label={`Edit: ${habit.pattern}`}>
+        Edit
       </Button>
       <Button
         size="small"
         loading={remove.isPending}
         onClick={() => remove.mutate(undefined)}
-        aria-label={`Forget: ${habit.pattern}`}
+        aria-label={`Delete: ${habit.pattern}`}
       >
-        Forget
+        Delete
       </Button>
     </article>
   );

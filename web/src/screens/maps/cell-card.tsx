@@ -140,7 +140,7 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
       sha256: unused.sha256,
       path: unused.path,
       role: unused.judged?.role,
-      group: 'nobody uses',
+      group: 'unused',
     })),
     ...sheet.maps.flatMap((map) =>
       map.sha256 && (map.path ?? map.reference)
@@ -182,7 +182,7 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
           change: column.id === 'normal' ? 'flip-green' : 'invert',
         },
       ],
-      summary: 'turned over',
+      summary: 'inverted',
     });
   const canTurn = cell.pictureKey !== null && (column.id === 'normal' || column.id === 'surface');
   const isOwn = sheet.steps.some(({ findingKey }) => findingKey?.startsWith(`own:${about}`));
@@ -219,12 +219,12 @@ function OwnChoice({ cell, sheet }: { cell: MapCell; sheet: Sheet }) {
       <div className="own-acts">
         {canTurn && (
           <Button onClick={turn} title="i">
-            {column.id === 'normal' ? 'Turn green over' : 'Turn roughness over'}
+            {column.id === 'normal' ? 'Invert green' : 'Invert roughness'}
           </Button>
         )}
         {cell.pictureKey && (
           <Button onClick={leaveOut} title="x">
-            Go without
+            Leave it out
           </Button>
         )}
         {isOwn && (

@@ -44,7 +44,7 @@ function DepthSlider({ finding, steps, proposed, sheet }: Heights & { sheet: She
   return (
     <div className="height-depth">
       <span id="height-depth" className="small">
-        How deep <span className="mono">{toDepth(power)} mm</span>
+        Depth <span className="mono">{toDepth(power)} mm</span>
       </span>
       <Slider
         aria-labelledby="height-depth"

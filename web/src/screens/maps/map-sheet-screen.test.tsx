@@ -153,7 +153,7 @@ test('a map in hand is left out by x, and that is a step that can be undone', as
   const { user, sent } = open(now);
   await screen.findByRole('grid');
   await user.click(await screen.findByRole('button', { name: /oak, Base colour/ }));
-  await waitFor(() => expect(screen.getByRole('button', { name: 'Go without' })).toBeTruthy());
+  await waitFor(() => expect(screen.getByRole('button', { name: 'Leave it out' })).toBeTruthy());
   await user.keyboard('x');
   await waitFor(() =>
     expect(sent(setOwnSteps)[0]).toEqual({
@@ -202,7 +202,7 @@ test('one part gets a copy of its own', async () => {
 test('a material is kept for the house with the maps that are here', async () => {
   const { user, sent } = open(sheet(), [answer(saveHouseMaterial, () => [])]);
   const card = await holdMaterial(user, 'oak');
-  await user.click(card.getByRole('button', { name: 'Keep as a house material …' }));
+  await user.click(card.getByRole('button', { name: 'Save as a house material …' }));
   await user.clear(card.getByLabelText('Its name in the house'));
   await user.type(card.getByLabelText('Its name in the house'), 'weathered oak{Enter}');
   await waitFor(() =>
@@ -219,9 +219,9 @@ test('sure ones are taken together, of the textures alone', async () => {
   expect(sent(takeSure)).toEqual([{ heading: 'textures' }]);
 });
 
-test('pictures nobody uses lie in the tray, until a step uses them', async () => {
+test('unused textures lie in the tray, until a step uses them', async () => {
   open();
-  expect(await screen.findByText('1 picture nobody uses')).toBeTruthy();
+  expect(await screen.findByText('1 unused texture')).toBeTruthy();
 });
 
 test('nothing left to ask leads back; nothing with a surface says so', async () => {
@@ -229,5 +229,5 @@ test('nothing left to ask leads back; nothing with a surface says so', async () 
   open(sheet({ findings: [], maps: [], unused: [] }));
   expect(await screen.findByText('No materials')).toBeTruthy();
   expect(screen.getByText('all settled')).toBeTruthy();
-  expect(screen.getByText('Every picture is used')).toBeTruthy();
+  expect(screen.getByText('Every texture is used')).toBeTruthy();
 });

@@ -63,7 +63,7 @@ function MaterialCell({ row, isInHand, onHold }: { row: MapRow; isInHand: boolea
   return (
     <th scope="row" className={isInHand ? 'map-material in-hand' : 'map-material'} aria-selected={isInHand}>
       <button type="button" onClick={onHold} tabIndex={isInHand ? 0 : -1}>
-        <strong>{row.material || 'without a name'}</strong>
+        <strong>{row.material || 'unnamed'}</strong>
         {look && (
           <span className="quiet small">
             {formatCount(look.parts.length, 'part')}, {formatCount(look.triangles, 'triangle')}

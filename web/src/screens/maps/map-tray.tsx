@@ -7,11 +7,11 @@ import { bytesUrl } from '../../api/client';
 /** Pictures that came and that nobody uses: each can be drawn onto a cell. */
 export function MapTray({ unused }: { unused: readonly UnusedMap[] }) {
   return (
-    <section className="map-tray" aria-label="Pictures nobody uses">
+    <section className="map-tray" aria-label="Unused textures">
       <h2>
         {unused.length === 0
-          ? 'Every picture is used'
-          : `${unused.length} ${unused.length === 1 ? 'picture' : 'pictures'} nobody uses`}
+          ? 'Every texture is used'
+          : `${unused.length} unused ${unused.length === 1 ? 'texture' : 'textures'}`}
       </h2>
       {unused.length === 0 ? (
         <p className="quiet small">What comes with a model and belongs to no material stands here.</p>

@@ -45,7 +45,7 @@ export function MaterialCard({ row, sheet, treatedBox, onAnswered }: MaterialCar
   return (
     <section className="cell-card" aria-label="The material in hand">
       <header>
-        <h2>{material || 'without a name'}</h2>
+        <h2>{material || 'unnamed'}</h2>
         {look && (
           <span className="quiet">
             on {formatCount(look.parts.length, 'part')}, {formatCount(look.triangles, 'triangle')}
@@ -236,7 +236,7 @@ function KeepAsHouse({ row, sheet }: { row: MapRow; sheet: Sheet }) {
       }),
     { onDone: () => setName(null) },
   );
-  if (name === null) return <Button onClick={() => setName(row.material)}>Keep as a house material …</Button>;
+  if (name === null) return <Button onClick={() => setName(row.material)}>Save as a house material …</Button>;
   return (
     <form
       className="own-acts"
@@ -253,9 +253,9 @@ function KeepAsHouse({ row, sheet }: { row: MapRow; sheet: Sheet }) {
         onChange={(event) => setName(event.target.value)}
       />
       <Button type="submit" variant="contained" loading={save.isPending}>
-        Keep it
+        Save
       </Button>
-      <Button onClick={() => setName(null)}>No</Button>
+      <Button onClick={() => setName(null)}>Cancel</Button>
     </form>
   );
 }

@@ -140,7 +140,7 @@ function OpenLooks({ rights }: { rights: AssetRights }) {
   );
   return (
     <div>
-      <h3>To be looked at</h3>
+      <h3>To review</h3>
       <ul className="lines">
         {rights.open
           .filter(({ mark }) => mark === 'look')
@@ -154,7 +154,7 @@ function OpenLooks({ rights }: { rights: AssetRights }) {
                 disabled={reason.trim() === '' || settle.isPending}
                 onClick={() => settle.mutate(key)}
               >
-                Looked at
+                Mark as reviewed
               </Button>
             </li>
           ))}

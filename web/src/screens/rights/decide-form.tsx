@@ -152,9 +152,9 @@ export function DecideForm({
           loading={save.isPending}
           disabled={licenceId !== '' && !isExpression(licenceId)}
         >
-          {assetIds.length === 1 ? 'Keep it' : `Keep it for ${formatCount(assetIds.length, 'asset')}`}
+          {assetIds.length === 1 ? 'Save' : `Save for ${formatCount(assetIds.length, 'asset')}`}
         </Button>
-        <Button onClick={onDone}>As it was</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
     </form>
   );

@@ -65,7 +65,7 @@ test('many are settled with one reason; what was left empty stays as it is', asy
   await user.click(screen.getByRole('button', { name: 'Settle 2 assets at once' }));
   await user.type(await screen.findByLabelText('Source'), 'quayside-models.example');
   await user.type(screen.getByLabelText('Why'), 'the receipt says so');
-  await user.click(screen.getByRole('button', { name: 'Keep it for 2 assets' }));
+  await user.click(screen.getByRole('button', { name: 'Save for 2 assets' }));
   expect(sent(settleRights)).toEqual([
     {
       assetIds: ['a0', 'a2'],

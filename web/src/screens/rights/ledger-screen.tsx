@@ -232,11 +232,7 @@ function Rows({
               <span>{row.author || <span className="quiet">nobody named</span>}</span>
               <span className="quiet">{row.source || 'no source'}</span>
               <span className={row.mark === 'holds' ? 'quiet' : `says-${row.mark}`} title={row.title}>
-                {row.mark === 'holds'
-                  ? ''
-                  : row.title === licenceWords(book, row.licenceId)
-                    ? 'to be looked at'
-                    : row.title}
+                {row.mark === 'holds' ? '' : row.title === licenceWords(book, row.licenceId) ? 'to review' : row.title}
               </span>
             </div>
           );

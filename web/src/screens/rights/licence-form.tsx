@@ -17,11 +17,11 @@ const GRANTS: [
   keyof Terms & ('commercial' | 'adapt' | 'shareAdapted' | 'passOn' | 'largerWork' | 'learning'),
   string,
 ][] = [
-  ['commercial', 'Earning money with it'],
+  ['commercial', 'Commercial use'],
   ['largerWork', 'Use in a larger work'],
-  ['adapt', 'Changing it'],
-  ['shareAdapted', 'Sharing a changed version'],
-  ['passOn', 'Handing the file on'],
+  ['adapt', 'Modification'],
+  ['shareAdapted', 'Sharing modified versions'],
+  ['passOn', 'Redistribution'],
   ['learning', 'Machine learning'],
 ];
 const GRANT_WORDS: Record<Term['grant'], string> = {
@@ -116,7 +116,7 @@ export function LicenceForm({
         />
       </div>
       <fieldset className="term-grid">
-        <legend>What it grants, and the place that says so</legend>
+        <legend>Permissions, and the passage that states each</legend>
         {GRANTS.map(([name, words]) => (
           <div key={name}>
             <TextField
@@ -143,7 +143,7 @@ export function LicenceForm({
         ))}
       </fieldset>
       <fieldset className="term-duties">
-        <legend>What it asks</legend>
+        <legend>Obligations</legend>
         {DUTIES.map(([name, words]) => (
           <FormControlLabel
             key={name}
@@ -198,7 +198,7 @@ export function LicenceForm({
         <TextField
           id="own-text"
           className="wide"
-          label="Its text"
+          label="Licence text"
           multiline
           minRows={4}
           maxRows={12}
@@ -220,9 +220,9 @@ export function LicenceForm({
             loading={save.isPending}
             disabled={terms.name === '' || terms.short === ''}
           >
-            Keep it
+            Save
           </Button>
-          <Button onClick={() => onDone(null)}>As it was</Button>
+          <Button onClick={() => onDone(null)}>Cancel</Button>
           {isKnown && <span className="quiet small">Live projects that hold something under it are opened again.</span>}
         </div>
       </div>

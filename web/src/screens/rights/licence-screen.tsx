@@ -33,7 +33,7 @@ export function LicenceScreen() {
       <div className="screen-body licence-page">
         <section>
           {editing && <LicenceForm terms={terms} text={text} isKnown={own} onDone={() => setEditing(false)} />}
-          <h2>What it grants and asks</h2>
+          <h2>Permissions and obligations</h2>
           {terms.note !== '' && <p className="says-look small">{terms.note}</p>}
           <table className="register term-sheet">
             <tbody>
@@ -52,7 +52,7 @@ export function LicenceScreen() {
             <Link to="/rights/rules">House rules</Link>
           </p>
           <h2>
-            Who stands under it <span className="quiet small">{formatCount(count, 'asset')}</span>
+            Who holds it <span className="quiet small">{formatCount(count, 'asset')}</span>
           </h2>
           {assets.length === 0 && <p className="quiet">Nothing in the library.</p>}
           <ul className="lines">
@@ -81,7 +81,7 @@ export function LicenceScreen() {
           )}
         </section>
         <section>
-          <h2>Its text</h2>
+          <h2>Licence text</h2>
           {terms.url !== '' && (
             <p>
               <a href={terms.url} rel="noreferrer noopener" target="_blank">

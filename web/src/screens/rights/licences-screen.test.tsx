@@ -35,7 +35,7 @@ test('words find by name and by identifier, in any order', async () => {
   expect(screen.getAllByRole('row')).toHaveLength(2);
   await user.clear(words);
   await user.type(words, 'no such thing');
-  expect(screen.getByText('None is called so')).toBeTruthy();
+  expect(screen.getByText('No licence of that name')).toBeTruthy();
 });
 
 test('a licence of the house is written down with what it grants and asks, and opened', async () => {
@@ -44,8 +44,8 @@ test('a licence of the house is written down with what it grants and asks, and o
     answer(saveLicence, ({ body }) => ({ ...page('MIT'), terms: body.terms, own: true })),
     answer(getLicence, () => page('MIT')),
   ]);
-  await user.click(await screen.findByRole('button', { name: 'One of our own' }));
-  const keep = screen.getByRole<HTMLButtonElement>('button', { name: 'Keep it' });
+  await user.click(await screen.findByRole('button', { name: 'New house licence' }));
+  const keep = screen.getByRole<HTMLButtonElement>('button', { name: 'Save' });
   expect(keep.disabled).toBe(true);
   await user.type(screen.getByLabelText('Identifier'), 'harbour');
   await user.type(screen.getByLabelText('Short, as in a credit'), 'Harbour');
@@ -70,10 +70,10 @@ test('a refusal of the server stands in its own words and loses nothing that was
       throw new DomainError('bad-request', 'MIT comes with Haveld.');
     }),
   ]);
-  await user.click(await screen.findByRole('button', { name: 'One of our own' }));
+  await user.click(await screen.findByRole('button', { name: 'New house licence' }));
   await user.type(screen.getByLabelText('Short, as in a credit'), 'Harbour');
   await user.type(screen.getByLabelText('Name'), 'Harbour licence');
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   expect(await screen.findByText('MIT comes with Haveld.')).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Harbour licence');
 });

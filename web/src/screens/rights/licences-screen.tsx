@@ -31,7 +31,7 @@ export function LicencesScreen() {
     <div className="screen">
       <RightsHead title="Licences" quiet={`${licences.data.length} with a term sheet`}>
         <Button variant="outlined" onClick={() => setAdding(true)}>
-          One of our own
+          New house licence
         </Button>
       </RightsHead>
       <div className="screen-body licences">
@@ -48,10 +48,10 @@ export function LicencesScreen() {
             onDone={(id) => (id ? void navigate(`/rights/licences/${encodeURIComponent(id)}`) : setAdding(false))}
           />
         )}
-        {held.length > 0 && <LicenceTable title="Assets stand under these" lines={held} />}
+        {held.length > 0 && <LicenceTable title="Licences in use" lines={held} />}
         {others.length > 0 && <LicenceTable title={held.length > 0 ? 'The others' : 'Licences'} lines={others} />}
         {fitting.length === 0 && (
-          <Notice title="None is called so">
+          <Notice title="No licence of that name">
             Every licence of the SPDX list can be named in a provenance; those here have a term sheet.
           </Notice>
         )}
@@ -70,8 +70,8 @@ function LicenceTable({ title, lines }: { title: string; lines: LicenceLine[] })
             <th scope="col">Licence</th>
             <th scope="col">SPDX</th>
             <th scope="col">The house</th>
-            <th scope="col">Earning money</th>
-            <th scope="col">Changed versions</th>
+            <th scope="col">Commercial use</th>
+            <th scope="col">Sharing modified versions</th>
             <th scope="col">Asks</th>
             <th scope="col">Assets</th>
           </tr>

@@ -85,7 +85,7 @@ test('licences that are named stand side by side by what they allow, with the cl
   open();
   const table = within(await (await panel()).findByRole('table'));
   const paid = within(table.getByRole('row', { name: /^paid show/ })).getAllByRole('cell');
-  expect(paid[0].textContent).toContain('with duties');
+  expect(paid[0].textContent).toContain('with obligations');
   expect(paid[1].textContent).toMatch(/not allowed.*section/i);
 });
 
@@ -107,7 +107,7 @@ test('a decision sends what was changed alone, its reason, and the evidence as i
   await user.click(screen.getByRole('button', { name: 'CC BY 4.0' }));
   await user.type(screen.getByLabelText('Why'), 'she answered');
   await user.type(screen.getByLabelText('or its words'), 'It is CC BY.');
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   const [body] = sent(settleRights);
   expect(body).toMatchObject({ change: { licenceId: 'CC-BY-4.0' }, why: 'she answered' });
   expect(body.evidence).toMatchObject({ kind: 'mail', text: 'It is CC BY.' });
@@ -131,7 +131,7 @@ test('a look needs words before it can be said', async () => {
     open: [{ key: 'licence', mark: 'look', title: 'CC BY-NC 4.0', detail: 'never for commercial projects' }],
   });
   const { user, sent } = open(looking, [answer(answerFinding, () => exampleOf(SheetSchema, {}))]);
-  const looked = await (await panel()).findByRole<HTMLButtonElement>('button', { name: 'Looked at' });
+  const looked = await (await panel()).findByRole<HTMLButtonElement>('button', { name: 'Mark as reviewed' });
   expect(looked.disabled).toBe(true);
   await user.type(screen.getByLabelText('What was seen'), 'a school show');
   await user.click(looked);
@@ -167,11 +167,11 @@ test('other works in it are written down, corrected and taken off', async () => 
   const author = detail.getByLabelText('Author');
   await user.clear(author);
   await user.type(author, 'R. Vestermoor');
-  await user.click(detail.getByRole('button', { name: 'Keep it' }));
+  await user.click(detail.getByRole('button', { name: 'Save' }));
   expect(sent(saveFurtherWork)).toEqual([
     expect.objectContaining({ workId: 'w1', work: expect.objectContaining({ author: 'R. Vestermoor', part: 'maps' }) }),
   ]);
-  await user.click(await detail.findByRole('button', { name: 'Take it off' }));
+  await user.click(await detail.findByRole('button', { name: 'Remove' }));
   expect(askedOf(removeFurtherWork)[0].params).toEqual({
     id: 'net',
     workId: 'w1',

@@ -47,7 +47,7 @@ export function TakeDownDialog({ rights, onClose }: { rights: AssetRights; onClo
         )}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
-        <Button onClick={onClose}>No</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button
           variant="contained"
           disabled={!isDown && reason.trim() === ''}

@@ -49,7 +49,7 @@ export function WorksList({ rights }: { rights: Pick<AssetRights, 'id' | 'furthe
                 Correct it
               </Button>
               <Button size="small" onClick={() => remove.mutate(work.id)} disabled={remove.isPending}>
-                Take it off
+                Remove
               </Button>
             </span>
           </li>
@@ -131,9 +131,9 @@ function WorkForm({
       />
       <div className="finding-acts wide">
         <Button type="submit" variant="contained" disabled={!isExpression(now.licenceId)} loading={save.isPending}>
-          Keep it
+          Save
         </Button>
-        <Button onClick={onDone}>As it was</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
     </form>
   );

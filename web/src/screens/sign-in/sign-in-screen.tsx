@@ -74,7 +74,7 @@ function SignIn({ onDone }: { onDone: (person: Person) => void }) {
         </p>
       )}
       <Button type="submit" variant="contained" loading={enter.isPending}>
-        Come in
+        Sign in
       </Button>
     </form>
   );
@@ -123,7 +123,7 @@ function NewPassword({ onDone }: { onDone: (person: Person) => void }) {
         </p>
       )}
       <Button type="submit" variant="contained" loading={change.isPending}>
-        Keep it
+        Save
       </Button>
     </form>
   );

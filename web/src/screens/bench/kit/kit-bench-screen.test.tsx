@@ -139,7 +139,7 @@ test('whose the kit is counts for all but those with a line of their own', async
   expect(rights.getByText(/counts for all but 2 pieces/)).toBeTruthy();
   await user.click(rights.getByRole('button', { name: 'Correct it' }));
   await user.type(rights.getByLabelText('Source'), 'quayside-models.example');
-  await user.click(rights.getByRole('button', { name: 'Keep it for the kit' }));
+  await user.click(rights.getByRole('button', { name: 'Save for the kit' }));
   await waitFor(() =>
     expect(sent(changeKitProvenance)).toEqual([
       expect.objectContaining({ source: 'quayside-models.example', author: 'Ines Falkenrot' }),

@@ -70,7 +70,7 @@ export function KitCatalogueDialog({
         )}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
-        <Button onClick={onClose}>{held ? 'Back to the kit' : 'No'}</Button>
+        <Button onClick={onClose}>{held ? 'Back to the kit' : 'Cancel'}</Button>
         {!held && (
           <Button variant="contained" loading={put.isPending} onClick={() => put.mutate(undefined)}>
             Catalogue them

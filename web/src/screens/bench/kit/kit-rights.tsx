@@ -32,7 +32,7 @@ export function KitRights({ kit }: { kit: KitBench }) {
           {kit.ownProvenance > 0 ? `all but ${formatCount(kit.ownProvenance, 'piece')}` : 'every piece'}
         </span>
         <Button size="small" onClick={() => setIsOpen((now) => !now)}>
-          {isOpen ? 'As it was' : 'Correct it'}
+          {isOpen ? 'Cancel' : 'Correct it'}
         </Button>
       </div>
       {isOpen && (
@@ -51,7 +51,7 @@ export function KitRights({ kit }: { kit: KitBench }) {
           <TextField id="kit-page" label="Its page" className="wide" {...form.register('pageUrl')} />
           <div className="finding-acts wide">
             <Button type="submit" variant="contained" disabled={!form.formState.isDirty} loading={save.isPending}>
-              Keep it for the kit
+              Save for the kit
             </Button>
           </div>
         </form>

@@ -94,7 +94,7 @@ test('by eye it is scaled by what is shown times what was taken already, and say
 test('away with it: nothing stands there, and nothing was changed', async () => {
   const { user, sent } = open();
   await user.click((await group()).getByRole('button', { name: /person/ }));
-  await user.click(await screen.findByRole('button', { name: 'Away with it' }));
+  await user.click(await screen.findByRole('button', { name: 'Remove it' }));
   expect(screen.queryByRole('slider', { name: 'How large it is shown' })).toBeNull();
   expect(sent(answerFinding)).toEqual([]);
 });

@@ -151,7 +151,7 @@ export function StandBeside({
             Take × {Number(beside.preview.toPrecision(3))}
           </Button>
           <Button size="small" onClick={stop}>
-            Away with it
+            Remove it
           </Button>
         </div>
       )}

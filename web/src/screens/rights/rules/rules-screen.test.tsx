@@ -13,7 +13,7 @@ const open = (rules = HOUSE_RULES) =>
 
 test('every rule stands on the page with what changes when it does', async () => {
   open();
-  await screen.findByRole('button', { name: 'Keep the rules' });
+  await screen.findByRole('button', { name: 'Save the rules' });
   const page = document.body.textContent!;
   for (const { label, effect } of Object.values(HOUSE_RULE_FACTS)) {
     expect(page).toContain(label);
@@ -23,7 +23,7 @@ test('every rule stands on the page with what changes when it does', async () =>
 
 test('nothing is kept before something has changed; then the whole of it is, as it stands', async () => {
   const { user, sent } = open();
-  const keep = await screen.findByRole<HTMLButtonElement>('button', { name: 'Keep the rules' });
+  const keep = await screen.findByRole<HTMLButtonElement>('button', { name: 'Save the rules' });
   expect(keep.disabled).toBe(true);
   const sure = screen.getByLabelText('per cent');
   await user.clear(sure);
@@ -41,7 +41,7 @@ test('a licence is taken otherwise than it ships, which is said beside it; as it
   await user.click(await standing());
   await user.click(await screen.findByRole('option', { name: 'never for commercial projects' }));
   expect(await screen.findByText('as shipped: taken')).toBeTruthy();
-  await user.click(screen.getByRole('button', { name: 'Keep the rules' }));
+  await user.click(screen.getByRole('button', { name: 'Save the rules' }));
   await waitFor(() => expect(sent(saveHouseRules)[0].standings).toEqual({ 'CC-BY-4.0': 'never' }));
   await user.click(await standing());
   await user.click(await screen.findByRole('option', { name: 'taken' }));
@@ -57,6 +57,6 @@ test('what is usual for a source is kept where it names one', async () => {
   expect((source as HTMLInputElement).value).toBe('quayside-models.example');
   await user.clear(source);
   await user.click(screen.getByRole('checkbox', { name: HOUSE_RULE_FACTS.secondPerson.label }));
-  await user.click(screen.getByRole('button', { name: 'Keep the rules' }));
+  await user.click(screen.getByRole('button', { name: 'Save the rules' }));
   await waitFor(() => expect(sent(saveHouseRules)[0]).toMatchObject({ sourceDefaults: [], secondPerson: true }));
 });

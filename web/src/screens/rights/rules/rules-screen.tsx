@@ -51,7 +51,7 @@ function RulesForm({ rules }: { rules: HouseRules }) {
           loading={save.isPending}
           onClick={() => save.mutate(undefined)}
         >
-          Keep the rules
+          Save the rules
         </Button>
       </RightsHead>
       <div className="screen-body rules">
@@ -134,7 +134,7 @@ function RulesForm({ rules }: { rules: HouseRules }) {
                 sx={{ justifySelf: 'start', alignSelf: 'end' }}
                 onClick={() => setNow({ ...now, sourceDefaults: now.sourceDefaults.filter((_, at) => at !== i) })}
               >
-                Take it off
+                Remove
               </Button>
               <LicenceField
                 id={`default-licence-${i}`}
