@@ -114,7 +114,7 @@ await page.getByRole('link', { name: /Tide House/ }).click();
 await page.getByRole('heading', { name: 'What it is for' }).waitFor();
 await shoot('project');
 await page.getByRole('link', { name: 'Rights and credits' }).click();
-await page.getByText('Obligations').waitFor();
+await page.getByRole('heading', { name: 'Obligations' }).waitFor();
 await shoot('project-rights');
 
 await open('/bench', 'Barograph cased');

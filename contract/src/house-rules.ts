@@ -87,7 +87,7 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
     effect: 'Assets without evidence stop the catalogue until they have some.',
   },
   secondPerson: {
-    label: 'A licence taken after a look is looked at by two people',
+    label: 'A licence allowed after review is reviewed by two people',
     effect: 'What one person has looked at waits for the second.',
   },
   sourceDefaults: {

@@ -26,6 +26,23 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
   { path: '/health', ready: (page) => expect(page.getByRole('heading', { name: 'Bytes' })).toBeVisible() },
 ];
 
+/** From a small window to a large one; looking at things works on a hand-held screen. */
+const WIDTHS = [820, 2560];
+const HAND_HELD = 390;
+
+/** @returns widths at which something stands beyond the edge of the window, pixels */
+async function listCutWidths(page: Page, widths: readonly number[]): Promise<number[]> {
+  const before = page.viewportSize()!;
+  const cut: number[] = [];
+  for (const width of widths) {
+    await page.setViewportSize({ width, height: before.height });
+    const reaches = await page.evaluate(() => document.documentElement.scrollWidth);
+    if (reaches > width) cut.push(width);
+  }
+  await page.setViewportSize(before);
+  return cut;
+}
+
 test('every main view is free of faults, in light colours and in dark ones', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
@@ -35,6 +52,7 @@ test('every main view is free of faults, in light colours and in dark ones', asy
     await page.goto(path);
     await ready(page);
     expect(await listFaults(page), path).toEqual([]);
+    expect(await listCutWidths(page, WIDTHS), path).toEqual([]);
   }
   await page.goto('/arrivals');
   await page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }).click();
@@ -51,11 +69,18 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.goto('/arrivals/habits');
   await page.getByRole('button', { name: 'New naming habit' }).click();
   expect(await listFaults(page), 'habits').toEqual([]);
+  await page.goto('/catalogue');
+  await expect(page.getByRole('img', { name: /Bell buoy/ })).toBeVisible();
+  expect(await listCutWidths(page, [HAND_HELD]), 'catalogue').toEqual([]);
+  await page.getByRole('link', { name: 'Bell buoy, red' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Bell buoy, red' })).toBeVisible();
+  expect(await listCutWidths(page, [HAND_HELD]), 'page of an asset').toEqual([]);
   await page.goto('/bench');
   await page.getByRole('link', { name: /Signal mast/ }).click();
   await expect(page.locator('.finding.in-hand')).toBeVisible();
   await expect(page.locator('.stage-bar').first()).toBeVisible();
   expect(await listFaults(page), 'bench sheet').toEqual([]);
+  expect(await listCutWidths(page, WIDTHS), 'bench sheet').toEqual([]);
   await page.goto('/bench');
   await page.getByRole('link', { name: /Lamp room shelf/ }).click();
   await page.getByRole('link', { name: /All maps on one sheet/ }).click();

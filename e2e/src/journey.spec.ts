@@ -43,7 +43,7 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   await page.getByRole('option', { name: /Free Art License 1\.3/ }).click();
   await rights.getByLabel('Why', { exact: true }).fill('our shows go out under it');
   await rights.getByRole('button', { name: 'Save' }).click();
-  await expect(rights).toContainText('The house takes this licence after a look.');
+  await expect(rights).toContainText('The house takes this licence after review.');
   await rights.getByRole('button', { name: 'Mark as reviewed' }).click();
   await page.getByLabel('Why?').fill('share-alike is fine for this');
   await page.getByLabel('Why?').press('Enter');
@@ -63,7 +63,7 @@ test('a real zip becomes an asset in a project, with mouse and keyboard', async 
   await page.keyboard.type('bookcase small');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: '1 fits' })).toBeVisible();
-  await expect(page.getByText('0.80 m high')).toBeVisible();
+  await expect(page.getByTitle('height').filter({ hasText: '0.80 m' })).toBeVisible();
   await page.getByRole('checkbox', { name: 'Choose Bookcase, small' }).check();
   await page.getByRole('button', { name: 'Hand over 1' }).click();
 

@@ -69,7 +69,7 @@ describe('a model without a licence', () => {
 test.each([
   ['CC0-1.0', 'holds', ''],
   ['CC-BY-4.0', 'holds', ''],
-  ['CC-BY-SA-4.0', 'look', 'The house takes this licence after a look.'],
+  ['CC-BY-SA-4.0', 'look', 'The house takes this licence after review.'],
   ['CC-BY-NC-4.0', 'look', 'Never for commercial projects.'],
   ['LicenseRef-all-rights-reserved', 'blocks', 'It may be kept and not used until its owner agrees.'],
 ])('%s: %s', (licenceId, mark, detail) => {

@@ -93,7 +93,7 @@ function checkLicence(book: LicenceBook, { provenance, found, confirmed, awaitsS
     taken: '',
     look: awaitsSecond
       ? 'One person has looked; the house asks for a second.'
-      : 'The house takes this licence after a look.',
+      : 'The house takes this licence after review.',
     never: 'Never for commercial projects.',
     closed: '',
   }[standing];

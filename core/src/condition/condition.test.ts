@@ -251,7 +251,7 @@ test.each([
   expect(marksOf({ provenance: { ...OWNED, ...change } })).toEqual(marks);
 });
 
-test('a licence taken after a look holds once somebody has looked', () => {
+test('a licence taken after review holds once somebody has looked', () => {
   expect(rights({ provenance: { ...OWNED, licenceId: 'CC-BY-SA-4.0' }, confirmed: true })[0].mark).toBe('holds');
 });
 

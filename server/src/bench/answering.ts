@@ -126,7 +126,7 @@ export async function assessAgain(tx: PoolConnection, asset: assetQueries.AssetR
     await insertJob(tx, { kind: 'assess-asset', subjectId: asset.id, label: `looking at “${asset.name}” again` });
 }
 
-/** A licence the house takes only after a look is settled by somebody's word; what blocks is not. */
+/** A licence the house takes only after review is settled by somebody's word; what blocks is not. */
 async function answerRights(
   tx: PoolConnection,
   asset: assetQueries.AssetRow,
@@ -139,7 +139,7 @@ async function answerRights(
   if (answer === null) await answerQueries.deleteAnswer(tx, asset.id, finding.key);
   else await answerQueries.upsertAnswer(tx, asset.id, finding.key, answer, person.id);
   if (finding.kind === 'rights:licence') {
-    const why = answer === null ? null : answer.kind === 'set-aside' ? answer.reason : 'taken after a look';
+    const why = answer === null ? null : answer.kind === 'set-aside' ? answer.reason : 'taken after review';
     const settled = await confirmLicence(tx, asset.id, { confirmedBy: asset.licenceConfirmedBy }, why, person);
     // the first of two says so and leaves the question open for the second
     if (!settled) await answerQueries.deleteAnswer(tx, asset.id, finding.key);

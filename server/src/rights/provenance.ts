@@ -182,7 +182,7 @@ export async function removeWork(
 }
 
 /**
- * Somebody has looked at a licence the house takes only after a look. Where the house asks for two, the second settles it.
+ * Somebody has looked at a licence the house takes only after review. Where the house asks for two, the second settles it.
  * @returns whether it is settled now
  */
 export async function confirmLicence(

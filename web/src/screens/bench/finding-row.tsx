@@ -183,7 +183,7 @@ function Layouts({ finding, sheet }: ControlProps) {
 const shortenPath = (label: string): string => label.split('/').slice(-2).join('/');
 
 const formatShare = (share: number): string =>
-  share >= 0.995 ? '> 99 %' : share < 0.01 ? '< 1 %' : `${Math.round(share * 100)} %`;
+  share >= 0.995 ? '>\u00a099\u00a0%' : share < 0.01 ? '<\u00a01\u00a0%' : `${Math.round(share * 100)}\u00a0%`;
 
 /** @param hasLengths false where evidence may be a bare name, whose figures are no lengths */
 function EvidenceList({ evidence, hasLengths }: { evidence: readonly Evidence[]; hasLengths: boolean }) {

@@ -35,7 +35,8 @@ export function CardWords({
         <Link to={card.state === 'catalogued' ? `/catalogue/${card.id}` : `/bench/${card.id}`}>{card.name}</Link>
       </p>
       <p className="mono quiet">
-        {card.accession} · {card.heightM === null ? 'no real size' : `${formatLength(card.heightM)} high`}
+        {card.accession} ·{' '}
+        <span title="height">{card.heightM === null ? 'no real size' : formatLength(card.heightM)}</span>
       </p>
       <p className="small">
         {formatThousands(card.triangles)} triangles · {formatMapSide(card.mapSide)} ·{' '}

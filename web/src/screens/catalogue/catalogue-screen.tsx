@@ -158,6 +158,7 @@ function Choice<V extends string>({
           value={option.value}
           sx={{
             textTransform: 'none',
+            whiteSpace: 'nowrap',
             py: '2px',
             px: 1.25,
             fontSize: 13,

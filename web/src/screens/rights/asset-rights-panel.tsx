@@ -127,7 +127,7 @@ function Panel({ rights }: { rights: AssetRights }) {
   );
 }
 
-/** What somebody's word settles: a licence taken after a look, a contradiction that was read, a further work. */
+/** What somebody's word settles: a licence taken after review, a contradiction that was read, a further work. */
 function OpenLooks({ rights }: { rights: AssetRights }) {
   const [reason, setReason] = useState('');
   const settle = useChange(
