@@ -117,7 +117,7 @@ test('progress survives a reload, and a half-sent file goes on when it is droppe
   const arrival = page.getByRole('region', { name: 'slow.obj' });
   await expect(arrival.getByRole('progressbar')).toBeVisible();
   await page.reload();
-  await expect(arrival).toContainText('left half-way');
+  await expect(arrival).toContainText('The upload is incomplete');
   cut = false;
   await page.locator('input[aria-label="Files to bring in"]').setInputFiles(file);
   await expect(arrival.getByRole('progressbar')).toHaveCount(0);

@@ -69,7 +69,7 @@ test('every map of twenty materials is checked and put right with the keyboard a
   await expect(hand.getByRole('button', { name: 'Undo my change' })).toHaveCount(0);
 });
 
-test('a picture unused is drawn onto a cell', async ({ page }) => {
+test('an unused texture is drawn onto a cell', async ({ page }) => {
   await openMaps(page);
   const tray = page.getByRole('region', { name: 'Unused textures' });
   const preview = tray.getByText('lamp_room_preview.png');
