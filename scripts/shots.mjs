@@ -68,7 +68,7 @@ await page.getByRole('link', { name: /Signal mast/ }).click();
 await page.locator('.stage-bar.left').waitFor();
 await page.getByRole('button', { name: /Take \d+ sure/ }).click();
 await page.getByText('on the ground', { exact: true }).waitFor();
-await page.locator('.finding-line', { hasText: 'too big' }).click();
+await page.locator('.finding-line', { hasText: /^\s*Size: / }).click();
 await shoot('bench', 3000);
 await page.getByRole('button', { name: 'door 2 m' }).click();
 await shoot('beside', 2000);

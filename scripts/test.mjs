@@ -98,9 +98,9 @@ const PARTS = {
   folders: { run: check('depcruise', ['--config', '.dependency-cruiser-folders.cjs', ...WORKSPACES]), turn: 1 },
   // Jest would leave one of two cores alone
   unit: { run: jest('unit', ['--maxWorkers', String(availableParallelism())]), built: true, turn: 2 },
-  screens: { run: jest('screens', ['--maxWorkers', '1']), turn: 3 },
-  api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true, turn: 3 },
-  e2e: { run: playwright, built: true, database: true, turn: 3 },
+  screens: { run: jest('screens', ['--maxWorkers', String(availableParallelism())]), turn: 3 },
+  api: { run: jest('api', ['--maxWorkers', '1']), built: true, database: true, turn: 4 },
+  e2e: { run: playwright, built: true, database: true, turn: 4 },
 };
 
 const wanted = process.argv.slice(2).filter((word) => word in PARTS);

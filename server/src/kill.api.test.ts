@@ -93,6 +93,9 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
+/** Cells along a side: enough that reading, making and packing can be met half-way. */
+const SIDE = 200;
+
 /** A heavy grid, so that reading it takes long enough to be killed in. */
 function createGrid(side: number): Buffer {
   const lines: string[] = ['# units: cm'];
@@ -142,7 +145,7 @@ async function announce(name: string, bytes: Buffer) {
 }
 
 test('killed at every station, the journey loses nothing and goes on', async () => {
-  const bytes = createGrid(260);
+  const bytes = createGrid(SIDE);
   const { id, send, askOffset } = await announce('sea.obj', bytes);
 
   // 1. half-way through the upload
@@ -160,7 +163,7 @@ test('killed at every station, the journey loses nothing and goes on', async () 
     () => ask<Arrival[]>('GET', '/api/arrivals').then((all) => all.find((one) => one.id === id)!),
     (one) => one.state === 'ready',
   );
-  expect(arrival.finds[0]).toMatchObject({ state: 'read', triangles: 260 * 260 * 2 });
+  expect(arrival.finds[0]).toMatchObject({ state: 'read', triangles: SIDE * SIDE * 2 });
 
   // 4. with answers given
   const { assetId } = await ask<{ assetId: string }>('POST', `/api/finds/${arrival.finds[0].id}/bench`);

@@ -175,9 +175,9 @@ export class TestClient {
   }
 }
 
-/** Asks until it is so. @throws {Error} after 40 s, with what was last seen */
+/** Asks until it is so. @throws {Error} after 100 s, which a busy machine may need, with what was last seen */
 export async function waitFor<T>(ask: () => Promise<T>, isSo: (seen: T) => boolean): Promise<T> {
-  const until = Date.now() + 40_000;
+  const until = Date.now() + 100_000;
   for (;;) {
     const seen = await ask();
     if (isSo(seen)) return seen;

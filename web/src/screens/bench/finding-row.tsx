@@ -34,7 +34,7 @@ export interface FindingRowProps {
 export function FindingRow(props: FindingRowProps) {
   const { finding, isInHand, onHold } = props;
   const { say } = useMeasures();
-  const answered = finding.answer && describeAnswer(finding, finding.answer);
+  const now = describeNow(finding);
   return (
     <div className={['finding', isInHand ? 'in-hand' : '', finding.settled ? 'settled' : ''].join(' ')}>
       <button
@@ -50,13 +50,27 @@ export function FindingRow(props: FindingRowProps) {
       >
         <Mark mark={finding.settled ? 'holds' : finding.mark} />
         <span className="finding-title">
-          {say(finding.title)} {answered && <span className="finding-answer">{say(answered)}</span>}
+          {say(now.title)} {now.beside && <span className="finding-answer">{say(now.beside)}</span>}
         </span>
       </button>
       {isInHand && <FindingBody {...props} />}
     </div>
   );
 }
+
+/** What is so now, and by whom: a guess that was refused does not stand beside what was said instead. */
+function describeNow(finding: SheetFinding): { title: string; beside: string } {
+  const { title, key, kind, heading, answer } = finding;
+  if (!answer) return { title, beside: '' };
+  const answered = describeAnswer(finding, answer);
+  // of several of a kind the title alone says which; rights say whose they are
+  const isOnlyOne = key === kind && heading !== 'rights';
+  if (answer.kind === 'set-aside' || !isOnlyOne) return { title, beside: answered };
+  return { title: `${FINDING_KINDS[kind].title}: ${answered}`, beside: BY_WORDS[byOf(answer)] };
+}
+
+const BY_WORDS = { haveld: 'by Haveld', glance: 'by a glance', person: 'as you said' };
+const byOf = (answer: Answer): keyof typeof BY_WORDS => (answer.kind === 'taken' && answer.by) || 'person';
 
 function describeAnswer(finding: SheetFinding, answer: Answer): string {
   if (answer.kind === 'set-aside') return `set aside: ${answer.reason}`;

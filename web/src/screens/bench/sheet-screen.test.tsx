@@ -171,7 +171,7 @@ test('Enter on the guess that was taken does not take it again', async () => {
   const now = sheet({ findings: [{ ...size, settled: true, answer: { kind: 'taken', choiceId: 'cm' } }] });
   const { user, sent } = open(now, [answer(answerFinding, () => now)]);
   const shown = await condition();
-  await user.click(shown.getByRole('button', { name: /May be in centimetres/ }));
+  await user.click(shown.getByRole('button', { name: /Size: centimetres/ }));
   shown.getByRole('radio', { name: /centimetres/ }).focus();
   await user.keyboard('{Enter}');
   expect(sent(answerFinding)).toEqual([]);
@@ -215,7 +215,7 @@ test('what was answered says how and can be taken back', async () => {
   const now = sheet({ findings: [{ ...size, settled: true, answer: { kind: 'taken', choiceId: 'cm' } }] });
   const { user, sent } = open(now, [answer(answerFinding, () => now)]);
   const shown = await condition();
-  await user.click(shown.getByRole('button', { name: /May be in centimetres \(84 %\) centimetres/ }));
+  await user.click(shown.getByRole('button', { name: /Size: centimetres as you said/ }));
   await user.click(shown.getByRole('button', { name: 'Take the answer back' }));
   expect(sent(answerFinding)).toEqual([{ key: 'size', answer: null }]);
 });
@@ -285,6 +285,18 @@ test('a step says what it changed, is switched off and stays; what it did not fi
     { stepId: 's1', enabled: false },
     { stepId: 's3', enabled: true },
   ]);
+});
+
+test.each([
+  [{ kind: 'taken' as const, choiceId: 'mm', by: 'haveld' as const }, 'Size: millimetres by Haveld'],
+  [{ kind: 'taken' as const, choiceId: 'mm', by: 'glance' as const }, 'Size: millimetres by a glance'],
+  [{ kind: 'taken' as const, choiceId: 'mm' }, 'Size: millimetres as you said'],
+  [{ kind: 'own' as const, summary: 'height 3.20 m', steps: [] }, 'Size: height 3.20 m as you said'],
+  [{ kind: 'set-aside' as const, reason: 'seen from afar' }, 'May be in centimetres (84 %) set aside: seen from afar'],
+])('a settled finding says what is so now and by whom: %j', async (said, words) => {
+  open(sheet({ findings: [{ ...size, settled: true, answer: said }] }));
+  const lines = (await condition()).getAllByRole('button').map(({ textContent }) => textContent?.trim());
+  expect(lines).toContain(words);
 });
 
 test('figures stand beside the budget of its category, and a size that is not real says so', async () => {

@@ -2,7 +2,7 @@ import './bench.css';
 import './sheet-screen.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams } from 'react-router';
 import { takeSure, type BenchRow, type Sheet } from '@haveld/contract/api/bench';
@@ -71,6 +71,12 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   useHotkeys('f', () => setFrame((now) => now + 1));
   const next = useNextOnBench(sheet.id);
   const nextLink = useRef<HTMLAnchorElement>(null);
+  const goesOn = useRef(false);
+  useEffect(() => {
+    // after the dialog gave the focus back: who is done with this one goes on with the next by Enter
+    if (!cataloguing && goesOn.current) nextLink.current?.focus();
+    goesOn.current = false;
+  }, [cataloguing]);
   const navigate = useNavigate();
   useHotkeys('n', () => next && void navigate(`/bench/${next.id}`));
   useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
@@ -121,9 +127,8 @@ function SheetView({ sheet }: { sheet: Sheet }) {
               figures={treated.data?.figures ?? sheet.figures}
               hasSize={hasSize}
               onClose={(isDone) => {
+                goesOn.current = isDone;
                 setCataloguing(false);
-                // who is done with this one goes on with the next by Enter
-                if (isDone) requestAnimationFrame(() => nextLink.current?.focus());
               }}
             />
           )}
