@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { createRealDownload, PERSON } from './library';
+import { createRealDownload, PERSON, signIn } from './library';
 
 /** Presses Tab until something of this name has the focus. */
 async function tabTo(page: Page, name: RegExp, limit = 180): Promise<void> {
@@ -124,6 +124,25 @@ test('the whole journey goes with the keyboard alone', async ({ page }) => {
   const download = page.waitForEvent('download');
   await page.keyboard.press('Enter');
   expect((await download).suggestedFilename()).toMatch(/\.zip$/);
+});
+
+test('an access key goes to its station, as the browser has them', async ({ page }) => {
+  await signIn(page);
+  const session = await page.context().newCDPSession(page);
+  // Playwright presses a letter with Alt without its text, by which the browser knows access keys
+  const pressAlt = (letter: string) =>
+    session.send('Input.dispatchKeyEvent', {
+      type: 'keyDown',
+      modifiers: 1,
+      key: letter,
+      text: letter,
+      unmodifiedText: letter,
+      windowsVirtualKeyCode: letter.toUpperCase().charCodeAt(0),
+    });
+  await pressAlt('c');
+  await expect(page).toHaveURL(/\/catalogue$/);
+  await pressAlt('b');
+  await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible();
 });
 
 test('? lists the keys, and Escape closes it', async ({ page, request }) => {

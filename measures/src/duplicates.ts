@@ -1,22 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import { join } from 'node:path';
 import { PROFILE_BINS, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
-import { migrate } from '@haveld/server/database/migrate';
-import { createPool, transact } from '@haveld/server/database/pool';
+import { transact } from '@haveld/server/database/pool';
 import { insertMany, run } from '@haveld/server/database/statements';
 import { noteDuplicates } from '@haveld/server/duplicates/service';
 import { insertFinds } from './parts/fill-library';
+import { openDatabase } from './parts/open-database';
 import { median } from './parts/run-timed';
 
 // Finding doubles among 100 000 finds on the real database: one find that is new, one that is here (aim ≤ 100 ms an arrival).
 const FINDS = 100_000;
-const url = process.env.HAVELD_TEST_DATABASE!;
-const name = `measure_${randomUUID().slice(0, 8)}`;
-const admin = createPool(url);
-await run(admin, `CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
-const pool = createPool(`${url}${name}`);
+const { pool, close } = await openDatabase();
 try {
-  await migrate(pool, join(process.cwd(), 'server/src/database/migrations'));
   const person = randomUUID();
   await run(
     pool,
@@ -83,9 +77,7 @@ try {
     );
   }
 } finally {
-  await pool.end();
-  await run(admin, `DROP DATABASE ${name}`);
-  await admin.end();
+  await close();
 }
 
 /** Shapes as they come: spreads anywhere, profiles of their own. */

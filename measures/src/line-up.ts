@@ -9,12 +9,11 @@ import { FolderStore } from '@haveld/engine/store/folder-store';
 import { drawStanding } from '@haveld/engine/tasks/draw-standing';
 import { readFurniture, readFurnitureTable } from '@haveld/engine/testing/open-furniture';
 import { insertStanding, setStanding } from '@haveld/server/bench/standing-queries';
-import { migrate } from '@haveld/server/database/migrate';
-import { createPool } from '@haveld/server/database/pool';
 import { run } from '@haveld/server/database/statements';
 import { getLineUp } from '@haveld/server/line-up/service';
 import { addPerson } from '@haveld/server/people/service';
 import { fillLibrary } from '@haveld/server/testing/fill-library';
+import { openDatabase } from './parts/open-database';
 import { median } from './parts/run-timed';
 
 // The line-up: a picture of each model of the open furniture on one core (aim: 250 ms each), and the list of 1 000 cards with the
@@ -51,13 +50,8 @@ console.log(
     `${drawn.filter((ms) => ms <= 250).length} within 250 ms`,
 );
 
-const url = process.env.HAVELD_TEST_DATABASE!;
-const name = `measure_${randomUUID().slice(0, 8)}`;
-const admin = createPool(url);
-await run(admin, `CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
-const pool = createPool(`${url}${name}`);
+const { pool, close } = await openDatabase();
 try {
-  await migrate(pool, join(process.cwd(), 'server/src/database/migrations'));
   await addPerson(pool, { signIn: 'm', name: 'M', role: 'owner', password: 'for measuring', mustChange: false });
   const assets = Array.from({ length: CARDS }, (_, i) => ({ id: randomUUID(), name: `Model ${i}` }));
   await fillLibrary(pool, assets);
@@ -81,7 +75,5 @@ try {
   }
   console.log(`line-up: ${CARDS} cards listed in ${median(taken).toFixed(0)} ms, ${(bytes / 1e6).toFixed(1)} MB`);
 } finally {
-  await pool.end();
-  await run(admin, `DROP DATABASE ${name}`);
-  await admin.end();
+  await close();
 }

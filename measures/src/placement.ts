@@ -22,6 +22,7 @@ interface Tally {
 const tallies = new Map<string, Tally>();
 const reliability = Array.from({ length: 10 }, () => ({ size: [0, 0, 0], up: [0, 0, 0] }));
 const ROOMS = ['Bathroom', 'Bedroom', 'Kitchen', 'Living room', 'Office'];
+const BUILT = ['Doors and windows', 'Staircases'];
 const onlyTuning = process.argv.includes('tuning');
 const details = process.argv.includes('details');
 
@@ -79,13 +80,18 @@ async function judgeAfterOthers(): Promise<void> {
 
 /**
  * What is proposed to catalogue them as. Their catalogue sorts by room, ours by what a thing is: of those of a room what is no furniture
- * is counted as asked (a lamp, a plate, an oven may be a prop), what would be alive as wrong.
+ * is counted as asked (a lamp, a plate, an oven may be a prop), what would be alive as wrong. Doors, windows and stairs are of a building.
  */
 function judgeCategories(): void {
   for (const { name, category, author, height_cm, width_cm, depth_cm } of readFurnitureTable()) {
+    const group = HELD_OUT.includes(author) ? 'held-out authors' : 'tuning authors';
+    if (BUILT.includes(category)) {
+      const built = likelyCategory(name, Math.max(height_cm, width_cm, depth_cm) / 100);
+      tally([`category|built in|${group}`], built === 'building' ? 'right' : built === 'prop' ? 'asked' : 'wrong');
+      if (details && built !== 'building') console.log(`  category ${name} (${category}): ${built}`);
+    }
     if (!ROOMS.includes(category)) continue;
     const proposed = likelyCategory(name, Math.max(height_cm, width_cm, depth_cm) / 100);
-    const group = HELD_OUT.includes(author) ? 'held-out authors' : 'tuning authors';
     const isAlive = proposed === 'creature' || proposed === 'foliage';
     tally([`category|of a room|${group}`], proposed === 'furniture' ? 'right' : isAlive ? 'wrong' : 'asked');
     if (details && proposed !== 'furniture') console.log(`  category ${name} (${category}): ${proposed}`);

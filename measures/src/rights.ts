@@ -1,11 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { join } from 'node:path';
 import type { Person } from '@haveld/contract/api/people';
 import { detectRights } from '@haveld/core/rights/detect';
 import { createLicenceTextIndex } from '@haveld/core/rights/reading/licence-text-index';
 import { getLicenceTexts } from '@haveld/engine/licence-texts';
-import { migrate } from '@haveld/server/database/migrate';
-import { createPool } from '@haveld/server/database/pool';
 import { insertMany, run } from '@haveld/server/database/statements';
 import { getLedger, getLicenceMix, settleRights } from '@haveld/server/ledger/service';
 import { getRights } from '@haveld/server/ledger/to-settle';
@@ -13,6 +10,7 @@ import { getProjectCredits, getProjectRights } from '@haveld/server/projects/pro
 import { listLicences } from '@haveld/server/rights/licences';
 import { refreshAllMarks } from '@haveld/server/rights/state';
 import { insertFinds } from './parts/fill-library';
+import { openDatabase } from './parts/open-database';
 import { median } from './parts/run-timed';
 
 // Rights at 100 000 assets: the ledger, the verdict of a project with 5 000 uses, its credits (aim: each under a second), with the
@@ -34,13 +32,8 @@ const LICENCES = [
   'LicenseRef-unknown',
 ];
 
-const url = process.env.HAVELD_TEST_DATABASE!;
-const name = `measure_${randomUUID().slice(0, 8)}`;
-const admin = createPool(url);
-await run(admin, `CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
-const pool = createPool(`${url}${name}`);
+const { pool, close } = await openDatabase();
 try {
-  await migrate(pool, join(process.cwd(), 'server/src/database/migrations'));
   const person: Person = { id: randomUUID(), signIn: 'm', name: 'M', role: 'owner', mustChange: false };
   const project = await fill(person);
   const from = performance.now();
@@ -84,9 +77,7 @@ try {
     3,
   );
 } finally {
-  await run(admin, `DROP DATABASE ${name}`);
-  await pool.end();
-  await admin.end();
+  await close();
 }
 readTexts();
 

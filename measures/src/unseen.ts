@@ -1,8 +1,10 @@
+import type { Category } from '@haveld/contract/category';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import { isSizeSettled, isUpSettled } from '@haveld/core/condition/is-settled';
 import { readableName } from '@haveld/core/finds/names/readable-name';
+import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { UNITS } from '@haveld/core/placement/units';
 import { createRandom } from '@haveld/core/testing/random';
 import { describeReliability, type Judged } from './parts/reliability';
@@ -29,6 +31,12 @@ const TURNS = [
   { end: 'z', share: 0.4, place: ([x, y, z]: number[]) => [x, -z, y] },
   { end: 'x', share: 0.03, place: ([x, y, z]: number[]) => [y, -x, z] },
   { end: '-y', share: 0.02, place: ([x, y, z]: number[]) => [x, -y, -z] },
+];
+
+/** What the folder of a package says that things in it are; those named by us for what they are (aircraft, car) are left out. */
+const FOLDERS: readonly (readonly [folder: RegExp, category: Category])[] = [
+  [/\/Models\/(Residential|Commercial|Agriculture|Buildings|Industrial)\//, 'building'],
+  [/\/Maritime\/(Civilian|Military)\/|\/crrcsim\//, 'vehicle'],
 ];
 
 for (const model of listUnseenModels(process.cwd())) await judge(model);
@@ -63,6 +71,16 @@ async function judge(model: UnseenModel): Promise<void> {
   tally(`size, first guess|${group}`, isRight ? 'right' : 'wrong');
   tally(`up|${group}`, upVerdict);
   tally(`up, first guess|${group}`, up.id === turn.end ? 'right' : 'wrong');
+  const category = FOLDERS.find(([folder]) => folder.test(model.path))?.[1];
+  if (category) {
+    const proposed = likelyCategory(
+      readableName(model.name),
+      seen.uprightSize && Math.max(...seen.uprightSize) * metres,
+    );
+    // a prop is what is proposed where the name says nothing
+    tally(`category ${category}|${group}`, proposed === category ? 'right' : proposed === 'prop' ? 'asked' : 'wrong');
+    if (details && group === 'tuning' && proposed !== category) console.log(`  category ${proposed}: ${model.path}`);
+  }
   const open = assess(seen).filter(({ mark, sure }) => mark === 'look' && !sure);
   questions.set(group, [...(questions.get(group) ?? []), open.length]);
   if (details && group === 'tuning' && (sizeVerdict !== 'right' || upVerdict !== 'right'))

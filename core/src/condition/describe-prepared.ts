@@ -60,7 +60,7 @@ export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files
       status: statusOf(prepared, 'rights:licence'),
     },
     author: provenance.author || null,
-    authorStatus: provenance.author ? 'sure' : 'asked',
+    authorStatus: statusOf(prepared, 'rights:author'),
     source: provenance.pageUrl || provenance.source || null,
     rights,
     maps: prepared.maps.map(({ material, slot, reference, path, status, colourSpace, judged }) => ({
@@ -97,16 +97,17 @@ function statusOf({ sheet, guessed }: Pick<Prepared, 'sheet' | 'guessed'>, kind:
   return guessed.includes(finding) ? 'pencil' : 'asked';
 }
 
-/** The front stays as it came where nothing else is sure: then what its shape says is a guess, and no question. */
-function describeFront(sheet: readonly SheetFinding[]): PreparedModel['front'] {
+/** The front stays as it came where nothing else is sure: then what its shape says is a guess, or nobody knows, and it is no question. */
+function describeFront({ sheet, examination: { rules } }: Prepared): PreparedModel['front'] {
   const finding = sheet.find(({ kind }) => kind === 'front-axis');
   const [best] = finding?.choices ?? [];
   if (!finding || !best) return { axis: finding ? 'z' : null, confidence: 0, evidence: [], status: 'none' };
+  const isLikely = best.confidence >= rules.pencilFrom;
   return {
     axis: best.id.replace('+', ''),
     confidence: best.confidence,
     evidence: best.evidence,
-    status: finding.sure || finding.answer ? 'sure' : 'pencil',
+    status: finding.sure || finding.answer ? 'sure' : isLikely ? 'pencil' : 'asked',
   };
 }
 
@@ -138,7 +139,7 @@ function describePlacement(prepared: Prepared): Pick<PreparedModel, 'size' | 'up
       evidence: bestUp?.evidence ?? [],
       status: placed('up'),
     },
-    front: describeFront(sheet),
+    front: describeFront(prepared),
     ground: {
       heightM: uprightBox && bestSize ? uprightBox.min[1] * bestSize.factor : null,
       evidence: pivot?.evidence ?? [],

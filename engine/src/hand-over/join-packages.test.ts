@@ -47,6 +47,26 @@ test('many zips become one: each in its folder, byte for byte, with what lies be
   expect(hash(await join())).toBe(hash(bytes));
 });
 
+test('where one of them is damaged the stream fails, and nothing but the stream', async () => {
+  const bytes = await zipFiles([
+    { path: 'buoy/bell_buoy.glb', bytes: Buffer.from(Array.from({ length: 9000 }, (_, i) => (i * 7919) % 251)) },
+  ]);
+  // the directory stays whole: what is wrong shows only when the entry is read
+  bytes.fill(0xff, 60, 90);
+  const { sha256 } = await scratch.store.put(bytes);
+  await expect(read(joinPackages([{ folder: 'x', sha256 }], [], scratch.store))).rejects.toThrow();
+});
+
+test('who goes away half-way leaves the rest unread, and nothing breaks', async () => {
+  const { sha256 } = await scratch.store.put(
+    await zipFiles([{ path: 'x/x.bin', bytes: Buffer.alloc(2_000_000, 'x') }]),
+  );
+  const stream = joinPackages([{ folder: 'x', sha256 }], [], scratch.store);
+  stream.once('data', () => stream.destroy());
+  await new Promise((gone) => stream.once('close', gone));
+  expect(stream.destroyed).toBe(true);
+});
+
 test('where one of them is gone the stream fails, and does not end as if it were whole', async () => {
   await expect(read(joinPackages([{ folder: 'x', sha256: 'a'.repeat(64) }], [], scratch.store))).rejects.toThrow(
     'not in the store',

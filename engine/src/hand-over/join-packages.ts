@@ -16,7 +16,7 @@ const OPTIONS = { mtime: ENTRY_TIME, mode: 0o100644 };
 /**
  * One zip of many, each in a folder of its own, as it is read: nothing of it lies in memory at once.
  * @param extra what lies beside the folders
- * @returns its bytes; the stream fails where one of the zips is not in the store
+ * @returns its bytes; the stream fails where one of the zips is damaged or not in the store
  */
 export function joinPackages(
   packages: readonly JoinedPackage[],
@@ -24,20 +24,30 @@ export function joinPackages(
   store: ByteStore,
 ): Readable {
   const zip = new ZipFile();
+  const stream = zip.outputStream as Readable;
+  // one of them that cannot be read ends the whole, and nothing else
+  const fail = (error: Error): void => void stream.destroy(error);
+  zip.on('error', fail);
   for (const { path, bytes } of extra) zip.addBuffer(Buffer.from(bytes), path, OPTIONS);
-  void addAll(zip, packages, store).then(
-    () => zip.end(),
-    (error: unknown) => (zip.outputStream as Readable).destroy(error as Error),
-  );
-  return zip.outputStream as Readable;
+  void addAll(zip, packages, store, fail).then(() => zip.end(), fail);
+  return stream;
 }
 
-async function addAll(zip: ZipFile, packages: readonly JoinedPackage[], store: ByteStore): Promise<void> {
+/** @param fail told what goes wrong while an entry is read: the writer does not listen to it */
+async function addAll(
+  zip: ZipFile,
+  packages: readonly JoinedPackage[],
+  store: ByteStore,
+  fail: (error: Error) => void,
+): Promise<void> {
   for (const { folder, sha256 } of packages) {
     const opened = await openStored(store, sha256);
     for (const entry of await listEntries(opened))
       zip.addReadStreamLazy(`${folder}/${entry.fileName.replace(/^[^/]*\//, '')}`, OPTIONS, (give) =>
-        opened.openReadStream(entry, (error, stream) => give(error, stream)),
+        opened.openReadStream(entry, (error, stream) => {
+          stream?.once('error', fail);
+          give(error, stream);
+        }),
       );
   }
 }

@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import yauzl from 'yauzl';
 import type { Document } from '@gltf-transform/core';
 import { readModel } from '@haveld/core/formats/read-model';
 import type { FileSource } from '@haveld/core/formats/reading';
 import type { PictureCodec } from '@haveld/core/textures/pictures/picture-codec';
 import { createReadingContext } from '../reading/reading-context';
+import { unzip } from './unzip';
 
 // 153 community models with a table of their own boxes: testdata/open-furniture/README.md (Free Art License 1.3)
 // found from the project's folder: measures run it bundled elsewhere
@@ -54,28 +54,9 @@ export function readFurnitureTable(): FurnitureRow[] {
 
 const archives = new Map<string, Promise<Map<string, Uint8Array>>>();
 
-function readArchive(name: string): Promise<Map<string, Uint8Array>> {
-  return new Promise((resolve, reject) => {
-    const files = new Map<string, Uint8Array>();
-    yauzl.open(join(FURNITURE_FOLDER, name), { lazyEntries: true }, (error, zip) => {
-      if (error) return reject(error);
-      zip.on('error', reject).on('end', () => resolve(files));
-      zip.on('entry', (entry: yauzl.Entry) => {
-        if (entry.fileName.endsWith('/')) return zip.readEntry();
-        zip.openReadStream(entry, (failed, stream) => {
-          if (failed) return reject(failed);
-          const chunks: Buffer[] = [];
-          stream
-            .on('data', (chunk: Buffer) => chunks.push(chunk))
-            .on('end', () => {
-              files.set(entry.fileName, new Uint8Array(Buffer.concat(chunks)));
-              zip.readEntry();
-            });
-        });
-      });
-      zip.readEntry();
-    });
-  });
+async function readArchive(name: string): Promise<Map<string, Uint8Array>> {
+  const files = [...(await unzip(readFileSync(join(FURNITURE_FOLDER, name))))].filter(([path]) => !path.endsWith('/'));
+  return new Map(files.map(([path, bytes]) => [path, new Uint8Array(bytes)]));
 }
 
 /** Maps are not looked into here: only whether they are where the material says. */

@@ -1,6 +1,6 @@
 import type { Executor } from '../database/pool';
 import { groupRows } from '../database/group-rows';
-import { many, placesFor, run } from '../database/statements';
+import { insertMany, many, placesFor, run } from '../database/statements';
 
 /** Tags of these assets by asset, in the order they were said; every asset has a list. */
 export async function listTags(db: Executor, ids: readonly string[]): Promise<Map<string, string[]>> {
@@ -17,6 +17,6 @@ export async function listTags(db: Executor, ids: readonly string[]): Promise<Ma
 /** Replaces the tags of an asset. */
 export async function setTags(tx: Executor, id: string, tags: readonly string[]): Promise<void> {
   await run(tx, 'DELETE FROM asset_tag WHERE asset_id = ?', [id]);
-  for (const [ordinal, tag] of tags.entries())
-    await run(tx, 'INSERT INTO asset_tag (asset_id, ordinal, tag) VALUES (?, ?, ?)', [id, ordinal, tag]);
+  const rows = tags.map((tag, ordinal) => [id, ordinal, tag]);
+  await insertMany(tx, 'asset_tag', ['asset_id', 'ordinal', 'tag'], rows);
 }

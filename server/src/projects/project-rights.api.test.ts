@@ -76,6 +76,13 @@ test('all that a project holds comes as one zip: the last of each asset in each 
     'right_crate',
   ]);
   expect(files).toContain('right_crate/LICENSES/CC-BY-4.0.txt');
+  // what may not be used there any more does not leave with the rest, and is named
+  await given.client.call(takeDown, { params: { id: second }, body: { reason: 'Its author asked for it.' } });
+  const later = await unzip(Buffer.from(await (await fetchIt()).arrayBuffer()));
+  expect([...later.keys()].filter((path) => path.startsWith('right_crate/'))).toEqual([]);
+  expect(later.get('left out.txt')!.toString()).toBe('right crate: It was taken down: Its author asked for it.\n');
+  const nobody = await given.library.app.request(`/api/projects/${project}/package.zip`);
+  expect(nobody.status).toBe(401);
 });
 
 test('a later version is told where the project holds an earlier one, and taken when somebody takes it', async () => {
@@ -139,8 +146,14 @@ describe('in projects', () => {
     expect(sheet.verdicts[0].verdict).toMatchObject({ verdict: 'not-allowed' });
     expect(sheet.verdicts[0].verdict.reasons[0]).toContain('1(i)');
     await settle(given.client);
-    const [first] = (await given.client.call(getRights)).toSettle;
-    expect(first).toMatchObject({ id, mark: 'blocks', title: 'Stands in “Tide House” and may not' });
+    const { toSettle } = await given.client.call(getRights);
+    expect(toSettle.find((line) => line.id === id)).toMatchObject({
+      mark: 'blocks',
+      title: 'Stands in “Tide House” and may not',
+    });
+    // what may not stand where it stands comes before all that is only asked
+    const marks = toSettle.map(({ mark }) => mark);
+    expect(marks.lastIndexOf('blocks')).toBe(marks.filter((mark) => mark === 'blocks').length - 1);
     const settled = await given.client.call(settleReopening, {
       params: { id: project, reopeningId: sheet.reopened[0].id },
       body: { note: 'taken out of the show' },

@@ -78,7 +78,8 @@ export async function getProject(db: Executor, id: string): Promise<Project> {
 
 /** @param rows uses of the project, the newest first @returns the number of a version it has not taken, on the last use of an asset */
 function findNewer(row: queries.ProjectUseRow, rows: readonly queries.ProjectUseRow[]): number | null {
-  const ofIt = rows.filter(({ assetId }) => assetId === row.assetId);
+  // what could not be packed was not taken
+  const ofIt = rows.filter(({ assetId, state }) => assetId === row.assetId && state !== 'failed');
   const taken = Math.max(...ofIt.map(({ versionNumber }) => versionNumber));
   return row === ofIt[0] && row.currentNumber !== null && row.currentNumber > taken ? row.currentNumber : null;
 }

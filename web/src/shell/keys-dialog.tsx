@@ -4,7 +4,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 
 const KEYS: [string, string][] = [
   ['/', 'search the library'],
-  ['Shift  A B L C P R H', 'to arrivals, bench, line-up, catalogue, projects, rights, health'],
+  ['Alt  a b c p r h', 'to arrivals, bench, catalogue, projects, rights, health; in some browsers with Shift'],
   ['l', 'line up what has arrived'],
   ['j  k', 'next and previous finding'],
   ['Enter', 'take the proposal in hand'],

@@ -1,5 +1,4 @@
 import { ArrivalSchema, listArrivals } from '@haveld/contract/api/arrivals';
-import { listBench } from '@haveld/contract/api/bench';
 import { searchCatalogue, CatalogueSchema } from '@haveld/contract/api/catalogue';
 import { changePassword, getMe, PersonSchema, signIn, signOut } from '@haveld/contract/api/people';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
@@ -134,22 +133,11 @@ test('the slash goes to the search, and the question mark lists the keys', async
   expect(where()).toBe('/catalogue?words=lamp');
 });
 
-test.each([
-  ['C', '/catalogue'],
-  ['B', '/bench'],
-])('Shift and %s goes to %s from anywhere but a field', async (letter, station) => {
-  const { user, where } = renderAt('/arrivals', [
-    noArrivals,
-    answer(listBench, () => []),
-    answer(searchCatalogue, () => exampleOf(CatalogueSchema, {})),
-  ]);
-  await screen.findByRole('heading', { name: 'Arrivals' });
-  await user.click(screen.getByLabelText('Search the library'));
-  await user.keyboard(`{Shift>}${letter}{/Shift}`);
-  expect(where()).toBe('/arrivals');
-  (document.activeElement as HTMLElement).blur();
-  await user.keyboard(`{Shift>}${letter}{/Shift}`);
-  expect(where()).toBe(station);
+test('each station has an access key of its own, the letter it begins with', async () => {
+  renderAt('/arrivals', [noArrivals]);
+  const strip = within(await screen.findByRole('navigation', { name: 'The way of a model' }));
+  const links = strip.getAllByRole<HTMLAnchorElement>('link');
+  expect(links.map(({ accessKey }) => accessKey)).toEqual(['a', 'b', 'c', 'p', 'r', 'h']);
 });
 
 test('colours are chosen and kept; signing out asks for the name again', async () => {

@@ -20,17 +20,6 @@ const HEADINGS: { to: string; label: string; count: keyof Progress['counts'] }[]
   { to: '/health', label: 'Health', count: 'health' },
 ];
 
-/** One key to each station, with Shift: the letter it begins with. */
-const STATION_KEYS: Record<string, string> = {
-  a: '/arrivals',
-  b: '/bench',
-  l: '/line-up',
-  c: '/catalogue',
-  p: '/projects',
-  r: '/rights',
-  h: '/health',
-};
-
 /** The strip across the top in the order of the work, and the screen below it. Without a session: the sign-in. */
 export function Shell() {
   const me = useQuery(meQuery);
@@ -50,11 +39,6 @@ function SignedIn({ name }: { name: string }) {
       void queries.invalidateQueries({ queryKey: [LIBRARY] });
     seen.current = revision;
   }, [revision, queries]);
-  const navigate = useNavigate();
-  useHotkeys(
-    Object.keys(STATION_KEYS).map((letter) => `shift+${letter}`),
-    ({ key }) => void navigate(STATION_KEYS[key.toLowerCase()]),
-  );
   useHotkeys('shift+slash', () => setKeysOpen(true), { useKey: false });
   useHotkeys('?', () => setKeysOpen(true), { useKey: true });
   return (
@@ -68,7 +52,7 @@ function SignedIn({ name }: { name: string }) {
         </NavLink>
         <nav aria-label="The way of a model">
           {HEADINGS.map(({ to, label, count }) => (
-            <NavLink key={to} to={to}>
+            <NavLink key={to} to={to} accessKey={label[0].toLowerCase()}>
               {label}
               {(work.data?.counts[count] ?? 0) > 0 && <span className="strip-count">{work.data?.counts[count]}</span>}
             </NavLink>

@@ -9,12 +9,20 @@ test.each([
   expect(listStatedTags(text)).toEqual(tags);
 });
 
-test.each(['The price tags are by me.', 'Tags:\n', 'Name tags, badges and so on', 'vintage: 1920'])(
-  '%j states none',
-  (text) => {
-    expect(listStatedTags(text)).toEqual([]);
-  },
-);
+test.each([
+  'The price tags are by me.',
+  'Tags:\n',
+  'Name tags, badges and so on',
+  'vintage: 1920',
+  'Tag-based search of the library',
+  'Tags – small labels of brass – hang on each',
+  'tag: v1.2.0',
+  '* tags: **',
+  'Tags: <a href="/boat">boat</a>',
+  'Keywords: https://models.example/tags/boat',
+])('%j states none', (text) => {
+  expect(listStatedTags(text)).toEqual([]);
+});
 
 test('a sentence behind the word is no tag', () => {
   expect(listStatedTags(`Tags: ${'a very long sentence about it '.repeat(3)}, sea`)).toEqual(['sea']);

@@ -21,4 +21,6 @@ test('a plural that is looked for means one as well', () => {
   expect(listLookedFor('Chairs')).toEqual(['chairs', 'chair']);
   expect(listLookedFor('shelves')).toContain('shelf');
   expect(listLookedFor('lamp')).toEqual(['lamp']);
+  expect(listLookedFor('s')).toEqual(['s']);
+  expect(listLookedFor('bus')).toEqual(['bus']);
 });

@@ -16,6 +16,11 @@ test.each([
   expect(first(typed)).toBe(id);
 });
 
+test('every licence of the book is first where it is called by its name or its number', () => {
+  const wrong = LICENCES.filter(({ id, name }) => first(name) !== id || first(id.replace(/^LicenseRef-/, '')) !== id);
+  expect(wrong).toEqual([]);
+});
+
 test('a word in the middle of another is no match, and nothing typed is all of them', () => {
   expect(matchLicences(LICENCES, 'by 3.0 us').map(({ id }) => id)).not.toContain('CC-BY-3.0-AU');
   expect(matchLicences(LICENCES, '')).toHaveLength(LICENCES.length);

@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Sheet, SheetFinding } from '@haveld/contract/api/bench';
 import type { Answer, Evidence } from '@haveld/contract/finding';
-import { FINDING_KINDS, type FindingControl } from '@haveld/contract/finding-kinds';
+import { FINDING_KINDS, type FindingControl, type FindingKind } from '@haveld/contract/finding-kinds';
 import type { Box } from '@haveld/contract/report';
 import { Mark } from '../../parts/mark';
 import { useMeasures } from '../../parts/use-measures';
@@ -60,14 +60,19 @@ export function FindingRow(props: FindingRowProps) {
 
 /** What is so now, and by whom: a guess that was refused does not stand beside what was said instead. */
 function describeNow(finding: SheetFinding): { title: string; beside: string } {
-  const { title, key, kind, heading, answer } = finding;
+  const { title, kind, answer } = finding;
   if (!answer) return { title, beside: '' };
   const answered = describeAnswer(finding, answer);
-  // of several of a kind the title alone says which; rights say whose they are
-  const isOnlyOne = key === kind && heading !== 'rights';
-  if (answer.kind === 'set-aside' || !isOnlyOne) return { title, beside: answered };
+  // answers of other kinds say what is done, and stand beside what it is done to
+  if (answer.kind === 'set-aside' || !SAYS_WHAT_IS.has(kind) || answered === TAKEN) return { title, beside: answered };
   return { title: `${FINDING_KINDS[kind].title}: ${answered}`, beside: BY_WORDS[byOf(answer)] };
 }
+
+/** Where what was taken is offered no more: it was judged again since. */
+const TAKEN = 'taken';
+
+/** Kinds whose answers are states: `Z is up`, `centimetres`, `base centre`. */
+const SAYS_WHAT_IS: ReadonlySet<FindingKind> = new Set(['size', 'up', 'pivot', 'root']);
 
 const BY_WORDS = { haveld: 'by Haveld', glance: 'by a glance', person: 'as you said' };
 const byOf = (answer: Answer): keyof typeof BY_WORDS => (answer.kind === 'taken' && answer.by) || 'person';
@@ -79,7 +84,7 @@ function describeAnswer(finding: SheetFinding, answer: Answer): string {
     finding.choices
       .find((choice) => choice.id === answer.choiceId)
       ?.label.split('/')
-      .pop() ?? 'taken'
+      .pop() ?? TAKEN
   );
 }
 

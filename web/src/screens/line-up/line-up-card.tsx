@@ -155,7 +155,7 @@ function Tags({ card, acts, field, onField }: CardProps & { acts: CardActs }) {
   if (field === 'tags')
     return (
       <LineField
-        label="Tags, parted by commas"
+        label="Tags, separated by commas"
         start={card.tags.join(', ')}
         refuses={(text) => TagsSchema.safeParse(splitTags(text)).error?.issues[0].message ?? null}
         mayBeEmpty

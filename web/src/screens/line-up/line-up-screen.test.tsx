@@ -178,11 +178,11 @@ test('keys mend the card in hand: the other guess, a tip, its category, an answe
   await waitFor(() => expect(sent(nameAsset)).toEqual([{ category: 'building' }]));
 });
 
-test('tags are written in one field, parted by commas; an empty one takes them away', async () => {
+test('tags are written in one field, separated by commas; an empty one takes them away', async () => {
   const { user, sent } = open([card('Stool', { tags: ['harbour'] })]);
   (await cardOf('Stool')).focus();
   await user.keyboard('t');
-  const field = screen.getByRole('textbox', { name: 'Tags, parted by commas' });
+  const field = screen.getByRole('textbox', { name: 'Tags, separated by commas' });
   expect(field).toHaveProperty('value', 'harbour');
   await user.clear(field);
   await user.type(field, `Old wood, ${'x'.repeat(41)}`);

@@ -244,10 +244,10 @@ function Unscaled({ card: { name, standing } }: { card: LineUpCard }) {
 }
 
 function NothingWaits({ reading }: { reading: number }) {
-  if (reading > 0) return <Notice title="Reading …">Each model stands here as soon as it is read.</Notice>;
+  if (reading > 0) return <Notice title="Reading …">Each model appears here as soon as it has been read.</Notice>;
   return (
     <Notice
-      title="Nothing waits in the line-up"
+      title="Nothing is waiting in the line-up"
       action={
         <Button variant="contained" component={Link} to="/arrivals">
           To the arrivals
