@@ -1,6 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import { listOrientationFeatures, ORIENTATION_FEATURES } from '@haveld/core/placement/orientation/orientation-features';
 import { measureSurface } from '@haveld/core/placement/orientation/surface-measures';
+import { mountByName } from '@haveld/core/placement/pivot/judge-mount';
 import { chooseTypical } from '@haveld/core/placement/size/typical-fit';
 import { listTypicalSizes } from '@haveld/core/placement/size/typical-sizes';
 import { boxSize, computeBounds } from '@haveld/core/scene/measures/bounds';
@@ -23,9 +24,10 @@ function learn(document: Document, name: string, chosen: number): void {
   const box = computeBounds(document);
   const surface = box && measureSurface(listPlacedParts(document), box);
   if (!surface) return;
-  for (const typical of [null, chooseTypical(listTypicalSizes(name), boxSize(box))])
+  const named = [chooseTypical(listTypicalSizes(name), boxSize(box)), mountByName(name)] as const;
+  for (const [typical, mount] of [named, [null, undefined] as const])
     choices.push({
-      options: listOrientationFeatures(surface, typical).map((features) =>
+      options: listOrientationFeatures(surface, typical, mount).map((features) =>
         ORIENTATION_FEATURES.map((feature) => features[feature]),
       ),
       chosen,

@@ -13,7 +13,7 @@ import { type UpCandidate, judgeUp } from '../placement/orientation/judge-up';
 import { listOrientationFeatures, type OrientationFeatures } from '../placement/orientation/orientation-features';
 import { measureSurface, type SurfaceMeasures } from '../placement/orientation/surface-measures';
 import { findFoot } from '../placement/pivot/find-foot';
-import { judgeMount, type Mount } from '../placement/pivot/judge-mount';
+import { judgeMount, mountByName, type Mount } from '../placement/pivot/judge-mount';
 import { computeMoments, type Moments } from '../placement/pivot/moments';
 import {
   judgeSize,
@@ -145,12 +145,14 @@ export function examine({
   const typical = modelBox && chooseTypical(listTypicalSizes(name), boxSize(modelBox));
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
   const surface = modelBox && measureSurface(parts, modelBox);
-  const orientation = surface && listOrientationFeatures(surface, typical);
+  const mount = mountByName(name);
+  const orientation = surface && listOrientationFeatures(surface, typical, mount);
   const up = modelBox
     ? judgeUp({
         declaredUp: source.declaredUp ?? null,
         habitUp: habit.up,
         typical,
+        mount,
         floor: floor && floor.thinAxis !== null ? { axis: floor.thinAxis, below: floor.below } : null,
         orientation,
       })

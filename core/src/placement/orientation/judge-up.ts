@@ -1,7 +1,8 @@
 import type { Evidence } from '@haveld/contract/finding';
 import type { Axis } from '@haveld/contract/step';
+import type { MountId } from '../pivot/judge-mount';
 import type { TypicalSize } from '../size/typical-sizes';
-import type { OrientationFeatures } from './orientation-features';
+import { ORIENTATION_FEATURES, type OrientationFeatures } from './orientation-features';
 import { ORIENTATION_WEIGHTS } from './orientation-weights';
 
 export interface UpCandidate {
@@ -22,6 +23,8 @@ export interface UpQuestion {
   /** Up as its source is known to mean it. */
   habitUp?: string | null;
   typical: TypicalSize | null;
+  /** What it is held by, as its name says. */
+  mount?: MountId;
   /** Axis a display floor is thin along (0 to 2) and whether the model stands on its greater side; null without one. */
   floor: { axis: number; below: boolean } | null;
   /** What speaks for standing on each end: lower and upper along x, y, z; null where there is no surface. */
@@ -67,10 +70,10 @@ const USUAL = 4;
  * Which way is up?
  * @returns all six with their confidence, most likely first; they sum to 1
  */
-export function judgeUp({ declaredUp, habitUp, typical, floor, orientation }: UpQuestion): UpCandidate[] {
+export function judgeUp({ declaredUp, habitUp, typical, mount, floor, orientation }: UpQuestion): UpCandidate[] {
   const prior = PRIOR[declaredUp ?? 'none'] ?? PRIOR.none;
-  const share = orientation && typical === null && isPlate(orientation) ? PLATE.share : SHARE;
-  const scores = orientation?.map((one) => share * scoreOrientation(one)) ?? ORIENTATIONS.map(() => 0);
+  const share = orientation && typical === null && isPlate(orientation) ? PLATE.share : 1;
+  const scores = orientation?.map((one) => SHARE * scoreOrientation(one, share)) ?? ORIENTATIONS.map(() => 0);
   const candidates = ORIENTATIONS.map(({ id, label, turn, end }): UpCandidate => {
     const candidate: UpCandidate = {
       id,
@@ -94,7 +97,7 @@ export function judgeUp({ declaredUp, habitUp, typical, floor, orientation }: Up
     if (orientation) {
       const others = ORIENTATIONS.filter((other) => other.end >> 1 !== end >> 1).map((other) => scores[other.end]);
       if (scores[end] - Math.max(...others) > Math.log(SPEAKS)) candidate.independent++;
-      candidate.evidence.push(...describeOrientation(orientation[end], typical));
+      candidate.evidence.push(...describeOrientation(orientation[end], typical, mount));
     }
     return candidate;
   });
@@ -107,7 +110,7 @@ export function judgeUp({ declaredUp, habitUp, typical, floor, orientation }: Up
 const SHARE = 0.92;
 
 /** A thin plate of which nobody knows what it is may lie as well as hang: its shape says less of it. Ours. */
-const PLATE = { thinnerThan: Math.log(0.12), share: 0.4 };
+const PLATE = { thinnerThan: Math.log(0.12), share: 0.43 };
 
 const isPlate = (orientation: readonly OrientationFeatures[]): boolean =>
   orientation.some(({ thin }) => thin < PLATE.thinnerThan);
@@ -116,10 +119,13 @@ const isPlate = (orientation: readonly OrientationFeatures[]): boolean =>
 const isUsual = (orientation: readonly OrientationFeatures[], end: number): boolean =>
   orientation.every((other, i) => i >> 1 === end >> 1 || orientation[end].byKind - other.byKind > Math.log(USUAL));
 
-function scoreOrientation(features: OrientationFeatures): number {
+/** What says how a model was drawn rather than what shape it has. */
+const DRAWN: ReadonlySet<keyof OrientationFeatures> = new Set(['pictures', 'atOrigin']);
+
+function scoreOrientation(features: OrientationFeatures, shareOfShape: number): number {
   let sum = 0;
-  for (const name of Object.keys(ORIENTATION_WEIGHTS) as (keyof OrientationFeatures)[])
-    sum += features[name] * ORIENTATION_WEIGHTS[name];
+  for (const name of ORIENTATION_FEATURES)
+    sum += (DRAWN.has(name) ? 1 : shareOfShape) * features[name] * ORIENTATION_WEIGHTS[name];
   return sum;
 }
 
@@ -129,9 +135,16 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const LIKE_ITS_KIND = -1.5;
 const UNLIKE_ITS_KIND = -3.5;
 
+/** From where what pictures and open undersides say is worth saying. */
+const TELLING = 0.25;
+
 /** What of a shape a person can check with their eyes. */
-function describeOrientation(features: OrientationFeatures, typical: TypicalSize | null): Evidence[] {
-  const { support, balance, square, mirror, byKind } = features;
+function describeOrientation(
+  features: OrientationFeatures,
+  typical: TypicalSize | null,
+  mount: MountId | undefined,
+): Evidence[] {
+  const { support, balance, square, mirror, open, pictures, atOrigin, byKind } = features;
   const evidence: Evidence[] = [
     { text: 'what it would stand on spans of its base', figure: percent(support) },
     balance > 0
@@ -140,6 +153,12 @@ function describeOrientation(features: OrientationFeatures, typical: TypicalSize
     { text: 'faces that would be level', figure: percent(square) },
   ];
   if (mirror < 0.7) evidence.push({ text: 'foot and head differ', figure: `${percent(mirror)} alike` });
+  if (pictures > TELLING)
+    evidence.push({ text: 'so the pictures on its sides stand upright', figure: percent(pictures) });
+  if (pictures < -TELLING)
+    evidence.push({ text: 'so the pictures on its sides would stand on their heads', figure: percent(-pictures) });
+  if (atOrigin > 0) evidence.push({ text: `the origin of the file is at its ${mount === 'ceiling' ? 'top' : 'foot'}` });
+  if (open > TELLING) evidence.push({ text: 'its surface is open below', figure: `${percent(open)} of its base` });
   if (typical && byKind > LIKE_ITS_KIND)
     evidence.push({ text: `so its proportions would be those of ${typical.plural}` });
   if (typical && byKind < UNLIKE_ITS_KIND)

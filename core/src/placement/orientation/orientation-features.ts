@@ -1,5 +1,6 @@
 import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
 import { boxSize } from '../../scene/measures/bounds';
+import type { MountId } from '../pivot/judge-mount';
 import { compareWithTypical, scoreProportions } from '../size/typical-fit';
 import type { TypicalSize } from '../size/typical-sizes';
 import { measureMirror } from './measure-mirror';
@@ -26,6 +27,12 @@ export interface OrientationFeatures {
   /** Height over the longer and over the shorter side of the base, as logarithms. */
   slender: number;
   thin: number;
+  /** How far there is no surface at its foot: undersides are left out. */
+  open: number;
+  /** How far the pictures on its sides stand upright: −1 to 1. */
+  pictures: number;
+  /** 1 where the file's origin lies level with what it is held by: its foot, or its head where it hangs from above. */
+  atOrigin: number;
   /** How well its proportions would be those of things of its name, as a logarithm; 0 for all where none is known. */
   byKind: number;
 }
@@ -42,11 +49,21 @@ export const ORIENTATION_FEATURES = [
   'square',
   'slender',
   'thin',
+  'open',
+  'pictures',
+  'atOrigin',
   'byKind',
 ] as const satisfies readonly (keyof OrientationFeatures)[];
 
-/** @returns one for each end a model may stand on: lower and upper along x, y, z */
-export function listOrientationFeatures(surface: SurfaceMeasures, typical: TypicalSize | null): OrientationFeatures[] {
+/**
+ * @param mount what it is held by, as its name says
+ * @returns one for each end a model may stand on: lower and upper along x, y, z
+ */
+export function listOrientationFeatures(
+  surface: SurfaceMeasures,
+  typical: TypicalSize | null,
+  mount: MountId = 'floor',
+): OrientationFeatures[] {
   const size = boxSize(surface.box);
   const mirrors = [0, 1, 2].map((axis) => measureMirror(surface.cells, axis));
   return Array.from({ length: ENDS }, (_, end): OrientationFeatures => {
@@ -60,6 +77,8 @@ export function listOrientationFeatures(surface: SurfaceMeasures, typical: Typic
     const others = [mirrors[u], mirrors[v]].sort((a, b) => a - b);
     const ratio = (side: number): number =>
       clamp(Math.log(Math.max(size[axis], 1e-9 * side) / Math.max(side, 1e-300)), 2.5);
+    const upwards = end % 2 === 0 ? 1 : -1;
+    const held = HELD_AT[mount] && surface.box[upwards > 0 === (HELD_AT[mount] === 'foot') ? 'min' : 'max'][axis];
     const slender = ratio(Math.max(size[u], size[v]));
     return {
       flatFoot: Math.min(1, surface.flat[end]),
@@ -73,12 +92,21 @@ export function listOrientationFeatures(surface: SurfaceMeasures, typical: Typic
       square: surface.square[axis],
       slender,
       thin: ratio(Math.min(size[u], size[v])),
+      open: clamp(upwards * surface.open[axis], 1),
+      pictures: clamp(upwards * surface.pictures[axis], 1),
+      atOrigin: held !== undefined && Math.abs(held) <= LEVEL_WITH * Math.max(...size) ? 1 : 0,
       byKind: typical
         ? Math.max(LEAST_BY_KIND, scoreProportions(compareWithTypical([size[u], size[axis], size[v]], typical)))
         : 0,
     };
   });
 }
+
+/** Where the origin of a thing belongs along its height. What is held, worn, hung on a wall or free has it anywhere. Common practice, no source. */
+const HELD_AT: Partial<Record<MountId, 'foot' | 'head'>> = { floor: 'foot', ceiling: 'head' };
+
+/** So near to the origin, as a share of the longest side, an end is level with it. Ours. */
+const LEVEL_WITH = 0.005;
 
 /** What proportions can say against an end at most, as a logarithm. Ours. */
 const LEAST_BY_KIND = -7;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Document } from '@gltf-transform/core';
 import { computeBounds } from '../../scene/measures/bounds';
 import { listPlacedParts } from '../../scene/measures/placed-parts';
-import { addBox, createBoxDocument, createSphereDocument } from '../../testing/documents';
+import { addBox, createBoxDocument, createMeshDocument, createSphereDocument } from '../../testing/documents';
 import { findTypicalSize } from '../size/typical-sizes';
 import { judgeUp } from './judge-up';
 import { fillCells, measureMirror, measureQuarterTurn } from './measure-mirror';
@@ -72,6 +72,89 @@ test('a box without thickness holds its points in the first cells along that axi
   const cells = fillCells(Float64Array.from([0.5, 0, 0.5]), flat);
   expect(cells.reduce((sum, one) => sum + one, 0)).toBe(1);
   expect(measureMirror(cells, 0)).toBeLessThanOrEqual(1);
+});
+
+/** Four walls round a place, without floor or roof, whose pictures stand upright along y (or do not), turned by `turn`. */
+function createWalls(topOfPicture: 'up' | 'down' | 'none', turn: (point: number[]) => number[] = (point) => point) {
+  const around = [
+    [0, 0],
+    [4, 0],
+    [4, 3],
+    [0, 3],
+  ];
+  const points = around.flatMap(([x, z], i) => {
+    const [nextX, nextZ] = around[(i + 1) % 4];
+    return [turn([x, 0, z]), turn([nextX, 0, nextZ]), turn([nextX, 2, nextZ]), turn([x, 2, z])].flat();
+  });
+  const corners = around.flatMap((_, i) => [0, 2, 1, 0, 3, 2].map((corner) => i * 4 + corner));
+  const document = createMeshDocument(points, corners);
+  if (topOfPicture === 'none') return document;
+  // v runs downwards in glTF
+  const [low, high] = topOfPicture === 'up' ? [1, 0] : [0, 1];
+  const layout = around.flatMap(() => [0, low, 1, low, 1, high, 0, high]);
+  const accessor = document.createAccessor().setType('VEC2').setArray(Float32Array.from(layout));
+  document.getRoot().listMeshes()[0].listPrimitives()[0].setAttribute('TEXCOORD_0', accessor);
+  return document;
+}
+
+test.each([
+  ['up', 1],
+  ['down', -1],
+  ['none', 0],
+] as const)('pictures on four walls with their upper edge %s', (top, expected) => {
+  const { pictures } = look(createWalls(top));
+  expect(pictures[1]).toBeCloseTo(expected, 6);
+  expect(pictures[0]).toBeCloseTo(0, 6);
+  expect(pictures[2]).toBeCloseTo(0, 6);
+});
+
+test('a picture turned on every wall says nothing of which way is up', () => {
+  const document = createWalls('up');
+  const [primitive] = document.getRoot().listMeshes()[0].listPrimitives();
+  const layout = primitive.getAttribute('TEXCOORD_0')!;
+  const turned = Float32Array.from(layout.getArray()!, (_, i) => layout.getArray()![i ^ 1]);
+  layout.setArray(turned);
+  expect(Math.abs(look(document).pictures[1])).toBeLessThan(1e-6);
+});
+
+test('walls that bear their pictures upright say which way is up, whichever way the file has turned them', () => {
+  const turns = {
+    y: ([x, y, z]: number[]) => [x, y, z],
+    z: ([x, y, z]: number[]) => [x, -z, y],
+    '-y': ([x, y, z]: number[]) => [x, -y, -z],
+    x: ([x, y, z]: number[]) => [y, -x, z],
+  };
+  for (const [up, turn] of Object.entries(turns)) {
+    const stance = (top: 'up' | 'none') => askUp(createWalls(top, turn), 'qzx').find(({ id }) => id === up)!;
+    expect(stance('up').confidence).toBeGreaterThan(stance('none').confidence * 1.2);
+    expect(stance('up').evidence).toContainEqual({
+      text: 'so the pictures on its sides stand upright',
+      figure: '100 %',
+    });
+    // the others are too rare for pictures alone
+    if (up === 'y' || up === 'z') expect(askUp(createWalls('up', turn), 'qzx')[0].id).toBe(up);
+  }
+});
+
+test('what has no underside is open below, and nothing that is closed is open anywhere', () => {
+  expect([...look(createBoxDocument([1, 2, 3], [4, 4, 9])).open].map((share) => Math.abs(share))).toEqual(
+    [0, 0, 0].map((share) => expect.closeTo(share, 6)),
+  );
+  const lid = createMeshDocument([0, 1, 0, 1, 1, 0, 1, 1, 1, 0, 1, 1], [0, 2, 1, 0, 3, 2]);
+  addBox(lid, [0.4, 0, 0.4], [0.6, 1, 0.6], 'leg');
+  const features = listOrientationFeatures(look(lid), null);
+  expect(features[2].open).toBeCloseTo(1, 6);
+  expect(features[3].open).toBeCloseTo(-1, 6);
+  expect(features[0].open).toBeCloseTo(0, 6);
+});
+
+test('the origin of a file belongs at the foot of what stands and at the top of what hangs', () => {
+  const standing = look(createBoxDocument([-0.2, 0, -0.2], [0.2, 0.9, 0.2]));
+  expect(listOrientationFeatures(standing, null).map(({ atOrigin }) => atOrigin)).toEqual([0, 0, 1, 0, 0, 0]);
+  const hanging = look(createBoxDocument([-0.2, -0.9, -0.2], [0.2, 0, 0.2]));
+  expect(listOrientationFeatures(hanging, null, 'ceiling').map(({ atOrigin }) => atOrigin)).toEqual([0, 0, 1, 0, 0, 0]);
+  // what is gripped has its origin anywhere
+  expect(listOrientationFeatures(standing, null, 'hand').every(({ atOrigin }) => atOrigin === 0)).toBe(true);
 });
 
 test('what has no surface is not measured', () => {

@@ -14,6 +14,15 @@ const SAMPLES = 4096;
 /** A face this much of whose area lies across an axis is square to it. */
 const LEVEL = 0.99;
 
+/** A face less of whose area lies across an axis than this is along it. */
+const STEEP = 0.35;
+
+/** Where less of a surface than this is along an axis, pictures there say little of which way is up. */
+const LEAST_ALONG = 0.05;
+
+/** Triangles of a part whose pictures are looked at, at most. */
+const MOST_LAID_OUT = 100_000;
+
 /** What a surface looks like from its six sides; world space, lengths in its own unit. */
 export interface SurfaceMeasures {
   box: Box;
@@ -24,6 +33,13 @@ export interface SurfaceMeasures {
   flat: Float64Array;
   /** Share of the surface that is square to x, y, z. */
   square: Float64Array;
+  /**
+   * What is missing for the surface to be closed, along x, y, z, as a share of the box across it: above 0 where more of it looks to the
+   * upper end, as where there is no underside.
+   */
+  open: Float64Array;
+  /** How far the pictures on faces along x, y, z have their upper edge to its upper end: −1 to 1; 0 where they lie anyhow, or there are none. */
+  pictures: Float64Array;
   /** Points spread evenly over the surface, xyz. */
   points: Float64Array;
   /** Which cells of the box hold one of them (`fillCells`). */
@@ -36,27 +52,56 @@ interface Part {
   positions: Float64Array;
   indices: ArrayLike<number> | null;
   corners: number;
+  /** Where each corner lies on the picture, v downwards as in glTF; null without one. */
+  layout: ArrayLike<number> | null;
   /** Of each triangle, filled while the whole is measured. */
   areas: Float64Array;
+}
+
+interface Sums {
+  area: number;
+  centre: number[];
+  flat: Float64Array;
+  square: Float64Array;
+  open: Float64Array;
+  /** Area of the faces along each axis. */
+  along: Float64Array;
+  pictures: Float64Array;
 }
 
 /** @returns null where there is no surface */
 export function measureSurface(placed: readonly PlacedPart[], box: Box): SurfaceMeasures | null {
   const parts = placed
     .filter(({ corners }) => corners > 2)
-    .map(({ positions, indices, corners }): Part => {
-      return { positions, indices, corners, areas: new Float64Array(Math.floor(corners / 3)) };
+    .map(({ positions, indices, corners, primitive }): Part => {
+      const layout = primitive.getAttribute('TEXCOORD_0')?.getArray() ?? null;
+      return { positions, indices, corners, layout, areas: new Float64Array(Math.floor(corners / 3)) };
     });
-  const sums = { area: 0, centre: [0, 0, 0], flat: new Float64Array(ENDS), square: new Float64Array(3) };
+  const sums: Sums = {
+    area: 0,
+    centre: [0, 0, 0],
+    flat: new Float64Array(ENDS),
+    square: new Float64Array(3),
+    open: new Float64Array(3),
+    along: new Float64Array(3),
+    pictures: new Float64Array(3),
+  };
   const slabs = findSlabs(box);
-  for (const part of parts) inChunks(part.areas.length, (from, to) => addTriangles(sums, part, slabs, from, to));
+  for (const part of parts) {
+    inChunks(part.areas.length, (from, to) => addTriangles(sums, part, slabs, from, to));
+    if (part.layout) addPictures(sums.pictures, part, part.layout);
+  }
   if (!(sums.area > 0) || !Number.isFinite(sums.area)) return null;
   const size = boxSize(box);
   for (let end = 0; end < ENDS; end++) {
     const axis = end >> 1;
     sums.flat[end] /= Math.max(size[(axis + 1) % 3] * size[(axis + 2) % 3], 1e-300);
   }
-  for (let axis = 0; axis < 3; axis++) sums.square[axis] /= sums.area;
+  for (let axis = 0; axis < 3; axis++) {
+    sums.square[axis] /= sums.area;
+    sums.open[axis] /= Math.max(size[(axis + 1) % 3] * size[(axis + 2) % 3], 1e-300);
+    sums.pictures[axis] /= Math.max(sums.along[axis], LEAST_ALONG * sums.area);
+  }
   const points = samplePoints(parts, sums.area);
   return {
     box,
@@ -64,6 +109,8 @@ export function measureSurface(placed: readonly PlacedPart[], box: Box): Surface
     centre: sums.centre.map((value) => value / sums.area) as [number, number, number],
     flat: sums.flat,
     square: sums.square,
+    open: sums.open,
+    pictures: sums.pictures,
     points,
     cells: fillCells(points, box),
     near: listNear(placed, slabs),
@@ -85,14 +132,15 @@ function findSlabs(box: Box): Slabs {
 }
 
 function addTriangles(
-  sums: { area: number; centre: number[]; flat: Float64Array; square: Float64Array },
+  sums: Sums,
   { positions: p, indices, areas }: Part,
   { low, high }: Slabs,
   from: number,
   to: number,
 ): void {
-  const { flat, square } = sums;
+  const { flat, square, along } = sums;
   let [whole, x, y, z] = [0, 0, 0, 0];
+  let [openX, openY, openZ] = [0, 0, 0];
   for (let t = from; t < to; t++) {
     const i = t * 3;
     const a = (indices ? indices[i] : i) * 3;
@@ -114,18 +162,25 @@ function addTriangles(
     x += area * (p[a] + p[b] + p[c]);
     y += area * (p[a + 1] + p[b + 1] + p[c + 1]);
     z += area * (p[a + 2] + p[b + 2] + p[c + 2]);
+    openX += nx;
+    openY += ny;
+    openZ += nz;
+    const steep = area * STEEP;
+    if (nx < steep && -nx < steep) along[0] += area;
+    if (ny < steep && -ny < steep) along[1] += area;
+    if (nz < steep && -nz < steep) along[2] += area;
     const level = area * LEVEL;
     if (nx > level || -nx > level) square[0] += area;
     if (ny > level || -ny > level) square[1] += area;
     if (nz > level || -nz > level) square[2] += area;
     for (let axis = 0; axis < 3; axis++) {
-      const along = axis === 0 ? nx : axis === 1 ? ny : nz;
-      if (along < 0) {
+      const across = axis === 0 ? nx : axis === 1 ? ny : nz;
+      if (across < 0) {
         const most = low[axis];
-        if (p[a + axis] <= most && p[b + axis] <= most && p[c + axis] <= most) flat[axis * 2] -= along;
-      } else if (along > 0) {
+        if (p[a + axis] <= most && p[b + axis] <= most && p[c + axis] <= most) flat[axis * 2] -= across;
+      } else if (across > 0) {
         const least = high[axis];
-        if (p[a + axis] >= least && p[b + axis] >= least && p[c + axis] >= least) flat[axis * 2 + 1] += along;
+        if (p[a + axis] >= least && p[b + axis] >= least && p[c + axis] >= least) flat[axis * 2 + 1] += across;
       }
     }
   }
@@ -133,6 +188,46 @@ function addTriangles(
   sums.centre[0] += x / 3;
   sums.centre[1] += y / 3;
   sums.centre[2] += z / 3;
+  sums.open[0] += openX;
+  sums.open[1] += openY;
+  sums.open[2] += openZ;
+}
+
+/**
+ * Adds the area of faces along each axis times how far the picture's upper edge looks to its upper end. Of very many triangles every so
+ * manieth stands for its neighbours.
+ */
+function addPictures(pictures: Float64Array, { positions: p, indices, areas }: Part, layout: ArrayLike<number>): void {
+  const step = Math.ceil(areas.length / MOST_LAID_OUT);
+  for (let t = 0; t < areas.length; t += step) {
+    const i = t * 3;
+    const a = indices ? indices[i] : i;
+    const b = indices ? indices[i + 1] : i + 1;
+    const c = indices ? indices[i + 2] : i + 2;
+    const u1 = layout[b * 2] - layout[a * 2];
+    const v1 = layout[b * 2 + 1] - layout[a * 2 + 1];
+    const u2 = layout[c * 2] - layout[a * 2];
+    const v2 = layout[c * 2 + 1] - layout[a * 2 + 1];
+    // the sign alone: how large the picture is does not matter
+    const way = Math.sign(u2 * v1 - u1 * v2);
+    if (way === 0) continue;
+    const e1x = p[b * 3] - p[a * 3];
+    const e1y = p[b * 3 + 1] - p[a * 3 + 1];
+    const e1z = p[b * 3 + 2] - p[a * 3 + 2];
+    const e2x = p[c * 3] - p[a * 3];
+    const e2y = p[c * 3 + 1] - p[a * 3 + 1];
+    const e2z = p[c * 3 + 2] - p[a * 3 + 2];
+    const x = way * (u1 * e2x - u2 * e1x);
+    const y = way * (u1 * e2y - u2 * e1y);
+    const z = way * (u1 * e2z - u2 * e1z);
+    const length = Math.sqrt(x * x + y * y + z * z);
+    if (!(length > 0)) continue;
+    const weight = (areas[t] * step) / length;
+    const steep = areas[t] * 2 * STEEP;
+    if (Math.abs(e1y * e2z - e1z * e2y) < steep) pictures[0] += weight * x;
+    if (Math.abs(e1z * e2x - e1x * e2z) < steep) pictures[1] += weight * y;
+    if (Math.abs(e1x * e2y - e1y * e2x) < steep) pictures[2] += weight * z;
+  }
 }
 
 /** Points by area, the same for the same surface: every so much of it one, at places of a sequence that fills evenly. */

@@ -124,6 +124,10 @@ export function judgeMount({ name, size, flat, isBalanced }: MountQuestion): Mou
   return mounts.sort((a, b) => b.confidence - a.confidence);
 }
 
+/** What a thing is held by as far as its name says; a standing thing where it says nothing. */
+export const mountByName = (name: string): MountId =>
+  judgeMount({ name, size: [1, 1, 1], flat: null, isBalanced: true })[0].id;
+
 /** What is held, worn or a part is so by what it is, not by what its name mentions: an umbrella stand stands. */
 function matchHead(names: RegExp, head: string): RegExpExecArray | null {
   const at = head.lastIndexOf(' ') + 1;
