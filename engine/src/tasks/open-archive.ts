@@ -41,10 +41,17 @@ interface Place {
   around: readonly string[];
 }
 
-/** Opens archives, archives in archives, and tells what every file is by its content. A bad entry is named; the rest goes on. */
-export async function openArchive({ received, passwords = [] }: OpenInput, context: TaskContext): Promise<OpenResult> {
+/**
+ * Opens archives, archives in archives, and tells what every file is by its content. A bad entry is named; the rest goes on.
+ * @param spent what the arrival has taken of its limits already; nothing, unless said
+ */
+export async function openArchive(
+  { received, passwords = [] }: OpenInput,
+  context: TaskContext,
+  spent?: Budget,
+): Promise<OpenResult> {
   const result: OpenResult = { files: [], refused: [], notes: [], locked: [] };
-  const budget = await createBudget(context.store.folder);
+  const budget = spent ?? (await createBudget(context.store.folder));
   const opening: Opening = { result, budget, batch: context.store.openBatch(), passwords, context };
   const files: TakenFile[] = [];
   for (const [i, { path, sha256 }] of received.entries()) {
