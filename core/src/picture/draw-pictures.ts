@@ -5,7 +5,7 @@ import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
 import { createOrthographicView, createThumbnailView, type View } from './camera';
 import { gatherDrawItems, type DrawItem } from './gather';
 import { composite, createGround, drawContactShadow } from './ground';
-import { rasterise } from './rasterise';
+import { createFrame, rasterise, type Frame } from './rasterise';
 import { resolveFrame } from './resolve-frame';
 import { drawRuledBar } from './ruled-bar';
 
@@ -38,7 +38,7 @@ export function drawThumbnail(
   const view = createThumbnailView(box, size.width, size.height, margin);
   const thumbnail = createGround(size.width, size.height);
   drawContactShadow(thumbnail, items, box, view);
-  composite(thumbnail, resolveFrame(rasterise(items, enlarge(view)), SUPERSAMPLES));
+  composite(thumbnail, resolveFrame(drawLarge(items, view), SUPERSAMPLES));
   if (metresPerUnit !== null) drawRuledBar(thumbnail, view.scale / metresPerUnit);
   return thumbnail;
 }
@@ -48,8 +48,18 @@ export function drawOrthographic(
   { items, box }: Drawing,
   longestPx = ORTHOGRAPHIC_SIDE,
 ): { picture: Picture; width: number; height: number } {
-  const picture = resolveFrame(rasterise(items, enlarge(createOrthographicView(box, longestPx))), SUPERSAMPLES);
+  const picture = resolveFrame(drawLarge(items, createOrthographicView(box, longestPx)), SUPERSAMPLES);
   return { picture, width: box.max[0] - box.min[0], height: box.max[1] - box.min[1] };
+}
+
+/** Of the last picture: most are of one size, and 18 MB of new numbers for each cost more than filling them. */
+let lastFrame: Frame | null = null;
+
+function drawLarge(items: readonly DrawItem[], view: View): Frame {
+  const large = enlarge(view);
+  if (lastFrame?.width !== large.width || lastFrame.height !== large.height)
+    lastFrame = createFrame(large.width, large.height);
+  return rasterise(items, large, lastFrame);
 }
 
 const enlarge = (view: View): View => ({

@@ -13,13 +13,12 @@ const BOTTOM = [214, 207, 193];
 /** @returns the empty ground, opaque */
 export function createGround(width: number, height: number): Picture {
   const data = new Uint8Array(width * height * 4);
+  const pixels = new Uint32Array(data.buffer);
   for (let y = 0; y < height; y++) {
     const t = y / max(1, height - 1);
-    for (let x = 0; x < width; x++) {
-      const o = (y * width + x) * 4;
-      for (let c = 0; c < 3; c++) data[o + c] = round(TOP[c] + (BOTTOM[c] - TOP[c]) * t);
-      data[o + 3] = 255;
-    }
+    const at = y * width;
+    data.set([...TOP.map((top, c) => round(top + (BOTTOM[c] - top) * t)), 255], at * 4);
+    pixels.fill(pixels[at], at, at + width);
   }
   return { width, height, data };
 }
@@ -38,13 +37,33 @@ export function drawContactShadow(dst: Picture, items: readonly DrawItem[], box:
     darkenWideTriangles(mask, w, h, item.indices, dropped, height);
   }
   for (let pass = 0; pass < 3; pass++) mask = blur(mask, w, h, 2);
-  for (let y = 0; y < dst.height; y++) {
-    for (let x = 0; x < dst.width; x++) {
+  const { data } = dst;
+  const dark = findDark(mask, w, h);
+  const toX = min(dst.width, (dark.maxX + 2) * step);
+  const toY = min(dst.height, (dark.maxY + 2) * step);
+  for (let y = max(0, (dark.minY - 1) * step); y < toY; y++) {
+    for (let x = max(0, (dark.minX - 1) * step); x < toX; x++) {
       const shade = 1 - 0.38 * min(1, sampleMask(mask, w, h, x / step - 0.5, y / step - 0.5));
       const o = (y * dst.width + x) * 4;
-      for (let c = 0; c < 3; c++) dst.data[o + c] = round(dst.data[o + c] * shade);
+      data[o] = round(data[o] * shade);
+      data[o + 1] = round(data[o + 1] * shade);
+      data[o + 2] = round(data[o + 2] * shade);
     }
   }
+}
+
+/** The cells of a mask between which all that is dark lies. */
+function findDark(mask: Float32Array, w: number, h: number) {
+  const dark = { minX: w, maxX: -1, minY: h, maxY: -1 };
+  for (let y = 0; y < h; y++)
+    for (let x = 0; x < w; x++) {
+      if (mask[y * w + x] === 0) continue;
+      dark.minX = min(dark.minX, x);
+      dark.maxX = max(dark.maxX, x);
+      dark.minY = min(dark.minY, y);
+      dark.maxY = y;
+    }
+  return dark;
 }
 
 /** Vertices as their shadows fall: place in cells of the mask, and how high over the ground they hang. */
@@ -146,8 +165,13 @@ function blur(src: Float32Array, w: number, h: number, radius: number): Float32A
 
 /** Lays a picture with alpha over another of the same size. */
 export function composite(dst: Picture, src: Picture): void {
-  for (let o = 0; o < dst.data.length; o += 4) {
-    const a = src.data[o + 3] / 255;
-    for (let c = 0; c < 3; c++) dst.data[o + c] = round(src.data[o + c] * a + dst.data[o + c] * (1 - a));
+  const under = dst.data;
+  const over = src.data;
+  for (let o = 0; o < under.length; o += 4) {
+    if (over[o + 3] === 0) continue;
+    const a = over[o + 3] / 255;
+    under[o] = round(over[o] * a + under[o] * (1 - a));
+    under[o + 1] = round(over[o + 1] * a + under[o + 1] * (1 - a));
+    under[o + 2] = round(over[o + 2] * a + under[o + 2] * (1 - a));
   }
 }

@@ -26,27 +26,32 @@ export function resolveFrame(frame: Frame, factor: number): Picture {
   const width = max(1, Math.floor(frame.width / factor));
   const height = max(1, Math.floor(frame.height / factor));
   const data = new Uint8Array(width * height * 4);
+  const { colour } = frame;
+  const row = frame.width * 4;
+  const whole = factor * factor;
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
-      let r = 0,
-        g = 0,
-        b = 0,
-        a = 0;
-      for (let sy = 0; sy < factor; sy++) {
-        for (let sx = 0; sx < factor; sx++) {
-          const o = ((y * factor + sy) * frame.width + x * factor + sx) * 4;
-          r += frame.colour[o];
-          g += frame.colour[o + 1];
-          b += frame.colour[o + 2];
-          a += frame.colour[o + 3];
+      const first = (y * factor * frame.width + x * factor) * 4;
+      let r = 0;
+      let g = 0;
+      let b = 0;
+      let a = 0;
+      for (let sy = 0, at = first; sy < factor; sy++, at += row) {
+        for (let sx = 0, o = at; sx < factor; sx++, o += 4) {
+          // most of a picture is empty
+          if (colour[o + 3] === 0) continue;
+          r += colour[o];
+          g += colour[o + 1];
+          b += colour[o + 2];
+          a += colour[o + 3];
         }
       }
-      const o = (y * width + x) * 4;
       if (a === 0) continue;
+      const o = (y * width + x) * 4;
       data[o] = toSrgbByte(r / a);
       data[o + 1] = toSrgbByte(g / a);
       data[o + 2] = toSrgbByte(b / a);
-      data[o + 3] = round((a / (factor * factor)) * 255);
+      data[o + 3] = round((a / whole) * 255);
     }
   }
   return { width, height, data };
