@@ -66,6 +66,8 @@ export const ArrivalKitSchema = z.object({
   reason: z.string(),
   pieces: z.number(),
   taken: z.number(),
+  /** Of all its pieces. */
+  triangles: z.number(),
   /** The find whose one file holds all pieces; null where each piece is a find of its own. */
   findId: z.string().nullable(),
 });
@@ -84,7 +86,7 @@ export const ArrivalSchema = z.object({
   keptBytes: z.number(),
   fileCount: z.number(),
   received: z.array(z.object({ id: z.string(), path: z.string(), sizeBytes: z.number(), arrived: z.boolean() })),
-  /** The first of them; `fileCount` tells how many there are. */
+  /** Of a list the first of them and what is in no find; `fileCount` tells how many there are. */
   files: z.array(ArrivalFileSchema),
   refused: z.array(z.string()),
   notes: z.array(z.string()),
@@ -95,15 +97,36 @@ export const ArrivalSchema = z.object({
   /** Another arrival that may be the rest of it. */
   joins: z.object({ id: z.string(), name: z.string(), reason: z.string() }).nullable(),
   kits: z.array(ArrivalKitSchema),
+  /** Of a list the first of them, those that ask something before the others, and the first pieces of each kit. */
   finds: z.array(FindSchema),
+  /** Of all that is in it, shown or not. */
+  counts: z.object({
+    finds: z.number(),
+    /** Finds with a card of their own. */
+    alone: z.number(),
+    /** Finds that may go to the bench as they are. */
+    ready: z.number(),
+    /** What it leaves to a person: its password, whether it belongs to another, its kits and its finds. */
+    decisions: z.number(),
+    /** Finds that became assets. */
+    taken: z.number(),
+  }),
 });
 export type Arrival = z.infer<typeof ArrivalSchema>;
 
 export const listArrivals = endpoint({
   method: 'get',
   path: '/api/arrivals',
-  summary: 'The latest arrivals with what they are',
+  summary: 'The latest arrivals with the first of what they are',
   response: z.array(ArrivalSchema),
+});
+
+export const getArrival = endpoint({
+  method: 'get',
+  path: '/api/arrivals/:id',
+  summary: 'One arrival with every find in it',
+  params: Id,
+  response: ArrivalSchema,
 });
 
 export const createArrival = endpoint({

@@ -1,4 +1,6 @@
 import type { Arrival, Find } from '@haveld/contract/api/arrivals';
+import { isReady, standsAlone, wantsDecision, type FindStand } from '@haveld/contract/arrival-decisions';
+import { DomainError } from '@haveld/contract/error';
 import type { HouseRules } from '@haveld/contract/house-rules';
 import { proposeJoin, type JoinCandidate } from '@haveld/core/finds/deciding/propose-join';
 import { listAssetsOfArrivals } from '../assets/asset-queries';
@@ -17,8 +19,12 @@ import * as queries from './queries';
 
 const SHOWN = 60;
 
-/** Files of an arrival a screen lists; the rest is counted. */
+/** Files that are looked through, and of them those a list shows; the rest is counted. */
 const FILES_SHOWN = 400;
+const FILES_LISTED = 60;
+
+/** Finds with a card of their own, and pieces of each kit, that a list shows of an arrival. */
+const FINDS_LISTED = 24;
 const NO_FILES: fileQueries.FileTotals = { files: 0, unpackedBytes: 0, keptBytes: 0 };
 
 /** @returns the latest arrivals as the screen shows them: a dozen statements, however many there are */
@@ -27,53 +33,124 @@ export async function listArrivals(db: Executor): Promise<Arrival[]> {
   const contents = await loadContents(
     db,
     rows.map(({ id }) => id),
+    FINDS_LISTED,
   );
   const arrivals = rows.map((row) => describeArrival(row, contents));
   const candidates = arrivals.map(describeCandidate);
-  return arrivals.map((arrival, i) => ({
-    ...arrival,
-    joins: isOpen(arrival) ? proposeJoin(candidates[i], candidates) : null,
-  }));
+  return arrivals.map((arrival, i) => {
+    const joins = isOpen(arrival) ? proposeJoin(candidates[i], candidates) : null;
+    return {
+      ...arrival,
+      files: arrival.files.filter(({ excludedReason }, at) => at < FILES_LISTED || excludedReason !== null),
+      joins,
+      counts: { ...arrival.counts, decisions: arrival.counts.decisions + Number(joins !== null) },
+    };
+  });
+}
+
+/**
+ * One arrival with all that is in it.
+ * @throws {DomainError} where it is not here any more
+ */
+export async function getArrival(db: Executor, id: string): Promise<Arrival> {
+  const row = await arrivalQueries.getArrival(db, id);
+  if (!row) throw new DomainError('not-found', 'This arrival is not here any more.');
+  return describeArrival(row, await loadContents(db, [id], Infinity));
 }
 
 type Contents = Awaited<ReturnType<typeof loadContents>>;
 
-/** What is in these arrivals, by arrival; readings, assets and pairs by find. */
-async function loadContents(db: Executor, ids: readonly string[]) {
-  const [rules, received, files, totals, finds, links, readings, kits, pairs, assets, opening] = await Promise.all([
+/** What is in these arrivals, by arrival; readings, assets and pairs by find. @param most finds of each arrival, and pieces of each kit, whose readings are read */
+async function loadContents(db: Executor, ids: readonly string[], most: number) {
+  const [rules, received, files, totals, finds, links, kits, pairs, assets, opening] = await Promise.all([
     loadRules(db),
     queries.listReceived(db, ids),
     fileQueries.listFirstFiles(db, ids, FILES_SHOWN),
     fileQueries.sumFiles(db, ids),
     findQueries.listFinds(db, ids),
     findQueries.listFindLinks(db, ids),
-    readingQueries.listReadings(db, ids),
     listKits(db, ids),
     countOpenPairs(db, ids),
     listAssetsOfArrivals(db, ids),
     listOpenJobsOf(db, 'open-arrival', ids),
   ]);
+  const assetOf = new Map(assets.map((asset) => [asset.findId, asset]));
+  const held = groupRows(kits, ({ arrivalId }) => arrivalId);
+  const stands = groupRows(
+    finds.flatMap((find) => standOf(find, held.get(find.arrivalId) ?? [], pairs, assetOf)),
+    ({ find }) => find.arrivalId,
+  );
+  const shown = [...stands.values()].flatMap((list) => listShown(list, most));
+  const readings = await readingQueries.listReadingsOf(
+    db,
+    shown.map(({ find }) => find.id),
+  );
   return {
     rules,
     received: groupRows(received, ({ arrivalId }) => arrivalId),
     files: groupRows(files, ({ arrivalId }) => arrivalId),
     totals,
     finds: groupRows(finds, ({ arrivalId }) => arrivalId),
+    stands,
+    shown: groupRows(shown, ({ find }) => find.arrivalId),
     links: groupRows(links, ({ fileId }) => fileId),
     readings: new Map(readings.map((reading) => [reading.findId, reading])),
-    kits: groupRows(kits, ({ arrivalId }) => arrivalId),
-    pairs,
-    assets: new Map(assets.map((asset) => [asset.findId, asset])),
+    kits: held,
     opening,
   };
 }
 
-const isOpen = ({ state, finds }: Arrival): boolean => state === 'ready' && finds.every((find) => find.asset === null);
+/** A find and how it stands. */
+interface Standing {
+  find: findQueries.FindRow;
+  stand: FindStand & Pick<Find, 'asset'>;
+}
 
-const describeCandidate = ({ id, name, finds, files }: Arrival): JoinCandidate => ({
+/** @returns nothing of a piece of a kit in one file: it uses what the file uses, and the file stands for it */
+function standOf(
+  find: findQueries.FindRow,
+  kits: readonly { id: string; sourceFindId: string | null }[],
+  pairs: ReadonlyMap<string, number>,
+  assets: ReadonlyMap<string, NonNullable<Find['asset']>>,
+): Standing[] {
+  if (kits.some((kit) => kit.id === find.kitId && kit.sourceFindId)) return [];
+  const asset = assets.get(find.id);
+  const { state, question } = find;
+  return [
+    {
+      find,
+      stand: {
+        state,
+        question,
+        kitId: find.kitId ?? kits.find((kit) => kit.sourceFindId === find.id)?.id ?? null,
+        duplicates: pairs.get(find.id) ?? 0,
+        asset: asset ? { id: asset.id, state: asset.state } : null,
+      },
+    },
+  ];
+}
+
+/** Those that ask something first, each kit's first pieces, all else in its order. */
+function listShown(standings: readonly Standing[], most: number): Standing[] {
+  const alone = standings.filter(({ stand }) => standsAlone(stand));
+  const asking = alone.filter(({ stand }) => wantsDecision(stand));
+  const first = new Set([...asking, ...alone.filter((one) => !asking.includes(one))].slice(0, most));
+  const pieces = new Map<string | null, number>();
+  return standings.filter((one) => {
+    if (first.has(one)) return true;
+    if (one.stand.kitId === null) return false;
+    const before = pieces.get(one.stand.kitId) ?? 0;
+    pieces.set(one.stand.kitId, before + 1);
+    return before < most;
+  });
+}
+
+const isOpen = ({ state, counts }: Arrival): boolean => state === 'ready' && counts.taken === 0;
+
+const describeCandidate = ({ id, name, finds, files, counts }: Arrival): JoinCandidate => ({
   id,
   name,
-  finds: finds.length,
+  finds: counts.finds,
   pictures: files.filter(({ kind }) => kind === 'picture').length,
   mapsMissing: finds.reduce((sum, find) => sum + find.mapsTotal - find.mapsFound, 0),
 });
@@ -83,12 +160,8 @@ function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Ar
   const totals = contents.totals.get(row.id) ?? NO_FILES;
   const finds = contents.finds.get(row.id) ?? [];
   const kits = contents.kits.get(row.id) ?? [];
-  // a piece of a kit in one file uses what the file uses
-  const pieces = new Set(
-    finds.filter(({ kitId }) => kits.some((kit) => kit.id === kitId && kit.sourceFindId)).map(({ id }) => id),
-  );
-  const kitOf = (find: findQueries.FindRow): string | null =>
-    find.kitId ?? kits.find((kit) => kit.sourceFindId === find.id)?.id ?? null;
+  const stands = contents.stands.get(row.id) ?? [];
+  const standing = new Set(stands.map(({ find }) => find.id));
   return {
     id: row.id,
     name: row.name,
@@ -115,7 +188,7 @@ function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Ar
       sizeBytes: file.sizeBytes,
       excludedReason: file.excludedReason,
       uses: (contents.links.get(file.id) ?? [])
-        .filter(({ findId }) => !pieces.has(findId))
+        .filter(({ findId }) => standing.has(findId))
         .map(({ findId, role }) => ({ findId, role })),
     })),
     refused: row.refused,
@@ -129,20 +202,31 @@ function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Ar
       reason: kit.reason,
       pieces: kit.pieces,
       taken: kit.taken,
+      triangles: kit.triangles,
       findId: kit.sourceFindId,
     })),
-    finds: finds
-      .filter(({ id }) => !pieces.has(id))
-      .map((find) => ({
-        ...describeFind(
-          contents.rules,
-          find,
-          contents.readings.get(find.id) ?? null,
-          contents.assets.get(find.id) ?? null,
-        ),
-        kitId: kitOf(find),
-        duplicates: contents.pairs.get(find.id) ?? 0,
-      })),
+    finds: (contents.shown.get(row.id) ?? []).map(({ find, stand }) => ({
+      ...describeFind(contents.rules, find, contents.readings.get(find.id) ?? null),
+      ...stand,
+    })),
+    counts: countStands(row, kits, stands),
+  };
+}
+
+function countStands(
+  { state }: arrivalQueries.ArrivalRow,
+  kits: readonly { taken: number; sourceFindId: string | null }[],
+  stands: readonly Standing[],
+): Arrival['counts'] {
+  const count = (is: (stand: Standing['stand']) => boolean): number => stands.filter(({ stand }) => is(stand)).length;
+  const taken = new Set(stands.filter(({ stand }) => stand.asset !== null).map(({ find }) => find.id));
+  const openKits = kits.filter((kit) => kit.taken === 0 && !(kit.sourceFindId && taken.has(kit.sourceFindId)));
+  return {
+    finds: stands.length,
+    alone: count(standsAlone),
+    ready: count(isReady),
+    decisions: Number(state === 'locked') + openKits.length + count(wantsDecision),
+    taken: taken.size,
   };
 }
 
@@ -161,8 +245,7 @@ function describeFind(
   rules: HouseRules,
   find: findQueries.FindRow,
   reading: readingQueries.ReadingRow | null,
-  asset: Find['asset'],
-): Omit<Find, 'kitId' | 'duplicates'> {
+): Omit<Find, keyof Standing['stand']> {
   const open = reading?.findings.filter((finding) => finding.mark !== 'holds') ?? [];
   const proposed = reading ? proposeByRules(rules, reading) : null;
   return {
@@ -170,9 +253,7 @@ function describeFind(
     name: find.kitId ? find.name : (proposed?.title ?? find.name),
     modelPath: find.modelPath,
     reason: find.reason,
-    question: find.question,
     arrivalId: find.arrivalId,
-    state: find.state,
     message: find.message,
     thumbnailSha256: reading?.thumbnailSha256 ?? null,
     triangles: reading?.figures.triangles ?? null,
@@ -188,6 +269,5 @@ function describeFind(
       .filter((finding) => finding.heading !== 'structure')
       .slice(0, 3)
       .map((finding) => finding.title),
-    asset: asset && { id: asset.id, state: asset.state },
   };
 }

@@ -3,7 +3,7 @@ import { takeFindToBench } from '../bench/service';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import type { JobHandlers } from '../jobs/worker-loop';
-import { listArrivals } from './describe-arrivals';
+import { getArrival, listArrivals } from './describe-arrivals';
 import * as joinArrivals from './join-arrivals';
 import * as service from './service';
 import * as sorting from './sorting';
@@ -12,6 +12,7 @@ import { addUploadRoutes } from './uploads';
 /** Arrivals, their finds, and the uploads that bring them. */
 export function addArrivalRoutes(app: App, dependencies: Dependencies, handlers: JobHandlers): void {
   serveEndpoint(app, contract.listArrivals, () => listArrivals(dependencies.pool));
+  serveEndpoint(app, contract.getArrival, ({ params }) => getArrival(dependencies.pool, params.id));
   serveEndpoint(app, contract.createArrival, ({ body, person }) => service.announceArrival(dependencies, person, body));
   serveEndpoint(app, contract.cancelArrival, async ({ params }) => {
     await service.cancelArrival(dependencies, handlers, params.id);

@@ -70,15 +70,11 @@ function parseReading({
   };
 }
 
-/** Readings of the finds of these arrivals. */
-export const listReadings = async (db: Executor, arrivalIds: readonly string[]): Promise<ReadingRow[]> =>
-  (
-    await manyIn<StoredReading>(
-      db,
-      arrivalIds,
-      (places) => `${READING} JOIN find ON find.id = reading.find_id WHERE find.arrival_id IN (${places})`,
-    )
-  ).map(parseReading);
+/** Readings of these finds, of those that have one. */
+export const listReadingsOf = async (db: Executor, findIds: readonly string[]): Promise<ReadingRow[]> =>
+  (await manyIn<StoredReading>(db, findIds, (places) => `${READING} WHERE reading.find_id IN (${places})`)).map(
+    parseReading,
+  );
 
 /** @throws {Error} where there is none */
 export async function getReading(db: Executor, id: string): Promise<ReadingRow> {

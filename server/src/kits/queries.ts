@@ -146,14 +146,16 @@ export const setPieceFind = (tx: Executor, kitId: string, ordinal: number, findI
 export const listKits = (
   db: Executor,
   arrivalIds: readonly string[],
-): Promise<(KitRow & { pieces: number; taken: number })[]> =>
+): Promise<(KitRow & { pieces: number; taken: number; triangles: number })[]> =>
   manyIn(
     db,
     arrivalIds,
     (
       places,
     ) => `SELECT kit.id, kit.arrival_id AS arrivalId, kit.name, kit.reason, kit.source_find_id AS sourceFindId, COUNT(piece.ordinal) AS pieces,
-       CAST(COALESCE(SUM(asset.id IS NOT NULL), 0) AS SIGNED) AS taken
+       CAST(COALESCE(SUM(asset.id IS NOT NULL), 0) AS SIGNED) AS taken,
+       (SELECT CAST(COALESCE(SUM(JSON_VALUE(reading.figures, '$.triangles')), 0) AS SIGNED) FROM find JOIN reading ON reading.find_id = find.id
+        WHERE (kit.source_find_id IS NULL AND find.kit_id = kit.id) OR find.id = kit.source_find_id) AS triangles
      FROM kit LEFT JOIN piece ON piece.kit_id = kit.id LEFT JOIN asset ON asset.find_id = piece.find_id
      WHERE kit.arrival_id IN (${places}) GROUP BY kit.id ORDER BY kit.name`,
   );

@@ -1,5 +1,5 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
-import { listArrivals } from '@haveld/contract/api/arrivals';
+import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
 import { getSheet, listBench, listStandIns } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
@@ -48,6 +48,11 @@ export const arrivalsQuery = queryOptions({
   queryKey: [LIBRARY, 'arrivals'],
   queryFn: ({ signal }) => call(listArrivals, { signal }),
 });
+export const arrivalQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'arrival', id],
+    queryFn: ({ signal }) => call(getArrival, { params: { id }, signal }),
+  });
 export const lineUpQuery = queryOptions({
   queryKey: [LIBRARY, 'line-up'],
   queryFn: ({ signal }) => call(getLineUp, { signal }),

@@ -45,7 +45,7 @@ export function ArrivalFiles({ arrival }: { arrival: Arrival }) {
             {formatCount(hidden, 'more line')}
           </Button>
         )}
-        {arrival.finds.length > 0 && (
+        {arrival.counts.finds > 0 && (
           <Button
             size="small"
             component={Link}

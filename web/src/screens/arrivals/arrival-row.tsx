@@ -1,8 +1,11 @@
 import './arrival-row.css';
 import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { cancelArrival, type Arrival, type Find } from '@haveld/contract/api/arrivals';
+import { standsAlone, wantsDecision } from '@haveld/contract/arrival-decisions';
 import { call } from '../../api/client';
+import { arrivalQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
@@ -10,17 +13,19 @@ import { ArrivalFiles } from './arrival-files';
 import { ArrivalLines } from './arrival-lines';
 import { FindCard } from './find-card';
 import { KitCard } from './kit-card';
-import { wantsDecision } from './wants-decision';
 
 const CARDS_SHOWN = 8;
 
 /** One arrival: the heap as received on the left, what it is on the right, lines between them. */
-export function ArrivalRow({ arrival }: { arrival: Arrival }) {
+export function ArrivalRow({ arrival: listed }: { arrival: Arrival }) {
   const [all, setAll] = useState(false);
-  // a piece shows by itself only where it leaves something to a person
-  const loose = arrival.finds.filter((find) => find.kitId === null || wantsDecision(find));
-  const ordered = [...loose].sort((a, b) => Number(wantsDecision(b)) - Number(wantsDecision(a)));
-  const shown = all ? ordered : ordered.slice(0, CARDS_SHOWN);
+  const whole = useQuery({ ...arrivalQuery(listed.id), enabled: all });
+  // what it may belong to is worked out among all of them
+  const arrival = whole.data ? { ...whole.data, joins: listed.joins } : listed;
+  const alone = arrival.finds.filter(standsAlone);
+  const ordered = [...alone].sort((a, b) => Number(wantsDecision(b)) - Number(wantsDecision(a)));
+  const shown = all && whole.data ? ordered : ordered.slice(0, CARDS_SHOWN);
+  const hidden = arrival.counts.alone - shown.length;
   return (
     <section className="arrival" aria-label={arrival.name}>
       <ArrivalFiles arrival={arrival} />
@@ -33,10 +38,13 @@ export function ArrivalRow({ arrival }: { arrival: Arrival }) {
         {shown.map((find) => (
           <FindCard key={find.id} find={find} />
         ))}
-        {shown.length < ordered.length && (
-          <Button onClick={() => setAll(true)}>{formatCount(ordered.length - shown.length, 'more find')}</Button>
+        {hidden > 0 && (
+          <Button loading={whole.isLoading} onClick={() => setAll(true)}>
+            {formatCount(hidden, 'more find')}
+          </Button>
         )}
-        {arrival.finds.length === 0 && !arrival.progress && <Waiting arrival={arrival} />}
+        {whole.error && <p className="small says-blocks">{whole.error.message}</p>}
+        {arrival.counts.finds === 0 && !arrival.progress && <Waiting arrival={arrival} />}
       </div>
     </section>
   );

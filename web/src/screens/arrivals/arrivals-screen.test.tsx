@@ -2,13 +2,16 @@ import {
   answerFindQuestion,
   ArrivalSchema,
   cancelArrival,
+  getArrival,
   giveArrivalPassword,
   joinArrivals,
   listArrivals,
   setFindAside,
   takeToBench,
   type Arrival,
+  type Find,
 } from '@haveld/contract/api/arrivals';
+import { isReady, standsAlone, wantsDecision } from '@haveld/contract/arrival-decisions';
 import { getSheet } from '@haveld/contract/api/bench';
 import { getLineUp, lineUp } from '@haveld/contract/api/line-up';
 import { DomainError } from '@haveld/contract/error';
@@ -17,8 +20,8 @@ import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
 
 const DAY = '2026-11-02T10:00:00.000Z';
-const arrival = (more: Partly<Arrival>): Arrival =>
-  exampleOf(ArrivalSchema, {
+const arrival = (more: Partly<Arrival>): Arrival => {
+  const made = exampleOf(ArrivalSchema, {
     id: 'a1',
     name: 'harbour.zip',
     state: 'ready',
@@ -29,6 +32,11 @@ const arrival = (more: Partly<Arrival>): Arrival =>
     fileCount: 1,
     ...more,
   } as Partly<Arrival>);
+  if (more.counts) return made;
+  const count = (is: (find: Find) => unknown): number => made.finds.filter(is).length;
+  const counts = { ready: count(isReady), decisions: count(wantsDecision), taken: count(({ asset }) => asset) };
+  return { ...made, counts: { finds: made.finds.length, alone: count(standsAlone), ...counts } };
+};
 const ready = {
   state: 'read' as const,
   licenceId: 'CC-BY-4.0',
@@ -100,6 +108,22 @@ test('one key lines up what arrived', async () => {
   await find('Bell buoy');
   await first.user.keyboard('l');
   await waitFor(() => expect(first.sent(lineUp)).toEqual([{ arrivalIds: ['a1'], bench: false }]));
+});
+
+test('of very many finds the first are listed, all are counted, and the rest comes when it is asked for', async () => {
+  const all = Array.from({ length: 40 }, (_, i) => ({ id: `f${i}`, name: `Peg ${i}`, ...ready }));
+  const counts = { finds: 40, alone: 40, ready: 40, decisions: 0, taken: 0 };
+  const { user, askedOf } = open(
+    [arrival({ finds: all.slice(0, 24), counts })],
+    [answer(getArrival, () => arrival({ finds: all, counts }))],
+  );
+  expect(await screen.findAllByRole('article')).toHaveLength(8);
+  expect(screen.getByText('40 finds')).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Line up 40 models' })).toBeTruthy();
+  expect(askedOf(getArrival)).toEqual([]);
+  await user.click(screen.getByRole('button', { name: '32 more finds' }));
+  await waitFor(() => expect(screen.getAllByRole('article')).toHaveLength(40));
+  expect(askedOf(getArrival)[0].params).toEqual({ id: 'a1' });
 });
 
 test('a question comes before everything else, and its answer is sent', async () => {

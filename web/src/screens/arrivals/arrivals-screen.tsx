@@ -17,7 +17,7 @@ import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { ArrivalRow } from './arrival-row';
-import { countDecisions, isReady, isUnderWay, orderArrivals } from './wants-decision';
+import { isUnderWay, orderArrivals } from './order-arrivals';
 
 /** Height of the headings above the list. */
 const HEADS_PX = 34;
@@ -119,8 +119,8 @@ function Totals({ arrivals }: { arrivals: Arrival[] }) {
 /** Everything that waits goes into the line-up in one action; what is still read follows by itself. */
 function LineThemUp({ arrivals }: { arrivals: Arrival[] }) {
   const navigate = useNavigate();
-  const ready = arrivals.flatMap(({ finds }) => finds).filter(isReady);
-  const open = arrivals.filter((arrival) => isUnderWay(arrival) || arrival.finds.some(isReady));
+  const ready = arrivals.reduce((sum, { counts }) => sum + counts.ready, 0);
+  const open = arrivals.filter((arrival) => isUnderWay(arrival) || arrival.counts.ready > 0);
   const line = useChange((arrivalIds: string[]) => call(lineUp, { body: { arrivalIds } }), {
     onDone: () => void navigate('/line-up'),
   });
@@ -129,7 +129,7 @@ function LineThemUp({ arrivals }: { arrivals: Arrival[] }) {
   if (open.length === 0) return null;
   return (
     <Button variant="contained" loading={line.isPending} onClick={lineUpOpen} aria-keyshortcuts="l">
-      {ready.length === 0 ? 'Line them up' : `Line up ${formatCount(ready.length, 'model')}`}
+      {ready === 0 ? 'Line them up' : `Line up ${formatCount(ready, 'model')}`}
     </Button>
   );
 }
@@ -151,8 +151,8 @@ function ArrivalList({
     scrollMargin: HEADS_PX,
     getItemKey: (i) => ordered[i].id,
   });
-  const finds = arrivals.reduce((sum, arrival) => sum + arrival.finds.length, 0);
-  const decisions = arrivals.reduce((sum, arrival) => sum + countDecisions(arrival), 0);
+  const finds = arrivals.reduce((sum, arrival) => sum + arrival.counts.finds, 0);
+  const decisions = arrivals.reduce((sum, arrival) => sum + arrival.counts.decisions, 0);
   return (
     <>
       <div className="arrivals-heads">

@@ -19,7 +19,7 @@ export function KitCard({ kit, finds }: { kit: ArrivalKit; finds: readonly Find[
   const pieces = kit.pieces || finds.length;
   const isOpen = kit.taken === 0 && !source?.asset;
   const see = isOpen ? `See ${formatCount(pieces, 'piece')}` : 'Its pieces';
-  const triangles = finds.reduce((sum, find) => sum + (find.triangles ?? 0), 0);
+  const { triangles } = kit;
   return (
     <article
       className={`sheet find kit-card ${isOpen ? 'asks' : ''}`}

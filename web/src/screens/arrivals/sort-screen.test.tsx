@@ -1,4 +1,5 @@
-import { ArrivalSchema, joinArrivals, listArrivals, regroupFile } from '@haveld/contract/api/arrivals';
+import { ArrivalSchema, getArrival, joinArrivals, listArrivals, regroupFile } from '@haveld/contract/api/arrivals';
+import { DomainError } from '@haveld/contract/error';
 import { exampleOf } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
@@ -9,6 +10,7 @@ const harbour = exampleOf(ArrivalSchema, {
   name: 'harbour.zip',
   state: 'ready',
   createdAt: DAY,
+  counts: { finds: 2, alone: 2, ready: 1, decisions: 0, taken: 1 },
   finds: [
     { id: 'buoy', name: 'Bell buoy', modelPath: 'harbour.zip/buoy.obj', state: 'read' },
     {
@@ -28,6 +30,7 @@ const harbour = exampleOf(ArrivalSchema, {
 });
 const open = () =>
   renderAt('/arrivals/a1', [
+    answer(getArrival, () => harbour),
     answer(listArrivals, () => [
       harbour,
       exampleOf(ArrivalSchema, { id: 'a2', name: 'maps.zip', state: 'ready', createdAt: DAY }),
@@ -88,8 +91,9 @@ test('another arrival that waits can be joined, one that is still read cannot, a
 });
 
 test('joining goes back to the arrivals', async () => {
-  const loose = { ...harbour, finds: [harbour.finds[0]] };
+  const loose = { ...harbour, finds: [harbour.finds[0]], counts: { ...harbour.counts, finds: 1, taken: 0 } };
   const { user, where, sent } = renderAt('/arrivals/a1', [
+    answer(getArrival, () => loose),
     answer(listArrivals, () => [
       loose,
       exampleOf(ArrivalSchema, { id: 'a2', name: 'maps.zip', state: 'ready', createdAt: DAY }),
@@ -106,6 +110,11 @@ test('joining goes back to the arrivals', async () => {
 });
 
 test('an arrival that is gone says what may have become of it', async () => {
-  renderAt('/arrivals/lost', [answer(listArrivals, () => [])]);
+  renderAt('/arrivals/lost', [
+    answer(listArrivals, () => []),
+    answer(getArrival, () => {
+      throw new DomainError('not-found', 'This arrival is not here any more.');
+    }),
+  ]);
   expect(await screen.findByText('This arrival is not here any more')).toBeTruthy();
 });

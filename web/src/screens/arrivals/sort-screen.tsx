@@ -24,8 +24,9 @@ import {
   type ArrivalFile,
   type Find,
 } from '@haveld/contract/api/arrivals';
+import { DomainError } from '@haveld/contract/error';
 import { call } from '../../api/client';
-import { arrivalsQuery } from '../../api/queries';
+import { arrivalQuery, arrivalsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
@@ -38,18 +39,18 @@ const EXCLUDED = 'excluded';
 /** One arrival sorted by hand: a file is dragged onto the find it belongs to, or sent there by its menu. */
 export function SortScreen() {
   const { id = '' } = useParams();
+  const arrival = useQuery({ ...arrivalQuery(id), retry: false });
   const arrivals = useQuery(arrivalsQuery);
-  if (arrivals.isPending) return <Loading />;
-  if (arrivals.isLoadingError) return <Failure error={arrivals.error} onRetry={() => void arrivals.refetch()} />;
-  const arrival = arrivals.data.find((one) => one.id === id);
-  if (!arrival)
+  if (arrival.isPending) return <Loading />;
+  if (arrival.error instanceof DomainError && arrival.error.code === 'not-found')
     return (
       <Notice title="This arrival is not here any more">It may have been joined with another, or given up.</Notice>
     );
-  const others = arrivals.data.filter(
-    (one) => one.id !== id && one.state === 'ready' && one.finds.every(({ asset }) => asset === null),
+  if (arrival.isLoadingError) return <Failure error={arrival.error} onRetry={() => void arrival.refetch()} />;
+  const others = (arrivals.data ?? []).filter(
+    (one) => one.id !== id && one.state === 'ready' && one.counts.taken === 0,
   );
-  return <SortView arrival={arrival} others={others} />;
+  return <SortView arrival={arrival.data} others={others} />;
 }
 
 interface Move {
@@ -81,7 +82,7 @@ function SortView({ arrival, others }: { arrival: Arrival; others: readonly Arri
             “{arrival.name}”, {formatCount(files.length, 'file')} in {formatCount(arrival.finds.length, 'find')}
           </span>
           <span className="grow" />
-          {arrival.finds.every(({ asset }) => asset === null) && <JoinWith arrival={arrival} others={others} />}
+          {arrival.counts.taken === 0 && <JoinWith arrival={arrival} others={others} />}
           <Button component={Link} to="/arrivals">
             Back to the arrivals
           </Button>
