@@ -16,7 +16,9 @@ const STEPS = 4096;
 const LIMIT = 2;
 const TABLE = Uint8Array.from({ length: STEPS + 1 }, (_, i) => encode((i / STEPS) ** 2 * LIMIT));
 
-const toSrgbByte = (linear: number): number => TABLE[round(sqrt(min(LIMIT, max(0, linear)) / LIMIT) * STEPS)];
+const SCALE = (STEPS * STEPS) / LIMIT;
+
+const toSrgbByte = (linear: number): number => TABLE[(sqrt(min(LIMIT, max(0, linear)) * SCALE) + 0.5) | 0];
 
 /**
  * Makes a frame drawn `factor` times too large into a picture, averaging in linear light.

@@ -29,13 +29,7 @@ export const sharpCodec: MapFileCodec = {
       return { width, height, data: Uint16Array.from({ length: width * height }, (_, i) => data[i * 4] * 257) };
     }),
 
-  async encodePng({ width, height, data }: Picture): Promise<Uint8Array> {
-    const image = sharp(data, { raw: { width, height, channels: 4 } });
-    // a fourth channel that says nothing costs a third more
-    if (isSolid({ data })) image.removeAlpha();
-    const png = await image.png({ compressionLevel: 6, adaptiveFiltering: true }).toBuffer();
-    return new Uint8Array(png.buffer, png.byteOffset, png.byteLength);
-  },
+  encodePng: (picture) => writePng(picture, { adaptiveFiltering: true }),
 
   async encodeJpeg({ width, height, data }: Picture, quality: number): Promise<Uint8Array> {
     const image = sharp(data, { raw: { width, height, channels: 4 } }).removeAlpha();
@@ -122,4 +116,18 @@ function decodeTga(bytes: Uint8Array): Picture {
 function readBmp(bytes: Uint8Array): Picture {
   const { width, height, data } = decodeBmp(Buffer.from(bytes), { toRGBA: true });
   return { width, height, data: new Uint8Array(data) };
+}
+
+/** A picture we drew: smooth as it is, it is no third larger as a PNG made in two fifths of the time. */
+export const encodeDrawn = (picture: Picture): Promise<Uint8Array> => writePng(picture, { adaptiveFiltering: false });
+
+async function writePng(
+  { width, height, data }: Picture,
+  { adaptiveFiltering }: { adaptiveFiltering: boolean },
+): Promise<Uint8Array> {
+  const image = sharp(data, { raw: { width, height, channels: 4 } });
+  // a fourth channel that says nothing costs a third more
+  if (isSolid({ data })) image.removeAlpha();
+  const png = await image.png({ compressionLevel: 6, adaptiveFiltering }).toBuffer();
+  return new Uint8Array(png.buffer, png.byteOffset, png.byteLength);
 }

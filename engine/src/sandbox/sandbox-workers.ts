@@ -10,7 +10,7 @@ export interface SandboxWorker {
 }
 
 /** Starting a process and loading what it needs takes 0.25 s, as long as many a small model; so the well ones are kept. */
-const MOST_TASKS = 50;
+const MOST_TASKS = 200;
 const LARGEST_KEPT_BYTES = 400 * 2 ** 20;
 const IDLE_MS = 4000;
 

@@ -3,7 +3,7 @@ import type { Step } from '@haveld/contract/step';
 import { drawOrthographic, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
-import { sharpCodec } from '../pictures/sharp-codec';
+import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
 
 export interface DrawStandingInput {
@@ -29,5 +29,5 @@ export async function drawStanding(
   const drawing = await prepareDrawing(document, sharpCodec);
   if (!drawing) return null;
   const { picture } = drawOrthographic(drawing, LONGEST_PX);
-  return { sha256: (await store.put(await sharpCodec.encodePng(picture))).sha256, box: drawing.box };
+  return { sha256: (await store.put(await encodeDrawn(picture))).sha256, box: drawing.box };
 }

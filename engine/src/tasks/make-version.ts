@@ -5,7 +5,7 @@ import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { checkWritten, requireHolding } from '../hand-over/check-written';
-import { sharpCodec } from '../pictures/sharp-codec';
+import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import type { TaskContext } from './task';
 
 export interface MakeInput {
@@ -48,9 +48,8 @@ export async function makeVersion(
   const orthographic = drawing && drawOrthographic(drawing);
   progress(4, 5, 'stage');
   const model = await store.put(bytes);
-  const thumbnailKept =
-    drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, hasSize ? 1 : null))));
-  const orthographicKept = orthographic && (await store.put(await sharpCodec.encodePng(orthographic.picture)));
+  const thumbnailKept = drawing && (await store.put(await encodeDrawn(drawThumbnail(drawing, hasSize ? 1 : null))));
+  const orthographicKept = orthographic && (await store.put(await encodeDrawn(orthographic.picture)));
   return {
     modelSha256: model.sha256,
     thumbnailSha256: thumbnailKept?.sha256 ?? null,

@@ -24,7 +24,7 @@ import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { requireHolding, checkWritten } from '../hand-over/check-written';
 import { getLicenceTextIndex } from '../licence-texts';
 import { lookAtMap } from '../pictures/look-at-map';
-import { sharpCodec } from '../pictures/sharp-codec';
+import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import { createReadingContext } from '../reading/reading-context';
 import { collectRights } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
@@ -137,7 +137,6 @@ export async function prepareFind(
   progress(4, STAGES, 'stage');
   const drawing = preset.thumbnail ? await prepareDrawing(document, sharpCodec) : null;
   const isSized = report.size.status === 'sure' || confirmed.guessed.some(({ kind }) => kind === 'size');
-  const thumbnail =
-    drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, isSized ? 1 : null))));
+  const thumbnail = drawing && (await store.put(await encodeDrawn(drawThumbnail(drawing, isSized ? 1 : null))));
   return { ...judged, modelSha256: (await store.put(bytes)).sha256, thumbnailSha256: thumbnail?.sha256 ?? null };
 }

@@ -11,7 +11,7 @@ import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/documen
 import { describeSource } from '@haveld/core/scene/document/source-facts';
 import { listPieces, type PieceProposal } from '@haveld/core/structure/list-pieces';
 import { getLicenceTextIndex } from '../licence-texts';
-import { sharpCodec } from '../pictures/sharp-codec';
+import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import { createReadingContext } from '../reading/reading-context';
 import type { FolderStore } from '../store/folder-store';
 import { collectRights } from './collect-rights';
@@ -61,9 +61,7 @@ export async function readFind(
   const drawing = await prepareDrawing(document, sharpCodec);
   const thumbnail =
     drawing &&
-    (await context.store.put(
-      await sharpCodec.encodePng(drawThumbnail(drawing, described.declaredUnit === 'm' ? 1 : null)),
-    ));
+    (await context.store.put(await encodeDrawn(drawThumbnail(drawing, described.declaredUnit === 'm' ? 1 : null))));
   return {
     documentSha256: stored.sha256,
     maps,
@@ -94,5 +92,5 @@ async function drawFront(document: Document, store: FolderStore): Promise<ReadRe
   const drawing = await prepareDrawing(document, sharpCodec);
   if (!drawing) return null;
   const { picture, width, height } = drawOrthographic(drawing, 240);
-  return { sha256: (await store.put(await sharpCodec.encodePng(picture))).sha256, width, height };
+  return { sha256: (await store.put(await encodeDrawn(picture))).sha256, width, height };
 }

@@ -3,7 +3,7 @@ import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-picture
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import { getDocumentSource } from '@haveld/core/scene/document/source-data';
 import { describeSource } from '@haveld/core/scene/document/source-facts';
-import { sharpCodec } from '../pictures/sharp-codec';
+import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import { openKitFile, type Pick } from './pick-pieces';
 import type { TaskContext } from './task';
 
@@ -30,7 +30,7 @@ export async function takePiece(
   const stored = await store.put(bytes);
   const drawing = await prepareDrawing(document, sharpCodec);
   const scale = getDocumentSource(document).declaredUnit === 'm' ? 1 : null;
-  const thumbnail = drawing && (await store.put(await sharpCodec.encodePng(drawThumbnail(drawing, scale))));
+  const thumbnail = drawing && (await store.put(await encodeDrawn(drawThumbnail(drawing, scale))));
   return {
     documentSha256: stored.sha256,
     thumbnailSha256: thumbnail?.sha256 ?? null,
