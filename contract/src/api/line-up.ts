@@ -4,6 +4,7 @@ import { ProvenanceSchema, RightsFindingSchema } from '../licence';
 import { BoxSchema } from '../report';
 import { StepSchema } from '../step';
 import { TagsSchema } from '../tag';
+import { FindQuestionSchema, FindSchema } from './arrivals';
 import { SheetFindingSchema } from './bench';
 import { endpoint } from './endpoint';
 
@@ -53,6 +54,13 @@ export const HeldBackSchema = z.object({
   name: z.string(),
   arrivalId: z.string(),
   why: z.string(),
+  state: FindSchema.shape.state,
+  thumbnailSha256: z.string().nullable(),
+  question: FindQuestionSchema.nullable(),
+  /** Arrivals and assets it may be a double of, undecided. */
+  duplicates: z.number(),
+  /** The kit it is a piece of, or that its one file holds. */
+  kitId: z.string().nullable(),
 });
 export type HeldBack = z.infer<typeof HeldBackSchema>;
 

@@ -76,6 +76,37 @@ test('what is see-through lets what is behind it through, by its share', () => {
   expect(through[3]).toBeCloseTo(1, 5);
 });
 
+test('a flat face is lit alike all over, a bent one by where it looks', () => {
+  const lights = (normals: number[]): number[] => {
+    const frame = rasterise([square(0, 1, RED, { normals: Float32Array.from(normals) })], VIEW);
+    return [10, 13, 16, 19, 22].map((x) => pixel(frame, x, 16)[0]);
+  };
+  const flat = lights([0, 0, 1, 0, 0, 1, 0, 0, 1, 0, 0, 1]);
+  for (const light of flat) expect(light).toBeCloseTo(flat[0], 6);
+  // it bends from the side the key comes from to the other one
+  const bent = lights([-1, 0, 0.2, 1, 0, 0.2, 1, 0, 0.2, -1, 0, 0.2]);
+  expect(new Set(bent).size).toBe(bent.length);
+  expect(bent[0]).toBeGreaterThan(bent[4] * 1.2);
+});
+
+test('the smoother a metal, the brighter its highlight, and it has one only where it mirrors the light', () => {
+  // half way between the key and the viewer
+  const towards = [-0.2398, 0.3996, 0.8848];
+  const light = (roughness: number, normal: number[]): number => {
+    const normals = Float32Array.from({ length: 12 }, (_, i) => normal[i % 3]);
+    return pixel(rasterise([square(0, 1, RED, { metallic: 1, roughness, normals })], VIEW), 16, 16)[0];
+  };
+  expect(light(0.3, towards)).toBeGreaterThan(light(0.7, towards) * 2);
+  expect(light(0.3, [0.6, 0, 0.8])).toBeLessThan(light(0.3, towards) / 2);
+});
+
+test('a frame that is used again holds nothing of the picture before', () => {
+  const first = rasterise([square(1, 2, GREEN)], VIEW);
+  const again = rasterise([square(0, 0.5, RED)], VIEW, first);
+  expect(again).toBe(first);
+  expect([...again.colour]).toEqual([...rasterise([square(0, 0.5, RED)], VIEW).colour]);
+});
+
 test('an empty scene is an empty frame', () => {
   expect(rasterise([], VIEW).colour.every((v) => v === 0)).toBe(true);
 });

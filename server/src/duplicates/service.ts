@@ -14,6 +14,7 @@ import { listFindFiles } from '../finds/file-queries';
 import { getFind, setFindState } from '../finds/find-queries';
 import { findReadingOf } from '../finds/reading-queries';
 import { getFindForBench } from '../finds/service';
+import { insertJob } from '../jobs/job-queries';
 import * as queries from './queries';
 
 /**
@@ -136,6 +137,9 @@ export async function decideDuplicate(
       await setFindState(tx, pair.findId, 'set-aside', `The same as “${other.name}”, which is here.`);
     if (decision === 'newer' && other.state === 'read')
       await setFindState(tx, pair.otherFindId, 'set-aside', `“${find.name}” is taken instead.`);
+    // what was held back by the question follows those of its arrival that are lined up
+    if (decision !== 'same' && find.state === 'read' && (await getArrival(tx, find.arrivalId))?.linedUp)
+      await insertJob(tx, { kind: 'line-up-find', subjectId: find.id, label: `lining up “${find.name}”` });
     await bumpRevision(tx);
   });
 }

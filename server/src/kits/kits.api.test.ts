@@ -13,6 +13,7 @@ import {
 } from '@haveld/contract/api/kits';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { many } from '../database/statements';
+import { writeCrates } from '../testing/write-crates';
 import { bring } from '../testing/bring';
 import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
 
@@ -25,38 +26,8 @@ beforeAll(async () => {
 });
 afterAll(() => library.close());
 
-/** Crates in a row, centimetres, each an object of its own; the last is a hundred times smaller. */
-function crates(count: number): string {
-  const lines = ['mtllib kit.mtl'];
-  for (let i = 0; i < count; i++) {
-    const s = i === count - 1 ? 0.4 : 40;
-    lines.push(`o crate_${i}`);
-    for (const [x, y, z] of [
-      [0, 0, 0],
-      [1, 0, 0],
-      [1, 1, 0],
-      [0, 1, 0],
-      [0, 0, 1],
-      [1, 0, 1],
-      [1, 1, 1],
-      [0, 1, 1],
-    ])
-      lines.push(`v ${i * 100 + x * s} ${y * s} ${z * s}`);
-    lines.push('usemtl wood');
-    for (const f of [
-      [1, 4, 3, 2],
-      [5, 6, 7, 8],
-      [1, 2, 6, 5],
-      [3, 4, 8, 7],
-      [2, 3, 7, 6],
-      [1, 5, 8, 4],
-    ])
-      lines.push(`f ${f.map((k) => k + i * 8).join(' ')}`);
-  }
-  return `${lines.join('\n')}\n`;
-}
 const FILES = {
-  'kit.obj': crates(4),
+  'kit.obj': writeCrates(4),
   'kit.mtl': 'newmtl wood\nKd 0.6 0.4 0.2\n',
   'readme.txt': 'Crates by Ines Falkenrot\nCC BY 4.0\n',
 };
@@ -198,7 +169,7 @@ test('files side by side with one set of maps are a kit too, and taken in one ac
 test('pieces of a titled kit keep their own names, and its files stay while they lie on the bench', async () => {
   const arrival = await bring(client, 'wharf_crates.zip', {
     ...FILES,
-    'kit.obj': `${crates(3)}# wharf\n`,
+    'kit.obj': `${writeCrates(3)}# wharf\n`,
     'readme.txt': 'Title: Wharf crates\nBy Ines Falkenrot\nCC BY 4.0\n',
   });
   const [{ id }] = arrival.kits;
@@ -216,7 +187,10 @@ test('pieces of a titled kit keep their own names, and its files stay while they
 });
 
 test('pieces left without a picture, as where drawing was stopped, are drawn when asked', async () => {
-  const { kits } = await bring(client, 'yard.zip', { 'yard.obj': `${crates(5)}# yard\n`, 'kit.mtl': FILES['kit.mtl'] });
+  const { kits } = await bring(client, 'yard.zip', {
+    'yard.obj': `${writeCrates(5)}# yard\n`,
+    'kit.mtl': FILES['kit.mtl'],
+  });
   const [{ id }] = kits;
   const whenDrawn = () =>
     waitFor(

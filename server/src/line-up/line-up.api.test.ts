@@ -3,11 +3,13 @@ import { getSheet, switchStep, takeSure, type Sheet } from '@haveld/contract/api
 import { getAsset, searchCatalogue } from '@haveld/contract/api/catalogue';
 import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
 import { answerMany, confirmLineUp, getLineUp, lineUp, nameAsset, type LineUpCard } from '@haveld/contract/api/line-up';
+import { decideDuplicate, listDuplicates } from '@haveld/contract/api/duplicates';
 import { many } from '../database/statements';
 import { bring, drop, zip } from '../testing/bring';
 import { settle } from '../testing/settle';
 import { CRATE, CRATE_MATERIAL, README } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
+import { writeCrates } from '../testing/write-crates';
 import { useLibrary } from '../testing/use-library';
 import { lineUpFind } from './service';
 
@@ -230,6 +232,32 @@ test('what is here already, and what asks something, is held back with its reaso
     'It may be here already.',
   ]);
   expect(cards.map(({ arrivalName }) => arrivalName)).not.toContain('again.zip');
+});
+
+test('what may be here already follows into the line-up once it is said to be another thing', async () => {
+  const { id, finds } = await bring(given.client, 'twin.zip', files(41, README));
+  await given.client.call(lineUp, { body: { arrivalIds: [id] } });
+  const held = (await given.client.call(getLineUp)).heldBack.find(({ arrivalId }) => arrivalId === id)!;
+  expect(held).toMatchObject({ id: finds[0].id, kitId: null, question: null });
+  expect(held.thumbnailSha256).not.toBeNull();
+  for (const pair of await given.client.call(listDuplicates, { params: { id: held.id } }))
+    await given.client.call(decideDuplicate, { params: { id: pair.id }, body: { decision: 'both' } });
+  const { heldBack, cards } = await waitFor(
+    () => given.client.call(getLineUp),
+    (now) => now.cards.some(({ arrivalName }) => arrivalName === 'twin.zip'),
+  );
+  expect(heldBack.map(({ arrivalId }) => arrivalId)).not.toContain(id);
+  expect(cards.filter(({ arrivalName }) => arrivalName === 'twin.zip')).toHaveLength(1);
+});
+
+test('a kit is held back in one line that leads to its pieces, however many they are', async () => {
+  const { id, kits } = await bring(given.client, 'quay_crates.zip', { 'quay_crates.obj': writeCrates(5) });
+  expect(kits).toHaveLength(1);
+  await given.client.call(lineUp, { body: { arrivalIds: [id] } });
+  const { heldBack } = await given.client.call(getLineUp);
+  expect(heldBack.filter(({ arrivalId }) => arrivalId === id)).toMatchObject([
+    { name: kits[0].name, kitId: kits[0].id, why: 'It is a kit: its pieces are chosen on its contact sheet.' },
+  ]);
 });
 
 test('whoever dies between the bench and the line-up is followed by the next: a find on the bench is lined up all the same', async () => {

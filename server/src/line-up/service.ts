@@ -65,8 +65,8 @@ const lineUpAsset = ({ pool }: Dependencies, id: string): Promise<void> =>
 
 function whyHeldBack(find: queries.WaitingFind): string | null {
   if (find.state === 'failed') return find.message ?? 'It could not be read.';
-  if (find.question !== null) return find.question;
-  if (find.isKit) return 'It is a kit: its pieces are chosen on its contact sheet.';
+  if (find.question !== null) return find.question.text;
+  if (find.kitId !== null) return 'It is a kit: its pieces are chosen on its contact sheet.';
   if (find.duplicates > 0) return 'It may be here already.';
   return null;
 }
@@ -120,11 +120,23 @@ export async function getLineUp(db: Executor): Promise<LineUp> {
   return {
     cards,
     reading: waiting.filter(({ state }) => state === 'waiting').length,
-    heldBack: waiting.flatMap((find): HeldBack[] => {
-      const why = whyHeldBack(find);
-      return why === null ? [] : [{ id: find.id, name: find.name, arrivalId: find.arrivalId, why }];
-    }),
+    heldBack: listHeldBack(waiting),
   };
+}
+
+/** Each with its reason and what it is answered with; of a kit one line stands for all its pieces. */
+function listHeldBack(waiting: readonly queries.WaitingFind[]): HeldBack[] {
+  const kits = new Set<string>();
+  return waiting.flatMap((find): HeldBack[] => {
+    const why = whyHeldBack(find);
+    if (why === null) return [];
+    const { id, arrivalId, state, thumbnailSha256, question, duplicates, kitId, kitName } = find;
+    const isOfKit = kitId !== null && state !== 'failed' && question === null;
+    if (isOfKit && kits.has(kitId)) return [];
+    if (isOfKit) kits.add(kitId);
+    const name = isOfKit ? (kitName ?? find.name) : find.name;
+    return [{ id, name, arrivalId, why, state, thumbnailSha256, question, duplicates, kitId }];
+  });
 }
 
 function describeBusy(isMaking: boolean, isAssessing: boolean, isDrawing: boolean): LineUpCard['busy'] {

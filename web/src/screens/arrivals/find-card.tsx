@@ -1,12 +1,13 @@
 import './find-card.css';
 import Button from '@mui/material/Button';
 import { Link, useNavigate } from 'react-router';
-import { answerFindQuestion, setFindAside, takeToBench, type Find } from '@haveld/contract/api/arrivals';
+import { takeToBench, type Find } from '@haveld/contract/api/arrivals';
 import { licenceWords, standingOf, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatThousands } from '../../parts/format';
+import { FindAnswers, SetAside } from '../../parts/find-question';
 import { Mark } from '../../parts/mark';
 import { STANDING_MARKS } from '../../parts/standing-mark';
 import { Thumbnail } from '../../parts/thumbnail';
@@ -55,12 +56,6 @@ function FindActs({ find }: { find: Find }) {
   const bench = useChange((id: string) => call(takeToBench, { params: { id } }), {
     onDone: ({ assetId }) => void navigate(`/bench/${assetId}`),
   });
-  const aside = useChange((id: string) =>
-    call(setFindAside, { params: { id }, body: { reason: 'Set aside; it stays in the store.' } }),
-  );
-  const answer = useChange((choiceId: string) =>
-    call(answerFindQuestion, { params: { id: find.id }, body: { choiceId } }),
-  );
   if (find.asset)
     return (
       <div className="find-acts">
@@ -73,17 +68,7 @@ function FindActs({ find }: { find: Find }) {
   if (isOpen && find.question)
     return (
       <div className="find-acts">
-        {find.question.choices.map((choice, i) => (
-          <Button
-            key={choice.id}
-            variant={i === 0 ? 'contained' : 'outlined'}
-            loading={answer.isPending && answer.variables === choice.id}
-            onClick={() => answer.mutate(choice.id)}
-            aria-label={`${choice.label}: ${find.name}`}
-          >
-            {choice.label[0].toUpperCase() + choice.label.slice(1)}
-          </Button>
-        ))}
+        <FindAnswers id={find.id} name={find.name} question={find.question} />
       </div>
     );
   return (
@@ -108,11 +93,7 @@ function FindActs({ find }: { find: Find }) {
           To the bench
         </Button>
       )}
-      {(find.state === 'read' || find.state === 'failed') && (
-        <Button size="small" onClick={() => aside.mutate(find.id)} aria-label={`Set aside: ${find.name}`}>
-          Set aside
-        </Button>
-      )}
+      {(find.state === 'read' || find.state === 'failed') && <SetAside id={find.id} name={find.name} />}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { answerFindQuestion, setFindAside } from '@haveld/contract/api/arrivals';
 import { answerFinding, changeProvenance, SheetFindingSchema, SheetSchema } from '@haveld/contract/api/bench';
 import {
   answerMany,
@@ -6,6 +7,7 @@ import {
   LineUpCardSchema,
   nameAsset,
   type HeldBack,
+  HeldBackSchema,
   type LineUpCard,
 } from '@haveld/contract/api/line-up';
 import { settleRights } from '@haveld/contract/api/rights';
@@ -71,6 +73,9 @@ const noLicence = finding({
   choices: [],
 });
 
+const held = (about: Partial<HeldBack>): HeldBack =>
+  exampleOf(HeldBackSchema, { id: 'f9', arrivalId: 'a1', why: 'It waits.', state: 'read', ...about });
+
 const open = (cards: LineUpCard[], { reading = 0, heldBack = [] as HeldBack[] } = {}) =>
   renderAt('/line-up', [
     answer(getLineUp, () => ({ cards, reading, heldBack })),
@@ -78,6 +83,8 @@ const open = (cards: LineUpCard[], { reading = 0, heldBack = [] as HeldBack[] } 
     answer(answerFinding, () => exampleOf(SheetSchema)),
     answer(answerMany, ({ body }) => ({ answered: body.ids.length })),
     answer(nameAsset, () => ({})),
+    answer(answerFindQuestion, () => ({})),
+    answer(setFindAside, () => ({})),
     answer(changeProvenance, () => exampleOf(SheetSchema)),
     answer(settleRights, ({ body }) => ({ settled: body.assetIds.length })),
   ]);
@@ -276,12 +283,32 @@ test('the chosen are given one unit together', async () => {
 test('what is held back stands first with its reason; what is read shows how far it is', async () => {
   open([card('Chair')], {
     reading: 2,
-    heldBack: [{ id: 'f9', name: 'buoy.obj', arrivalId: 'a1', why: 'It may be here already.' }],
+    heldBack: [held({ name: 'buoy.obj', why: 'It may be here already.', duplicates: 1 })],
   });
-  const held = await screen.findByRole('list', { name: 'Held back' });
-  expect(held.textContent).toContain('buoy.obj It may be here already.');
-  expect(within(held).getByRole('link').getAttribute('href')).toBe('/arrivals/a1');
+  const list = await screen.findByRole('list', { name: 'Held back' });
+  expect(list.textContent).toContain('buoy.obj It may be here already.');
+  expect(within(list).getByRole('link', { name: 'buoy.obj' }).getAttribute('href')).toBe('/arrivals/a1');
   expect(screen.getByText(/1 of 3 are here/)).toBeTruthy();
+});
+
+test('what is held back is answered right there: an edition by its button, a kit and a double on their own screens', async () => {
+  const question = { text: 'Which edition?', choices: [{ id: 'glb', label: 'the GLB' }] };
+  const { user, sent, askedOf } = open([], {
+    heldBack: [
+      held({ id: 'f1', name: 'mast', question }),
+      held({ id: 'f2', name: 'Quay furniture', kitId: 'k1' }),
+      held({ id: 'f3', name: 'buoy', duplicates: 1 }),
+      held({ id: 'f4', name: 'torn.zip', state: 'failed' }),
+    ],
+  });
+  await user.click(await screen.findByRole('button', { name: 'the GLB: mast' }));
+  expect(sent(answerFindQuestion)).toEqual([{ choiceId: 'glb' }]);
+  expect(askedOf(answerFindQuestion)[0].params).toEqual({ id: 'f1' });
+  const href = (name: string) => screen.getByRole('link', { name }).getAttribute('href');
+  expect(href('See its pieces: Quay furniture')).toBe('/kits/k1');
+  expect(href('Compare: buoy')).toBe('/arrivals/duplicates/f3');
+  await user.click(screen.getByRole('button', { name: 'Set aside: torn.zip' }));
+  expect(askedOf(setFindAside)[0].params).toEqual({ id: 'f4' });
 });
 
 test('without a size a model stands below the rows and asks', async () => {
