@@ -90,6 +90,8 @@ export const ArrivalSchema = z.object({
   files: z.array(ArrivalFileSchema),
   refused: z.array(z.string()),
   notes: z.array(z.string()),
+  /** Its models go into the line-up by themselves. */
+  linedUp: z.boolean(),
   /** Archives that want a password. */
   locked: z.array(z.string()),
   /** Real units done of what goes on with it. */

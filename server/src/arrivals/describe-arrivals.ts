@@ -193,6 +193,7 @@ function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Ar
     })),
     refused: row.refused,
     notes: row.notes,
+    linedUp: row.linedUp,
     locked: row.state === 'locked' ? row.locked : [],
     progress: describeProgress(row, finds, contents.opening.get(row.id)),
     joins: null,

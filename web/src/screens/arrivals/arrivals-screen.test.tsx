@@ -96,8 +96,15 @@ test('what arrived is lined up in one action: what is read, and what is still on
     [answer(lineUp, () => ({})), answer(getLineUp, () => ({ cards: [], reading: 1, heldBack: [] }))],
   );
   await user.click(await screen.findByRole('button', { name: 'Line up 1 model' }));
-  expect(sent(lineUp)).toEqual([{ arrivalIds: ['read', 'coming'], bench: false }]);
+  // what asks something is answered there
+  expect(sent(lineUp)).toEqual([{ arrivalIds: ['read', 'coming', 'asked'], bench: false }]);
   await waitFor(() => expect(where()).toBe('/line-up'));
+});
+
+test('what only asks something, and is lined up already, is not lined up again', async () => {
+  open([arrival({ linedUp: true, finds: [{ id: 'f5', name: 'Twice', ...ready, duplicates: 2 }] })]);
+  await find('Twice');
+  expect(screen.queryByRole('button', { name: /^Line/ })).toBeNull();
 });
 
 test('one key lines up what arrived', async () => {

@@ -17,7 +17,7 @@ import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { ArrivalRow } from './arrival-row';
-import { isUnderWay, orderArrivals } from './order-arrivals';
+import { isOpen, orderArrivals } from './order-arrivals';
 
 /** Height of the headings above the list. */
 const HEADS_PX = 34;
@@ -116,11 +116,11 @@ function Totals({ arrivals }: { arrivals: Arrival[] }) {
   );
 }
 
-/** Everything that waits goes into the line-up in one action; what is still read follows by itself. */
+/** Everything that waits goes into the line-up in one action, questions and all; what is still read follows by itself. */
 function LineThemUp({ arrivals }: { arrivals: Arrival[] }) {
   const navigate = useNavigate();
   const ready = arrivals.reduce((sum, { counts }) => sum + counts.ready, 0);
-  const open = arrivals.filter((arrival) => isUnderWay(arrival) || arrival.counts.ready > 0);
+  const open = arrivals.filter((arrival) => arrival.counts.ready > 0 || (!arrival.linedUp && isOpen(arrival)));
   const line = useChange((arrivalIds: string[]) => call(lineUp, { body: { arrivalIds } }), {
     onDone: () => void navigate('/line-up'),
   });

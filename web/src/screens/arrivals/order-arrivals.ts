@@ -1,8 +1,11 @@
 import type { Arrival } from '@haveld/contract/api/arrivals';
 
 /** Its files come, are opened or read. */
-export const isUnderWay = ({ state }: Arrival): boolean =>
-  state === 'receiving' || state === 'opening' || state === 'reading';
+const isUnderWay = ({ state }: Arrival): boolean => state === 'receiving' || state === 'opening' || state === 'reading';
+
+/** Something of it is on its way, or waits for a person. */
+export const isOpen = (arrival: Arrival): boolean =>
+  isUnderWay(arrival) || (arrival.state === 'ready' && arrival.counts.decisions > 0);
 
 /** Nothing is left to do: all that was found in it is on the bench, set aside or in a kit that was taken. */
 const isDone = ({ state, counts }: Arrival): boolean =>

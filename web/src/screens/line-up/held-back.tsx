@@ -1,16 +1,22 @@
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { HeldBack as Held, LineUp } from '@haveld/contract/api/line-up';
 import { FindAnswers, SetAside } from '../../parts/find-question';
 import { Mark } from '../../parts/mark';
 import { Thumbnail } from '../../parts/thumbnail';
 
+/** The models stay in sight below them. */
+const LINES_SHOWN = 4;
+
 /** What could not be lined up, why, and what it is answered with, before everything else. */
 export function HeldBack({ finds }: { finds: LineUp['heldBack'] }) {
+  const [all, setAll] = useState(false);
   if (finds.length === 0) return null;
+  const shown = all ? finds : finds.slice(0, LINES_SHOWN);
   return (
     <ul className="line-up-held" aria-label="Held back">
-      {finds.map((held) => (
+      {shown.map((held) => (
         <li key={held.id}>
           <Thumbnail
             sha256={held.thumbnailSha256}
@@ -24,6 +30,13 @@ export function HeldBack({ finds }: { finds: LineUp['heldBack'] }) {
           <Acts held={held} />
         </li>
       ))}
+      {shown.length < finds.length && (
+        <li>
+          <Button size="small" onClick={() => setAll(true)}>
+            {finds.length - shown.length} more held back
+          </Button>
+        </li>
+      )}
     </ul>
   );
 }

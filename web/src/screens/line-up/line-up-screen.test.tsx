@@ -311,6 +311,16 @@ test('what is held back is answered right there: an edition by its button, a kit
   expect(askedOf(setFindAside)[0].params).toEqual({ id: 'f4' });
 });
 
+test('of many that are held back four stand there until the rest is asked for', async () => {
+  const { user } = open([card('Chair')], {
+    heldBack: Array.from({ length: 7 }, (_, i) => held({ id: `f${i}`, name: `buoy ${i}`, duplicates: 1 })),
+  });
+  const list = await screen.findByRole('list', { name: 'Held back' });
+  expect(within(list).getAllByRole('link', { name: /^buoy/ })).toHaveLength(4);
+  await user.click(within(list).getByRole('button', { name: '3 more held back' }));
+  expect(within(list).getAllByRole('link', { name: /^buoy/ })).toHaveLength(7);
+});
+
 test('without a size a model stands below the rows and asks', async () => {
   const size = finding({
     kind: 'size',
