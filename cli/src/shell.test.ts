@@ -92,16 +92,16 @@ test('a model with its licence beside it comes out sure: GLB, thumbnail, report,
   expect([...readFileSync(join(out, 'harbour_stool.png')).subarray(0, 4)]).toEqual([0x89, 0x50, 0x4e, 0x47]);
 });
 
-/** A block of which nobody says what it is or what it counts in. */
+/** A block of which nobody says what it is or what it counts in, away from the origin of its file. */
 const BLOCK_OBJ = `o thing
-v 0 0 0
-v 52 0 0
-v 52 97 0
-v 0 97 0
-v 0 0 -31
-v 52 0 -31
-v 52 97 -31
-v 0 97 -31
+v 0 7 0
+v 52 7 0
+v 52 104 0
+v 0 104 0
+v 0 7 -31
+v 52 7 -31
+v 52 104 -31
+v 0 104 -31
 f 1 2 3 4
 f 6 5 8 7
 f 2 6 7 3

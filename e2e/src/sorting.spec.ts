@@ -48,7 +48,11 @@ test('a question is answered on the card', async ({ page }) => {
   await (await scrollTo(page, page.getByRole('button', { name: 'an asset each: Signal flag' }))).click();
   const arrival = page.getByRole('region', { name: 'signal_flags.zip' });
   await expect(arrival.getByRole('article')).toHaveCount(3);
-  await expect(arrival.getByRole('button', { name: /^To the bench/ })).toHaveCount(3);
+  // where its arrival was lined up before, they follow by themselves
+  const next = arrival
+    .getByRole('button', { name: /^To the bench/ })
+    .or(arrival.getByRole('link', { name: 'On the bench' }));
+  await expect(next).toHaveCount(3);
 });
 
 test('a gzipped tar is opened, a file is put elsewhere with the keyboard, and that becomes a habit', async ({

@@ -85,6 +85,7 @@ export const ArrivalSchema = z.object({
   unpackedBytes: z.number(),
   keptBytes: z.number(),
   fileCount: z.number(),
+  /** Of what is still on its way. */
   received: z.array(z.object({ id: z.string(), path: z.string(), sizeBytes: z.number(), arrived: z.boolean() })),
   /** Of a list the first of them and what is in no find; `fileCount` tells how many there are. */
   files: z.array(ArrivalFileSchema),

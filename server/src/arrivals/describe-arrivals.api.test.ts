@@ -1,7 +1,8 @@
-import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
+import { createArrival, getArrival, listArrivals } from '@haveld/contract/api/arrivals';
 import { run } from '../database/statements';
 import { fillArrival, fillFind } from '../testing/fill-arrival';
 import { useLibrary } from '../testing/use-library';
+import { noteStored } from './service';
 
 const given = useLibrary({ worker: false });
 
@@ -33,6 +34,16 @@ test('a list of a thousand finds is a small page', async () => {
   await fillFinds('heap.zip', 1000);
   const answer = await given.client.request('/api/arrivals');
   expect((await answer.text()).length).toBeLessThan(100_000);
+});
+
+test('files that came one by one are listed while they come, and not for ever', async () => {
+  const { id, received } = await given.client.call(createArrival, {
+    body: { name: 'loose files', files: [{ path: 'peg.obj', sizeBytes: 5 }] },
+  });
+  const listed = async () => (await given.client.call(listArrivals)).find((arrival) => arrival.id === id)!;
+  expect((await listed()).received).toEqual([{ ...received[0], sizeBytes: 5, arrived: false }]);
+  await noteStored(given.library.dependencies, received[0].id, 'c'.repeat(64));
+  expect(await listed()).toMatchObject({ state: 'opening', received: [], packedBytes: 5 });
 });
 
 test('an arrival that is gone is told in a sentence', async () => {

@@ -134,7 +134,8 @@ function standOf(
 function listShown(standings: readonly Standing[], most: number): Standing[] {
   const alone = standings.filter(({ stand }) => standsAlone(stand));
   const asking = alone.filter(({ stand }) => wantsDecision(stand));
-  const first = new Set([...asking, ...alone.filter((one) => !asking.includes(one))].slice(0, most));
+  const others = alone.filter(({ stand }) => !wantsDecision(stand));
+  const first = new Set([...asking, ...others].slice(0, most));
   const pieces = new Map<string | null, number>();
   return standings.filter((one) => {
     if (first.has(one)) return true;
@@ -173,7 +174,7 @@ function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Ar
     unpackedBytes: totals.unpackedBytes,
     keptBytes: totals.keptBytes,
     fileCount: totals.files,
-    received: received.map(({ id, path, sizeBytes, uploadId, sha256 }) => ({
+    received: (row.state === 'receiving' ? received : []).map(({ id, path, sizeBytes, uploadId, sha256 }) => ({
       id,
       path,
       sizeBytes,
