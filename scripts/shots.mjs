@@ -57,7 +57,7 @@ for (const piece of ['crate_large', 'crate_small', 'bench_long', 'bench_short', 
 await shoot('kit');
 await page.getByRole('button', { name: '5 pieces to the bench' }).click();
 await page.getByRole('link', { name: '5 pieces on the bench' }).click();
-await page.getByText('Size & stance').waitFor();
+await page.getByRole('complementary', { name: 'Pieces' }).waitFor();
 await shoot('kit-bench');
 await open('/arrivals', 'buoy_export.zip');
 await page.getByRole('link', { name: 'Compare: Boje' }).click();
