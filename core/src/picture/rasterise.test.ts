@@ -100,6 +100,23 @@ test('the smoother a metal, the brighter its highlight, and it has one only wher
   expect(light(0.3, [0.6, 0, 0.8])).toBeLessThan(light(0.3, towards) / 2);
 });
 
+test('a sharp highlight falls off as Phong’s does, without rings', () => {
+  const key = [-0.4243, 0.7071, 0.5657];
+  const halfLength = Math.hypot(key[0], key[1], key[2] + 1);
+  const half = [key[0] / halfLength, key[1] / halfLength, (key[2] + 1) / halfLength];
+  // across `half`, to turn away from it
+  const across = [half[1] / Math.hypot(half[0], half[1]), -half[0] / Math.hypot(half[0], half[1]), 0];
+  const light = (degrees: number): number => {
+    const [c, s] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
+    const normals = Float32Array.from({ length: 12 }, (_, i) => half[i % 3] * c + across[i % 3] * s);
+    const black: [number, number, number, number] = [0, 0, 0, 1];
+    return pixel(rasterise([square(0, 1, black, { roughness: 0.1, normals })], VIEW), 16, 16)[0];
+  };
+  const middle = light(0);
+  for (let degrees = 0.5; degrees <= 6; degrees += 0.5)
+    expect(Math.abs(light(degrees) / middle - Math.cos((degrees * Math.PI) / 180) ** 400)).toBeLessThan(0.03);
+});
+
 test('a frame that is used again holds nothing of the picture before', () => {
   const first = rasterise([square(1, 2, GREEN)], VIEW);
   const again = rasterise([square(0, 0.5, RED)], VIEW, first);

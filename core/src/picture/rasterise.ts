@@ -172,7 +172,9 @@ function drawTriangle(
           nz = backZ;
         }
         const half = nx * halfX + ny * halfY + nz * halfZ;
-        const highlight = half > 0 ? gloss[min(GLOSS_STEPS, floor(half * GLOSS_STEPS + 0.5))] : 0;
+        const at = min(GLOSS_STEPS, max(0, half * GLOSS_STEPS));
+        const step = floor(at);
+        const highlight = gloss[step] + (at - step) * (gloss[step + 1] - gloss[step]);
         const sky = ny * 0.5 + 0.5;
         const lit = max(0, nx * KEY[0] + ny * KEY[1] + nz * KEY[2]) * KEY_LIT;
         const tinted = metallic * (highlight + 0.15 + 0.45 * sky);

@@ -23,7 +23,7 @@ export interface Finish {
   emissive: readonly [number, number, number];
   /** Half way between the light and the viewer, unit. */
   half: readonly [number, number, number];
-  /** Its highlight by the cosine between its normal and `half`: `GLOSS_STEPS` and one for each end. */
+  /** Its highlight by the cosine between its normal and `half`, read between two steps; one more at the end. */
   gloss: Float32Array;
 }
 
@@ -42,6 +42,6 @@ export function createFinish(
     metallic,
     emissive,
     half: [hx / length, hy / length, hz / length],
-    gloss: Float32Array.from({ length: GLOSS_STEPS + 1 }, (_, i) => (i / GLOSS_STEPS) ** exponent * strength),
+    gloss: Float32Array.from({ length: GLOSS_STEPS + 2 }, (_, i) => (i / GLOSS_STEPS) ** exponent * strength),
   };
 }

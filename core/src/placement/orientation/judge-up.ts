@@ -72,8 +72,8 @@ const USUAL = 4;
  */
 export function judgeUp({ declaredUp, habitUp, typical, mount, floor, orientation }: UpQuestion): UpCandidate[] {
   const prior = PRIOR[declaredUp ?? 'none'] ?? PRIOR.none;
-  const share = orientation && typical === null && isPlate(orientation) ? PLATE.share : 1;
-  const scores = orientation?.map((one) => SHARE * scoreOrientation(one, share)) ?? ORIENTATIONS.map(() => 0);
+  const shares = orientation && typical === null && isPlate(orientation) ? PLATE.shares : WHOLE;
+  const scores = orientation?.map((one) => SHARE * scoreOrientation(one, shares)) ?? ORIENTATIONS.map(() => 0);
   const candidates = ORIENTATIONS.map(({ id, label, turn, end }): UpCandidate => {
     const candidate: UpCandidate = {
       id,
@@ -109,8 +109,9 @@ export function judgeUp({ declaredUp, habitUp, typical, mount, floor, orientatio
 /** Features speak for one another: what they say together is a little less. Ours, so that what is called so sure is right so often. */
 const SHARE = 0.92;
 
-/** A thin plate of which nobody knows what it is may lie as well as hang: its shape says less of it. Ours. */
-const PLATE = { thinnerThan: Math.log(0.12), share: 0.43 };
+/** A thin plate of which nobody knows what it is may lie as well as hang: its shape says less of it, and its origin may be the wall. Ours. */
+const PLATE = { thinnerThan: Math.log(0.12), shares: { shape: 0.43, origin: 0 } };
+const WHOLE = { shape: 1, origin: 1 };
 
 const isPlate = (orientation: readonly OrientationFeatures[]): boolean =>
   orientation.some(({ thin }) => thin < PLATE.thinnerThan);
@@ -119,13 +120,12 @@ const isPlate = (orientation: readonly OrientationFeatures[]): boolean =>
 const isUsual = (orientation: readonly OrientationFeatures[], end: number): boolean =>
   orientation.every((other, i) => i >> 1 === end >> 1 || orientation[end].byKind - other.byKind > Math.log(USUAL));
 
-/** What says how a model was drawn rather than what shape it has. */
-const DRAWN: ReadonlySet<keyof OrientationFeatures> = new Set(['pictures', 'atOrigin']);
-
-function scoreOrientation(features: OrientationFeatures, shareOfShape: number): number {
+function scoreOrientation(features: OrientationFeatures, shares: typeof WHOLE): number {
   let sum = 0;
-  for (const name of ORIENTATION_FEATURES)
-    sum += (DRAWN.has(name) ? 1 : shareOfShape) * features[name] * ORIENTATION_WEIGHTS[name];
+  for (const name of ORIENTATION_FEATURES) {
+    const share = name === 'pictures' ? 1 : name === 'atOrigin' ? shares.origin : shares.shape;
+    sum += share * features[name] * ORIENTATION_WEIGHTS[name];
+  }
   return sum;
 }
 
@@ -155,8 +155,6 @@ function describeOrientation(
   if (mirror < 0.7) evidence.push({ text: 'foot and head differ', figure: `${percent(mirror)} alike` });
   if (pictures > TELLING)
     evidence.push({ text: 'so the pictures on its sides stand upright', figure: percent(pictures) });
-  if (pictures < -TELLING)
-    evidence.push({ text: 'so the pictures on its sides would stand on their heads', figure: percent(-pictures) });
   if (atOrigin > 0) evidence.push({ text: `the origin of the file is at its ${mount === 'ceiling' ? 'top' : 'foot'}` });
   if (open > TELLING) evidence.push({ text: 'its surface is open below', figure: `${percent(open)} of its base` });
   if (typical && byKind > LIKE_ITS_KIND)

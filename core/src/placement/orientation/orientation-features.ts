@@ -29,7 +29,7 @@ export interface OrientationFeatures {
   thin: number;
   /** How far there is no surface at its foot: undersides are left out. */
   open: number;
-  /** How far the pictures on its sides stand upright: −1 to 1. */
+  /** How far the pictures on its sides stand upright, 0 to 1. On their heads says nothing: a file may hold its layout upside down. */
   pictures: number;
   /** 1 where the file's origin lies level with what it is held by: its foot, or its head where it hangs from above. */
   atOrigin: number;
@@ -93,7 +93,7 @@ export function listOrientationFeatures(
       slender,
       thin: ratio(Math.min(size[u], size[v])),
       open: clamp(upwards * surface.open[axis], 1),
-      pictures: clamp(upwards * surface.pictures[axis], 1),
+      pictures: Math.max(0, clamp(upwards * surface.pictures[axis], 1)),
       atOrigin: held !== undefined && Math.abs(held) <= LEVEL_WITH * Math.max(...size) ? 1 : 0,
       byKind: typical
         ? Math.max(LEAST_BY_KIND, scoreProportions(compareWithTypical([size[u], size[axis], size[v]], typical)))

@@ -136,6 +136,13 @@ test('walls that bear their pictures upright say which way is up, whichever way 
   }
 });
 
+test('harmless: pictures laid out upside down, or a plate with its back at the origin, make nothing sure', () => {
+  expect(askUp(createWalls('down'), 'qzx')[0].confidence).toBeLessThan(0.9);
+  // a board in a file whose Z is up, hung with its back on the origin; nobody knows what it is
+  const [best] = askUp(createBoxDocument([-0.3, 0, -0.2], [0.3, 0.02, 0.2]), 'qzx');
+  expect(best.confidence).toBeLessThan(0.9);
+});
+
 test('what has no underside is open below, and nothing that is closed is open anywhere', () => {
   expect([...look(createBoxDocument([1, 2, 3], [4, 4, 9])).open].map((share) => Math.abs(share))).toEqual(
     [0, 0, 0].map((share) => expect.closeTo(share, 6)),
