@@ -5,6 +5,7 @@ import { examine } from '@haveld/core/condition/examination';
 import { isSizeSettled, isUpSettled } from '@haveld/core/condition/is-settled';
 import { readableName } from '@haveld/core/finds/names/readable-name';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { compareWithTypical, standAsUsual } from '@haveld/core/placement/size/typical-fit';
 import { UNITS } from '@haveld/core/placement/units';
 import { createRandom } from '@haveld/core/testing/random';
 import { describeReliability, type Judged } from './parts/reliability';
@@ -20,6 +21,7 @@ interface Tally {
 }
 const tallies = new Map<string, Tally>();
 const judged: Judged[] = [];
+const deviates = new Map<string, number[]>();
 const questions = new Map<string, number[]>();
 const details = process.argv.includes('details');
 const random = createRandom(20261129);
@@ -81,6 +83,12 @@ async function judge(model: UnseenModel): Promise<void> {
     tally(`category ${category}|${group}`, proposed === category ? 'right' : proposed === 'prop' ? 'asked' : 'wrong');
     if (details && group === 'tuning' && proposed !== category) console.log(`  category ${proposed}: ${model.path}`);
   }
+  if (seen.typical && seen.uprightSize) {
+    const true3 = standAsUsual(seen.uprightSize.map((side) => side * metres) as [number, number, number], seen.typical);
+    const fit = compareWithTypical(true3, seen.typical);
+    const key = `${group}${seen.typical.isInherited ? ', by meaning' : ', row'}`;
+    deviates.set(key, [...(deviates.get(key) ?? []), fit.larger / fit.spread]);
+  }
   const open = assess(seen).filter(({ mark, sure }) => mark === 'look' && !sure);
   questions.set(group, [...(questions.get(group) ?? []), open.length]);
   if (details && group === 'tuning' && (sizeVerdict !== 'right' || upVerdict !== 'right'))
@@ -100,6 +108,12 @@ for (const [key, { right, asked, wrong }] of [...tallies].sort(([a], [b]) => (a 
   const all = right + asked + wrong;
   console.log(
     `${key.replace('|', ', ').padEnd(32)} n ${String(all).padStart(3)}: right ${percent(right / all)}, asked ${percent(asked / all)}, wrong ${percent(wrong / all)}`,
+  );
+}
+for (const [key, all] of deviates) {
+  const sorted = all.map(Math.abs).sort((a, b) => a - b);
+  console.log(
+    `deviations of true sizes from their kind, ${key}: n ${all.length}, half within ${sorted[sorted.length >> 1].toFixed(2)}, 95 % within ${sorted[Math.floor(sorted.length * 0.95)].toFixed(2)} standard deviations, mean ${(all.reduce((a, b) => a + b, 0) / all.length).toFixed(2)}`,
   );
 }
 for (const [group, counts] of questions)

@@ -24,7 +24,8 @@ import {
 } from '../placement/size/judge-size';
 import { listNamedSizes, type StatedSize } from '../placement/size/stated-size';
 import { chooseTypical } from '../placement/size/typical-fit';
-import { listTypicalSizes, type TypicalSize } from '../placement/size/typical-sizes';
+import type { TypicalSize } from '../placement/size/kind-rows';
+import { listTypicalSizes } from '../placement/size/typical-sizes';
 import { getDocumentSource, type DocumentSource } from '../scene/document/source-data';
 import { boundPoints, boxSize } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';

@@ -23,7 +23,7 @@ const PARTED_BY = new Set([
 ]);
 
 /** Said of a thing, wherever it stands in its name. */
-const QUALIFIERS = new Set(
+export const QUALIFIERS = new Set(
   'the a an old new small large big little mini huge high low left right open closed empty full double single simple basic modern classic antique vintage rustic wooden metal plastic glass steel iron brass leather stone marble oak pine walnut white black red green blue yellow grey gray brown orange pink purple gold silver dark light round square rectangular oval long short tall wide narrow thin thick folded unfolded broken damaged dirty clean final copy lod hd uhd model mesh object obj fbx glb gltf version ver set'.split(
     ' ',
   ),

@@ -9,7 +9,10 @@ import type { MaterialSet } from './material-sets';
  * Fetches a set from the registry it is had from and unpacks it, once; nothing of it is kept in the project.
  * @returns the folder it lies in
  */
-export async function fetchMaterialSet({ name, from }: MaterialSet, root: string): Promise<string> {
+export async function fetchMaterialSet(
+  { name, from }: Pick<MaterialSet, 'name' | 'from'>,
+  root: string,
+): Promise<string> {
   const folder = join(root, '.haveld/material-sets', name);
   if (existsSync(join(folder, 'unpacked'))) return join(folder, 'unpacked');
   mkdirSync(folder, { recursive: true });

@@ -1,7 +1,7 @@
 import type { Evidence } from '@haveld/contract/finding';
 import type { Axis } from '@haveld/contract/step';
 import type { MountId } from '../pivot/judge-mount';
-import type { TypicalSize } from '../size/typical-sizes';
+import type { TypicalSize } from '../size/kind-rows';
 import { ORIENTATION_FEATURES, type OrientationFeatures } from './orientation-features';
 import { ORIENTATION_WEIGHTS } from './orientation-weights';
 
@@ -72,7 +72,8 @@ const USUAL = 4;
  */
 export function judgeUp({ declaredUp, habitUp, typical, mount, floor, orientation }: UpQuestion): UpCandidate[] {
   const prior = PRIOR[declaredUp ?? 'none'] ?? PRIOR.none;
-  const shares = orientation && typical === null && isPlate(orientation) ? PLATE.shares : WHOLE;
+  const shares =
+    orientation && (typical === null || typical.isInherited) && isPlate(orientation) ? PLATE.shares : WHOLE;
   const scores = orientation?.map((one) => SHARE * scoreOrientation(one, shares)) ?? ORIENTATIONS.map(() => 0);
   const candidates = ORIENTATIONS.map(({ id, label, turn, end }): UpCandidate => {
     const candidate: UpCandidate = {

@@ -2,7 +2,7 @@ import { computeHull2d, computeHullArea, measureInside } from '../../geometry/co
 import { boxSize } from '../../scene/measures/bounds';
 import type { MountId } from '../pivot/judge-mount';
 import { compareWithTypical, scoreProportions } from '../size/typical-fit';
-import type { TypicalSize } from '../size/typical-sizes';
+import type { TypicalSize } from '../size/kind-rows';
 import { measureMirror } from './measure-mirror';
 import { ENDS, type SurfaceMeasures } from './surface-measures';
 

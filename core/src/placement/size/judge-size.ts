@@ -3,7 +3,7 @@ import { judgeRoundness } from '../roundness';
 import { formatLength, UNITS } from '../units';
 import type { StatedSize } from './stated-size';
 import { compareWithTypical, likelihoodOfKind, saidSide, standAsUsual, usualRange } from './typical-fit';
-import type { TypicalSize } from './typical-sizes';
+import type { TypicalSize } from './kind-rows';
 
 export interface SizeCandidate {
   /** `mm`, `cm` … or `none` for "has no real size". */
@@ -158,7 +158,7 @@ export function judgeSize({
       evidence.push({ text: 'the file declares its unit', figure: label });
       independent++;
     }
-    const isCommon = declaredUnit === null && typical !== null && weight >= COMMON;
+    const isCommon = declaredUnit === null && typical !== null && !typical.isInherited && weight >= COMMON;
     if (habitUnit) {
       weight *= habitUnit === id ? 12 : 0.5;
       if (habitUnit === id) {
@@ -169,7 +169,7 @@ export function judgeSize({
     const usual = judgeUsual(size.map((side) => side * metres) as [number, number, number], typical);
     weight *= usual.density;
     evidence.push(usual.evidence);
-    if (usual.fits && (typical || declaredUnit === id)) independent++;
+    if (usual.fits && ((typical && !typical.isInherited) || declaredUnit === id)) independent++;
     for (const one of stated) {
       const side = findStated(one, size, metres);
       weight *= side === null ? 0.3 : one.along === 'sides' ? 60 : one.along === 'any' ? 12 : 20;
@@ -229,6 +229,8 @@ export function judgeSize({
     }
     // what things of its name never are is not sure, whatever else agrees
     if (typical && !usual.fits && declaredUnit !== id) independent = 0;
+    // what is only near to its kind by meaning takes a second evidence
+    if (typical?.isInherited) independent = Math.max(0, independent - 1);
     // nor is a piece of another unit than its kit, for a kit has one
     if (kit && !isSaid(kit, id) && saysOne(kit)) independent = 0;
     return { id, label, factor: metres, confidence: weight, evidence, independent };
@@ -304,10 +306,9 @@ function judgeUsual(
 ): { density: number; fits: boolean; evidence: Evidence } {
   const longest = Math.max(...size);
   if (!typical) {
-    const middle = Math.log(longest) - Math.log(ANYTHING.min * ANYTHING.max) / 2;
     const fits = longest >= ANYTHING.min && longest <= ANYTHING.max;
     return {
-      density: (1 - ODD) * bell(middle, Math.log(ANYTHING.max / ANYTHING.min) / 3.92) + ODD * EVEN,
+      density: anythingDensity(longest),
       fits,
       evidence: {
         text: fits ? 'a size things usually have' : 'hardly any single thing has this size',
@@ -318,16 +319,24 @@ function judgeUsual(
   // which way up it is may be open still: its size is not
   const sides = standAsUsual(size, typical);
   const fit = compareWithTypical(sides, typical);
-  const isKind = likelihoodOfKind(fit);
+  const isKind = likelihoodOfKind(fit, typical);
   const isHigh = saidSide(typical) === 'height';
   const { min, max } = usualRange(typical);
   const measured = isHigh ? sides[1] : longest;
   return {
-    density: isKind * bell(fit.larger, Math.max(LEAST_SPREAD, fit.spread)) + (1 - isKind) * EVEN,
+    density:
+      isKind * bell(fit.larger, Math.max(LEAST_SPREAD, fit.spread)) +
+      (1 - isKind) * (typical.isInherited ? anythingDensity(longest) : EVEN),
     fits: Math.abs(fit.larger) < WITHIN * Math.max(LEAST_SPREAD, fit.spread),
     evidence: {
       text: `${typical.plural} are mostly ${formatLength(min)} to ${formatLength(max)} ${isHigh ? 'high' : 'long'}`,
       figure: formatLength(measured),
     },
   };
+}
+
+/** Density of the logarithm of the longest side, metres, of a thing of which nobody knows what it is. */
+function anythingDensity(longest: number): number {
+  const off = Math.log(longest) - Math.log(ANYTHING.min * ANYTHING.max) / 2;
+  return (1 - ODD) * bell(off, Math.log(ANYTHING.max / ANYTHING.min) / 3.92) + ODD * EVEN;
 }

@@ -1,4 +1,4 @@
-import type { TypicalSize } from './typical-sizes';
+import type { TypicalSize } from './kind-rows';
 
 type Sides = readonly [width: number, height: number, depth: number];
 
@@ -46,16 +46,17 @@ const TAIL = 3;
 export const scoreProportions = ({ strangeness }: TypicalFit): number =>
   (-(TAIL + 2) / 2) * Math.log(1 + strangeness / TAIL);
 
-/** A name is read wrong about this often. Ours. */
-const MISREAD = 0.06;
+/** A name is read wrong about this often, and where its word has no row of its own. Ours. */
+const MISREAD = { row: 0.06, inherited: 0.5 };
 
 /** How likely these proportions are where a thing is something else, against the most usual ones of its name. Ours. */
 const ANY_SHAPE = 0.05;
 
 /** @returns 0 to 1: how likely a box is of the kind its name says, by its proportions */
-export function likelihoodOfKind(fit: TypicalFit): number {
-  const own = (1 - MISREAD) * Math.exp(scoreProportions(fit));
-  return own / (own + MISREAD * ANY_SHAPE);
+export function likelihoodOfKind(fit: TypicalFit, { isInherited }: TypicalSize): number {
+  const misread = isInherited ? MISREAD.inherited : MISREAD.row;
+  const own = (1 - misread) * Math.exp(scoreProportions(fit));
+  return own / (own + misread * ANY_SHAPE);
 }
 
 /**

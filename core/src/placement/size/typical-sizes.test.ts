@@ -1,11 +1,12 @@
 import { usualRange } from './typical-fit';
-import { findTypicalSize, TYPICAL_SIZES } from './typical-sizes';
+import { TYPICAL_SIZES } from './kind-rows';
+import { findTypicalSize } from './typical-sizes';
 
 test('every row of typical sizes has three sides, two spreads and says where it comes from', () => {
   for (const typical of TYPICAL_SIZES) {
     expect(typical.middle).toHaveLength(3);
-    expect(Math.min(...typical.middle)).toBeGreaterThan(0.001);
-    expect(Math.max(...typical.middle)).toBeLessThan(200);
+    expect(Math.min(...typical.middle)).toBeGreaterThan(0.0005);
+    expect(Math.max(...typical.middle)).toBeLessThan(2000);
     expect(typical.spread.whole).toBeGreaterThan(0);
     expect(Math.min(...typical.spread.sides)).toBeGreaterThan(0);
     expect(typical.source).toContain('from memory');
@@ -27,8 +28,15 @@ test('a row whose figure a standard gives names it, apart from what is shown', (
 });
 
 test('no word stands in two rows', () => {
-  const words = TYPICAL_SIZES.flatMap((typical) => typical.words);
-  expect(words.filter((word, i) => words.indexOf(word) !== i)).toEqual([]);
+  const first = new Map<string, string>();
+  const twice: string[] = [];
+  for (const { plural, words } of TYPICAL_SIZES)
+    for (const word of words.map((one) => one.replaceAll('_', ''))) {
+      if (first.has(word) && first.get(word) !== plural) twice.push(word);
+      first.set(word, plural);
+    }
+  expect(twice).toEqual([]);
+  expect(TYPICAL_SIZES.length).toBeGreaterThan(600);
 });
 
 test.each([
@@ -39,7 +47,13 @@ test.each([
   ['Gartenstuhl', 'chairs'],
   ['Esstisch', 'tables'],
   ['mesa de comedor', 'tables'],
-  ['sunflower', 'flowers in a vase'],
+  ['Wiesenblume', 'flowers in a vase'],
+  ['Blumenvase', 'vases'],
+  ['Kuehlschrank', 'fridges'],
+  ['echelle', 'ladders'],
+  ['gerente', null],
+  ['stiletto', null],
+  ['steam shovel', 'shovels'],
   ['chair leg', null],
   ['qzx', null],
 ])('%s', (name, plural) => {

@@ -4,8 +4,8 @@ armchairs | 85 90 88 | 1.25 1.3 | armchair poltrona fauteuil recliner sessel sil
 rocking chairs | 68 105 90 | 1.2 1.25 | rocking_chair rocker schaukelstuhl mecedora
 chairs | 48 88 54 | 1.22 1.25 | chair sedia chaise stuhl silla cadeira seat dining_chair chairs
 office chairs | 66 112 66 | 1.2 1.2 | office_chair desk_chair swivel_chair task_chair bürostuhl gaming_chair
-deck chairs | 62 92 105 | 1.3 1.4 | deck_chair beach_chair liegestuhl
-sun loungers | 68 55 195 | 1.2 1.8 | sunlounger sun_lounger deckchair chaise_longue chaise_lounge lounger daybed day_bed
+deck chairs | 62 92 105 | 1.3 1.4 | deckchair deck_chair beach_chair liegestuhl
+sun loungers | 68 55 195 | 1.2 1.8 | sunlounger sun_lounger chaise_longue chaise_lounge lounger daybed day_bed
 high chairs | 52 98 58 | 1.15 1.2 | high_chair highchair hochstuhl
 folding chairs | 46 82 48 | 1.15 1.2 | folding_chair camping_chair director_chair
 school chairs (EN 1729-1: seats of 26 to 51 cm) | 42 76 46 | 1.3 1.2 | school_chair
@@ -19,7 +19,7 @@ corner sofas | 265 82 195 | 1.25 1.4 | corner_sofa sectional corner_couch sectio
 benches | 145 62 48 | 1.45 1.5 | bench panca banc bank_seat sitzbank pew park_bench garden_bench
 beds | 165 85 208 | 1.3 1.4 | bed letto lit bett cama bedstead double_bed bed_frame bedframe queen_bed king_bed
 single beds | 98 80 206 | 1.15 1.5 | single_bed child_bed kid_bed camp_bed twin_bed
-bunk beds | 104 172 206 | 1.2 1.3 | bunk bunk_bed loft_bed loft etagenbett
+bunk beds | 104 172 206 | 1.2 1.3 | bunk bunk_bed loft_bed etagenbett
 four-poster beds | 170 205 215 | 1.2 1.25 | canopy_bed four_poster
 cots | 74 95 132 | 1.2 1.3 | crib cot baby_cot cradle baby_bed babybett
 bassinets | 52 85 85 | 1.3 1.4 | bassinet moses_basket

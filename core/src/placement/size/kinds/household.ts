@@ -68,7 +68,7 @@ clothes dryers | 60 105 160 | 1.4 1.6 | clothes_rack drying_rack laundry_rack cl
 export const THINGS = `
 shoes | 20 11 28 | 1.25 1.7 | shoe sneaker sandal slipper schuh chaussure scarpa zapato shoes high_heel
 boots | 22 30 29 | 1.35 1.6 | boot stiefel botte boots
-hats | 30 16 30 | 1.25 1.45 | hat helmet hut_kopf chapeau cappello sombrero cap_hat baseball_cap
+hats | 30 16 30 | 1.25 1.45 | hat hut_kopf chapeau cappello sombrero cap_hat baseball_cap
 spectacles | 14.5 4.8 14 | 1.15 1.5 | glasses_frame sunglasses spectacles eyeglasses brille
 watches | 4.5 9 7 | 1.4 1.9 | watch wristwatch armbanduhr
 suitcases | 45 66 26 | 1.35 1.4 | suitcase luggage koffer valise valigia maleta mala briefcase
@@ -153,7 +153,7 @@ toolboxes | 46 24 23 | 1.25 1.3 | toolbox tool_box werkzeugkasten
 hammers | 12 3.2 32 | 1.35 1.6 | hammer marteau martello martillo mallet
 spanners | 4.5 1.8 22 | 1.5 1.35 | wrench spanner screwdriver pliers schraubenzieher schraubenschlüssel chisel
 drills | 8 21 26 | 1.3 1.5 | drill power_drill bohrmaschine cordless_drill
-saws | 14 4 52 | 1.4 1.45 | saw säge handsaw chainsaw
+saws | 14 4 52 | 1.4 1.45 | saw säge handsaw
 axes | 18 4 60 | 1.6 1.35 | axe hatchet axt hache
 shovels | 24 12 125 | 1.3 1.35 | shovel spade rake schaufel pelle hoe pitchfork
 lawn mowers | 52 100 140 | 1.25 1.4 | lawn_mower lawnmower mower rasenmäher
@@ -173,7 +173,7 @@ dumbbells | 35 16 16 | 1.5 1.5 | dumbbell hantel kettlebell
 basketball hoops (FIBA: rim at 3.05 m) | 180 390 150 | 1.15 1.5 | basketball_hoop basketball_backboard
 goals (FIFA Laws of the Game: 7.32 × 2.44 m) | 732 244 200 | 1.3 1.5 | soccer_goal football_goal
 skateboards | 20 12 80 | 1.15 1.4 | skateboard
-skis | 12 12 172 | 1.2 1.6 | ski snowboard surfboard
+skis | 12 12 172 | 1.2 1.6 | ski
 pianos | 148 122 64 | 1.15 1.3 | piano upright_piano klavier pianoforte
 grand pianos | 150 100 185 | 1.25 1.3 | grand_piano flügel
 organs | 130 115 75 | 1.5 1.5 | organ harmonium
@@ -221,7 +221,7 @@ tooth brushes | 1.6 1.6 18.5 | 1.15 1.35 | toothbrush
 
 /** People. From memory. */
 export const PEOPLE = `
-people (DIN 33402-2: 1.54 to 1.86 m) | 55 172 32 | 1.12 1.35 | person human man woman figure mannequin character people mensch homme femme uomo donna hombre mujer soldier pedestrian player male female
+people (DIN 33402-2: 1.54 to 1.86 m) | 55 172 32 | 1.12 1.35 | person human man woman figure mannequin character people mensch homme femme uomo donna hombre mujer pedestrian player male female
 sitting people | 58 128 85 | 1.12 1.5 | sitting_person seated_person sitting_man sitting_woman
 children | 40 122 26 | 1.4 1.6 | child kid boy girl kind enfant bambino niño criança
 babies | 28 60 20 | 1.3 1.6 | baby toddler infant

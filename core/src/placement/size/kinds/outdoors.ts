@@ -28,7 +28,7 @@ antennas | 60 180 60 | 2 2.2 | antenna aerial antenne
 lifts | 120 225 140 | 1.2 1.35 | elevator lift aufzug
 escalators | 160 480 1100 | 1.3 1.6 | escalator
 scaffolds | 260 420 110 | 1.6 1.7 | scaffold scaffolding gerüst
-houses | 1050 720 950 | 1.5 1.5 | house cottage villa haus maison casa bungalow home cabin chalet farmhouse townhouse house_family detached semidetached mansion
+houses | 1050 720 950 | 1.5 1.5 | house cottage villa haus maison casa bungalow home cabin chalet farmhouse townhouse house_family detached semidetached
 huts | 330 290 330 | 1.5 1.4 | hut play_house playhouse hütte cabane capanna tree_house treehouse outhouse
 sheds | 320 260 280 | 1.6 1.5 | shed greenhouse garden_shed tool_shed gewächshaus serra
 barns | 1600 900 1300 | 1.5 1.6 | barn scheune grange stable farm_building
@@ -81,12 +81,44 @@ mooring posts | 35 70 35 | 1.6 1.5 | bollard mooring
 market stalls | 260 250 200 | 1.3 1.4 | market_stall stall booth kiosk
 jetways | 400 700 2500 | 1.6 1.45 | jetway passenger_bridge
 oil rigs | 7000 9000 7000 | 1.6 1.6 | oil_rig oilrig drilling_rig oil_platform
+stadium roofs and tents for crowds | 2400 700 3600 | 1.8 1.6 | marquee_tent circus_tent festzelt stage_roof bandstand
+pyramids | 12000 8000 12000 | 2.2 1.3 | pyramid pyramide pirámide piramide
+round huts and tents to live in | 480 330 480 | 1.5 1.4 | igloo yurt teepee tipi wigwam
+bunkers | 900 330 900 | 1.8 1.7 | bunker pillbox_bunker air_raid_shelter
+dams and locks | 9000 2400 2200 | 2.4 2 | dam staudamm weir canal_lock
+factory chimneys | 420 4500 420 | 1.8 1.6 | smokestack factory_chimney cooling_tower schornstein_fabrik
+monuments | 400 900 400 | 2.2 1.7 | monument obelisk memorial denkmal triumphal_arch
+walls of towns and gatehouses | 1200 1000 900 | 1.9 1.7 | city_wall castle_wall gatehouse city_gate stadtmauer rampart
+ruins | 1100 600 1000 | 2.2 1.8 | ruin ruins ruine rovina
+chicken coops and hutches | 150 130 110 | 1.6 1.5 | chicken_coop hen_house rabbit_hutch hutch_rabbit
+beehives | 50 75 50 | 1.4 1.4 | beehive hive bienenstock ruche
+railway stations | 5500 1200 2400 | 2 1.8 | railway_station train_station bahnhof gare stazione estación
+airport buildings | 14000 2200 6000 | 2 1.7 | airport airport_terminal flughafen
+houses where work is done for all | 3200 1400 2400 | 1.8 1.6 | museum library_building police_station fire_station town_hall post_office bank_building courthouse prison rathaus mairie
+cinemas and theatres | 3600 1600 3600 | 1.7 1.6 | cinema theatre theater opera_house amphitheatre kino
+mansions | 2200 1300 1700 | 1.6 1.5 | mansion manor manor_house palace palast palais palazzo palacio
+mills by the water | 1100 850 1100 | 1.5 1.5 | watermill water_mill sawmill
+terraces of houses | 2600 900 1000 | 1.8 1.6 | row_house terrace_house townhouses reihenhaus
+bases of sand and mounds | 1500 400 1500 | 2.6 2 | mound hill hügel colline collina colina
+concrete blocks (EN 771-3: 390 × 190 × 190 mm) | 19 19 39 | 1.2 1.4 | concrete_block cinder_block breeze_block betonstein
+paving stones (EN 1338: 200 × 100 × 80 mm) | 15 7 20 | 1.6 1.5 | paving_stone cobblestone paver pflasterstein pavé adoquín
+tiles (EN 14411: 300 × 300 × 8 mm) | 40 1 40 | 1.8 1.4 | tile fliese carrelage azulejo piastrella floor_tile wall_tile
+roof tiles (EN 1304: about 420 × 260 mm) | 26 7 42 | 1.2 1.5 | roof_tile dachziegel tuile teja tegola telha shingle
+roofs | 900 350 900 | 1.8 1.7 | roof dach toit tetto tejado telhado
+bicycle stands | 160 75 45 | 1.8 1.6 | bike_rack bicycle_rack bicycle_stand fahrradständer
+parking meters | 24 140 20 | 1.3 1.5 | parking_meter parkuhr ticket_machine parking_machine
+bill boards | 420 480 60 | 1.9 1.7 | billboard advertising_board litfaßsäule advertising_column
+turnstiles | 95 110 95 | 1.4 1.5 | turnstile drehkreuz
+boxes of newspapers | 48 110 42 | 1.3 1.4 | newspaper_box newspaper_stand
+rails | 180 20 1200 | 2 2.4 | railroad_track railway_track rail_track train_track gleis schiene
+railway signals | 70 480 60 | 1.6 1.6 | railway_signal rail_signal level_crossing semaphore
+roads | 800 15 1600 | 2.2 2.6 | road street strasse straße route carretera strada estrada crossroad intersection
 rooms | 450 270 500 | 1.4 1.5 | room interior zimmer
 `;
 
 /** Vehicles. From memory: data sheets of vehicles. */
 export const VEHICLES = `
-cars | 180 145 435 | 1.2 1.2 | car automobile sedan auto voiture macchina coche carro_auto coupe hatchback limousine cabriolet roadster sports_car police_car taxi saloon estate racecar race_car convertible
+cars | 180 145 435 | 1.2 1.2 | car automobile sedan auto voiture macchina coche carro_auto coupe hatchback limousine cabriolet roadster sports_car saloon estate convertible
 small cars | 162 148 345 | 1.15 1.15 | mini_car city_car smart_car kei_car
 jeeps | 190 185 440 | 1.2 1.2 | jeep suv offroader pickup pick_up off_road_vehicle
 formula cars | 185 100 475 | 1.15 1.25 | formula_car f1 formula formula_one
@@ -113,7 +145,7 @@ trains | 295 400 9000 | 2.4 1.6 | train zug treno tren
 boats | 220 200 620 | 1.9 1.7 | boat boot_schiff bateau barca barco motorboat speedboat fishing_boat yacht_small lifeboat
 rowing boats | 145 65 370 | 1.4 1.5 | rowboat rowing_boat dinghy canoe kayak ruderboot gondola
 sailing boats | 330 1250 1050 | 1.6 1.5 | sailboat sailing_boat segelboot voilier yacht sail_boat catamaran
-ships | 1900 2800 11500 | 2.3 1.35 | ship schiff navire nave buque navio freighter tanker ferry cruise_ship container_ship warship trawler destroyer frigate carrier aircraft_carrier battleship
+ships | 1900 2800 11500 | 2.3 1.35 | ship schiff navire nave buque navio freighter tanker ferry cruise_ship container_ship warship trawler destroyer frigate carrier battleship
 sailing ships | 1300 3800 5000 | 1.5 1.5 | sailing_ship galleon pirate_ship frigate_sail tall_ship caravel
 submarines | 900 1400 8500 | 1.7 1.6 | submarine u_boot
 barges | 1100 500 5000 | 1.7 1.35 | barge lighter_barge
@@ -133,6 +165,30 @@ tyres and wheels (ETRTO: car wheels 0.55 to 0.80 m) | 64 64 22 | 1.3 1.5 | tire 
 wheels | 75 75 15 | 1.9 1.7 | wheel helm rad roue ruota rueda steering_wheel_ship
 steering wheels | 38 38 10 | 1.15 1.6 | steering_wheel lenkrad
 engines | 65 65 75 | 1.8 1.5 | engine motor
+racing cars | 195 115 455 | 1.12 1.25 | race_car racing_car rennwagen supercar muscle_car
+police cars and taxis | 182 152 470 | 1.12 1.2 | police_car taxi cab patrol_car streifenwagen
+carriages of old | 190 230 420 | 1.35 1.4 | coach_horse stagecoach horse_carriage chariot kutsche_pferd calèche
+sleighs and snowmobiles | 115 125 275 | 1.4 1.4 | sleigh snowmobile horse_sleigh
+jet skis | 115 110 300 | 1.2 1.3 | jet_ski jetski personal_watercraft
+hovercraft | 550 400 1100 | 2 1.5 | hovercraft luftkissenboot
+rickshaws | 130 175 260 | 1.2 1.3 | rickshaw tuk_tuk auto_rickshaw rikscha
+cabins on a rope | 200 240 220 | 1.5 1.5 | cable_car gondola_lift chairlift seilbahn
+monster trucks | 370 330 560 | 1.3 1.3 | monster_truck
+armoured cars | 270 260 620 | 1.3 1.3 | apc armored_car armoured_car humvee half_track military_truck
+tugs and small working boats | 850 1200 2600 | 1.6 1.4 | tugboat schlepper workboat
+aircraft carriers | 7000 5500 30000 | 1.25 1.4 | aircraft_carrier flugzeugträger carrier_ship
+hang gliders | 1000 160 370 | 1.3 1.6 | hang_glider deltaplane paramotor
+satellites | 600 300 300 | 2.2 1.8 | satellite satellit space_probe
+stations in space | 6000 2000 5000 | 2.6 1.8 | space_station raumstation
+ships of space | 1800 700 2400 | 3.2 1.8 | spaceship spacecraft starship raumschiff vaisseau nave_spaziale shuttle space_shuttle ufo flying_saucer starfighter
+rovers | 230 200 290 | 1.5 1.4 | rover moon_rover mars_rover lunar_rover lander
+propellers | 180 180 30 | 2.4 1.8 | propeller airscrew hélice
+jet engines | 190 190 380 | 1.7 1.5 | jet_engine turbofan triebwerk
+seats of vehicles | 52 105 65 | 1.3 1.4 | car_seat cockpit_seat racing_seat autositz ejection_seat
+doors of cars | 20 105 110 | 1.2 1.6 | car_door autotür
+accumulators of vehicles (EN 50342: 175 × 190 × 242 mm) | 17.5 19 25 | 1.3 1.3 | car_battery autobatterie accumulator
+parts of engines | 14 16 20 | 2 1.7 | piston gearbox spark_plug carburetor exhaust muffler alternator kolben getriebe auspuff radiator_car
+plates of registration (EU: 520 × 110 mm) | 45 11 0.5 | 1.3 1.6 | license_plate number_plate kennzeichen
 parachutes | 650 700 650 | 1.5 1.6 | parachute parachuter paraglider
 `;
 
@@ -147,11 +203,25 @@ bushes | 130 120 130 | 1.7 1.6 | bush shrub hedge busch buisson cespuglio arbust
 plants in pots | 55 85 55 | 1.8 1.6 | plant pflanze plante pianta planta houseplant potted_plant fern ficus monstera aloe
 cacti | 24 50 22 | 2.2 1.8 | cactus kaktus
 ivy | 70 120 25 | 1.8 2 | ivy vine
+bamboos and reeds | 90 260 90 | 1.9 1.9 | bamboo reed bambus schilf
+leaves | 9 1.5 13 | 1.8 1.9 | leaf blatt feuille foglia hoja folha
+branches | 45 25 130 | 1.9 1.9 | branch ast branche ramo rama twig
+hay bales | 120 115 130 | 1.5 1.4 | hay_bale haybale hay straw_bale heuballen straw
+plants of the field | 45 75 45 | 1.9 1.8 | wheat crop sunflower tomato_plant weed nettle clover thistle
+water plants | 50 45 50 | 1.9 1.9 | seaweed kelp water_lily lily_pad alga coral koralle
 grass | 60 35 60 | 2 2.2 | grass gras herbe
 `;
 
 /** What lies about and what is eaten. From memory: field guides. */
 export const NATURE = `
+mountains | 150000 60000 150000 | 2.6 1.7 | mountain berg montagne montagna montaña montanha volcano vulkan
+terrains | 20000 2500 20000 | 3 2 | terrain landscape gelände terreno paysage landschaft island_land desert
+cliffs and caves | 1500 1100 1200 | 2.4 1.8 | cliff cave klippe höhle falaise grotte cueva acantilado grotta
+crystals | 12 20 12 | 2.4 1.6 | crystal gem diamond kristall edelstein cristal gemma ruby emerald amethyst jewel gemstone
+shells of the sea | 8 5 9 | 1.7 1.6 | seashell shell_sea muschel coquillage conch clam oyster
+bones | 6 4 26 | 1.9 1.7 | bone knochen hueso osso
+feathers | 4 1 18 | 1.6 1.9 | feather feder_vogel plume quill pluma
+cones of conifers | 5 8 5 | 1.4 1.4 | pinecone pine_cone tannenzapfen pigne
 mushrooms | 9 11 9 | 1.9 1.5 | mushroom pilz champignon fungo seta
 rocks | 120 85 105 | 2.6 1.7 | rock stone boulder stein pierre roccia piedra pedra
 logs | 38 38 180 | 1.7 2 | log tree_trunk baumstamm stump tree_stump firewood
@@ -191,6 +261,25 @@ frogs and lizards | 9 7 14 | 1.7 1.7 | frog lizard toad gecko
 butterflies | 9 3 7 | 1.6 2.4 | butterfly moth bee dragonfly_insect
 beetles and spiders | 5 2.5 6 | 1.9 1.9 | beetle spider insect ant
 dinosaurs | 250 400 900 | 1.9 1.7 | dinosaur t_rex trex raptor
+donkeys and zebras | 50 140 205 | 1.2 1.4 | donkey zebra esel âne burro asino mule llama alpaca ostrich
+rhinos and hippos | 140 155 350 | 1.2 1.3 | rhinoceros hippopotamus nashorn bison buffalo büffel
+monkeys | 35 60 50 | 1.6 1.6 | monkey affe singe scimmia mono macaco chimpanzee baboon lemur
+gorillas | 90 165 80 | 1.25 1.4 | gorilla ape orangutan
+kangaroos | 50 150 120 | 1.3 1.5 | kangaroo känguru
+hedgehogs and squirrels | 13 17 25 | 1.5 1.5 | hedgehog squirrel igel eichhörnchen écureuil guinea_pig chipmunk ferret weasel mole_animal platypus
+raccoons and beavers | 28 35 75 | 1.4 1.5 | raccoon badger beaver otter skunk waschbär dachs koala sloth
+seals | 80 70 210 | 1.5 1.5 | sea_lion walrus robbe phoque foca
+octopuses | 70 35 70 | 1.9 1.7 | octopus squid jellyfish krake pieuvre pulpo polpo qualle
+crabs and lobsters | 20 9 22 | 1.7 1.6 | crab lobster krebs crayfish shrimp krabbe crabe cangrejo granchio scorpion
+snails and worms | 3 3.5 6.5 | 1.6 1.6 | snail worm slug caterpillar schnecke escargot caracol lumaca
+bats | 26 6 9 | 1.5 1.7 | fledermaus vampire_bat chauve_souris murciélago
+dragons | 700 450 1000 | 2.3 1.7 | dragon drache drago dragón dragão wyvern griffin
+monsters | 130 210 110 | 1.7 1.6 | monster orc troll ogre demon zombie alien golem werewolf goblin minotaur vampire
+soldiers and knights | 70 180 45 | 1.12 1.5 | soldier knight warrior wizard ninja samurai pirate soldat ritter astronaut viking archer policeman fireman
+hearts, brains and other organs | 11 11 14 | 1.6 1.6 | brain heart lung kidney liver gehirn herz cerveau cœur cerebro corazón cervello stomach
+teeth | 1 2.2 1 | 1.5 1.6 | tooth zahn dent diente dente molar
+eyes | 2.4 2.4 2.4 | 1.2 1.2 | eyeball eye auge œil ojo occhio olho
+feet | 10 12 26 | 1.3 1.6 | foot human_foot fuß pied pie_humano piede pé
 skulls | 15 21 20 | 1.2 1.25 | skull schädel crâne teschio
 skeletons | 50 168 35 | 1.2 1.6 | skeleton skelett
 hands | 10 6 19 | 1.25 1.9 | hand
