@@ -299,6 +299,13 @@ function ownDensity(longest: number): number {
 const bell = (distance: number, spread: number): number =>
   Math.exp(-((distance / spread) ** 2) / 2) / (spread * Math.sqrt(2 * Math.PI));
 
+/** Sizes stray further than a normal distribution has it, as proportions do: Student's t of so many degrees of freedom. Ours. */
+const TAIL = 4;
+
+/** Its density, of unit mass: 3/8 is Γ(5/2) / (√(4π) Γ(2)). */
+const wideBell = (distance: number, spread: number): number =>
+  0.375 / spread / (1 + (distance / spread) ** 2 / TAIL) ** ((TAIL + 1) / 2);
+
 /** How usual a size in metres is for things of a kind, or for anything where none is known. */
 function judgeUsual(
   size: readonly [number, number, number],
@@ -325,7 +332,7 @@ function judgeUsual(
   const measured = isHigh ? sides[1] : longest;
   return {
     density:
-      isKind * bell(fit.larger, Math.max(LEAST_SPREAD, fit.spread)) +
+      isKind * wideBell(fit.larger, Math.max(LEAST_SPREAD, fit.spread)) +
       (1 - isKind) * (typical.isInherited ? anythingDensity(longest) : EVEN),
     fits: Math.abs(fit.larger) < WITHIN * Math.max(LEAST_SPREAD, fit.spread),
     evidence: {
