@@ -1,7 +1,9 @@
 import type { Category } from '@haveld/contract/category';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
+import { answerFindings } from '@haveld/core/condition/answers';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
+import { setInPencil } from '@haveld/core/condition/pencil';
 import { isSizeSettled, isUpSettled } from '@haveld/core/condition/is-settled';
 import { readableName } from '@haveld/core/finds/names/readable-name';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
@@ -89,12 +91,24 @@ async function judge(model: UnseenModel): Promise<void> {
     const key = `${group}${seen.typical.isInherited ? ', by meaning' : ', row'}`;
     deviates.set(key, [...(deviates.get(key) ?? []), fit.larger / fit.spread]);
   }
-  const open = assess(seen).filter(({ mark, sure }) => mark === 'look' && !sure);
-  questions.set(group, [...(questions.get(group) ?? []), open.length]);
+  const sheet = answerFindings(assess(seen), new Map());
+  const open = sheet.filter(({ mark, sure }) => mark === 'look' && !sure);
+  const { guessed, asked } = setInPencil(
+    sheet.filter(({ sure }) => !sure),
+    HOUSE_RULES,
+  );
+  count(`open questions a model, ${group}`, open.length);
+  count(`of them in pencil, ${group}`, open.filter((one) => guessed.includes(one)).length);
+  count(`of them in the way of the catalogue, ${group}`, asked.length);
+  count(`models with nothing but a glance to give, ${group}`, open.every((one) => guessed.includes(one)) ? 1 : 0);
   if (details && group === 'tuning' && (sizeVerdict !== 'right' || upVerdict !== 'right'))
     console.log(
       `  size ${sizeVerdict}${isRight ? '' : '*'} ${size.id} ${size.confidence.toFixed(2)}/${size.independent}, up ${upVerdict}${up.id === turn.end ? '' : '*'} ${up.id} ${up.confidence.toFixed(2)}: ${model.name} (${seen.typical?.plural ?? 'no row'}) ${seen.uprightSize?.map((v) => (v * metres).toFixed(1)).join(' × ')} m`,
     );
+}
+
+function count(what: string, value: number): void {
+  questions.set(what, [...(questions.get(what) ?? []), value]);
 }
 
 function tally(key: string, verdict: keyof Tally): void {
@@ -116,6 +130,6 @@ for (const [key, all] of deviates) {
     `deviations of true sizes from their kind, ${key}: n ${all.length}, half within ${sorted[sorted.length >> 1].toFixed(2)}, 95 % within ${sorted[Math.floor(sorted.length * 0.95)].toFixed(2)} standard deviations, mean ${(all.reduce((a, b) => a + b, 0) / all.length).toFixed(2)}`,
   );
 }
-for (const [group, counts] of questions)
-  console.log(`open questions a model, ${group}: ${(counts.reduce((a, b) => a + b, 0) / counts.length).toFixed(2)}`);
+for (const [what, counts] of [...questions].sort(([a], [b]) => (a < b ? -1 : 1)))
+  console.log(`${what}: ${(counts.reduce((a, b) => a + b, 0) / counts.length).toFixed(2)}`);
 console.log(describeReliability(judged.filter(({ group }) => group === 'held out')));

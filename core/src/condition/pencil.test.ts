@@ -4,6 +4,10 @@ import { FINDING_KIND_IDS, FINDING_KINDS } from '@haveld/contract/finding-kinds'
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Step } from '@haveld/contract/step';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
+import { createMeshDocument } from '../testing/documents';
+import { answerFindings } from './answers';
+import { assess } from './assess';
+import { examine } from './examination';
 import { setInPencil } from './pencil';
 
 const scale = (factor: number): Step => ({ kind: 'scale', schema: 1, factor, label: '' });
@@ -41,6 +45,19 @@ test('whose it is, and whether a part belongs to it, is never in pencil', () => 
   const { guessed, asked } = setInPencil([rights, part], HOUSE_RULES);
   expect(guessed).toEqual([]);
   expect(asked.map(({ kind }) => kind)).toEqual(['rights:licence', 'stranger']);
+});
+
+test('how surfaces are shown is in pencil: smoothed, and from both sides', () => {
+  // a leaf of two triangles that bend by 20° along their common edge, in a file that says nothing of normals
+  const bend = Math.tan((20 * Math.PI) / 180);
+  const document = createMeshDocument([0, 0, 0, 1, 0, 0, 1, 1, 0, 0, 1, bend], [0, 1, 2, 0, 2, 3]);
+  const [primitive] = document.getRoot().listMeshes()[0].listPrimitives();
+  primitive.setMaterial(document.createMaterial('bark'));
+  const seen = examine({ document, name: 'leaf', log: [], pictures: [], belonging: new Set(), stated: [] });
+  const { guessed, steps } = setInPencil(answerFindings(assess(seen), new Map()), HOUSE_RULES);
+  expect(guessed.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['normals', 'sides']));
+  expect(steps).toContainEqual({ kind: 'set-normals', schema: 1, from: 'angle', degrees: 40 });
+  expect(steps.filter(({ kind }) => kind === 'set-material')).toHaveLength(1);
 });
 
 test('nothing rests on what is open itself', () => {

@@ -5,6 +5,12 @@ import { count } from '../../text/count';
 import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
 
+/**
+ * How often authors mean such edges to be smooth: of the open furniture whose files say so, 86.8 % of the tuning authors' models and
+ * 85.7 % of the held-out ones' (`npm run measure smoothing`).
+ */
+const SMOOTH = 0.87;
+
 /** Round shapes that would look faceted, because the source says nothing of smoothing. */
 export function checkNormals({ document }: Examination): Finding[] {
   const meshes = document
@@ -29,21 +35,21 @@ export function checkNormals({ document }: Examination): Finding[] {
           id: `smooth-${ROUND_DEGREES}`,
           label: `Smooth below ${ROUND_DEGREES}°`,
           steps: [{ kind: 'set-normals', schema: 1, from: 'angle', degrees: ROUND_DEGREES }],
-          confidence: 0.8,
+          confidence: SMOOTH,
           evidence: [{ text: 'edges that would be smooth', figure: String(edges) }],
         },
         {
           id: 'smooth-180',
           label: 'Smooth everywhere',
           steps: [{ kind: 'set-normals', schema: 1, from: 'angle', degrees: 180 }],
-          confidence: 0.08,
+          confidence: (1 - SMOOTH) / 3,
           evidence: [{ text: 'for shapes without any edge' }],
         },
         {
           id: 'faceted',
           label: 'Faceted, as it is',
           steps: [],
-          confidence: 0.12,
+          confidence: ((1 - SMOOTH) * 2) / 3,
           evidence: [{ text: 'for shapes meant to be cut' }],
         },
       ],

@@ -177,14 +177,15 @@ function Tags({ card, acts, field, onField }: CardProps & { acts: CardActs }) {
   );
 }
 
-/** What the front and the pivot are taken for, and that it is set straight. */
+/** What the front and the pivot are taken for, that it is set straight, and how its surfaces are shown. */
 function OtherGuesses({ card }: { card: Card }) {
-  const words = OTHER_KINDS.flatMap((kind) => findGuess(card, kind)?.choices[0].label ?? []);
-  if (words.length === 0) return null;
+  const [first, ...others] = OTHER_KINDS.flatMap((kind) => findGuess(card, kind)?.choices[0].label ?? []);
+  if (first === undefined) return null;
+  const words = [first, ...others.map((label) => label.charAt(0).toLowerCase() + label.slice(1))];
   return <p className="small in-pencil">{words.join(', ')} in pencil</p>;
 }
 
-const OTHER_KINDS = ['tilt', 'front-axis', 'pivot'] as const;
+const OTHER_KINDS = ['tilt', 'front-axis', 'pivot', 'normals', 'sides'] as const;
 
 /** More are counted. */
 const MOST_MAPS = 2;

@@ -127,8 +127,15 @@ test('a size in pencil says how likely it is, and the other guess is one click a
 test('every guess is said, and a pivot in pencil is shown where it will be', async () => {
   const pivot = finding({ kind: 'pivot', key: 'pivot', choices: [choice('base-centre', 'base centre', 0.7)] });
   const front = finding({ kind: 'front-axis', key: 'front-axis', choices: [choice('+z', 'faces forwards', 0.6)] });
-  open([card('Lamp', { guessed: [pivot, front] })]);
-  expect((await cardOf('Lamp')).textContent).toContain('faces forwards, base centre in pencil');
+  const smooth = finding({
+    kind: 'normals',
+    key: 'normals',
+    heading: 'geometry',
+    choices: [choice('smooth-40', 'Smooth below 40°', 0.87)],
+  });
+  open([card('Lamp', { guessed: [pivot, front, smooth] })]);
+  const words = (await cardOf('Lamp')).textContent;
+  expect(words).toContain('faces forwards, base centre, smooth below 40° in pencil');
   expect(screen.getByRole('img', { name: 'Pivot of Lamp, in pencil' })).toBeTruthy();
 });
 
