@@ -5,6 +5,7 @@ import { peekGlb, peekGltf } from './gltf/peek';
 import type { Inside } from './inside';
 import { peekObj } from './obj/peek';
 import type { Reading, ReadingContext } from './reading';
+import { peekVrml } from './vrml/peek';
 
 export type Reader = (path: string, context: ReadingContext) => Promise<Reading>;
 
@@ -139,12 +140,23 @@ export const MODEL_FORMATS: readonly ModelFormat[] = [
     loadReader: () => import('./ply/read').then((module) => module.readPly),
   },
   {
+    id: 'wrl',
+    name: 'VRML',
+    extensions: ['wrl', 'vrml'],
+    isToldByName: true,
+    signatures: ['#VRML V'],
+    rank: 9,
+    carries: 'polygons, materials and metres',
+    peek: peekVrml,
+    loadReader: () => import('./vrml/read').then((module) => module.readVrml),
+  },
+  {
     id: 'stl',
     name: 'STL',
     extensions: ['stl'],
     isToldByName: true,
     isText: (text) => /^\s*solid\b[\s\S]*\bfacet\s+normal\b/i.test(text),
-    rank: 10,
+    rank: 11,
     carries: 'bare triangles',
     loadReader: () => import('./stl/read').then((module) => module.readStl),
   },
@@ -153,7 +165,7 @@ export const MODEL_FORMATS: readonly ModelFormat[] = [
     name: id.toUpperCase(),
     extensions: [id],
     isToldByName: true,
-    rank: 9,
+    rank: 10,
     carries: 'what could be read',
     loadReader: readConverted,
   })),

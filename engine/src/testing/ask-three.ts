@@ -23,6 +23,7 @@ import { FBXLoader } from 'three/examples/jsm/loaders/FBXLoader.js';
 import { PLYLoader } from 'three/examples/jsm/loaders/PLYLoader.js';
 import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
 import { TDSLoader } from 'three/examples/jsm/loaders/TDSLoader.js';
+import { VRMLLoader } from 'three/examples/jsm/loaders/VRMLLoader.js';
 import { decodeText } from '@haveld/core/text/decode-text';
 import { fromFirst, type Cloud, type Summary } from './summary';
 
@@ -77,6 +78,12 @@ const LOADERS: Record<string, Load> = {
   ply(bytes) {
     const geometry = new PLYLoader().parse(bytes);
     return bare(geometry, geometry.index === null);
+  },
+  wrl(bytes) {
+    // it stumbles over a sky without angles
+    const text = decodeText(new Uint8Array(bytes)).replace(/^Background \{[^}]*\}/m, '');
+    const root = new VRMLLoader().parse(text, '');
+    return { root, clips: [], metres: 1 };
   },
   '3ds'(bytes) {
     // it leaves Z up

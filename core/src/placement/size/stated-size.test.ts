@@ -16,6 +16,13 @@ test.each([
   ['beam 2.4 m', [{ along: 'any', metres: 2.4 }]],
   ['lamp_4K_v2', []],
   ['mast 12', []],
+  [
+    'Coil L18.0mm W9.0mm P5.00mm',
+    [
+      { along: 'any', metres: expect.closeTo(0.018, 9) },
+      { along: 'any', metres: expect.closeTo(0.009, 9) },
+    ],
+  ],
 ])('the name %s states %j', (name, stated) => {
   expect(listNamedSizes(name)).toMatchObject(stated);
 });

@@ -53,13 +53,14 @@ export function listNamedSizes(name: string): StatedSize[] {
   const words = name.replaceAll('_', ' ');
   const three = readThreeSides(words);
   if (three) return [sidesOf(three, { text: `its name states it: ${three.passage}` })];
-  return [...words.matchAll(/(?<![\d.,a-z])(\d+(?:[.,]\d+)?)\s?(mm|cm|m|ft|inch|in)(?![a-z\d²³])/gi)].flatMap(
-    (match): StatedSize[] => {
-      const metres = parseLength(match[0]);
-      return metres ? [{ along: 'any', metres, evidence: { text: `its name states it: ${match[0].trim()}` } }] : [];
-    },
-  );
+  return [...words.matchAll(NAMED_LENGTH)].flatMap((match): StatedSize[] => {
+    const metres = parseLength(`${match[1]} ${match[2]}`);
+    return metres ? [{ along: 'any', metres, evidence: { text: `its name states it: ${match[0].trim()}` } }] : [];
+  });
 }
+
+/** A letter may say which side it is (`L18.0mm`, `W9.0mm`); `P` is the pitch of its pins and no side. */
+const NAMED_LENGTH = /(?<![\d.,a-z])[lwhd]?(\d+(?:[.,]\d+)?)\s?(mm|cm|m|ft|inch|in)(?![a-z\d²³])/gi;
 
 const sidesOf = ({ sides }: { sides: [number, number, number] }, evidence: Evidence): StatedSize => ({
   along: 'sides',
