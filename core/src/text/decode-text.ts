@@ -10,11 +10,13 @@ export function decodeUtf8(bytes: Uint8Array): string | null {
 }
 
 /** What Windows-1252 has where ISO 8859-1 has controls, 0x80 to 0x9F (WHATWG Encoding, index windows-1252); five stay controls. */
-const HIGH = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+export const HIGH_SIGNS = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
 
 /** @returns text of Windows-1252. The decoder of Node 20 takes it for ISO 8859-1 (measured) and loses quotation marks and dashes */
 export const decodeWindows1252 = (bytes: Uint8Array): string =>
-  new TextDecoder('iso-8859-1').decode(bytes).replace(/[\u0080-\u009f]/g, (sign) => HIGH[sign.charCodeAt(0) - 0x80]);
+  new TextDecoder('iso-8859-1')
+    .decode(bytes)
+    .replace(/[\u0080-\u009f]/g, (sign) => HIGH_SIGNS[sign.charCodeAt(0) - 0x80]);
 
 /** @returns text as UTF-16 by its mark, as UTF-8 where the bytes are that, else as Windows-1252 */
 export function decodeText(bytes: Uint8Array): string {

@@ -1,3 +1,4 @@
+import { otherReadings } from '../text/other-readings';
 import { fileStem } from './judging/read-map-name';
 
 /** Where a referenced file lies. */
@@ -46,7 +47,7 @@ export function locateReference(reference: string, from: string, paths: readonly
   return listElsewhere(reference, folder, paths);
 }
 
-/** Raw, with forward slashes, and decoded from percent-encoding. */
+/** Raw, with forward slashes, decoded from percent-encoding, and as its bytes would be read otherwise. */
 function listForms(reference: string): string[] {
   const slashed = reference
     .trim()
@@ -60,6 +61,8 @@ function listForms(reference: string): string[] {
       if ((error as Error).name !== 'URIError') throw error;
     }
   }
+  // the file that names it did not say how it is written; a path that is there does
+  for (const read of otherReadings(reference.trim())) forms.push(read.replaceAll('\\', '/'));
   return [...new Set(forms)];
 }
 
@@ -85,7 +88,7 @@ const baseName = (path: string): string => path.slice(path.lastIndexOf('/') + 1)
 
 function listElsewhere(reference: string, folder: string, paths: readonly string[]): Location[] {
   const wantedNames = listForms(reference).map((form) => foldName(baseName(form)));
-  const wantedStem = foldName(fileStem(wantedNames[wantedNames.length - 1]));
+  const wantedStems = new Set(wantedNames.map((name) => foldName(fileStem(name))));
   const found: Location[] = [];
   for (const path of paths) {
     const name = foldName(baseName(path));
@@ -97,7 +100,7 @@ function listElsewhere(reference: string, folder: string, paths: readonly string
         confidence: 0.95 + near,
         reasons: ['same file name', `lies in ${describeFolder(path)}`],
       });
-    } else if (isPictureName(path) && foldName(fileStem(path)) === wantedStem) {
+    } else if (isPictureName(path) && wantedStems.has(foldName(fileStem(path)))) {
       found.push({
         where: 'elsewhere',
         path,

@@ -38,6 +38,8 @@ export interface WalkEnd {
   isLocked: boolean;
   /** What is wrong with the archive as a whole. */
   problem: string | null;
+  /** What was taken for granted of it, as the rest of a sentence. */
+  note?: string;
 }
 
 /** Nothing more is taken from this archive, or from the arrival; the message says why. */

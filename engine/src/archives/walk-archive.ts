@@ -37,5 +37,5 @@ async function walkAnyZip(location: string, visitor: EntryVisitor, password: str
   if (!end) return salvageZip(location, visitor);
   if (end.left.size === 0) return end;
   const rest = await walkGeneral(location, visitor, { nameOfOnly: '', password, only: end.left });
-  return { isLocked: rest.isLocked, problem: end.problem ?? rest.problem };
+  return { isLocked: rest.isLocked, problem: end.problem ?? rest.problem, note: end.note };
 }

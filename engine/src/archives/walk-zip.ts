@@ -3,6 +3,7 @@ import type { Readable } from 'node:stream';
 import { inflateRawSync } from 'node:zlib';
 import yauzl from 'yauzl';
 import type { ArchiveEntry, EntryVisitor, WalkEnd } from './archive-entry';
+import { guessNameEncoding, type NameEncoding } from './guess-name-encoding';
 import { giveBytes, pourInto } from './pour-into';
 
 /** Entries that only the general reader opens. */
@@ -21,23 +22,28 @@ export async function walkZip(
   if (!zip) return null;
   const file = openSync(location, 'r');
   let read = 0;
+  let note: string | undefined;
   const left = new Set<number>();
   try {
-    for await (const entry of entriesOf(zip)) {
+    const { entries, error } = await listEntries(zip);
+    const encoding = await guessNameEncoding(entries.filter((entry) => !saysUtf8(entry)).map(rawName));
+    if (encoding) note = describeEncoding(encoding, entries);
+    for (const entry of entries) {
       if (needsGeneralReader(entry)) left.add(read);
       else {
-        const sink = visitor.begin(describe(entry), read, zip.entryCount);
+        const sink = visitor.begin(describe(entry, encoding), read, zip.entryCount);
         const stated = { sizeBytes: entry.uncompressedSize, crc: entry.crc32 };
         if (sink && isSmall(entry)) giveBytes(sink, () => readSmall(file, entry), stated);
         else if (sink) await pourInto(sink, () => openEntry(zip, entry), stated);
       }
       read++;
     }
-    return { isLocked: false, problem: null, left };
+    if (error) throw error;
+    return { isLocked: false, problem: null, note, left };
   } catch (error) {
     if ((error as Error).name === 'StopArchive') throw error;
     const problem = `is damaged after ${read} entries: ${(error as Error).message}. What came before it was kept.`;
-    return { isLocked: false, problem, left };
+    return { isLocked: false, problem, note, left };
   } finally {
     closeSync(file);
     zip.close();
@@ -61,13 +67,26 @@ function readSmall(file: number, entry: yauzl.Entry): Buffer {
     : inflateRawSync(packed, { maxOutputLength: Math.max(1, entry.uncompressedSize) });
 }
 
-function describe(entry: yauzl.Entry): ArchiveEntry {
-  const raw = entry.fileName as unknown as Buffer;
+const rawName = (entry: yauzl.Entry): Buffer => entry.fileName as unknown as Buffer;
+
+const saysUtf8 = (entry: yauzl.Entry): boolean => (entry.generalPurposeBitFlag & 0x800) !== 0;
+
+/** With the longest name that only that reading makes readable, so that a wrong guess is seen. */
+function describeEncoding({ label, decode }: NameEncoding, entries: readonly yauzl.Entry[]): string {
+  const example = entries
+    .filter((entry) => !saysUtf8(entry) && rawName(entry).some((byte) => byte > 127))
+    .map((entry) => decode(rawName(entry)))
+    .sort((a, b) => b.length - a.length)[0];
+  return `has names that do not say how they are written; they were read as ${label}: “${example}”.`;
+}
+
+function describe(entry: yauzl.Entry, encoding: NameEncoding | null): ArchiveEntry {
+  const raw = rawName(entry);
   // the upper half of the external attributes holds Unix's file type; 0120000 is a link
   const isLink = ((entry.externalFileAttributes >>> 16) & 0o170000) === 0o120000;
   return {
-    name: raw,
-    isUtf8: (entry.generalPurposeBitFlag & 0x800) !== 0,
+    name: encoding && !saysUtf8(entry) ? encoding.decode(raw) : raw,
+    isUtf8: saysUtf8(entry),
     kind: isLink ? 'link' : /[/\\]$/.test(raw.toString('latin1')) ? 'folder' : 'file',
     sizeBytes: entry.uncompressedSize,
     packedBytes: entry.compressedSize,
@@ -78,6 +97,17 @@ function openDirectory(location: string): Promise<yauzl.ZipFile | null> {
   const options = { lazyEntries: true, decodeStrings: false, validateEntrySizes: true, autoClose: false } as const;
   // an error here means that the directory at the end is missing or damaged
   return new Promise((resolve) => yauzl.open(location, options, (error, zip) => resolve(error ? null : zip)));
+}
+
+/** Every entry the directory names, and what it is damaged by after them. */
+async function listEntries(zip: yauzl.ZipFile): Promise<{ entries: yauzl.Entry[]; error: Error | null }> {
+  const entries: yauzl.Entry[] = [];
+  try {
+    for await (const entry of entriesOf(zip)) entries.push(entry);
+  } catch (error) {
+    return { entries, error: error as Error };
+  }
+  return { entries, error: null };
 }
 
 async function* entriesOf(zip: yauzl.ZipFile): AsyncGenerator<yauzl.Entry> {

@@ -150,6 +150,7 @@ async function takeAll(
     try {
       const end = await walkArchive(file.format, file.path, location, taker, password);
       isLocked = end.isLocked;
+      if (end.note) taker.taken.notes.push(`“${file.path}” ${end.note}`);
       if (end.problem) taker.taken.refused.push(`“${file.path}” ${end.problem}`);
     } catch (error) {
       if ((error as Error).name !== 'StopArchive') throw error;

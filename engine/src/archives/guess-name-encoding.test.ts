@@ -1,0 +1,83 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { buffer } from 'node:stream/consumers';
+import iconv from 'iconv-lite';
+import { ZipFile } from 'yazl';
+import { guessNameEncoding } from './guess-name-encoding';
+import { walkZip } from './walk-zip';
+
+// Names as people give them, in the words of each language; iconv-lite writes them
+const NAMES: Record<string, { codec: string; names: string[] }> = {
+  'Shift-JIS': { codec: 'cp932', names: ['椅子', 'テーブル/木目', '屋根_赤', '車両', '鳥居モデル', '材質/鉄板'] },
+  GBK: { codec: 'gbk', names: ['椅子', '桌子/木纹', '房屋模型', '汽车', '贴图/金属', '屋顶红色'] },
+  'EUC-KR': { codec: 'cp949', names: ['의자', '책상/나무', '지붕_빨강', '자동차', '재질/철판', '건물'] },
+  'Windows-1251': { codec: 'windows-1251', names: ['стул', 'стол/дерево', 'крыша красная', 'машина', 'железо'] },
+  'code page 866': { codec: 'cp866', names: ['стул', 'стол/дерево', 'крыша красная', 'машина', 'железо'] },
+  'Windows-1250': { codec: 'windows-1250', names: ['židle', 'stůl/dřevo', 'střecha', 'křeslo červené', 'łóżko'] },
+  'code page 852': { codec: 'cp852', names: ['židle', 'stůl/dřevo', 'střecha', 'křeslo červené', 'łóżko'] },
+  'code page 850': { codec: 'cp850', names: ['Stühle', 'cadeira São João', 'À gauche', 'Tür/Holz', 'canapé'] },
+  'code page 437': { codec: 'cp437', names: ['Stühle', 'Tür/Holz', 'Glühbirne', 'Küche groß', 'été', 'façade'] },
+  'Windows-1252': { codec: 'windows-1252', names: ['Stühle', 'Tür/Holz', 'Glühbirne', 'Küche groß', 'été', 'façade'] },
+};
+
+test.each(Object.entries(NAMES))('%s is told from all names together', async (label, { codec, names }) => {
+  const raw = names.map((name) => iconv.encode(`${name}.obj`, codec));
+  const guess = await guessNameEncoding(raw);
+  expect(guess?.label).toBe(label);
+  expect(raw.map((one) => guess!.decode(one))).toEqual(names.map((name) => `${name}.obj`));
+});
+
+test('UTF-8, plain names, and too few bytes to tell by are left to the format', async () => {
+  const utf8 = ['椅子.obj', 'Tür.obj', 'chair.obj'].map((name) => new TextEncoder().encode(name));
+  expect(await guessNameEncoding(utf8)).toBeNull();
+  expect(await guessNameEncoding([iconv.encode('Tür.obj', 'cp437')])).toBeNull();
+  expect(await guessNameEncoding([])).toBeNull();
+});
+
+test('names in UTF-8 among them are read as that', async () => {
+  const raw = NAMES['Shift-JIS'].names.map((name) => iconv.encode(name, 'cp932'));
+  const guess = await guessNameEncoding([...raw, new TextEncoder().encode('Tür')]);
+  expect(guess!.decode(new TextEncoder().encode('Tür'))).toBe('Tür');
+});
+
+/** A zip whose names are these bytes and do not say how they are written: general purpose bit 11 is cleared in both headers. */
+async function writeZip(names: readonly Uint8Array[]): Promise<string> {
+  const zip = new ZipFile();
+  const placeholders = names.map((name, i) => String(i).padStart(name.length, 'x'));
+  placeholders.forEach((name) => zip.addBuffer(Buffer.from('v 0 0 0\n'), name));
+  zip.end();
+  const bytes = await buffer(zip.outputStream);
+  for (const [signature, flagsAt] of [
+    [0x04034b50, 6],
+    [0x02014b50, 8],
+  ])
+    for (let at = 0; at + 46 < bytes.length; at++)
+      if (bytes.readUInt32LE(at) === signature)
+        bytes.writeUInt16LE(bytes.readUInt16LE(at + flagsAt) & ~0x800, at + flagsAt);
+  placeholders.forEach((placeholder, i) => {
+    for (let at = bytes.indexOf(placeholder); at >= 0; at = bytes.indexOf(placeholder, at + 1)) bytes.set(names[i], at);
+  });
+  const path = join(mkdtempSync(join(tmpdir(), 'haveld-names-')), 'names.zip');
+  writeFileSync(path, bytes);
+  return path;
+}
+
+test('a zip from Japan keeps its names, and says how they were read', async () => {
+  const names = ['モデル/椅子.obj', 'モデル/椅子.mtl', 'テクスチャ/木目.png'];
+  const path = await writeZip(names.map((name) => iconv.encode(name, 'cp932')));
+  const seen: (string | Uint8Array)[] = [];
+  const end = await walkZip(path, {
+    begin: ({ name }) => {
+      seen.push(name);
+      return null;
+    },
+    pass: () => undefined,
+  });
+  rmSync(dirname(path), { recursive: true });
+  expect(seen).toEqual(names);
+  expect(end).toMatchObject({
+    problem: null,
+    note: 'has names that do not say how they are written; they were read as Shift-JIS: “テクスチャ/木目.png”.',
+  });
+});
