@@ -1,6 +1,7 @@
 import { readdir, stat } from 'node:fs/promises';
 import { basename, dirname, join, relative, resolve, sep } from 'node:path';
 import { DomainError } from '@haveld/contract/error';
+import { listVolumeSets } from '@haveld/core/finds/volumes';
 import { identifyAt, peekAt, type IdentifiedFile } from '@haveld/engine/archives/identify-at';
 import type { Workshop } from './workshop';
 
@@ -12,6 +13,8 @@ export interface Gathered {
   /** The one model that was named, where a single file was given. */
   only: string | null;
   refused: string[];
+  /** Archives that no password opened. */
+  locked: string[];
 }
 
 /** What a folder may hold before somebody should choose. */
@@ -30,10 +33,16 @@ export async function gatherInput(input: string, workshop: Workshop): Promise<Ga
   if (!found) throw new DomainError('bad-request', `There is no “${input}”.`);
   if (found.isDirectory()) return openArchives(await listFolder(path, MOST_FILES), workshop);
   const file = await lookAt(basename(path), path);
-  if (file.kind !== 'model') return openArchives({ files: [file], refused: [] }, workshop);
+  if (file.kind !== 'model')
+    return openArchives({ files: [file, ...(await listOtherVolumes(path))], refused: [] }, workshop);
   const folder = dirname(path);
   const { files, refused } = await listFolder(folder, MOST_NEIGHBOURS);
-  return { files: files.filter((other) => other.kind !== 'archive'), only: relative(folder, path), refused };
+  return {
+    files: files.filter((other) => other.kind !== 'archive'),
+    only: relative(folder, path),
+    refused,
+    locked: [],
+  };
 }
 
 async function lookAt(path: string, location: string): Promise<GatheredFile> {
@@ -62,26 +71,43 @@ async function listFolder(folder: string, most: number): Promise<{ files: Gather
   return { files, refused };
 }
 
+/** The other files of an archive that lies in several, of which one was named. */
+async function listOtherVolumes(path: string): Promise<GatheredFile[]> {
+  const [folder, name] = [dirname(path), basename(path)];
+  const set = listVolumeSets(await readdir(folder)).find(({ paths }) => paths.includes(name));
+  const others = (set?.paths ?? []).filter((other) => other !== name);
+  return Promise.all(others.map((other) => lookAt(other, join(folder, other))));
+}
+
 async function openArchives(
   { files, refused }: { files: GatheredFile[]; refused: string[] },
-  { store, runSandboxed, onProgress }: Workshop,
+  { store, runSandboxed, onProgress, passwords }: Workshop,
 ): Promise<Gathered> {
-  const archives = files.filter((file) => file.kind === 'archive');
-  if (archives.length === 0) return { files, only: null, refused };
+  const volumes = new Set(
+    listVolumeSets(files.map(({ path }) => path))
+      .filter(({ paths }) => paths.length > 1)
+      .flatMap(({ paths }) => paths),
+  );
+  const archives = files.filter((file) => file.kind === 'archive' || volumes.has(file.path));
+  if (archives.length === 0) return { files, only: null, refused, locked: [] };
   const received = [];
   for (const archive of archives)
     received.push({
       path: archive.path,
       sha256: 'location' in archive ? (await store.adoptFile(archive.location)).sha256 : archive.sha256,
     });
-  const opened = await runSandboxed('open-archive', { received }, (done, total) =>
+  const opened = await runSandboxed('open-archive', { received, passwords: [...passwords] }, (done, total) =>
     onProgress({ done: total > 0 ? done / total : 0, of: 1, label: 'opening archives' }),
   );
   const loose = files.filter((file) => !archives.includes(file));
-  const locked = opened.locked.map((path) => `“${path}” wants a password; what is locked in it was not opened.`);
+  const locked = opened.locked.map(
+    (path) =>
+      `“${path}” wants ${passwords.length > 0 ? 'another' : 'a'} password (--password); what is locked in it was not opened.`,
+  );
   return {
     files: [...loose, ...opened.files],
     only: null,
     refused: [...refused, ...opened.refused, ...locked, ...opened.notes],
+    locked: opened.locked,
   };
 }

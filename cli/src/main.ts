@@ -17,6 +17,7 @@ interface Options {
   json?: boolean;
   preset: string;
   replace?: boolean;
+  password?: string[];
 }
 
 const program = new Command('haveld')
@@ -35,6 +36,7 @@ program
       .default('nothing'),
   )
   .option('--replace', 'write over what lies in the folder')
+  .option('--password <passwords...>', 'tried on archives that are locked')
   .description('reads, judges and puts right what is sure, and writes one GLB a model')
   .action((input: string, options: Options) => run(input, options));
 
@@ -44,6 +46,7 @@ program
   .option('--json', 'print the report as JSON')
   .option('--preset <preset>', 'as for prepare', 'house')
   .addOption(new Option('--confirm <what>', 'as for prepare').choices(ConfirmSchema.options).default('nothing'))
+  .option('--password <passwords...>', 'as for prepare')
   .description('says what prepare would find, and writes nothing')
   .action((input: string, options: Options) => run(input, options));
 
@@ -55,8 +58,9 @@ async function run(input: string, options: Options): Promise<void> {
   try {
     const preset = await readPreset(options.preset);
     const outputs = options.out === undefined ? null : await Outputs.open(options.out, options.replace ?? false);
-    const report = await withWorkshop({ onProgress: bar.show, signal: stop.signal }, (workshop) =>
-      prepare({ input, preset, confirm: options.confirm, outputs }, workshop),
+    const report = await withWorkshop(
+      { onProgress: bar.show, signal: stop.signal, passwords: options.password ?? [] },
+      (workshop) => prepare({ input, preset, confirm: options.confirm, outputs }, workshop),
     );
     await outputs?.writeReport(report);
     bar.end();
@@ -72,9 +76,11 @@ async function run(input: string, options: Options): Promise<void> {
   }
 }
 
-function exitCodeOf({ models }: PreparedReport): number {
+function exitCodeOf({ models, locked }: PreparedReport): number {
   if (models.some((model) => model.status === 'failed')) return EXIT.failed;
-  return models.some((model) => model.status === 'open') ? EXIT.open : EXIT.sure;
+  return locked.length > 0 || models.some((model) => model.status === 'open' || model.question !== null)
+    ? EXIT.open
+    : EXIT.sure;
 }
 
 await program.parseAsync();

@@ -29,10 +29,10 @@ export async function prepare(
   { input, preset, confirm, outputs }: PrepareOptions,
   workshop: Workshop,
 ): Promise<PreparedReport> {
-  const { files, only, refused } = await gatherInput(input, workshop);
+  const { files, only, refused, locked } = await gatherInput(input, workshop);
   const { finds, excluded } = groupFinds(only === null ? files : withoutTwins(files, only));
   const wanted = only === null ? finds : finds.filter((find) => find.model === only);
-  if (wanted.length === 0) {
+  if (wanted.length === 0 && locked.length === 0) {
     const reasons = [...refused, ...excluded.slice(0, 3).map(({ path, reason }) => `“${path}”: ${reason}.`)];
     throw new DomainError('bad-request', `There is no model in “${input}”. ${reasons.join(' ')}`.trim());
   }
@@ -57,7 +57,7 @@ export async function prepare(
     return keep(last, batch, workshop);
   });
   const unused = excluded.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
-  return { report: 1, input, preset, confirm, models, excluded: only === null ? unused : [], refused };
+  return { report: 1, input, preset, confirm, models, excluded: only === null ? unused : [], refused, locked };
 }
 
 /** Where one model was named, the same model in other formats is none of it. */
@@ -117,7 +117,8 @@ async function prepareOne(
     };
     const result: PrepareResult = await workshop.runSandboxed('prepare-find', input, (done, of) => onShare(done / of));
     onShare(1);
-    return { find, model: { ...result.report, files: kept, outputs: [] }, result };
+    const question = find.question?.text ?? null;
+    return { find, model: { ...result.report, files: kept, outputs: [], question }, result };
   } catch (error) {
     onShare(1);
     return { find, model: failed(error, find, kept, byPath, workshop), result: null };
@@ -147,7 +148,8 @@ function failed(
   workshop: Workshop,
 ): PreparedModel {
   if (!(error instanceof DomainError) || workshop.signal.aborted) throw error;
-  return { ...describeFailure(find.name, byPath.get(find.model)!.format, error.message), files };
+  const said = describeFailure(find.name, byPath.get(find.model)!.format, error.message);
+  return { ...said, files, question: find.question?.text ?? null };
 }
 
 /** Its size is open, and somebody made it who may have made others. */

@@ -60,6 +60,7 @@ function describeModel(model: PreparedModel): string[] {
         ({ outcome: { title, changed }, by }) =>
           `  ${by === 'sure' ? '✓' : '✎'} ${title}${changed === '' ? '' : `: ${changed}`}`,
       ),
+      model.question === null ? [] : [`  ? ${model.question}`],
       model.open.map((question) => `  ${question.blocks ? '!' : '?'} ${question.title}`),
     );
   return lines.length > 0 ? ['', model.name, ...lines] : [];

@@ -309,6 +309,51 @@ test('no model, no such path: a sentence and exit status 1', async () => {
   expect((await haveld('inspect', join(home, 'nowhere'))).errors).toContain('There is no “');
 });
 
+test('an archive in volumes is opened as one, by its folder or by any of them', async () => {
+  const zip = writeRawZip([
+    { name: 'harbour_stool.glb', bytes: Buffer.from(await createStool()) },
+    { name: 'read me.txt', bytes: Buffer.from(READ_ME) },
+  ]);
+  const third = Math.ceil(zip.length / 3);
+  const home = lay(
+    'volumes',
+    Object.fromEntries([1, 2, 3].map((n) => [`stool.zip.00${n}`, zip.subarray((n - 1) * third, n * third)])),
+  );
+  for (const input of [home, join(home, 'stool.zip.001'), join(home, 'stool.zip.002')]) {
+    const { out } = await haveld('inspect', input, '--json');
+    const { models, refused } = PreparedReportSchema.parse(JSON.parse(out));
+    expect(models.map(({ name }) => name)).toEqual(['Harbour stool']);
+    expect(refused).toEqual([]);
+  }
+});
+
+test('a locked archive asks for its password: the report is there, exit status 3; with it, it is opened', async () => {
+  // the password of this file is given in the tests of the package it comes from (engine/src/archives/testdata)
+  const rar = join(import.meta.dirname, '../../engine/src/archives/testdata/encrypted_headers.rar');
+  const locked = await haveld('inspect', rar, '--json');
+  expect(locked.code).toBe(3);
+  const report = PreparedReportSchema.parse(JSON.parse(locked.out));
+  expect(report).toMatchObject({ models: [], locked: ['encrypted_headers.rar'] });
+  expect(report.refused.join()).toContain('wants a password (--password)');
+  const wrong = await haveld('inspect', rar, '--json', '--password', 'guess');
+  expect((JSON.parse(wrong.out) as PreparedReport).refused.join()).toContain('wants another password');
+  // what is in it is no model, which is said once it is open
+  const opened = await haveld('inspect', rar, '--password', 'guess', 'samplepassword');
+  expect(opened.code).toBe(1);
+  expect(opened.errors).toContain('There is no model');
+});
+
+test('what is to be decided of its files is in the report, and keeps the status open', async () => {
+  const home = lay('several', { 'chair.obj': CHAIR_OBJ, 'chair_v2.obj': `${CHAIR_OBJ}v 9 9 9\n` });
+  const { code, out } = await haveld('inspect', home, '--json');
+  const { models } = PreparedReportSchema.parse(JSON.parse(out));
+  expect(code).toBe(3);
+  const asked = models.filter(({ question }) => question !== null);
+  expect(asked.length).toBeGreaterThan(0);
+  const table = await haveld('inspect', home);
+  expect(table.out).toContain(`? ${asked[0].question}`);
+});
+
 test('one SIGTERM stops a whole folder: no model is said to have failed, and nothing more is begun', async () => {
   const stool = await createStool();
   const home = lay('many', Object.fromEntries(Array.from({ length: 60 }, (_, i) => [`${i}/stool_${i}.glb`, stool])));

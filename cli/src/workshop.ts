@@ -22,11 +22,13 @@ export interface Workshop {
   signal: AbortSignal;
   runSandboxed<N extends TaskName>(name: N, input: TaskInput<N>, onProgress?: TaskProgress): Promise<TaskResult<N>>;
   onProgress(progress: Progress): void;
+  /** Tried on archives that are locked. */
+  passwords: readonly string[];
 }
 
 /** Gives `work` a workshop, and clears it away whatever happens. Aborting ends every process it started. */
 export async function withWorkshop<T>(
-  options: { onProgress: (progress: Progress) => void; signal: AbortSignal },
+  options: Pick<Workshop, 'onProgress' | 'signal' | 'passwords'>,
   work: (workshop: Workshop) => Promise<T>,
 ): Promise<T> {
   const folder = await mkdtemp(join(tmpdir(), 'haveld-'));
@@ -37,6 +39,7 @@ export async function withWorkshop<T>(
       store: new FolderStore(storeFolder),
       onProgress: options.onProgress,
       signal: options.signal,
+      passwords: options.passwords,
       runSandboxed: (name, input, onProgress) =>
         runSandboxed(name, input, { entry, storeFolder, signal: options.signal, onProgress }),
     });

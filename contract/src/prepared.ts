@@ -92,6 +92,8 @@ export const PreparedModelSchema = z.object({
     status,
   }),
   up: z.object({ axis: z.string().nullable(), confidence, evidence, status }),
+  /** What is to be decided of the files it came with: which of several is the model, which maps are its. Null where nothing is. */
+  question: z.string().nullable().default(null),
   front: z.object({ axis: z.string().nullable(), confidence, evidence, status }),
   /** Height of its lowest point over the ground as received, in metres by the proposed size. */
   ground: z.object({ heightM: z.number().nullable(), evidence, status }),
@@ -131,5 +133,7 @@ export const PreparedReportSchema = z.object({
   excluded: z.array(z.object({ path: z.string(), reason: z.string() })),
   /** What could not be taken out of an archive, a sentence each. */
   refused: z.array(z.string()),
+  /** Archives that hold something no password opened. */
+  locked: z.array(z.string()).default([]),
 });
 export type PreparedReport = z.infer<typeof PreparedReportSchema>;

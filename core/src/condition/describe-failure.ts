@@ -2,7 +2,11 @@ import type { PreparedModel } from '@haveld/contract/prepared';
 import { createStatements } from '../rights/reading/statement';
 
 /** @returns the report of a model that could not be prepared, but for the files it came from */
-export function describeFailure(name: string, format: string, message: string): Omit<PreparedModel, 'files'> {
+export function describeFailure(
+  name: string,
+  format: string,
+  message: string,
+): Omit<PreparedModel, 'files' | 'question'> {
   const nothing = { confidence: 0, evidence: [], status: 'none' as const };
   return {
     name,

@@ -36,7 +36,7 @@ export interface Prepared {
 type Status = PreparedModel['size']['status'];
 
 /** @returns the report of one model, but for the files it came from and those written */
-export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files' | 'outputs'> {
+export function describePrepared(prepared: Prepared): Omit<PreparedModel, 'files' | 'outputs' | 'question'> {
   const { name, examination, provenance, rights, sheet, confirmed, steps, outcomes, log, after } = prepared;
   const { source, figures } = examination;
   const open = sheet.filter((finding) => !finding.settled && !confirmed.includes(finding));

@@ -1,6 +1,11 @@
 import { randomUUID } from 'node:crypto';
+import { createReadStream, createWriteStream } from 'node:fs';
 import { copyFile, link, mkdir, rm } from 'node:fs/promises';
 import { basename, join } from 'node:path';
+import { pipeline } from 'node:stream/promises';
+
+/** One file cut in pieces, whose reader knows nothing of them: they are put together. */
+const CUT = /\.(?:zip|tar)\.\d{3}$/i;
 
 /**
  * Lays the volumes of one archive side by side under their own names, as its reader wants them.
@@ -13,6 +18,13 @@ export async function joinVolumes(
 ): Promise<{ location: string; remove: () => Promise<void> }> {
   const beside = join(folder, 'incoming', randomUUID());
   await mkdir(beside, { recursive: true });
+  const remove = (): Promise<void> => rm(beside, { recursive: true, force: true });
+  if (CUT.test(volumes[0].path)) {
+    const whole = join(beside, basename(volumes[0].path).replace(/\.\d{3}$/, ''));
+    for (const { location } of volumes)
+      await pipeline(createReadStream(location), createWriteStream(whole, { flags: 'a' }));
+    return { location: whole, remove };
+  }
   for (const { path, location } of volumes) {
     const name = join(beside, basename(path));
     await link(location, name).catch(async (error: NodeJS.ErrnoException) => {
@@ -20,8 +32,5 @@ export async function joinVolumes(
       await copyFile(location, name);
     });
   }
-  return {
-    location: join(beside, basename(volumes[0].path)),
-    remove: () => rm(beside, { recursive: true, force: true }),
-  };
+  return { location: join(beside, basename(volumes[0].path)), remove };
 }

@@ -54,7 +54,7 @@ export interface PrepareInput {
 }
 
 export interface PrepareResult {
-  report: Omit<PreparedModel, 'files' | 'outputs'>;
+  report: Omit<PreparedModel, 'files' | 'outputs' | 'question'>;
   /** Who made it by the evidence; empty where nobody is known. */
   author: string;
   /** What its size was judged by; null without extent. */
