@@ -50,7 +50,7 @@ export function checkNormals({ document }: Examination): Finding[] {
           label: 'Faceted, as it is',
           steps: [],
           confidence: ((1 - SMOOTH) * 2) / 3,
-          evidence: [{ text: 'for shapes meant to be cut' }],
+          evidence: [{ text: 'for shapes meant to have facets' }],
         },
       ],
     }),

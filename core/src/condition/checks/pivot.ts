@@ -139,7 +139,7 @@ export function checkPivot(examination: Examination): Finding[] {
   // a figure to know, no evidence for another pivot
   if (uprightBalance)
     evidence.push({
-      text: `turned about it, its balance point (of the ${uprightBalance.by}) runs round at`,
+      text: `when it turns about its pivot, its balance point (of the ${uprightBalance.by}) circles at`,
       figure: length(Math.hypot(uprightBalance.balance[0], uprightBalance.balance[2])),
     });
   const isKept = purpose !== null || meaning !== null;

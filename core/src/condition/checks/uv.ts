@@ -6,6 +6,7 @@ import { makeFinding } from '../make-finding';
 
 interface Trouble {
   id: string;
+  /** The title without the material and the figure. */
   summary: string;
   means: string;
   /** @returns the figure where it is one, null where all is well */
@@ -21,39 +22,39 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const TROUBLES: Trouble[] = [
   {
     id: 'none',
-    summary: 'no layout',
-    means: 'a map shows as one colour there',
+    summary: 'No UV layout',
+    means: 'A map shows as one colour there.',
     measure: ({ bare, triangles }, isMapped) => (bare > 0 && isMapped ? percent(bare / triangles) : null),
   },
   {
     id: 'flat',
-    summary: 'no area on the layout',
-    means: 'a map is smeared there',
+    summary: 'Faces without area on their UV layout',
+    means: 'A map is smeared there.',
     measure: ({ degenerate }, isMapped) => (degenerate > 0.01 && isMapped ? percent(degenerate) : null),
   },
   {
     id: 'overlapping',
-    summary: 'lies on itself',
-    means: 'no light or occlusion can be baked into it without a second layout',
+    summary: 'UV layout overlaps itself',
+    means: 'Light and occlusion cannot be baked into it without a second layout.',
     measure: ({ overlapping, outside }) => (overlapping > 0.1 && outside < 0.1 ? percent(overlapping) : null),
   },
   {
     id: 'uneven',
-    summary: 'uneven',
-    means: 'some of it is much finer than the rest',
+    summary: 'Texel density differs within a material',
+    means: 'Some of its surface shows a map much finer than the rest.',
     measure: ({ density }, isMapped) =>
       density && isMapped && density.high > density.low * 8 ? `${Math.round(density.high / density.low)} times` : null,
   },
   {
     id: 'outside',
-    summary: 'reaches out of the tile',
-    means: 'it repeats, or lies on further tiles',
+    summary: 'UV layout reaches beyond its tile',
+    means: 'The map repeats there, or further tiles have maps of their own.',
     measure: ({ outside, tiles }) => (outside > 0.02 ? `${percent(outside)}, ${tiles.length} tiles` : null),
   },
   {
     id: 'flipped',
-    summary: 'mirrored in part',
-    means: 'lettering reads backwards there',
+    summary: 'UV layout is mirrored in part',
+    means: 'Lettering reads backwards there.',
     measure: ({ flipped }, isMapped) => (flipped > 0.02 && flipped < 0.98 && isMapped ? percent(flipped) : null),
   },
 ];
@@ -75,8 +76,8 @@ export function checkUv({ layouts, maps }: Examination): Finding[] {
         of: id,
         about: { materials: found.map(({ name }) => name) },
         mark: isHarm ? 'look' : 'holds',
-        title: `Layout ${summary}: ${found.length === 1 ? `“${found[0].name || WITHOUT_MATERIAL}”, ${found[0].figure}` : count(found.length, 'material')}`,
-        detail: `Where it is so, ${means}.`,
+        title: `${summary}: ${found.length === 1 ? `“${found[0].name || WITHOUT_MATERIAL}”, ${found[0].figure}` : count(found.length, 'material')}`,
+        detail: means,
         evidence: found.slice(0, 10).map(({ name, figure }) => ({ text: name || WITHOUT_MATERIAL, figure })),
       }),
     ];
