@@ -1,4 +1,4 @@
-import { formatImperial, formatLength, formatSize, parseLength, sayIn } from './units';
+import { formatImperial, formatLength, formatSize, formatUnits, parseLength, sayIn, sayInUnits } from './units';
 
 test.each([
   ['78 cm', 0.78],
@@ -27,6 +27,14 @@ test.each([
   [123.4, '123 m'],
 ])('%s m is written %s', (metres, words) => {
   expect(formatLength(metres)).toBe(words);
+});
+
+test('lengths of a unit nobody knows are counts of it; names keep theirs', () => {
+  expect(formatUnits(52.0123)).toBe('52.01 units');
+  expect(sayInUnits('“crate 80 cm” moved by 30.57 m, 34 mm over 1.20 × 0.78 × 0.80 m')).toBe(
+    '“crate 80 cm” moved by 30.57 units, 0.034 units over 1.2 × 0.78 × 0.8 units',
+  );
+  expect(sayInUnits('turned by 90°, 3 steps')).toBe('turned by 90°, 3 steps');
 });
 
 test('sizes are written in one unit', () => {

@@ -100,6 +100,9 @@ const METRES: Record<string, number> = { mm: 0.001, cm: 0.01, m: 1, km: 1000 };
 /** A length as this file writes it, or a size of three: `0.78 m`, `−18.9 mm`, `1.20 × 0.78 × 0.80 m`. */
 const WRITTEN = /“[^”]*”|(?<![\w.])((?:[\d\u202f.]+ × ){0,2}[−-]?[\d\u202f.]*\d) (mm|cm|m|km)(?![\w/²³])/gu;
 
+/** A number as this file writes it. */
+const parseWritten = (value: string): number => Number(value.replaceAll('\u202f', '').replace('−', '-'));
+
 /** A sentence of Haveld's own with its lengths in a system of measures; names, which stand in quotation marks, stay as they are. */
 export function sayIn(system: MeasureSystem, words: string): string {
   if (system === 'metric') return words;
@@ -108,7 +111,7 @@ export function sayIn(system: MeasureSystem, words: string): string {
       ? written
       : values
           .split(' × ')
-          .map((value) => formatImperial(Number(value.replaceAll('\u202f', '').replace('−', '-')) * METRES[unit]))
+          .map((value) => formatImperial(parseWritten(value) * METRES[unit]))
           .join(' × '),
   );
 }
@@ -123,3 +126,17 @@ export function formatSize(size: readonly [number, number, number]): string {
   const digits = largest * factor >= 1000 ? 0 : unit === 'mm' || largest * factor >= 100 ? 1 : 2;
   return `${size.map((v) => (v * factor).toFixed(digits)).join(' × ')} ${unit}`;
 }
+
+/** A length of a file whose unit is not known yet: `52.01 units`. */
+export const formatUnits = (count: number): string => `${Number(count.toPrecision(4))} units`;
+
+/** A sentence of Haveld's own whose lengths were worked out as if the file were in metres: counts of its unit instead. */
+export const sayInUnits = (words: string): string =>
+  words.replace(WRITTEN, (written: string, values: string | undefined, unit: string) =>
+    values === undefined
+      ? written
+      : `${values
+          .split(' × ')
+          .map((value) => String(Number((parseWritten(value) * METRES[unit]).toPrecision(4))))
+          .join(' × ')} units`,
+  );

@@ -1,5 +1,5 @@
-import { useSyncExternalStore } from 'react';
-import { formatLengthIn, sayIn, type MeasureSystem } from '@haveld/core/placement/units';
+import { createContext, use, useSyncExternalStore } from 'react';
+import { formatLengthIn, formatUnits, sayIn, sayInUnits, type MeasureSystem } from '@haveld/core/placement/units';
 import { useHouseRules } from './use-house-rules';
 
 const KEY = 'haveld-measures';
@@ -26,6 +26,9 @@ export function chooseMeasures(system: MeasureSystem): void {
   for (const listener of listeners) listener();
 }
 
+/** True below where the unit of what is shown is an open question: lengths are counts of it, not metres. */
+export const UnitIsOpen = createContext(false);
+
 /** How this person wants measures shown; `say` is for sentences of Haveld's own. */
 export function useMeasures(): {
   system: MeasureSystem;
@@ -34,5 +37,6 @@ export function useMeasures(): {
 } {
   const { measures } = useHouseRules();
   const system = useSyncExternalStore(subscribe, read) ?? measures;
+  if (use(UnitIsOpen)) return { system, length: formatUnits, say: sayInUnits };
   return { system, length: (metres) => formatLengthIn(system, metres), say: (words) => sayIn(system, words) };
 }

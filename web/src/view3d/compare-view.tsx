@@ -1,8 +1,9 @@
 import './compare-view.css';
-import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { use, useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { LightControls } from './light-controls';
 import type { Moment } from './stage/clip-player';
+import { UnitIsOpen } from '../parts/use-measures';
 import type { Side } from './stage/overlay';
 import { Stage, type Surface } from './stage/stage';
 import { StageOverlay } from './stage/stage-overlay';
@@ -75,7 +76,9 @@ export function CompareView({
   const [problem, setProblem] = useState<string | null>(null);
   const [isOneScale, setOneScale] = useState(false);
   const width = useOverlay(overlay, (now) => now?.measures.find(({ axis }) => axis === 'width')?.size ?? null);
-  const trials = useTrials(treated, hasSize ? width : null, moduleM);
+  // nobody stands beside what may be of any size
+  const isReal = hasSize && !use(UnitIsOpen);
+  const trials = useTrials(treated, isReal ? width : null, moduleM);
   useEffect(() => onTrial?.(trials.kind), [onTrial, trials.kind]);
   const { thing, preview } = useBeside();
   const picking = usePicking();
@@ -107,7 +110,7 @@ export function CompareView({
   useEffect(() => stage.current?.setOnly(shownOnly), [shownOnly]);
   useEffect(() => stage.current?.setWipe(wipe), [wipe]);
   useEffect(() => stage.current?.setLight(light, strength), [light, strength]);
-  useEffect(() => stage.current?.setPerson(person && hasSize && !isPlain), [person, hasSize, isPlain]);
+  useEffect(() => stage.current?.setPerson(person && isReal && !isPlain), [person, isReal, isPlain]);
   useEffect(() => stage.current?.frame(), [frameKey]);
   useEffect(() => stage.current?.setMoment(moment), [moment]);
   useEffect(() => stage.current?.setSurface(surface), [surface]);

@@ -10,9 +10,9 @@ const BY_EXPORTER = /\b(?:kicad|eagle|altium|freecad|stepup|eeschema|pcb)\b/i;
 /** Folders such libraries keep their shapes in. */
 const BY_FOLDER = /\.3dshapes(?:\/|$)/i;
 
-/** Names of packages and their pitch: `DIP-8_W7.62mm`, `SOIC-8_3.9x4.9mm_P1.27mm`, `TO-220-3`. JEDEC and IPC-7351 name them so. */
+/** Names of packages, their pitch and sides: `DIP-8_W7.62mm`, `Choke_L18.0mm_P5mm`, `TO-220-3`. JEDEC and IPC-7351 name them so. */
 const BY_NAME =
-  /(?:^|[/_-])(?:DIP|SOIC|SOP|SSOP|TSSOP|QFP|LQFP|TQFP|QFN|DFN|BGA|SOT|TO|DO|SOD|PinHeader|PinSocket|TerminalBlock|Crystal|CP_Radial|R_Axial)[-_]?\d|_P\d+(?:\.\d+)?mm/i;
+  /(?:^|[/_-])(?:DIP|SOIC|SOP|SSOP|TSSOP|QFP|LQFP|TQFP|QFN|DFN|BGA|SOT|TO|DO|SOD|PinHeader|PinSocket|TerminalBlock|Crystal|CP_Radial|R_Axial)[-_]?\d|_[PLWHD]\d+(?:\.\d+)?mm/i;
 
 /** @returns true for a part of a circuit board, by what its head says, where it lies or what it is called */
 export const isBoardPart = (path: string, heads: readonly string[]): boolean =>

@@ -174,6 +174,7 @@ test.each([
   ['lib.3dshapes/thing.wrl', ''],
   ['DIP-8_W7.62mm.wrl', ''],
   ['Buck_P5.08mm.wrl', ''],
+  ['Choke_L18.0mm_W9.0mm.wrl', ''],
   ['thing.wrl', '# exported from FreeCAD\n'],
 ])('%s, a part of a circuit board, is in tenths of an inch and lies with Z up', async (name, head) => {
   const { document } = await read(head + shape('Box { size 3 1 4 }'), name);

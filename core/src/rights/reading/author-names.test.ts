@@ -10,6 +10,7 @@ describe('what follows a name is no part of it', () => {
   test.each([
     ['Ines Falkenrot', 'Ines Falkenrot'],
     ['2019 Ines Falkenrot', 'Ines Falkenrot'],
+    ['Ines  Falkenrot\t Saltmarsh', 'Ines Falkenrot Saltmarsh'],
     ['2017-2021, 2023 Ines Falkenrot', 'Ines Falkenrot'],
     ['Ines Falkenrot <ines@saltmarsh.example>', 'Ines Falkenrot'],
     ['Ines Falkenrot (ines at saltmarsh.example)', 'Ines Falkenrot'],

@@ -169,6 +169,7 @@ export function cleanName(raw: string | undefined): string | null {
     .replace(/[\s,(–-]+(?:19|20)\d\d(?:\s*[-–,/]\s*(?:(?:19|20)?\d\d|present|now))*\)?\s*$/i, '')
     .replace(/[\s,;:.!–—-]+$/, '')
     .replace(/^["'“”«»\s@]+|["'“”«»\s]+$/g, '')
+    .replace(/\s+/g, ' ')
     .trim();
   const bare = name.replace(/,.*$/, '').trim();
   const kept = /,/.test(name) && !/,\s*(?:Inc|Ltd|LLC|GmbH)\b/i.test(name) ? bare : name;

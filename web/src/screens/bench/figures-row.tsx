@@ -1,9 +1,10 @@
+import { use } from 'react';
 import type { Sheet } from '@haveld/contract/api/bench';
 import type { Figures } from '@haveld/contract/report';
-import { formatSize } from '@haveld/core/placement/units';
+import { formatSize, sayInUnits } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { useHouseRules } from '../../parts/use-house-rules';
-import { useMeasures } from '../../parts/use-measures';
+import { UnitIsOpen, useMeasures } from '../../parts/use-measures';
 
 const spaced = (n: number): string => n.toLocaleString('en').replaceAll(',', '\u202f');
 
@@ -20,6 +21,7 @@ export function FiguresRow({
   problem: Error | null;
 }) {
   const { system, length } = useMeasures();
+  const isOpen = use(UnitIsOpen);
   const rules = useHouseRules();
   const now = treated ?? sheet.figures;
   const was = sheet.figures;
@@ -40,11 +42,13 @@ export function FiguresRow({
         value={
           !now.box
             ? 'none'
-            : system === 'imperial'
-              ? boxSize(now.box).map(length).join(' × ')
-              : formatSize(boxSize(now.box))
+            : isOpen
+              ? sayInUnits(formatSize(boxSize(now.box)))
+              : system === 'imperial'
+                ? boxSize(now.box).map(length).join(' × ')
+                : formatSize(boxSize(now.box))
         }
-        note={hasSize ? undefined : 'not real'}
+        note={isOpen || hasSize ? undefined : 'not real'}
       />
       <Figure name="ground offset" value={stands ? 'on the ground' : length(foot)} />
       <Figure name="triangles" value={spaced(now.triangles)} note={`of ${budget / 1000} k`} />
@@ -67,7 +71,7 @@ export function FiguresRow({
       />
       <Figure
         name="texel density"
-        value={now.texelDensity === null || !hasSize ? '–' : `${Math.round(now.texelDensity)} px/m`}
+        value={now.texelDensity === null || !hasSize || isOpen ? '–' : `${Math.round(now.texelDensity)} px/m`}
       />
     </dl>
   );

@@ -314,6 +314,25 @@ test('figures stand beside the budget of its category, and a size that is not re
   expect(screen.getByText('ground offset').parentElement!.textContent).toContain('on the ground');
 });
 
+test('while its unit is open nothing is said in metres: lengths are counts of the unit', async () => {
+  treatInPlace((steps) => ({
+    outcomes: steps.map(({ kind }) => ({ kind, title: '', changed: 'moved by 30.57 m, on the ground', unmatched: [] })),
+    figures: exampleOf(FiguresSchema, {
+      triangles: 312,
+      box: { min: [0, 0, 0], max: [51.92, 52.01, 25.05] },
+      texelDensity: 9,
+    }),
+  }));
+  const pivot = { kind: 'set-pivot' as const, schema: 1 as const, at: 'base-centre' as const, onGround: true };
+  open(sheet({ findings: [size], steps: [{ id: 's1', title: 'Pivot', enabled: true, step: pivot }] }));
+  await waitFor(() =>
+    expect(screen.getByText('size').parentElement!.textContent).toBe('size51.92 × 52.01 × 25.05 units'),
+  );
+  expect(screen.getByText('texel density').parentElement!.textContent).toContain('–');
+  const strip = within(await screen.findByRole('region', { name: 'Treatment' }));
+  expect(await strip.findByText('moved by 30.57 units, on the ground')).toBeTruthy();
+});
+
 test('a treatment that cannot be shown says why', async () => {
   treatInPlace(() => {
     throw new Error('The file ends early.');

@@ -17,6 +17,7 @@ import { TimeBar } from '../../view3d/time-bar';
 import { BesideContext, type Beside } from '../../view3d/use-beside';
 import { PickingContext, usePickingState } from '../../view3d/use-picking';
 import { usePlaying } from '../../view3d/use-playing';
+import { UnitIsOpen } from '../../parts/use-measures';
 import { listShownCopies, useTreated } from '../../view3d/use-treated';
 import type { TrialKind } from '../../view3d/use-trials';
 import { CatalogueDialog } from './catalogue-dialog';
@@ -82,6 +83,8 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   useHotkeys('a', () => sheet.sureCount > 0 && sure.mutate(undefined));
   const size = sheet.findings.find((finding) => finding.kind === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
+  // what is drawn is as the file counts, whatever that is in metres
+  const isUnitOpen = size !== undefined && size.mark === 'look' && !size.settled;
   const glb = treated.data?.glb.buffer ?? null;
   const picking = usePickingState();
   const [thing, setThing] = useState<StandIn | null>(null);
@@ -100,27 +103,29 @@ function SheetView({ sheet }: { sheet: Sheet }) {
             nextLink={nextLink}
           />
           <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
-          <div className="view-pane">
-            <CompareView
-              received={received.data ?? null}
-              treated={glb}
-              hasSize={hasSize}
-              only={ONLY[only]}
-              frameKey={frame}
-              moment={playing.moment}
-              canDrop={sheet.source.clips.length === 0}
-              moduleM={kit.data?.measures.module?.metres ?? null}
-              onTrial={setTried}
-            />
-            {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
-            <FiguresRow
-              sheet={sheet}
-              treated={treated.data?.figures ?? null}
-              hasSize={hasSize}
-              problem={treated.error}
-            />
-          </div>
-          <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
+          <UnitIsOpen value={isUnitOpen}>
+            <div className="view-pane">
+              <CompareView
+                received={received.data ?? null}
+                treated={glb}
+                hasSize={hasSize}
+                only={ONLY[only]}
+                frameKey={frame}
+                moment={playing.moment}
+                canDrop={sheet.source.clips.length === 0}
+                moduleM={kit.data?.measures.module?.metres ?? null}
+                onTrial={setTried}
+              />
+              {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
+              <FiguresRow
+                sheet={sheet}
+                treated={treated.data?.figures ?? null}
+                hasSize={hasSize}
+                problem={treated.error}
+              />
+            </div>
+            <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
+          </UnitIsOpen>
           {cataloguing && (
             <CatalogueDialog
               sheet={sheet}

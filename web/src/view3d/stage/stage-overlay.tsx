@@ -1,7 +1,7 @@
 import './stage-overlay.css';
-import type { RefObject } from 'react';
+import { use, type RefObject } from 'react';
 import { chooseBarLengthIn, formatBarLengthIn } from '@haveld/core/picture/ruled-bar';
-import { useMeasures } from '../../parts/use-measures';
+import { UnitIsOpen, useMeasures } from '../../parts/use-measures';
 import { useOverlay, type OverlayStore } from '../use-overlay';
 import type { Overlay, Side } from './overlay';
 import { STAND_IN_WORDS, type StandIn } from './stand-ins';
@@ -70,11 +70,12 @@ function Measures({ overlay, from, host }: { overlay: Overlay; from: number; hos
 
 /** True length at the model's middle. */
 function RuledBar({ bar, side, isTrue }: { bar: { px: number }; side: 'left' | 'right'; isTrue: boolean }) {
-  const { system } = useMeasures();
-  const metres = chooseBarLengthIn(system, 150 / bar.px);
+  const { system, length } = useMeasures();
+  const isOpen = use(UnitIsOpen);
+  const metres = chooseBarLengthIn(isOpen ? 'metric' : system, 150 / bar.px);
   return (
     <span className={`stage-bar ${side}`} style={{ width: metres * bar.px }}>
-      <span>{isTrue ? formatBarLengthIn(system, metres) : 'no real size'}</span>
+      <span>{!isTrue ? 'no real size' : isOpen ? length(metres) : formatBarLengthIn(system, metres)}</span>
     </span>
   );
 }
