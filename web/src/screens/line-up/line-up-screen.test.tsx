@@ -124,6 +124,34 @@ test('a size in pencil says how likely it is, and the other guess is one click a
   expect(sent(answerFinding)).toEqual([{ key: 'size', answer: { kind: 'taken', choiceId: 'in' } }]);
 });
 
+test('what is said of one is offered for others by its author, and done for none of them unasked', async () => {
+  const guessed = [sizeGuess];
+  const { user, sent } = open([
+    card('Stool', { guessed, decided: [] }),
+    card('Bench', { guessed, decided: [] }),
+    card('Settled'),
+    card('Another', { guessed, decided: [], provenance: { licenceId: 'CC0-1.0', author: 'Ines Falkenrot' } }),
+  ]);
+  await user.click(await screen.findByRole('button', { name: '2.29 m high: Stool' }));
+  const offer = within(await screen.findByRole('region', { name: 'The same for others' }));
+  expect(offer.getByText('Stool is in inches, as you said. 1 more model by Tor Aldersund may be too.')).toBeTruthy();
+  expect(sent(answerMany)).toEqual([]);
+  await user.click(offer.getByRole('button', { name: 'That one in inches' }));
+  expect(sent(answerMany)).toEqual([{ ids: ['Bench'], kind: 'size', choiceId: 'in', reason: '' }]);
+  await waitFor(() => expect(screen.queryByRole('region', { name: 'The same for others' })).toBeNull());
+});
+
+test('an offer can be left', async () => {
+  const { user, sent } = open([
+    card('Stool', { guessed: [sizeGuess], decided: [] }),
+    card('Bench', { guessed: [sizeGuess], decided: [] }),
+  ]);
+  await user.click(await screen.findByRole('button', { name: '2.29 m high: Stool' }));
+  await user.click(await screen.findByRole('button', { name: 'Only this one' }));
+  expect(screen.queryByRole('region', { name: 'The same for others' })).toBeNull();
+  expect(sent(answerMany)).toEqual([]);
+});
+
 test('every guess is said, and a pivot in pencil is shown where it will be', async () => {
   const pivot = finding({ kind: 'pivot', key: 'pivot', choices: [choice('base-centre', 'base centre', 0.7)] });
   const front = finding({ kind: 'front-axis', key: 'front-axis', choices: [choice('+z', 'faces forwards', 0.6)] });

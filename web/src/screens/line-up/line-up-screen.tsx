@@ -19,6 +19,7 @@ import { HeldBack } from './held-back';
 import { CardWords, type CardField, type CardProps } from './line-up-card';
 import { LINE_UP_KEYS } from './line-up-keys';
 import { LineUpRow, type Placed } from './line-up-row';
+import { MatesOffer } from './mates-offer';
 import { MendChosen } from './mend-chosen';
 import { isOpen, isReady, orderBySize, sidesOf } from './read-card';
 import { SharedQuestions } from './shared-questions';
@@ -105,22 +106,24 @@ function LinedUp({ lineUp }: { lineUp: LineUp }) {
         )}
       </div>
       <div className="screen-body" ref={setBody}>
-        {hand && (
-          <HandKeys
-            key={hand.id}
-            card={hand}
-            onField={setField}
-            onCategory={() => elementOf(hand.id)?.querySelector('select')?.focus()}
-            onToggle={() => toggle(hand.id)}
-          />
-        )}
-        <HeldBack finds={lineUp.heldBack} />
-        <SharedQuestions cards={meant} />
-        {shown.length === 0 && <NothingWaits reading={lineUp.reading} />}
-        {body && (
-          <Rows cards={shown} body={body} inHand={inHand} follows={byKey} onHand={setInHand} propsOf={propsOf} />
-        )}
-        {shown.length > 0 && <Keys />}
+        <MatesOffer cards={shown}>
+          {hand && (
+            <HandKeys
+              key={hand.id}
+              card={hand}
+              onField={setField}
+              onCategory={() => elementOf(hand.id)?.querySelector('select')?.focus()}
+              onToggle={() => toggle(hand.id)}
+            />
+          )}
+          <HeldBack finds={lineUp.heldBack} />
+          <SharedQuestions cards={meant} />
+          {shown.length === 0 && <NothingWaits reading={lineUp.reading} />}
+          {body && (
+            <Rows cards={shown} body={body} inHand={inHand} follows={byKey} onHand={setInHand} propsOf={propsOf} />
+          )}
+          {shown.length > 0 && <Keys />}
+        </MatesOffer>
       </div>
     </div>
   );

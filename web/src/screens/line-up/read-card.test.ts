@@ -2,7 +2,17 @@ import { SheetFindingSchema } from '@haveld/contract/api/bench';
 import { LineUpCardSchema, type LineUpCard } from '@haveld/contract/api/line-up';
 import type { Step } from '@haveld/contract/step';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
-import { factorFor, heightBy, isReady, orderBySize, otherGuess, sidesOf, sizeSource, stepsOf } from './read-card';
+import {
+  factorFor,
+  heightBy,
+  isReady,
+  listMates,
+  orderBySize,
+  otherGuess,
+  sidesOf,
+  sizeSource,
+  stepsOf,
+} from './read-card';
 
 const scale = (factor: number): Step => ({ kind: 'scale', schema: 1, factor, label: '' });
 const choice = (id: string, confidence: number, steps: Step[] = []) => ({
@@ -83,4 +93,23 @@ test('the highest stands first, and what has no size last', () => {
   const high = card({ name: 'high', standing: { sha256: null, box: { min: [0, 0, 0], max: [1, 3, 1] } } });
   const none = card({ name: 'none', hasSize: false });
   expect(orderBySize([none, card({ name: 'low' }), high]).map(({ name }) => name)).toEqual(['high', 'low', 'none']);
+});
+
+test('mates are those whose size is open: of the author where he is known, else of the arrival', () => {
+  const by = (id: string, author: string, arrivalName: string, more: Partly<LineUpCard> = {}): LineUpCard =>
+    card({ id, arrivalName, provenance: { author, authorUnknown: author === '' }, guessed: [guess], ...more });
+  const one = by('one', 'Tor', 'a.zip');
+  const all = [
+    one,
+    by('his', 'Tor', 'b.zip'),
+    by('beside', 'Ines', 'a.zip'),
+    by('settled', 'Tor', 'a.zip', { guessed: [] }),
+    by('asked', 'Tor', 'c.zip', { guessed: [], asked: [guess] }),
+  ];
+  expect(listMates(all, one, 'in')).toEqual({ ids: ['his', 'asked'], by: 'author' });
+  // what is drawn so already needs no offer, what is asked about does
+  expect(listMates(all, one, 'cm')).toEqual({ ids: ['asked'], by: 'author' });
+  expect(listMates(all, one, 'ft')).toEqual({ ids: [], by: 'arrival' });
+  const nobody = by('nobody', '', 'a.zip');
+  expect(listMates([...all, nobody], nobody, 'in')).toEqual({ ids: ['one', 'beside'], by: 'arrival' });
 });

@@ -64,3 +64,27 @@ export const orderBySize = (cards: readonly LineUpCard[]): LineUpCard[] =>
 export const listNamedLicences = ({ rights }: LineUpCard): string[] => [
   ...new Set(rights.licences.map(({ id }) => id)),
 ];
+
+/**
+ * Models of the same author, or else of the same arrival, whose size is open and may be in a unit that is not their first guess.
+ * @returns their ids, and what they have in common with the one it was said of
+ */
+export function listMates(
+  cards: readonly LineUpCard[],
+  of: LineUpCard,
+  unit: string,
+): { ids: string[]; by: 'author' | 'arrival' } {
+  const open = cards.filter(
+    (card) => card.id !== of.id && [...card.guessed, ...card.asked].some((finding) => mayBeIn(card, finding, unit)),
+  );
+  const { author, authorUnknown } = of.provenance;
+  const byAuthor = authorUnknown || author === '' ? [] : open.filter((card) => card.provenance.author === author);
+  const mates = byAuthor.length > 0 ? byAuthor : open.filter((card) => card.arrivalName === of.arrivalName);
+  return { ids: mates.map(({ id }) => id), by: byAuthor.length > 0 ? 'author' : 'arrival' };
+}
+
+/** What is guessed first is drawn so already. */
+const mayBeIn = (card: LineUpCard, { kind, choices }: SheetFinding, unit: string): boolean =>
+  kind === 'size' &&
+  choices.some(({ id }) => id === unit) &&
+  (choices[0].id !== unit || card.asked.some((finding) => finding.kind === 'size'));

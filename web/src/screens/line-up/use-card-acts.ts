@@ -7,6 +7,7 @@ import { formatLength } from '@haveld/core/placement/units';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { useTurns } from '../bench/placing/use-turns';
+import { useSaidOfOne } from './mates-offer';
 import { factorFor, findGuess, listNamedLicences, otherGuess, stepsOf } from './read-card';
 
 /** What can be mended on a card. */
@@ -26,25 +27,29 @@ export function useCardActs(card: LineUpCard) {
       body: { ids: [card.id], kind: 'map', choiceId: null, reason: 'left out in the line-up' },
     }),
   );
+  const tell = useSaidOfOne();
+  const take = (finding: SheetFinding, choiceId: string): void => {
+    const choice = finding.choices.find(({ id }) => id === choiceId);
+    answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId } });
+    if (finding.kind === 'size' && choice && choiceId !== 'none') tell({ card, choice });
+  };
   const { turn, isTurning } = useTurns({ id: card.id, stepsOf: (key) => stepsOf(card, key), has: () => true });
   return {
     isBusy: answer.isPending || name.isPending || rights.isPending || leave.isPending || isTurning,
-    take: (finding: SheetFinding, choiceId: string) =>
-      answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId } }),
+    take,
     /** @param nth of the answers its first question offers, from 0 */
     answerFirst: (nth: number) => {
       const [question] = card.asked;
       if (question?.kind === 'rights:licence') {
         const named = listNamedLicences(card);
         if (named[nth]) rights.mutate({ licenceId: named[nth] });
-      } else if (question?.choices[nth])
-        answer.mutate({ key: question.key, answer: { kind: 'taken', choiceId: question.choices[nth].id } });
+      } else if (question?.choices[nth]) take(question, question.choices[nth].id);
     },
     takeOther: () => {
       for (const kind of ['size', 'up'] as const) {
         const finding = findGuess(card, kind);
         const other = finding && otherGuess(finding);
-        if (other) return answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId: other.id } });
+        if (other) return take(finding, other.id);
       }
     },
     setHeight: (heightM: number) => {
