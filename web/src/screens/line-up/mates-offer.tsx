@@ -47,7 +47,7 @@ function Offer({ said, cards, onDone }: { said: SaidOfOne; cards: readonly LineU
         {by === 'author' ? `by ${card.provenance.author}` : `of “${card.arrivalName}”`} may be too.
       </span>
       <Button variant="outlined" loading={all.isPending} onClick={() => all.mutate(undefined)}>
-        {ids.length === 1 ? `That one in ${unit}` : `All ${ids.length} in ${unit}`}
+        {ids.length === 1 ? `That one in ${unit}` : ids.length === 2 ? `Both in ${unit}` : `All ${ids.length} in ${unit}`}
       </Button>
       <Button onClick={onDone}>Only this one</Button>
     </section>
