@@ -47,9 +47,11 @@ function Offer({ said, cards, onDone }: { said: SaidOfOne; cards: readonly LineU
         {by === 'author' ? `by ${card.provenance.author}` : `of “${card.arrivalName}”`} may be too.
       </span>
       <Button variant="outlined" loading={all.isPending} onClick={() => all.mutate(undefined)}>
-        {ids.length === 1 ? `That one in ${unit}` : ids.length === 2 ? `Both in ${unit}` : `All ${ids.length} in ${unit}`}
+        {countWords(ids.length)} in {unit}
       </Button>
       <Button onClick={onDone}>Only this one</Button>
     </section>
   );
 }
+
+const countWords = (count: number): string => (count === 1 ? 'That one' : count === 2 ? 'Both' : `All ${count}`);
