@@ -6,6 +6,8 @@ import { PERSON_M } from '../../parts/person-outline';
 import { CardWords, type CardProps } from './line-up-card';
 import { Person } from './person';
 import { findGuess, sidesOf } from './read-card';
+import { SizeGrip, useSizing } from './size-grip';
+import { useCardActs } from './use-card-acts';
 
 /** What is beside a person in size: of rows that reach so high, metres. */
 const NAMES = [
@@ -97,6 +99,8 @@ function PivotMark({ card, scale }: { card: LineUpCard; scale: number }) {
 
 function Picture({ card, columnPx, scale }: { card: LineUpCard; columnPx: number; scale: number }) {
   const { widthM, heightM } = sidesOf(card);
+  const acts = useCardActs(card);
+  const [sizing, setSizing, asSized] = useSizing();
   const isGuess = findGuess(card, 'size') !== null || findGuess(card, 'up') !== null;
   const missing = card.asked.some(({ kind }) => kind === 'map');
   return (
@@ -107,11 +111,21 @@ function Picture({ card, columnPx, scale }: { card: LineUpCard; columnPx: number
             src={bytesUrl(card.standing.sha256, 'png')}
             alt={`${card.name}, from the front, as it will be`}
             loading="lazy"
-            style={{ width: widthM! * scale, height: heightM! * scale }}
+            style={{ width: widthM! * scale, height: heightM! * scale, ...asSized }}
+          />
+        )}
+        {card.standing?.sha256 && (
+          <SizeGrip
+            name={card.name}
+            heightM={heightM!}
+            heightPx={heightM! * scale}
+            sizing={sizing}
+            onSizing={setSizing}
+            onDone={acts.setHeight}
           />
         )}
         {findGuess(card, 'pivot') && <PivotMark card={card} scale={scale} />}
-        {isGuess && (
+        {isGuess && !sizing && (
           <span className="line-up-guess mono" aria-hidden="true">
             {formatLength(heightM!)} ?
           </span>

@@ -141,6 +141,43 @@ test('what is said of one is offered for others by its author, and done for none
   await waitFor(() => expect(screen.queryByRole('region', { name: 'The same for others' })).toBeNull());
 });
 
+test('a picture is dragged by its upper edge until it is as high as it should be', async () => {
+  const { user, sent } = open([card('Stool', { guessed: [sizeGuess], decided: [] })]);
+  await cardOf('Stool');
+  const grip = screen.getByRole('button', { name: 'Drag Stool to its height' });
+  const heightPx = Number.parseFloat(grip.style.bottom);
+  await user.pointer([
+    { keys: '[MouseLeft>]', target: grip, coords: { clientY: 500 } },
+    { target: grip, coords: { clientY: 500 - heightPx } },
+  ]);
+  // twice as high as the 0.90 m it was drawn
+  expect(screen.getByRole('status').textContent).toBe('1.80 m');
+  await user.pointer({ keys: '[/MouseLeft]', target: grip });
+  expect(sent(answerFinding)).toEqual([
+    {
+      key: 'size',
+      answer: {
+        kind: 'own',
+        summary: 'height 1.80 m',
+        steps: [{ kind: 'scale', schema: 1, factor: expect.closeTo(0.02, 9), label: 'height 1.80 m' }],
+      },
+    },
+  ]);
+});
+
+test('a hand that trembles changes nothing', async () => {
+  const { user, sent } = open([card('Stool', { guessed: [sizeGuess], decided: [] })]);
+  await cardOf('Stool');
+  const grip = screen.getByRole('button', { name: 'Drag Stool to its height' });
+  await user.pointer([
+    { keys: '[MouseLeft>]', target: grip, coords: { clientY: 500 } },
+    { target: grip, coords: { clientY: 499.6 } },
+    { keys: '[/MouseLeft]', target: grip },
+  ]);
+  expect(sent(answerFinding)).toEqual([]);
+  expect(screen.queryByRole('status')).toBeNull();
+});
+
 test('an offer can be left', async () => {
   const { user, sent } = open([
     card('Stool', { guessed: [sizeGuess], decided: [] }),
