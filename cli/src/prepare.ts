@@ -1,6 +1,7 @@
 import { availableParallelism, freemem } from 'node:os';
 import { DomainError } from '@haveld/contract/error';
 import type { Confirm, PreparedModel, PreparedReport, Preset } from '@haveld/contract/prepared';
+import { compareFinds } from '@haveld/core/finds/describe-duplicate';
 import { describeFailure } from '@haveld/core/condition/describe-failure';
 import { groupFinds } from '@haveld/core/finds/grouping/group-finds';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
@@ -57,7 +58,31 @@ export async function prepare(
     return keep(last, batch, workshop);
   });
   const unused = excluded.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
-  return { report: 1, input, preset, confirm, models, excluded: only === null ? unused : [], refused, locked };
+  const duplicates = listDuplicates(first);
+  return {
+    report: 1,
+    input,
+    preset,
+    confirm,
+    models,
+    excluded: only === null ? unused : [],
+    refused,
+    duplicates,
+    locked,
+  };
+}
+
+/** Every two that are one thing, or a twin of one another, by the path of their model. */
+function listDuplicates(prepared: readonly Prepared[]): PreparedReport['duplicates'] {
+  const read = prepared.flatMap(({ find, result }) =>
+    result ? [{ path: find.model, likeness: result.likeness }] : [],
+  );
+  return read.flatMap((one, i) =>
+    read.slice(i + 1).flatMap((other): PreparedReport['duplicates'] => {
+      const alike = compareFinds(one.likeness, other.likeness);
+      return alike ? [{ models: [one.path, other.path], relation: alike.relation, summary: alike.summary }] : [];
+    }),
+  );
 }
 
 /** Where one model was named, the same model in other formats is none of it. */

@@ -6,7 +6,7 @@ import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { count } from '@haveld/core/text/count';
 
 /** The report for people: a row a model, then what is open and what was said while reading, with its consequence. */
-export function printTable({ models, excluded, refused }: PreparedReport, isColoured: boolean): string {
+export function printTable({ models, excluded, refused, duplicates }: PreparedReport, isColoured: boolean): string {
   const table = new Table({
     head: ['model', 'format', 'triangles', 'size', 'licence', 'author', 'maps', 'open'],
     style: isColoured ? {} : { head: [], border: [] },
@@ -20,6 +20,8 @@ export function printTable({ models, excluded, refused }: PreparedReport, isColo
     lines.push(...excluded.slice(0, 20).map(({ path, reason }) => `  ${path}: ${reason}`));
     if (excluded.length > 20) lines.push(`  and ${excluded.length - 20} more`);
   }
+  if (duplicates.length > 0)
+    lines.push('', ...duplicates.map(({ models: [one, other], summary }) => `${one} and ${other}: ${summary}`));
   if (refused.length > 0) lines.push('', ...refused);
   return `${lines.join('\n')}\n`;
 }

@@ -343,6 +343,34 @@ test('a locked archive asks for its password: the report is there, exit status 3
   expect(opened.errors).toContain('There is no model');
 });
 
+test('models of one shape are named together, twins in a mirror as such', async () => {
+  const wedge = (sign: 1 | -1, scale: number): string =>
+    `${[
+      [0, 0, 0],
+      [2, 0, 0],
+      [0, 1, 0],
+      [0, 0, 0.5],
+    ]
+      .map(([x, y, z]) => `v ${sign * x * scale} ${y * scale} ${z * scale}`)
+      .join(
+        '\n',
+      )}\nf ${sign > 0 ? '1 3 2' : '1 2 3'}\nf ${sign > 0 ? '1 2 4' : '1 4 2'}\nf ${sign > 0 ? '1 4 3' : '1 3 4'}\nf ${sign > 0 ? '2 3 4' : '2 4 3'}\n`;
+  const home = lay('alike', {
+    'a/wedge.obj': wedge(1, 1),
+    'b/keil.obj': wedge(1, 25.4),
+    'c/left.obj': wedge(-1, 1),
+    'd/chair.obj': CHAIR_OBJ,
+  });
+  const { out } = await haveld('inspect', home, '--json');
+  const { duplicates } = PreparedReportSchema.parse(JSON.parse(out));
+  expect(duplicates.map(({ models, relation }) => `${models.join(' ')} ${relation}`).sort()).toEqual([
+    'a/wedge.obj b/keil.obj same-shape',
+    'a/wedge.obj c/left.obj mirrored',
+    'b/keil.obj c/left.obj mirrored',
+  ]);
+  expect((await haveld('inspect', home)).out).toContain('a/wedge.obj and b/keil.obj: The same shape');
+});
+
 test('what is to be decided of its files is in the report, and keeps the status open', async () => {
   const home = lay('several', { 'chair.obj': CHAIR_OBJ, 'chair_v2.obj': `${CHAIR_OBJ}v 9 9 9\n` });
   const { code, out } = await haveld('inspect', home, '--json');

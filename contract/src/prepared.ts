@@ -1,3 +1,4 @@
+import { DUPLICATE_RELATIONS } from './api/duplicates';
 import { z } from 'zod';
 import { EvidenceSchema, FindingSchema } from './finding';
 import { HEADINGS, HeadingSchema } from './heading';
@@ -133,6 +134,16 @@ export const PreparedReportSchema = z.object({
   excluded: z.array(z.object({ path: z.string(), reason: z.string() })),
   /** What could not be taken out of an archive, a sentence each. */
   refused: z.array(z.string()),
+  /** Models of one shape, in whatever unit and stance; which of them is kept is for a person. */
+  duplicates: z
+    .array(
+      z.object({
+        models: z.tuple([z.string(), z.string()]),
+        relation: z.enum(DUPLICATE_RELATIONS),
+        summary: z.string(),
+      }),
+    )
+    .default([]),
   /** Archives that hold something no password opened. */
   locked: z.array(z.string()).default([]),
 });

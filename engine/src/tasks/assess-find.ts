@@ -1,5 +1,3 @@
-import { createHash } from 'node:crypto';
-import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
 import type { HouseRules } from '@haveld/contract/house-rules';
 import type { Figures, LogEntry, MapLine, UnusedMap } from '@haveld/contract/report';
@@ -15,7 +13,7 @@ import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts
 import { describeUnused } from '@haveld/core/textures/map-lines';
 import type { RememberedMap } from '@haveld/core/textures/relink/map-match';
 import type { TakenPicture } from '@haveld/core/textures/texture-reference';
-import { measureLook } from '../pictures/measure-look';
+import { listLooks } from '../pictures/list-looks';
 import type { TaskContext } from './task';
 
 export interface AssessInput {
@@ -81,17 +79,6 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
       .filter(({ picture }) => picture.place !== 'other-arrival' && picture.place !== 'library')
       .map((one) => describeUnused(one, examination.facts)),
     shape: computeShapeSignature(listSurfaces(document)),
-    pictures: await describePictures(document),
+    pictures: await listLooks(document),
   };
-}
-
-async function describePictures(document: Document): Promise<AssessResult['pictures']> {
-  const pictures = new Map<string, string | null>();
-  for (const texture of document.getRoot().listTextures()) {
-    const image = texture.getImage();
-    if (!image) continue;
-    const sha256 = createHash('sha256').update(image).digest('hex');
-    if (!pictures.has(sha256)) pictures.set(sha256, await measureLook(image));
-  }
-  return [...pictures].sort(([a], [b]) => (a < b ? -1 : 1)).map(([sha256, look]) => ({ sha256, look }));
 }

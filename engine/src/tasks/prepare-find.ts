@@ -8,7 +8,9 @@ import { checkRights } from '@haveld/core/condition/check-rights';
 import { describePrepared, type TakenStep } from '@haveld/core/condition/describe-prepared';
 import { examine } from '@haveld/core/condition/examination';
 import { setInPencil } from '@haveld/core/condition/pencil';
-import { readModel } from '@haveld/core/formats/read-model';
+import type { DuplicateFacts } from '@haveld/core/finds/describe-duplicate';
+import { extensionOf, readModel } from '@haveld/core/formats/read-model';
+import { computeShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import type { AuthorSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import { listStatedSizes } from '@haveld/core/placement/size/stated-size';
@@ -18,11 +20,13 @@ import { proposeFurtherWorks, proposeProvenance } from '@haveld/core/rights/prop
 import { writeGlb } from '@haveld/core/scene/document/document-io';
 import { getDocumentSource } from '@haveld/core/scene/document/source-data';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
+import { listSurfaces } from '@haveld/core/scene/measures/list-surfaces';
 import type { CandidatePicture, MapFacts } from '@haveld/core/textures/map-facts';
 import { listMapLines } from '@haveld/core/textures/map-lines';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { requireHolding, checkWritten } from '../hand-over/check-written';
 import { getLicenceTextIndex } from '../licence-texts';
+import { listLooks } from '../pictures/list-looks';
 import { lookAtMap } from '../pictures/look-at-map';
 import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import { createReadingContext } from '../reading/reading-context';
@@ -59,6 +63,8 @@ export interface PrepareResult {
   author: string;
   /** What its size was judged by; null without extent. */
   sizeQuestion: SizeQuestion | null;
+  /** What it is compared with others by, as received. */
+  likeness: DuplicateFacts;
   modelSha256: string | null;
   thumbnailSha256: string | null;
 }
@@ -105,6 +111,17 @@ export async function prepareFind(
     ],
     preset.take,
   );
+  const declared = getDocumentSource(document);
+  const likeness: DuplicateFacts = {
+    modelSha256: files.find(({ path }) => path === model)!.sha256,
+    format: extensionOf(model),
+    triangles: examination.figures.triangles,
+    shape: computeShapeSignature(listSurfaces(document)),
+    metres: declared.declaredMetres ?? null,
+    up: declared.declaredUp ?? null,
+    maps: await listLooks(document),
+    clips: document.getRoot().listAnimations().length,
+  };
   const mayConfirm = ({ heading }: SheetFinding): boolean => confirm === 'pencil' && preset.take.includes(heading);
   // what may not be confirmed stays open, and what rests on it with it
   const confirmable = sheet.map((finding) => (mayConfirm(finding) ? finding : { ...finding, choices: [] }));
@@ -129,7 +146,7 @@ export async function prepareFind(
     log,
     after,
   });
-  const judged = { report, author: provenance.author, sizeQuestion: examination.sizeQuestion };
+  const judged = { report, author: provenance.author, sizeQuestion: examination.sizeQuestion, likeness };
   if (!makes) return { ...judged, modelSha256: null, thumbnailSha256: null };
   progress(3, STAGES, 'stage');
   const bytes = await writeGlb(document);
