@@ -34,6 +34,8 @@ export const SheetSchema = z.object({
   accession: z.string(),
   name: z.string(),
   category: CategorySchema.nullable(),
+  /** What its name says it is; size may say otherwise. */
+  likelyCategory: CategorySchema,
   state: AssetStateSchema,
   arrivalName: z.string(),
   documentSha256: z.string(),

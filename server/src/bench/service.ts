@@ -102,6 +102,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     accession: formatAccession(asset.accession),
     name: asset.name,
     category: asset.category,
+    likelyCategory: likelyCategory(asset.name, null),
     state: asset.state,
     arrivalName,
     documentSha256: reading.documentSha256,

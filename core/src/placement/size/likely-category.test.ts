@@ -1,3 +1,4 @@
+import { categoryBySize } from './category-by-size';
 import { likelyCategory } from './likely-category';
 
 test.each([
@@ -21,4 +22,11 @@ test('without a size the size that its name says counts, without either it is a 
   expect(likelyCategory('Brick', null)).toBe('prop');
   expect(likelyCategory('Windmill', null)).toBe('building');
   expect(likelyCategory('xq_17', null)).toBe('prop');
+});
+
+test('size tells a building from a thing of one, and says nothing of other things', () => {
+  expect(categoryBySize('building', 1.2)).toBe('prop');
+  expect(categoryBySize('building', 1.6)).toBe('building');
+  expect(categoryBySize('building', null)).toBe('building');
+  expect(categoryBySize('vehicle', 0.1)).toBe('vehicle');
 });

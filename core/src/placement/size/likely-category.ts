@@ -1,8 +1,6 @@
 import type { Category } from '@haveld/contract/category';
+import { categoryBySize } from './category-by-size';
 import { listTypicalSizes } from './typical-sizes';
-
-/** Below this longest side, in metres, a thing of a building is a prop: a brick, a letter box, a traffic cone. Common practice, no source. */
-const BUILDING_FROM = 1.5;
 
 /**
  * What a model is likely to be catalogued as, by what its name says it is; a prop where it does not say.
@@ -10,7 +8,5 @@ const BUILDING_FROM = 1.5;
  */
 export function likelyCategory(name: string, longestM: number | null): Category {
   const [typical] = listTypicalSizes(name);
-  if (!typical?.category) return 'prop';
-  if (typical.category !== 'building') return typical.category;
-  return (longestM ?? Math.max(...typical.middle)) < BUILDING_FROM ? 'prop' : 'building';
+  return typical?.category ? categoryBySize(typical.category, longestM ?? Math.max(...typical.middle)) : 'prop';
 }

@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { catalogueAsset, type Sheet } from '@haveld/contract/api/bench';
 import { type Category } from '@haveld/contract/category';
 import type { Figures } from '@haveld/contract/report';
-import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { categoryBySize } from '@haveld/core/placement/size/category-by-size';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
@@ -34,7 +34,7 @@ export function CatalogueDialog({
   const rules = useHouseRules();
   const [name, setName] = useState(sheet.name);
   const [category, setCategory] = useState<Category>(
-    sheet.category ?? likelyCategory(sheet.name, hasSize && box ? Math.max(...boxSize(box)) : null),
+    sheet.category ?? categoryBySize(sheet.likelyCategory, hasSize && box ? Math.max(...boxSize(box)) : null),
   );
   const put = useChange(
     () => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category } }),

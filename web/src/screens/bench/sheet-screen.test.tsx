@@ -355,7 +355,7 @@ test('what stands between it and the catalogue is listed; nothing is sent', asyn
 
 test('its category is proposed by what its name says, and more triangles than its budget are told', async () => {
   treatInPlace(() => ({ figures: exampleOf(FiguresSchema, { triangles: 135_000 }) }));
-  const now = sheet({ name: 'Rowing boat', category: null });
+  const now = sheet({ name: 'Rowing boat', category: null, likelyCategory: 'vehicle' });
   const { user } = open(now, []);
   await user.click(await screen.findByRole('button', { name: 'Catalogue' }));
   expect((await screen.findByLabelText('Category')).textContent).toContain('vehicle');
