@@ -175,7 +175,7 @@ test.each([
   ['DIP-8_W7.62mm.wrl', ''],
   ['Buck_P5.08mm.wrl', ''],
   ['Choke_L18.0mm_W9.0mm.wrl', ''],
-  ['thing.wrl', '# exported from FreeCAD\n'],
+  ['thing.wrl', '# written by KiCad\n'],
 ])('%s, a part of a circuit board, is in tenths of an inch and lies with Z up', async (name, head) => {
   const { document } = await read(head + shape('Box { size 3 1 4 }'), name);
   expect(getDocumentSource(document)).toMatchObject({
@@ -183,6 +183,19 @@ test.each([
     declaredMetres: 0.00254,
     declaredUp: 'z',
   });
+});
+
+// what is called sure by a mistaken sign would be four hundred times too small
+test.each([
+  ['how_to-2.wrl', ''],
+  ['to-3 tables/desk.wrl', ''],
+  ['do-2.wrl', ''],
+  ['plank_L2000mm.wrl', ''],
+  ['perch.wrl', '# A bald eagle on its perch\n'],
+  ['bracket.wrl', '# exported from a CAD program\n'],
+])('%s is no part of a circuit board: metres, Y up', async (name, head) => {
+  const { document } = await read(head + shape('Box { size 3 1 4 }'), name);
+  expect(getDocumentSource(document)).toMatchObject({ declaredUnit: 'm', declaredUp: 'y' });
 });
 
 test('a file cut off gives what came before, and says from which line on it cannot be understood', async () => {

@@ -2,6 +2,7 @@ import { findByMeaning, mixKinds } from './by-meaning';
 import { judgeSize } from './judge-size';
 import { TYPICAL_SIZES, type TypicalSize } from './kind-rows';
 import { WORD_MEANINGS } from './kinds/word-meanings';
+import { listStatedSizes } from './stated-size';
 import { compareWithTypical } from './typical-fit';
 import { findTypicalSize, listTypicalSizes } from './typical-sizes';
 
@@ -79,4 +80,17 @@ test('a size is never sure by meaning alone, nor by meaning and round sides alon
   const [byRow] = judgeSize({ ...question, typical: rowOf('swords') });
   expect(byRow).toMatchObject({ id: 'cm' });
   expect(byRow.independent).toBeGreaterThan(0);
+});
+
+test('what a text states, or others by its author say, is heard as well as where no kind is known at all', () => {
+  const question = { size: [16, 98, 4] as const, declaredUnit: null, typical: findTypicalSize('falchion') };
+  const text = { file: 'read me.txt', text: 'The blade is 16 × 98 × 4 cm.', firstLine: 1 };
+  const [stated] = judgeSize({ ...question, stated: listStatedSizes([text]) });
+  expect(stated).toMatchObject({ id: 'cm' });
+  expect(stated.independent).toBeGreaterThan(0);
+  expect(stated.confidence).toBeGreaterThan(0.9);
+  const author = { author: 'Ines', shares: { cm: 0.95 }, pieces: 4, isAnswered: true };
+  const [said] = judgeSize({ ...question, stated: [], author });
+  expect(said).toMatchObject({ id: 'cm' });
+  expect(said.independent).toBeGreaterThan(0);
 });

@@ -221,7 +221,8 @@ export function judgeSize({
     weight *= round.ratio;
     if (round.evidence) {
       evidence.push(round.evidence);
-      independent++;
+      // what is only near to its kind by meaning takes more than round sides
+      if (!typical?.isInherited) independent++;
     }
     if (isCommon) {
       evidence.push({ text: 'files without a unit are mostly in centimetres or metres' });
@@ -229,8 +230,6 @@ export function judgeSize({
     }
     // what things of its name never are is not sure, whatever else agrees
     if (typical && !usual.fits && declaredUnit !== id) independent = 0;
-    // what is only near to its kind by meaning takes a second evidence
-    if (typical?.isInherited) independent = Math.max(0, independent - 1);
     // nor is a piece of another unit than its kit, for a kit has one
     if (kit && !isSaid(kit, id) && saysOne(kit)) independent = 0;
     return { id, label, factor: metres, confidence: weight, evidence, independent };
