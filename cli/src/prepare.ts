@@ -44,7 +44,7 @@ export async function prepare(
     const done = [...shares.values()].reduce((sum, value) => sum + value, 0);
     workshop.onProgress({ done, of: wanted.length, label: find.name });
   };
-  const batch = { byPath, preset, confirm, outputs };
+  const batch = { byPath, preset, confirm, outputs, isCompared: wanted.length > 1 };
   const first = await mapSome(wanted, countAtOnce(), async (find) => {
     const one = await prepareOne({ ...batch, find }, workshop, onShare(find));
     return mayHearOfOthers(one) ? one : { ...one, model: await keep(one, batch, workshop), isKept: true };
@@ -54,7 +54,9 @@ export async function prepare(
   const models = await mapSome(first, countAtOnce(), async (one, i) => {
     if (one.isKept) return one.model;
     const author = says[i];
-    const last = author ? await prepareOne({ ...batch, find: one.find, author }, workshop, () => undefined) : one;
+    // it was compared the first time
+    const again = { ...batch, isCompared: false, find: one.find, author: author ?? undefined };
+    const last = author ? await prepareOne(again, workshop, () => undefined) : one;
     return keep(last, batch, workshop);
   });
   const unused = excluded.filter(({ path }) => byPath.get(path)?.kind !== 'archive');
@@ -75,7 +77,7 @@ export async function prepare(
 /** Every two that are one thing, or a twin of one another, by the path of their model. */
 function listDuplicates(prepared: readonly Prepared[]): PreparedReport['duplicates'] {
   const read = prepared.flatMap(({ find, result }) =>
-    result ? [{ path: find.model, likeness: result.likeness }] : [],
+    result?.likeness ? [{ path: find.model, likeness: result.likeness }] : [],
   );
   return read.flatMap((one, i) =>
     read.slice(i + 1).flatMap((other): PreparedReport['duplicates'] => {
@@ -98,6 +100,7 @@ interface Batch {
   preset: Preset;
   confirm: Confirm;
   outputs: Outputs | null;
+  isCompared: boolean;
 }
 
 interface One extends Batch {
@@ -115,7 +118,7 @@ interface Prepared {
 }
 
 async function prepareOne(
-  { find, byPath, preset, confirm, outputs, author }: One,
+  { find, byPath, preset, confirm, outputs, isCompared, author }: One,
   workshop: Workshop,
   onShare: (share: number) => void,
 ): Promise<Prepared> {
@@ -137,6 +140,7 @@ async function prepareOne(
       preset,
       confirm,
       makes: outputs !== null,
+      isCompared,
       today: new Date().toISOString().slice(0, 10),
       author,
     };

@@ -27,6 +27,13 @@ test.each(Object.entries(NAMES))('%s is told from all names together', async (la
   expect(raw.map((one) => guess!.decode(one))).toEqual(names.map((name) => `${name}.obj`));
 });
 
+test('kana alone is Japanese, and Chinese is not taken for it', async () => {
+  const kana = ['テーブル', 'カーテン', 'サイドボード'].map((name) => iconv.encode(name, 'cp932'));
+  expect((await guessNameEncoding(kana))?.label).toBe('Shift-JIS');
+  const chinese = ['阿富汗', '安道尔', '阿联酋', '安哥拉'].map((name) => iconv.encode(name, 'gbk'));
+  expect((await guessNameEncoding(chinese))?.label).toBe('GBK');
+});
+
 test('UTF-8, plain names, and too few bytes to tell by are left to the format', async () => {
   const utf8 = ['椅子.obj', 'Tür.obj', 'chair.obj'].map((name) => new TextEncoder().encode(name));
   expect(await guessNameEncoding(utf8)).toBeNull();

@@ -31,6 +31,9 @@ const KNOWN: Record<string, { label: string; codec: string }> = {
 /** Fewer bytes above 127 say nothing of how they are written: APPNOTE's own code page 437 is taken then. */
 const LEAST_BYTES = 3;
 
+/** Japanese where so many of the signs beyond ASCII are kana of full width. Ours. */
+const KANA = 0.3;
+
 /** So many bytes are enough, and keep it quick. */
 const MOST_BYTES = 16_384;
 
@@ -52,12 +55,20 @@ export async function guessNameEncoding(names: readonly Uint8Array[]): Promise<N
     0,
     MOST_BYTES,
   );
-  for (const { encoding } of detectAll(together)) {
-    const known = KNOWN[encoding?.toLowerCase() ?? ''];
+  const ranked = detectAll(together).map(({ encoding }) => encoding?.toLowerCase() ?? '');
+  // kana is written by nobody else, and the guesser takes it for rare Chinese signs
+  if (shareOfKana(decode(together, 'cp932')) > KANA) ranked.unshift('cp932');
+  for (const encoding of ranked) {
+    const known = KNOWN[encoding];
     if (!known) continue;
     const read = (raw: Uint8Array): string => decodeUtf8(raw) ?? decode(Buffer.from(raw), known.codec);
     // a name that cannot be read so is not written so
     if (open.every((name) => !/[\ufffd\p{Cc}]/u.test(read(name)))) return { label: known.label, decode: read };
   }
   return null;
+}
+
+function shareOfKana(text: string): number {
+  const beyond = text.match(/[\u0080-\uffff]/gu)?.length ?? 0;
+  return beyond === 0 ? 0 : (text.match(/[\u3041-\u30ff]/gu)?.length ?? 0) / beyond;
 }

@@ -4,6 +4,7 @@ import { inflateRawSync } from 'node:zlib';
 import yauzl from 'yauzl';
 import type { ArchiveEntry, EntryVisitor, WalkEnd } from './archive-entry';
 import { guessNameEncoding, type NameEncoding } from './guess-name-encoding';
+import { ARCHIVE_LIMITS } from './limits';
 import { giveBytes, pourInto } from './pour-into';
 
 /** Entries that only the general reader opens. */
@@ -99,11 +100,13 @@ function openDirectory(location: string): Promise<yauzl.ZipFile | null> {
   return new Promise((resolve) => yauzl.open(location, options, (error, zip) => resolve(error ? null : zip)));
 }
 
-/** Every entry the directory names, and what it is damaged by after them. */
+/** Every entry the directory names, one more than are taken at most, and what it is damaged by after them. */
 async function listEntries(zip: yauzl.ZipFile): Promise<{ entries: yauzl.Entry[]; error: Error | null }> {
   const entries: yauzl.Entry[] = [];
   try {
-    for await (const entry of entriesOf(zip)) entries.push(entry);
+    for await (const entry of entriesOf(zip))
+      // the taker says that there are too many; a directory of millions is not held for that
+      if (entries.push(entry) > ARCHIVE_LIMITS.entries) break;
   } catch (error) {
     return { entries, error: error as Error };
   }

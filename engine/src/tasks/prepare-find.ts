@@ -1,3 +1,4 @@
+import type { Document } from '@gltf-transform/core';
 import type { SheetFinding } from '@haveld/contract/api/bench';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Confirm, PreparedModel, Preset } from '@haveld/contract/prepared';
@@ -51,6 +52,8 @@ export interface PrepareInput {
   confirm: Confirm;
   /** False only looks: nothing is treated and nothing written. */
   makes: boolean;
+  /** It is one of several, which are compared with one another. */
+  isCompared: boolean;
   /** `2026-11-26`; grants that end are held against it. */
   today: string;
   /** What other models by its author say of their units; left out where nothing is known of any. */
@@ -63,8 +66,8 @@ export interface PrepareResult {
   author: string;
   /** What its size was judged by; null without extent. */
   sizeQuestion: SizeQuestion | null;
-  /** What it is compared with others by, as received. */
-  likeness: DuplicateFacts;
+  /** What it is compared with others by, as received; null where nobody asked. */
+  likeness: DuplicateFacts | null;
   modelSha256: string | null;
   thumbnailSha256: string | null;
 }
@@ -74,7 +77,7 @@ export interface PrepareResult {
  * @throws {DomainError} `bad-file` where it cannot be read, `broken` where what was written is not what was meant
  */
 export async function prepareFind(
-  { name, model, files, preset, confirm, makes, today, author }: PrepareInput,
+  { name, model, files, preset, confirm, makes, isCompared, today, author }: PrepareInput,
   { store, progress }: TaskContext,
 ): Promise<PrepareResult> {
   const { document, log } = await readModel(model, createReadingContext(createFileSource(files, store)));
@@ -111,17 +114,14 @@ export async function prepareFind(
     ],
     preset.take,
   );
-  const declared = getDocumentSource(document);
-  const likeness: DuplicateFacts = {
-    modelSha256: files.find(({ path }) => path === model)!.sha256,
-    format: extensionOf(model),
-    triangles: examination.figures.triangles,
-    shape: computeShapeSignature(listSurfaces(document)),
-    metres: declared.declaredMetres ?? null,
-    up: declared.declaredUp ?? null,
-    maps: await listLooks(document),
-    clips: document.getRoot().listAnimations().length,
-  };
+  const { sha256 } = files.find(({ path }) => path === model)!;
+  const likeness = isCompared
+    ? await describeLikeness(document, {
+        format: extensionOf(model),
+        modelSha256: sha256,
+        triangles: examination.figures.triangles,
+      })
+    : null;
   const mayConfirm = ({ heading }: SheetFinding): boolean => confirm === 'pencil' && preset.take.includes(heading);
   // what may not be confirmed stays open, and what rests on it with it
   const confirmable = sheet.map((finding) => (mayConfirm(finding) ? finding : { ...finding, choices: [] }));
@@ -156,4 +156,20 @@ export async function prepareFind(
   const isSized = report.size.status === 'sure' || confirmed.guessed.some(({ kind }) => kind === 'size');
   const thumbnail = drawing && (await store.put(await encodeDrawn(drawThumbnail(drawing, isSized ? 1 : null))));
   return { ...judged, modelSha256: (await store.put(bytes)).sha256, thumbnailSha256: thumbnail?.sha256 ?? null };
+}
+
+/** Before anything of it is treated. */
+async function describeLikeness(
+  document: Document,
+  known: Pick<DuplicateFacts, 'format' | 'modelSha256' | 'triangles'>,
+): Promise<DuplicateFacts> {
+  const { declaredMetres = null, declaredUp = null } = getDocumentSource(document);
+  return {
+    ...known,
+    shape: computeShapeSignature(listSurfaces(document)),
+    metres: declaredMetres,
+    up: declaredUp,
+    maps: await listLooks(document),
+    clips: document.getRoot().listAnimations().length,
+  };
 }

@@ -8,7 +8,7 @@ import { BUILDING, CREATURES, NATURE, PLANTS, VEHICLES } from './kinds/outdoors'
 import { OTHER_TONGUES } from './kinds/other-tongues';
 import { TOOLS, WEAPONS } from './kinds/tools';
 
-/** How big things of a kind are: the logarithms of their sides are normal, all three together and each by itself. */
+/** How big things of a kind are: the logarithms of their sides scatter about a middle, all three together and each by itself. */
 export interface TypicalSize {
   words: string[];
   /** Shown in a sentence. */
