@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { gzipSync } from 'node:zlib';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -67,13 +68,17 @@ try {
     });
   }
   const taken: number[] = [];
-  let bytes = 0;
+  let [bytes, packed] = [0, 0];
   for (let i = 0; i < TIMES; i++) {
     const from = performance.now();
-    bytes = JSON.stringify(await getLineUp(pool)).length;
+    const words = JSON.stringify(await getLineUp(pool));
     taken.push(performance.now() - from);
+    bytes = words.length;
+    packed = gzipSync(words).length;
   }
-  console.log(`line-up: ${CARDS} cards listed in ${median(taken).toFixed(0)} ms, ${(bytes / 1e6).toFixed(1)} MB`);
+  console.log(
+    `line-up: ${CARDS} cards listed in ${median(taken).toFixed(0)} ms, ${(bytes / 1e6).toFixed(1)} MB, ${(packed / 1e6).toFixed(2)} MB as sent`,
+  );
 } finally {
   await close();
 }

@@ -1,4 +1,5 @@
 import { Hono } from 'hono';
+import { compress } from 'hono/compress';
 import { getCookie } from 'hono/cookie';
 import { createOpenApi } from '@haveld/contract/api/openapi';
 import { signIn } from '@haveld/contract/api/people';
@@ -32,6 +33,8 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   const app: App = new Hono<{ Variables: Variables }>();
   app.onError(createErrorAnswer(dependencies.log));
   app.use(securityHeaders);
+  // lists and sheets are words: a twentieth goes over the network
+  app.use(compress());
   app.use('/api/*', sameOrigin);
   app.use('/api/*', wakeWorkers(dependencies.bell));
   app.use('/api/*', async (context, next) => {

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { CategorySchema } from '../category';
-import { ProvenanceSchema, RightsFindingSchema } from '../licence';
+import { ProvenanceSchema } from '../licence';
+import { ChoiceSchema, FindingSchema } from '../finding';
 import { BoxSchema } from '../report';
 import { StepSchema } from '../step';
 import { TagsSchema } from '../tag';
 import { FindQuestionSchema, FindSchema } from './arrivals';
-import { SheetFindingSchema } from './bench';
 import { endpoint } from './endpoint';
 
 const Id = z.object({ id: z.string() });
@@ -18,6 +18,26 @@ export const StandingSchema = z.object({
 });
 export type Standing = z.infer<typeof StandingSchema>;
 
+const CardChoiceSchema = ChoiceSchema.pick({ id: true, label: true, confidence: true }).extend({
+  /** What it scales by; 1 where it leaves the size alone. */
+  scale: z.number(),
+});
+export type CardChoice = z.infer<typeof CardChoiceSchema>;
+
+/** What a card shows of a finding: its evidence, and what its other choices would do, stand on the bench. */
+export const CardFindingSchema = FindingSchema.pick({
+  kind: true,
+  key: true,
+  heading: true,
+  mark: true,
+  title: true,
+}).extend({
+  /** Of its first choice. */
+  steps: z.array(StepSchema),
+  choices: z.array(CardChoiceSchema),
+});
+export type CardFinding = z.infer<typeof CardFindingSchema>;
+
 export const LineUpCardSchema = z.object({
   id: z.string(),
   accession: z.string(),
@@ -28,7 +48,8 @@ export const LineUpCardSchema = z.object({
   tags: z.array(z.string()),
   arrivalName: z.string(),
   provenance: ProvenanceSchema,
-  rights: RightsFindingSchema,
+  /** Licences its texts name, each once. */
+  namedLicences: z.array(z.string()),
   triangles: z.number(),
   /** Null until it was drawn. */
   standing: StandingSchema.nullable(),
@@ -41,9 +62,9 @@ export const LineUpCardSchema = z.object({
   /** Of its treatment, those switched on. */
   steps: z.array(z.object({ findingKey: z.string().nullable(), step: StepSchema })),
   /** Open, with the first choice applied to what is shown. */
-  guessed: z.array(SheetFindingSchema),
+  guessed: z.array(CardFindingSchema),
   /** Open, and for a person to answer before it can be catalogued. */
-  asked: z.array(SheetFindingSchema),
+  asked: z.array(CardFindingSchema),
   failure: z.string().nullable(),
 });
 export type LineUpCard = z.infer<typeof LineUpCardSchema>;

@@ -72,7 +72,7 @@ test('what is not sure is drawn with the best guess, and no answer is written un
   const size = card.guessed.find(({ kind }) => kind === 'size')!;
   expect(size.choices[0].confidence).toBeGreaterThanOrEqual(0.5);
   expect(card.hasSize).toBe(true);
-  expect(heightOf(card)).toBeCloseTo(47 * scaleOf(size.choices[0].steps), 5);
+  expect(heightOf(card)).toBeCloseTo(47 * size.choices[0].scale, 5);
   expect((await sheetOf(card.id)).findings.find(({ kind }) => kind === 'size')!.answer).toBeNull();
 });
 
@@ -279,10 +279,19 @@ test('lining up twice changes nothing', async () => {
   const keys = sheet.steps.map(({ findingKey, step }) => `${findingKey} ${step.kind}`);
   expect(new Set(keys).size).toBe(keys.length);
 });
-
-const scaleOf = (steps: LineUpCard['steps'][number]['step'][]): number =>
-  steps.reduce((factor, step) => (step.kind === 'scale' ? factor * step.factor : factor), 1);
-
 /** How often an asset was drawn for the line-up. */
 const countDrawn = async (id: string): Promise<number> =>
   (await many(given.library.pool, "SELECT id FROM job WHERE kind = 'draw-standing' AND subject_id = ?", [id])).length;
+
+test('a long list goes over the network small: a card holds no evidence, and what is sent is compressed', async () => {
+  await lineUpOne('Bell crate', 167, '', 'Siv Aldermo');
+  const [card] = (await given.client.call(getLineUp)).cards;
+  expect(Object.keys(card.guessed[0]).sort()).toEqual(['choices', 'heading', 'key', 'kind', 'mark', 'steps', 'title']);
+  const ask = (encoding: string) =>
+    given.library.app.request('/api/line-up', {
+      headers: { cookie: given.client.cookie, 'accept-encoding': encoding },
+    });
+  const [plain, packed] = await Promise.all([ask('identity'), ask('gzip')]);
+  expect(packed.headers.get('content-encoding')).toBe('gzip');
+  expect((await packed.arrayBuffer()).byteLength * 3).toBeLessThan((await plain.arrayBuffer()).byteLength);
+});

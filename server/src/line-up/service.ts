@@ -1,5 +1,5 @@
 import type { SheetFinding } from '@haveld/contract/api/bench';
-import type { Confirmed, HeldBack, LineUp, LineUpCard } from '@haveld/contract/api/line-up';
+import type { CardFinding, Confirmed, HeldBack, LineUp, LineUpCard } from '@haveld/contract/api/line-up';
 import type { Person } from '@haveld/contract/api/people';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
@@ -8,6 +8,7 @@ import type { FindingKind } from '@haveld/contract/finding-kinds';
 import type { Box } from '@haveld/contract/report';
 import { answerFindings, describeMissing } from '@haveld/core/condition/answers';
 import { setInPencil } from '@haveld/core/condition/pencil';
+import { scaleOf } from '@haveld/core/treatment/scale-of';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { formatAccession } from '../assets/accession';
@@ -105,15 +106,15 @@ export async function getLineUp(db: Executor): Promise<LineUp> {
       tags: tags.get(id)!,
       arrivalName: asset.arrivalName,
       provenance: rights.provenance,
-      rights: rights.found,
+      namedLicences: [...new Set(rights.found.licences.map(({ id: licenceId }) => licenceId))],
       triangles: asset.triangles,
       standing: box && { sha256: pictureSha256, box },
       busy: describeBusy(version?.state === 'making', assessing.has(id), drawing.has(id)),
       hasSize,
       decided: sheet.flatMap((finding) => describeDecision(finding) ?? []),
       steps: steps.get(id) ?? [],
-      guessed,
-      asked,
+      guessed: guessed.map(toCardFinding),
+      asked: asked.map(toCardFinding),
       failure: version?.state === 'failed' ? (version.message ?? 'The version could not be made.') : message,
     };
   });
@@ -123,6 +124,17 @@ export async function getLineUp(db: Executor): Promise<LineUp> {
     heldBack: listHeldBack(waiting),
   };
 }
+
+/** Evidence, and what each choice would do, are most of a finding: a card shows neither. */
+const toCardFinding = ({ kind, key, heading, mark, title, choices }: SheetFinding): CardFinding => ({
+  kind,
+  key,
+  heading,
+  mark,
+  title,
+  steps: choices[0]?.steps ?? [],
+  choices: choices.map(({ id, label, confidence, steps }) => ({ id, label, confidence, scale: scaleOf(steps) })),
+});
 
 /** Each with its reason and what it is answered with; of a kit one line stands for all its pieces. */
 function listHeldBack(waiting: readonly queries.WaitingFind[]): HeldBack[] {

@@ -2,14 +2,13 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { SheetFinding } from '@haveld/contract/api/bench';
-import type { LineUpCard } from '@haveld/contract/api/line-up';
+import type { CardFinding, LineUpCard } from '@haveld/contract/api/line-up';
 import type { FindingKind } from '@haveld/contract/finding-kinds';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { LicenceField } from '../../parts/licence-field';
 import { Mark } from '../../parts/mark';
 import { useBook } from '../../parts/use-book';
-import { listNamedLicences } from './read-card';
+import {} from './read-card';
 import type { CardActs } from './use-card-acts';
 
 /** Rights that are answered on the card. */
@@ -23,7 +22,7 @@ export function CardQuestions({ card, acts }: { card: LineUpCard; acts: CardActs
   return card.asked.map((finding) => <Question key={finding.key} finding={finding} card={card} acts={acts} />);
 }
 
-function Question({ finding, card, acts }: { finding: SheetFinding; card: LineUpCard; acts: CardActs }) {
+function Question({ finding, card, acts }: { finding: CardFinding; card: LineUpCard; acts: CardActs }) {
   return (
     <div className="line-up-question">
       <p className={`small says-${finding.mark}`}>
@@ -117,7 +116,7 @@ function WordsAnswer({ id, label, onSave }: { id: string; label: string; onSave:
 function LicenceAnswers({ card, acts }: { card: LineUpCard; acts: CardActs }) {
   const book = useBook();
   const [other, setOther] = useState<string | null>(null);
-  const named = listNamedLicences(card).slice(0, MOST_CHOICES);
+  const named = card.namedLicences.slice(0, MOST_CHOICES);
   if (other !== null)
     return (
       <form

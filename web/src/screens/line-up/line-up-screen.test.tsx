@@ -1,17 +1,19 @@
 import { answerFindQuestion, setFindAside } from '@haveld/contract/api/arrivals';
-import { answerFinding, changeProvenance, SheetFindingSchema, SheetSchema } from '@haveld/contract/api/bench';
+import { answerFinding, changeProvenance, SheetSchema } from '@haveld/contract/api/bench';
 import {
   answerMany,
+  CardFindingSchema,
   confirmLineUp,
   getLineUp,
   LineUpCardSchema,
   nameAsset,
+  type CardChoice,
+  type CardFinding,
   type HeldBack,
   HeldBackSchema,
   type LineUpCard,
 } from '@haveld/contract/api/line-up';
 import { settleRights } from '@haveld/contract/api/rights';
-import type { Choice } from '@haveld/contract/finding';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
@@ -40,21 +42,21 @@ const card = (id: string, more: Partly<LineUpCard> = {}): LineUpCard =>
     ...more,
   } as Partly<LineUpCard>);
 
-const choice = (id: string, label: string, confidence: number, factor?: number): Choice => ({
+const choice = (id: string, label: string, confidence: number, scale = 1): CardChoice => ({
   id,
   label,
   confidence,
-  evidence: [],
-  steps: factor === undefined ? [] : [{ kind: 'scale', schema: 1, factor, label: '' }],
+  scale,
 });
-const finding = (more: Partly<LineUpCard['guessed'][number]>): LineUpCard['guessed'][number] =>
-  exampleOf(SheetFindingSchema, {
+const finding = ({ choices, ...more }: Partly<CardFinding> & { choices: CardChoice[] }): CardFinding =>
+  exampleOf(CardFindingSchema, {
     heading: 'size-and-orientation',
     mark: 'look',
-    answer: null,
-    settled: false,
+    steps:
+      choices[0] && choices[0].scale !== 1 ? [{ kind: 'scale', schema: 1, factor: choices[0].scale, label: '' }] : [],
+    choices,
     ...more,
-  } as Partly<LineUpCard['guessed'][number]>);
+  } as Partly<CardFinding>);
 const sizeGuess = finding({
   kind: 'size',
   key: 'size',
@@ -304,16 +306,10 @@ test('j and k go to what is guessed or asked, and pass over what is right', asyn
 });
 
 test('two licences named are two buttons; what is chosen is written with its reason', async () => {
-  const named = (id: string) => ({
-    id,
-    confidence: 0.9,
-    nearness: 'beside-it' as const,
-    evidence: { text: 'the short name of the licence' },
-  });
   const { user, sent } = open([
     card('Chair', {
       asked: [{ ...noLicence, title: 'Two licences are named' }],
-      rights: { licences: [named('CC0-1.0'), named('CC-BY-4.0')] },
+      namedLicences: ['CC0-1.0', 'CC-BY-4.0'],
     } as Partly<LineUpCard>),
   ]);
   await user.click(within(await cardOf('Chair')).getByRole('button', { name: 'CC BY 4.0: Chair' }));

@@ -1,7 +1,6 @@
 import Button from '@mui/material/Button';
 import { createContext, use, useState } from 'react';
-import { answerMany, type LineUpCard } from '@haveld/contract/api/line-up';
-import type { Choice } from '@haveld/contract/finding';
+import { answerMany, type CardChoice, type LineUpCard } from '@haveld/contract/api/line-up';
 import { pluralOf } from '@haveld/core/placement/units';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
@@ -11,7 +10,7 @@ import { listMates } from './read-card';
 /** A unit that a person said of one model. */
 export interface SaidOfOne {
   card: LineUpCard;
-  choice: Choice;
+  choice: CardChoice;
 }
 
 const Said = createContext<(said: SaidOfOne) => void>(() => undefined);

@@ -2,8 +2,7 @@ import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import type { SheetFinding } from '@haveld/contract/api/bench';
-import { answerMany, type LineUpCard } from '@haveld/contract/api/line-up';
+import { answerMany, type CardFinding, type LineUpCard } from '@haveld/contract/api/line-up';
 import { pluralOf } from '@haveld/core/placement/units';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
@@ -16,7 +15,7 @@ export function MendChosen({ cards }: { cards: readonly LineUpCard[] }) {
   const mend = useChange((given: { kind: 'size' | 'map'; choiceId: string | null }) =>
     call(answerMany, { body: { ids, ...given, reason: given.choiceId === null ? 'left out in the line-up' : '' } }),
   );
-  const open = cards.flatMap(({ guessed, asked }): SheetFinding[] => [...guessed, ...asked]);
+  const open = cards.flatMap(({ guessed, asked }): CardFinding[] => [...guessed, ...asked]);
   const units = new Map(
     open
       .filter(({ kind }) => kind === 'size')

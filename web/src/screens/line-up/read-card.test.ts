@@ -1,5 +1,10 @@
-import { SheetFindingSchema } from '@haveld/contract/api/bench';
-import { LineUpCardSchema, type LineUpCard } from '@haveld/contract/api/line-up';
+import {
+  CardFindingSchema,
+  LineUpCardSchema,
+  type CardChoice,
+  type CardFinding,
+  type LineUpCard,
+} from '@haveld/contract/api/line-up';
 import type { Step } from '@haveld/contract/step';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import {
@@ -15,19 +20,18 @@ import {
 } from './read-card';
 
 const scale = (factor: number): Step => ({ kind: 'scale', schema: 1, factor, label: '' });
-const choice = (id: string, confidence: number, steps: Step[] = []) => ({
+const choice = (id: string, confidence: number, factor = 1): CardChoice => ({
   id,
   label: id,
   confidence,
-  steps,
-  evidence: [],
+  scale: factor,
 });
-const guess = exampleOf(SheetFindingSchema, {
+const guess = exampleOf(CardFindingSchema, {
   kind: 'size',
   key: 'size',
-  settled: false,
-  choices: [choice('cm', 0.7, [scale(0.01)]), choice('none', 0.2), choice('in', 0.1, [scale(0.0254)])],
-} as Partly<LineUpCard['guessed'][number]>);
+  steps: [scale(0.01)],
+  choices: [choice('cm', 0.7, 0.01), choice('none', 0.2), choice('in', 0.1, 0.0254)],
+} as Partly<CardFinding>);
 const card = (more: Partly<LineUpCard> = {}): LineUpCard =>
   exampleOf(LineUpCardSchema, {
     hasSize: true,

@@ -1,8 +1,7 @@
-import type { SheetFinding } from '@haveld/contract/api/bench';
-import type { LineUpCard } from '@haveld/contract/api/line-up';
-import type { Choice } from '@haveld/contract/finding';
+import type { CardChoice, CardFinding, LineUpCard } from '@haveld/contract/api/line-up';
 import type { FindingKind } from '@haveld/contract/finding-kinds';
 import type { Step } from '@haveld/contract/step';
+import { scaleOf } from '@haveld/core/treatment/scale-of';
 
 /** Metres as it will be, from the front; null where it has no size or was not drawn yet. */
 export function sidesOf({ standing, hasSize }: LineUpCard): { widthM: number | null; heightM: number | null } {
@@ -11,11 +10,11 @@ export function sidesOf({ standing, hasSize }: LineUpCard): { widthM: number | n
   return { widthM: max[0] - min[0], heightM: max[1] - min[1] };
 }
 
-export const findGuess = (card: LineUpCard, kind: FindingKind): SheetFinding | null =>
+export const findGuess = (card: LineUpCard, kind: FindingKind): CardFinding | null =>
   card.guessed.find((finding) => finding.kind === kind) ?? null;
 
 /** The likeliest of the guesses that are not applied. */
-export const otherGuess = (finding: SheetFinding): Choice | null =>
+export const otherGuess = (finding: CardFinding): CardChoice | null =>
   finding.choices.slice(1).find(({ id, confidence }) => id !== 'none' && confidence >= WORTH_SAYING) ?? null;
 
 /** A guess less likely is no second one. */
@@ -24,16 +23,13 @@ const WORTH_SAYING = 0.02;
 /** Steps that stand for a finding now: taken, or in pencil. */
 export function stepsOf(card: LineUpCard, key: string): Step[] {
   const taken = card.steps.filter(({ findingKey }) => findingKey === key).map(({ step }) => step);
-  return taken.length > 0 ? taken : (card.guessed.find((finding) => finding.key === key)?.choices[0].steps ?? []);
+  return taken.length > 0 ? taken : (card.guessed.find((finding) => finding.key === key)?.steps ?? []);
 }
 
-const scaleOf = (steps: readonly Step[]): number =>
-  steps.reduce((factor, step) => (step.kind === 'scale' ? factor * step.factor : factor), 1);
-
 /** How high it would be by another guess at its size, metres. */
-export function heightBy(card: LineUpCard, choice: Choice): number | null {
+export function heightBy(card: LineUpCard, choice: CardChoice): number | null {
   const { heightM } = sidesOf(card);
-  return heightM === null ? null : (heightM / scaleOf(stepsOf(card, 'size'))) * scaleOf(choice.steps);
+  return heightM === null ? null : (heightM / scaleOf(stepsOf(card, 'size'))) * choice.scale;
 }
 
 /** The factor that makes it as high as a person says. @returns null where nothing of it stands up */
@@ -60,11 +56,6 @@ export function sizeSource(card: LineUpCard): string {
 export const orderBySize = (cards: readonly LineUpCard[]): LineUpCard[] =>
   [...cards].sort((a, b) => (sidesOf(b).heightM ?? 0) - (sidesOf(a).heightM ?? 0));
 
-/** Licences its texts name, each once. */
-export const listNamedLicences = ({ rights }: LineUpCard): string[] => [
-  ...new Set(rights.licences.map(({ id }) => id)),
-];
-
 /**
  * Models of the same author, or else of the same arrival, whose size is open and may be in a unit that is not their first guess.
  * @returns their ids, and what they have in common with the one it was said of
@@ -84,7 +75,7 @@ export function listMates(
 }
 
 /** What is guessed first is drawn so already. */
-const mayBeIn = (card: LineUpCard, { kind, choices }: SheetFinding, unit: string): boolean =>
+const mayBeIn = (card: LineUpCard, { kind, choices }: CardFinding, unit: string): boolean =>
   kind === 'size' &&
   choices.some(({ id }) => id === unit) &&
   (choices[0].id !== unit || card.asked.some((finding) => finding.kind === 'size'));

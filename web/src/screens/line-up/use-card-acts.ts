@@ -1,5 +1,5 @@
-import { answerFinding, changeProvenance, type SheetFinding } from '@haveld/contract/api/bench';
-import { answerMany, nameAsset, type LineUpCard } from '@haveld/contract/api/line-up';
+import { answerFinding, changeProvenance } from '@haveld/contract/api/bench';
+import { answerMany, nameAsset, type CardFinding, type LineUpCard } from '@haveld/contract/api/line-up';
 import type { Category } from '@haveld/contract/category';
 import type { Answer } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
@@ -8,7 +8,7 @@ import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { useTurns } from '../bench/placing/use-turns';
 import { useSaidOfOne } from './mates-offer';
-import { factorFor, findGuess, listNamedLicences, otherGuess, stepsOf } from './read-card';
+import { factorFor, findGuess, otherGuess, stepsOf } from './read-card';
 
 /** What can be mended on a card. */
 export function useCardActs(card: LineUpCard) {
@@ -28,7 +28,7 @@ export function useCardActs(card: LineUpCard) {
     }),
   );
   const tell = useSaidOfOne();
-  const take = (finding: SheetFinding, choiceId: string): void => {
+  const take = (finding: CardFinding, choiceId: string): void => {
     const choice = finding.choices.find(({ id }) => id === choiceId);
     answer.mutate({ key: finding.key, answer: { kind: 'taken', choiceId } });
     if (finding.kind === 'size' && choice && choiceId !== 'none') tell({ card, choice });
@@ -41,7 +41,7 @@ export function useCardActs(card: LineUpCard) {
     answerFirst: (nth: number) => {
       const [question] = card.asked;
       if (question?.kind === 'rights:licence') {
-        const named = listNamedLicences(card);
+        const named = card.namedLicences;
         if (named[nth]) rights.mutate({ licenceId: named[nth] });
       } else if (question?.choices[nth]) take(question, question.choices[nth].id);
     },
