@@ -24,6 +24,8 @@ export interface FindingKindFacts {
   /** An answer can come with the place of another asset. */
   comesWithPlace?: boolean;
   controls?: readonly FindingControl[];
+  /** What of the model is meant: it is lit up while the finding is in hand. */
+  pointsAt?: 'parts' | 'materials';
 }
 
 const facts = <K extends string>(table: Record<K, FindingKindFacts>): Record<K, FindingKindFacts> => table;
@@ -42,28 +44,35 @@ export const FINDING_KINDS = facts({
   map: {
     heading: 'textures',
     title: 'A map that is not where the file says',
+    pointsAt: 'materials',
     mayBePencilled: true,
     onMapSheet: 'slot',
     asksAnew: 'unless-sure',
   },
-  offer: { heading: 'textures', title: 'A picture nobody names', onMapSheet: 'slot' },
+  offer: { heading: 'textures', title: 'A picture nobody names', pointsAt: 'materials', onMapSheet: 'slot' },
   'maps-unused': { heading: 'textures', title: 'Pictures nobody uses' },
-  role: { heading: 'textures', title: 'What a map is', onMapSheet: 'slot' },
-  'specular-map': { heading: 'textures', title: 'A specular map', onMapSheet: 'slot' },
+  role: { heading: 'textures', title: 'What a map is', pointsAt: 'materials', onMapSheet: 'slot' },
+  'specular-map': { heading: 'textures', title: 'A specular map', pointsAt: 'materials', onMapSheet: 'slot' },
   green: { heading: 'textures', title: 'Which way green points', onMapSheet: 'slot' },
-  constant: { heading: 'textures', title: 'A map of one colour', onMapSheet: 'slot' },
-  specular: { heading: 'textures', title: 'Materials by reflection' },
-  twins: { heading: 'textures', title: 'Materials that are alike', onMapSheet: 'material' },
-  shine: { heading: 'textures', title: 'How materials shine', onMapSheet: 'material' },
-  alpha: { heading: 'textures', title: 'How a material is seen through', onMapSheet: 'material' },
-  'no-material': { heading: 'textures', title: 'Faces without a material' },
-  sides: { heading: 'textures', title: 'Sheets seen from both sides', mayBePencilled: true },
-  backs: { heading: 'textures', title: 'Faces behind thin sheets' },
+  constant: { heading: 'textures', title: 'A map of one colour', pointsAt: 'materials', onMapSheet: 'slot' },
+  specular: { heading: 'textures', title: 'Materials by reflection', pointsAt: 'materials' },
+  twins: { heading: 'textures', title: 'Materials that are alike', pointsAt: 'materials', onMapSheet: 'material' },
+  shine: { heading: 'textures', title: 'How materials shine', pointsAt: 'materials', onMapSheet: 'material' },
+  alpha: {
+    heading: 'textures',
+    title: 'How a material is seen through',
+    pointsAt: 'materials',
+    onMapSheet: 'material',
+  },
+  'no-material': { heading: 'textures', title: 'Faces without a material', pointsAt: 'materials' },
+  sides: { heading: 'textures', title: 'Sheets seen from both sides', pointsAt: 'materials', mayBePencilled: true },
+  backs: { heading: 'textures', title: 'Faces behind thin sheets', pointsAt: 'materials' },
   'map-sizes': { heading: 'textures', title: 'Memory of its maps' },
-  uv: { heading: 'textures', title: 'Layouts', controls: ['layouts'] },
+  uv: { heading: 'textures', title: 'Layouts', pointsAt: 'materials', controls: ['layouts'] },
   stranger: {
     heading: 'size-and-orientation',
     title: 'A part that may not be the model',
+    pointsAt: 'parts',
     whyMissing: (title) => `${title}: is it part of the model?`,
     asksAnew: 'always',
   },
@@ -100,9 +109,9 @@ export const FINDING_KINDS = facts({
     comesWithPlace: true,
     controls: ['part-pivots', 'pick-pivot'],
   },
-  'part-pivots': { heading: 'size-and-orientation', title: 'Where parts turn about' },
-  'non-uniform-scale': { heading: 'size-and-orientation', title: 'Stretched unevenly' },
-  mirrored: { heading: 'size-and-orientation', title: 'Mirrored' },
+  'part-pivots': { heading: 'size-and-orientation', title: 'Where parts turn about', pointsAt: 'parts' },
+  'non-uniform-scale': { heading: 'size-and-orientation', title: 'Stretched unevenly', pointsAt: 'parts' },
+  mirrored: { heading: 'size-and-orientation', title: 'Mirrored', pointsAt: 'parts' },
   'bake-transforms': { heading: 'size-and-orientation', title: 'Baking', isAboutBaking: true },
   motion: { heading: 'size-and-orientation', title: 'What moves', isAboutBaking: true },
   clutter: { heading: 'structure', title: 'Clutter' },
@@ -110,7 +119,7 @@ export const FINDING_KINDS = facts({
   wrappers: { heading: 'structure', title: 'Wrappers' },
   root: { heading: 'structure', title: 'The root’s name' },
   normals: { heading: 'geometry', title: 'Smoothing', mayBePencilled: true },
-  'inverted-faces': { heading: 'geometry', title: 'Parts inside out' },
+  'inverted-faces': { heading: 'geometry', title: 'Parts inside out', pointsAt: 'parts' },
   triangles: { heading: 'geometry', title: 'Triangles' },
   lines: { heading: 'geometry', title: 'Lines and points' },
   reading: { heading: 'geometry', title: 'What reading had to say' },

@@ -22,12 +22,18 @@ export const ChoiceSchema = z.object({
 });
 export type Choice = z.infer<typeof ChoiceSchema>;
 
+/** What can be wrong with how a material lies on its pictures. */
+export const LAYOUT_TROUBLES = ['none', 'flat', 'overlapping', 'uneven', 'outside', 'flipped'] as const;
+export type LayoutTrouble = (typeof LAYOUT_TROUBLES)[number];
+
 /** What of a model a finding is about, where code has to know it; people read its title. */
 export const FindingAboutSchema = z.object({
   material: z.string().optional(),
   /** An empty name stands for faces without a material. */
   materials: z.array(z.string()).optional(),
   slot: TextureSlotSchema.optional(),
+  /** What is wrong with the layouts of these materials. */
+  layout: z.enum(LAYOUT_TROUBLES).optional(),
   /** A map as the file names it. */
   reference: z.string().optional(),
   /** A picture. */

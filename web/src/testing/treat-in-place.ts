@@ -27,6 +27,7 @@ const stand: Partial<Treating> = {
   listParts: async (...given) => current.listParts?.(...given) ?? [],
   listPictures: async (...given) => current.listPictures?.(...given) ?? [],
   getPicture: (key) => current.getPicture?.(key) ?? null,
+  listPointedFaces: async (...given) => current.listPointedFaces?.(...given) ?? null,
   drawLayout: async (...given) => current.drawLayout?.(...given) ?? null,
 };
 

@@ -17,6 +17,12 @@ export interface CompareViewProps {
   /** Bytes of each side; null while they are on their way, undefined where a side is not shown at all. */
   received?: ArrayBuffer | null;
   treated: ArrayBuffer | null;
+  /** Why one of them will not come. */
+  failure?: Error | null;
+  /** What a finding means, lit up on each side. */
+  lit?: Lit;
+  /** Metres a unit of what was received; null where it states none, so that its bar counts units. */
+  receivedMetres?: number | null;
   /** False where lengths mean nothing. */
   hasSize: boolean;
   /** What the treated side is called. */
@@ -39,6 +45,14 @@ export interface CompareViewProps {
   onTrial?: (kind: TrialKind | null) => void;
 }
 
+/** Faces lit on each side: xyz a corner, three corners a triangle. */
+export interface Lit extends Record<Side, Float32Array | null> {
+  /** True sends the view there. */
+  isGoneTo: boolean;
+}
+
+const NOTHING_LIT: Lit = { received: null, treated: null, isGoneTo: false };
+
 /** What is asked for a distance, by how many places are picked. */
 const ASKS = [
   'Click two places whose distance you know.',
@@ -50,10 +64,16 @@ const NUDGE = 0.14;
 /** A twelfth of a turn. */
 const LIGHT_STEP = Math.PI / 6;
 
-/** The model, large: as received and as treated with a wipe between the two, each with its own ruled bar. */
+/**
+ * The model, large: as received and as treated, as one picture under a wipe where one camera shows both, else whole beside one another;
+ * each with its own ruled bar.
+ */
 export function CompareView({
   received,
   treated,
+  failure = null,
+  lit = NOTHING_LIT,
+  receivedMetres = 1,
   hasSize,
   treatedWords = 'as treated',
   only,
@@ -107,6 +127,8 @@ export function CompareView({
   // what is tried, or stood beside, is the treated model: the wipe would hide half of it
   const shownOnly = received === undefined || thing || trials.kind ? 'treated' : only;
   const both = shownOnly === null;
+  const isBeside = useOverlay(overlay, (now) => now?.isBeside ?? false);
+  const isWiped = both && !isBeside;
   useEffect(() => stage.current?.setOnly(shownOnly), [shownOnly]);
   useEffect(() => stage.current?.setWipe(wipe), [wipe]);
   useEffect(() => stage.current?.setLight(light, strength), [light, strength]);
@@ -125,7 +147,10 @@ export function CompareView({
       ?.setBeside(thing)
       .catch((error: unknown) => setProblem(`What it stands beside cannot be shown: ${(error as Error).message}`));
   }, [thing]);
-  useHotkeys('o', () => setOneScale((now) => !now), { enabled: both });
+  useEffect(() => stage.current?.setLit('received', lit.received), [lit.received]);
+  useEffect(() => stage.current?.setLit('treated', lit.treated), [lit.treated]);
+  useEffect(() => stage.current?.goToLit(lit.isGoneTo), [lit.isGoneTo, lit.treated]);
+  useHotkeys('o', () => setOneScale((now) => !now), { enabled: both && isBeside });
   useHotkeys('escape', () => picking.ask(null), { enabled: picking.wanted !== null });
   useHotkeys('l', () =>
     setLight((now) => (now + LIGHT_STEP > Math.PI ? now + LIGHT_STEP - 2 * Math.PI : now + LIGHT_STEP)),
@@ -172,6 +197,7 @@ export function CompareView({
     acts[event.key]();
   };
 
+  const said = failure ? `The model cannot be shown: ${failure.message}` : problem;
   return (
     <div className="stage" ref={host}>
       <div
@@ -190,23 +216,39 @@ export function CompareView({
       >
         <canvas ref={canvas} />
       </div>
-      {problem && (
+      {said && (
         <p className="stage-problem" role="alert">
-          {problem}
+          {said}
         </p>
       )}
-      {!treated && !problem && <p className="stage-problem">Loading the model …</p>}
+      {!treated && !said && (
+        <p className="stage-problem" role="status">
+          Loading the model …
+        </p>
+      )}
       {shownOnly !== 'treated' && <span className="stage-label left">as received</span>}
-      {shownOnly !== 'received' && <span className="stage-label right">{treatedWords}</span>}
-      {both && (
+      {shownOnly !== 'received' && (
+        <span
+          className="stage-label right"
+          style={both && isBeside ? { left: 'calc(50% + 12px)', right: 'auto' } : undefined}
+        >
+          {treatedWords}
+        </span>
+      )}
+      {both && isBeside && (
         <>
-          <div className="stage-wipe" style={{ left: `${wipe * 100}%` }} aria-hidden="true">
-            <span>‹ ›</span>
-          </div>
+          <div className="stage-seam" aria-hidden="true" />
           <label className="stage-one-scale">
             <input type="checkbox" checked={isOneScale} onChange={(event) => setOneScale(event.target.checked)} /> both
             at one scale
           </label>
+        </>
+      )}
+      {isWiped && (
+        <>
+          <div className="stage-wipe" style={{ left: `${wipe * 100}%` }} aria-hidden="true">
+            <span>‹ ›</span>
+          </div>
           <input
             className="stage-slider"
             type="range"
@@ -232,8 +274,9 @@ export function CompareView({
       <StageOverlay
         store={overlay}
         only={shownOnly}
-        from={both ? wipe : 0}
+        from={both && isBeside ? 0.5 : 0}
         host={host}
+        receivedMetres={receivedMetres}
         hasSize={hasSize}
         isPlain={isPlain}
         isTrying={trials.kind !== null}

@@ -1,10 +1,22 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
+import type { LayoutTrouble } from '@haveld/contract/finding';
 import { drawnLayout, LAYOUT_KEY } from './use-treated';
 
-/** How a material lies on its pictures, drawn: once, on itself, mirrored, and where the tiles end. */
-export function LayoutPicture({ documentSha256, material }: { documentSha256: string; material: string }) {
-  const drawn = useQuery(drawnLayout(documentSha256, material));
+/**
+ * How a material lies on its pictures, drawn: once, on itself, mirrored, and where the tiles end.
+ * @param trouble what is hatched of it, as it is lit on the model
+ */
+export function LayoutPicture({
+  documentSha256,
+  material,
+  trouble = null,
+}: {
+  documentSha256: string;
+  material: string;
+  trouble?: LayoutTrouble | null;
+}) {
+  const drawn = useQuery(drawnLayout(documentSha256, material, trouble));
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     if (!canvas.current || !drawn.data) return;
@@ -30,8 +42,8 @@ export function LayoutPicture({ documentSha256, material }: { documentSha256: st
   );
 }
 
-/** What the colours mean, once for all pictures beside it. */
-export function LayoutLegend() {
+/** What the colours mean, once for all pictures beside it. @param isHatched true where some of them are lit */
+export function LayoutLegend({ isHatched }: { isHatched: boolean }) {
   return (
     <p className="layout-legend small">
       {LAYOUT_KEY.map(({ colour, label }) => (
@@ -39,6 +51,11 @@ export function LayoutLegend() {
           <i style={{ background: `rgb(${colour.join(' ')})` }} /> {label}
         </span>
       ))}
+      {isHatched && (
+        <span>
+          <i className="hatched" /> what this is about
+        </span>
+      )}
     </p>
   );
 }

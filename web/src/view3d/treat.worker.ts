@@ -1,7 +1,11 @@
+import type { Document } from '@gltf-transform/core';
 import { expose, transfer } from 'comlink';
 import { LRUCache } from 'lru-cache';
+import type { LayoutTrouble } from '@haveld/contract/finding';
 import type { Figures, StepOutcome } from '@haveld/contract/report';
 import type { PartRef, Step } from '@haveld/contract/step';
+import { listPointedFaces, rememberAsReceived, type AsReceived } from '@haveld/core/condition/pointing/pointed-faces';
+import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
 import { runDropTest, type DropResult } from '@haveld/core/placement/tumble/drop-test';
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
@@ -44,6 +48,36 @@ const fetchBytes = createByteStore();
 const held = new LRUCache<string, HeldPicture>({ max: 400 });
 const thumbs = new LRUCache<string, Promise<string>>({ max: 400 });
 
+/** A document after some steps, with what it held before them. */
+interface HeldTreated {
+  document: Document;
+  received: AsReceived;
+  outcomes: StepOutcome[];
+}
+
+/** The model as received and as treated last: what is asked of either needs no second treatment. */
+const treatedLately = new LRUCache<string, Promise<HeldTreated>>({ max: 2 });
+
+/** @param shown for pictures no browser reads, the copy it does read, by hash */
+function treatOnce(documentSha256: string, steps: Step[], shown: Record<string, string>): Promise<HeldTreated> {
+  const key = JSON.stringify([documentSha256, steps, shown]);
+  const known = treatedLately.get(key);
+  if (known) return known;
+  const made = treatAnew(documentSha256, steps, shown);
+  treatedLately.set(key, made);
+  // a failure is not remembered: what failed may be fetched the next time
+  made.catch(() => treatedLately.delete(key));
+  return made;
+}
+
+async function treatAnew(documentSha256: string, steps: Step[], shown: Record<string, string>): Promise<HeldTreated> {
+  const document = await readGlb(await fetchBytes(documentSha256));
+  const received = rememberAsReceived(document);
+  const readMap = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
+  const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readMap });
+  return { document, received, outcomes };
+}
+
 async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture): Promise<string> {
   const scale = Math.min(1, THUMB_SIDE / Math.max(1, width, height));
   const bitmap = await createImageBitmap(new Blob([image.slice()], { type: mimeType }), {
@@ -61,11 +95,8 @@ async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture)
 
 /** The bench's live changes: the same steps the server will run, on the document as received. */
 const treating = {
-  /** @param shown for pictures no browser reads, the copy it does read, by hash */
   async treat(documentSha256: string, steps: Step[], shown: Record<string, string> = {}): Promise<Treated> {
-    const document = await readGlb(await fetchBytes(documentSha256));
-    const readMap = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
-    const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readMap });
+    const { document, outcomes } = await treatOnce(documentSha256, steps, shown);
     const { materials, pictures } = describeMaterials(document);
     for (const picture of pictures) held.set(picture.key, picture);
     const glb = (await writeGlb(document)) as Uint8Array<ArrayBuffer>;
@@ -90,13 +121,26 @@ const treating = {
     return (await Promise.all(made)).flat();
   },
 
+  /** Faces a finding means, where they stand after these steps; null where they are too many to point at. */
+  async listPointedFaces(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    pointed: PointsAt,
+  ): Promise<Float32Array<ArrayBuffer> | null> {
+    const { document, received } = await treatOnce(documentSha256, steps, shown);
+    const faces = listPointedFaces(document, received, pointed);
+    return faces && transfer(faces, [faces.buffer]);
+  },
+
   /** How a material of the document as received lies on its pictures, RGBA from the top; null where it has no layout. */
   async drawLayout(
     documentSha256: string,
     material: string,
     colours: LayoutColours,
+    trouble: LayoutTrouble | null,
   ): Promise<{ pixels: Uint8ClampedArray<ArrayBuffer>; side: number; tiles: number } | null> {
-    const drawn = drawLayout(await readGlb(await fetchBytes(documentSha256)), material, LAYOUT_SIDE, colours);
+    const drawn = drawLayout(await readGlb(await fetchBytes(documentSha256)), material, LAYOUT_SIDE, colours, trouble);
     if (!drawn) return null;
     const pixels = new Uint8ClampedArray(drawn.picture.data);
     return transfer({ pixels, side: drawn.picture.width, tiles: drawn.tiles }, [pixels.buffer]);

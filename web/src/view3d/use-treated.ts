@@ -1,7 +1,9 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { wrap, type Remote } from 'comlink';
 import type { Sheet } from '@haveld/contract/api/bench';
+import type { LayoutTrouble } from '@haveld/contract/finding';
 import type { Step } from '@haveld/contract/step';
+import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 import type { LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import type { ShownPicture, Treated, Treating } from './treat.worker';
@@ -38,6 +40,23 @@ export function useTreated(
     staleTime: Infinity,
     gcTime: 60_000,
   });
+}
+
+/** Faces a finding means, where they stand after these steps; null where it means none, or the whole model. */
+export function usePointedFaces(
+  documentSha256: string,
+  steps: Step[],
+  shown: Record<string, string>,
+  pointed: PointsAt | null,
+): Float32Array | null {
+  const faces = useQuery({
+    queryKey: ['pointed', documentSha256, steps, pointed],
+    queryFn: () => getWorker().listPointedFaces(documentSha256, steps, shown, pointed!),
+    enabled: pointed !== null,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+  return (pointed && faces.data) || null;
 }
 
 /** Parts of a document as received, as steps name them. */
@@ -88,19 +107,22 @@ const LAYOUT_COLOURS: LayoutColours = {
   mirrored: [150, 168, 196],
   edge: [23, 98, 91],
   tile: [200, 194, 180],
+  // as faces are lit on the model: stage/lit-faces.ts
+  lit: [242, 176, 61],
+  hatch: [107, 61, 5],
 };
 
 export const LAYOUT_KEY = [
   { colour: LAYOUT_COLOURS.once, label: 'once' },
-  { colour: LAYOUT_COLOURS.twice, words: 'on itself' },
-  { colour: LAYOUT_COLOURS.mirrored, words: 'mirrored' },
+  { colour: LAYOUT_COLOURS.twice, label: 'on itself' },
+  { colour: LAYOUT_COLOURS.mirrored, label: 'mirrored' },
 ];
 
 /** How a material of the document as received lies on its pictures; null where it has no layout. */
-export const drawnLayout = (documentSha256: string, material: string) =>
+export const drawnLayout = (documentSha256: string, material: string, trouble: LayoutTrouble | null) =>
   queryOptions({
-    queryKey: ['layout', documentSha256, material],
-    queryFn: () => getWorker().drawLayout(documentSha256, material, LAYOUT_COLOURS),
+    queryKey: ['layout', documentSha256, material, trouble],
+    queryFn: () => getWorker().drawLayout(documentSha256, material, LAYOUT_COLOURS, trouble),
     staleTime: Infinity,
     gcTime: 60_000,
   });

@@ -58,6 +58,7 @@ function checkBareFaces({ layouts }: Examination): Finding[] {
   return [
     makeFinding({
       kind: 'no-material',
+      about: { materials: [''] },
       mark: 'look',
       title: `${count(bare.triangles, 'triangle')} without a material`,
       detail:

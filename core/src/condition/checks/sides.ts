@@ -23,6 +23,7 @@ function checkBacks(sheets: readonly OpenSheet[]): Finding[] {
   return [
     makeFinding({
       kind: 'backs',
+      about: { materials: [...new Set(backed.map(({ material }) => material.getName()))] },
       mark: 'holds',
       title: `Another material behind a thin sheet, kept as a second surface: ${count(backed.length, 'material')}`,
       detail: 'Front and back are surfaces of their own, each seen from its side.',

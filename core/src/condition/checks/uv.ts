@@ -1,11 +1,11 @@
-import type { Finding } from '@haveld/contract/finding';
+import type { Finding, LayoutTrouble } from '@haveld/contract/finding';
 import { count } from '../../text/count';
-import type { UvLayout } from '../../textures/uv/uv-layout';
+import { FINER_TIMES, type UvLayout } from '../../textures/uv/uv-layout';
 import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
 
 interface Trouble {
-  id: string;
+  id: LayoutTrouble;
   /** The title without the material and the figure. */
   summary: string;
   means: string;
@@ -43,7 +43,9 @@ const TROUBLES: Trouble[] = [
     summary: 'Texel density differs within a material',
     means: 'Some of its surface shows a map much finer than the rest.',
     measure: ({ density }, isMapped) =>
-      density && isMapped && density.high > density.low * 8 ? `${Math.round(density.high / density.low)} times` : null,
+      density && isMapped && density.high > density.low * FINER_TIMES
+        ? `${Math.round(density.high / density.low)} times`
+        : null,
   },
   {
     id: 'outside',
@@ -74,7 +76,7 @@ export function checkUv({ layouts, maps }: Examination): Finding[] {
       makeFinding({
         kind: 'uv',
         of: id,
-        about: { materials: found.map(({ name }) => name) },
+        about: { materials: found.map(({ name }) => name), layout: id },
         mark: isHarm ? 'look' : 'holds',
         title: `${summary}: ${found.length === 1 ? `“${found[0].name || WITHOUT_MATERIAL}”, ${found[0].figure}` : count(found.length, 'material')}`,
         detail: means,

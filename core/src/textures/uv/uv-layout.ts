@@ -12,6 +12,9 @@ const MOST_COVERED = 64 * COVER_SIDE ** 2;
 /** UVs this far outside the tile are a seam's rounding. */
 const EDGE = 1e-3;
 
+/** So many times as fine as its coarsest twentieth, a surface is uneven. Ours. */
+export const FINER_TIMES = 8;
+
 /** How a material lies on its pictures. Areas of surface in world units squared, of the layout in tiles. */
 export interface UvLayout {
   triangles: number;
@@ -120,7 +123,7 @@ function addPart(sums: Sums, { positions, indices, corners }: PlacedPart, uv: Fl
     const area = Math.abs(signed);
     sums.surfaceArea += surface;
     sums.uvArea += area;
-    if (surface > 0 && area < surface * 1e-12) sums.degenerate += surface;
+    if (isDegenerate(area, surface)) sums.degenerate += surface;
     else if (surface > 0) {
       sums.density[sums.measured] = Math.sqrt(area / surface);
       sums.area[sums.measured++] = surface;
@@ -136,7 +139,10 @@ function addPart(sums: Sums, { positions, indices, corners }: PlacedPart, uv: Fl
   }
 }
 
-const isOutside = (uv: Float32Array, corner: number): boolean =>
+/** @param area of the layout, in tiles @param surface world units squared */
+export const isDegenerate = (area: number, surface: number): boolean => surface > 0 && area < surface * 1e-12;
+
+export const isOutside = (uv: Float32Array, corner: number): boolean =>
   uv[corner * 2] < -EDGE || uv[corner * 2] > 1 + EDGE || uv[corner * 2 + 1] < -EDGE || uv[corner * 2 + 1] > 1 + EDGE;
 
 /** @returns how many cells were marked */

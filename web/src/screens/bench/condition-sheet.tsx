@@ -27,8 +27,19 @@ function findNext(findings: readonly SheetFinding[]): string | null {
   return (open.find((finding) => finding.after.every((key) => settled.has(key))) ?? open[0])?.key ?? null;
 }
 
-/** The condition under its five headings. The finding in hand opens where it stands. */
-export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox: Box | null }) {
+/**
+ * The condition under its five headings. The finding in hand opens where it stands.
+ * @param onInHand told which one that is, and whether a person took it in hand or it is merely next
+ */
+export function ConditionSheet({
+  sheet,
+  treatedBox,
+  onInHand,
+}: {
+  sheet: Sheet;
+  treatedBox: Box | null;
+  onInHand?: (key: string | null, isChosen: boolean) => void;
+}) {
   const [chosen, setChosen] = useState<string | null>(null);
   const ordered = HEADINGS.flatMap((heading) => sheet.findings.filter((finding) => finding.heading === heading));
   const inHand =
@@ -37,6 +48,8 @@ export function ConditionSheet({ sheet, treatedBox }: { sheet: Sheet; treatedBox
       : chosen === ''
         ? null
         : findNext(ordered);
+  const isChosen = inHand !== null && inHand === chosen;
+  useEffect(() => onInHand?.(inHand, isChosen), [onInHand, inHand, isChosen]);
   const list = useRef<HTMLElement>(null);
   const answer = useAnswer(sheet.id, () => setChosen(null));
   const again = useChange(() => call(lookAgain, { params: { id: sheet.id } }));

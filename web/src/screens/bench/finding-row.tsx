@@ -191,9 +191,14 @@ function Layouts({ finding, sheet }: ControlProps) {
   return (
     <div className="layouts">
       {finding.about.materials?.slice(0, MOST_LAYOUTS).map((material) => (
-        <LayoutPicture key={material} documentSha256={sheet.documentSha256} material={material} />
+        <LayoutPicture
+          key={material}
+          documentSha256={sheet.documentSha256}
+          material={material}
+          trouble={finding.about.layout ?? null}
+        />
       ))}
-      <LayoutLegend />
+      <LayoutLegend isHatched={finding.about.layout !== undefined} />
     </div>
   );
 }

@@ -2,10 +2,12 @@ import './bench.css';
 import './sheet-screen.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams } from 'react-router';
 import { takeSure, type BenchRow, type Sheet } from '@haveld/contract/api/bench';
+import type { Step } from '@haveld/contract/step';
+import { describePointsAt } from '@haveld/core/condition/pointing/points-at';
 import { bytesUrl, call } from '../../api/client';
 import { benchQuery, BUSY_MS, kitBenchQuery, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -18,7 +20,7 @@ import { BesideContext, type Beside } from '../../view3d/use-beside';
 import { PickingContext, usePickingState } from '../../view3d/use-picking';
 import { usePlaying } from '../../view3d/use-playing';
 import { UnitIsOpen } from '../../parts/use-measures';
-import { listShownCopies, useTreated } from '../../view3d/use-treated';
+import { listShownCopies, usePointedFaces, useTreated } from '../../view3d/use-treated';
 import type { TrialKind } from '../../view3d/use-trials';
 import { CatalogueDialog } from './catalogue-dialog';
 import { ConditionSheet } from './condition-sheet';
@@ -36,16 +38,22 @@ export function SheetScreen() {
   return <SheetView key={id} sheet={sheet.data} />;
 }
 
+/** No step was taken yet. */
+const AS_RECEIVED: Step[] = [];
+
 const ONLY: (Side | null)[] = [null, 'treated', 'received'];
 
 function SheetView({ sheet }: { sheet: Sheet }) {
   const steps = useMemo(() => sheet.steps.filter((row) => row.enabled).map((row) => row.step), [sheet.steps]);
-  const treated = useTreated(sheet.documentSha256, steps, listShownCopies(sheet));
+  const shown = useMemo(() => listShownCopies(sheet), [sheet]);
+  const treated = useTreated(sheet.documentSha256, steps, shown);
   const received = useQuery({
     queryKey: ['bytes', sheet.documentSha256],
     queryFn: async ({ signal }) => (await fetch(bytesUrl(sheet.documentSha256, 'glb'), { signal })).arrayBuffer(),
     staleTime: Infinity,
   });
+  const [inHand, setInHand] = useState<{ key: string | null; isChosen: boolean }>({ key: null, isChosen: false });
+  const onInHand = useCallback((key: string | null, isChosen: boolean) => setInHand({ key, isChosen }), []);
   const [only, setOnly] = useState(0);
   const [frame, setFrame] = useState(0);
   const [cataloguing, setCataloguing] = useState(false);
@@ -86,6 +94,14 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   // what is drawn is as the file counts, whatever that is in metres
   const isUnitOpen = size !== undefined && size.mark === 'look' && !size.settled;
   const glb = treated.data?.glb.buffer ?? null;
+  const isTreated = steps.length > 0;
+  const meant = sheet.findings.find(({ key }) => key === inHand.key);
+  const pointed = useMemo(() => (meant ? describePointsAt(meant) : null), [meant]);
+  const lit = {
+    received: usePointedFaces(sheet.documentSha256, AS_RECEIVED, shown, pointed),
+    treated: usePointedFaces(sheet.documentSha256, steps, shown, pointed),
+    isGoneTo: inHand.isChosen,
+  };
   const picking = usePickingState();
   const [thing, setThing] = useState<StandIn | null>(null);
   const [preview, setPreview] = useState(1);
@@ -102,12 +118,16 @@ function SheetView({ sheet }: { sheet: Sheet }) {
             next={next}
             nextLink={nextLink}
           />
-          <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} />
+          <ConditionSheet sheet={sheet} treatedBox={treated.data?.figures.box ?? null} onInHand={onInHand} />
           <UnitIsOpen value={isUnitOpen}>
             <div className="view-pane">
               <CompareView
-                received={received.data ?? null}
+                received={isTreated ? (received.data ?? null) : undefined}
                 treated={glb}
+                treatedWords={isTreated ? 'as treated' : 'as received'}
+                failure={treated.error ?? received.error}
+                lit={lit}
+                receivedMetres={sheet.source.declaredMetres ?? null}
                 hasSize={hasSize}
                 only={ONLY[only]}
                 frameKey={frame}

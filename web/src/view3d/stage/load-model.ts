@@ -2,8 +2,14 @@ import type { Mesh, Object3D } from 'three';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
 import { ClipPlayer } from './clip-player';
 
+/** A model ready to stand in the view. */
+export interface LoadedModel {
+  model: Object3D;
+  player: ClipPlayer;
+}
+
 /** Loads a GLB as the view shows it: it casts shadows, and its own cameras and lights do not light the view. */
-export async function loadModel(glb: ArrayBuffer): Promise<{ model: Object3D; player: ClipPlayer }> {
+export async function loadModel(glb: ArrayBuffer): Promise<LoadedModel> {
   const { scene, animations } = await new GLTFLoader().parseAsync(glb, '');
   scene.traverse((object) => {
     if ('isLight' in object) object.visible = false;

@@ -12,9 +12,11 @@ function front(): OrthographicCamera {
 const NO_BARS = { received: null, treated: null };
 const subject = (more: Partial<OverlaySubject> = {}): OverlaySubject => ({
   camera: front(),
+  left: 0,
   width: 400,
   height: 200,
   yaw: 0.3,
+  isBeside: false,
   box: new Box3(new Vector3(-1, 0, -0.5), new Vector3(1, 1.5, 0.5)),
   isShown: true,
   person: Object.assign(new Object3D(), { visible: true }),
@@ -31,12 +33,21 @@ test('each side of the box is measured at the edge that looks at the viewer', ()
     ['height', 1.5],
     ['depth', 1],
   ]);
-  const [width, height] = measures;
-  expect([width.x, width.y]).toEqual([200, 100]);
-  // seen from the right, the height stands on the right
-  expect([height.x, height.y]).toEqual([250, 62.5]);
-  const [, left] = projectOverlay(NO_BARS, subject({ yaw: -0.3 })).measures;
-  expect(left.x).toBe(150);
+  const [width, height, depth] = measures;
+  expect([width.x, width.y]).toEqual([200, 115]);
+  expect(depth.y).toBe(115);
+  // the height is told outside the picture of the model, on its left
+  expect([height.x, height.y]).toEqual([120, 62.5]);
+  // seen from the left, the same
+  expect(projectOverlay(NO_BARS, subject({ yaw: -0.3 })).measures[1].x).toBe(120);
+  // something stands there: on the right
+  expect(projectOverlay(NO_BARS, subject({ beside: new Group().add(new Object3D()) })).measures[1].x).toBe(280);
+});
+
+test('in a half of the view everything is where that half is', () => {
+  const [whole] = projectOverlay(NO_BARS, subject()).measures;
+  const [half] = projectOverlay(NO_BARS, subject({ left: 400, isBeside: true })).measures;
+  expect(half.x).toBe(whole.x + 400);
 });
 
 test('nothing is measured where nothing stands, or where the treated side is wiped away', () => {

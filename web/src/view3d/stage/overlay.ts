@@ -10,6 +10,8 @@ interface Place {
 
 /** What is written over the picture. */
 export interface Overlay {
+  /** False where both sides are one picture under a wipe, or one stands alone. */
+  isBeside: boolean;
   /** Pixels a metre of each side takes at its middle; null where it is not shown. */
   bars: Record<Side, { px: number } | null>;
   /** Middles of the treated box's edges, each with its length in metres. */
@@ -25,10 +27,12 @@ export interface Overlay {
 /** What of the treated side the overlay is worked out from, world space. */
 export interface OverlaySubject {
   camera: Camera;
-  /** Of the view, CSS pixels. */
+  /** Of the picture it is drawn in, CSS pixels of the view. */
+  left: number;
   width: number;
   height: number;
   yaw: number;
+  isBeside: boolean;
   box: Box3;
   /** False where the treated side is wiped away. */
   isShown: boolean;
@@ -40,15 +44,16 @@ export interface OverlaySubject {
 
 /** Works out where on the picture everything stands. */
 export function projectOverlay(bars: Overlay['bars'], subject: OverlaySubject): Overlay {
-  const { box, person, beside, front, picked, camera, width, height } = subject;
+  const { box, person, beside, front, picked, camera, left, width, height } = subject;
   const toPixels = (point: Vector3): Place => {
     const projected = point.clone().project(camera);
-    return { x: ((projected.x + 1) / 2) * width, y: ((1 - projected.y) / 2) * height };
+    return { x: left + ((projected.x + 1) / 2) * width, y: ((1 - projected.y) / 2) * height };
   };
   const isThere = !box.isEmpty();
   return {
     bars,
-    measures: subject.isShown && isThere ? listMeasures(box, subject.yaw, toPixels) : [],
+    isBeside: subject.isBeside,
+    measures: subject.isShown && isThere ? listMeasures(box, subject.yaw, beside !== null, toPixels) : [],
     person: person.visible && isThere ? toPixels(person.position) : null,
     beside: beside && toPixels(lowerFront(new Box3().setFromObject(beside))),
     front: front && isThere ? toPixels(front.getWorldPosition(new Vector3())) : null,
@@ -58,14 +63,31 @@ export function projectOverlay(bars: Overlay['bars'], subject: OverlaySubject): 
 
 const lowerFront = ({ min, max }: Box3): Vector3 => new Vector3((min.x + max.x) / 2, min.y, max.z);
 
-/** On the edges that look at the camera. */
-function listMeasures({ min, max }: Box3, yaw: number, toPixels: (point: Vector3) => Place): Overlay['measures'] {
+/** A measure stands this far outside the edge it is of, CSS pixels. */
+const OFF = 15;
+
+/** Beside the edges that bound what is seen: width and depth below, the height where nothing else stands. */
+function listMeasures(
+  { min, max }: Box3,
+  yaw: number,
+  isLeftTaken: boolean,
+  toPixels: (point: Vector3) => Place,
+): Overlay['measures'] {
   const front = Math.cos(yaw) >= 0 ? max.z : min.z;
   const side = Math.sin(yaw) >= 0 ? max.x : min.x;
+  const middle = { x: (min.x + max.x) / 2, y: (min.y + max.y) / 2, z: (min.z + max.z) / 2 };
+  // of the upright edges two bound the picture: where the far side meets the front, and the near side the back
+  const uprights = [
+    toPixels(new Vector3(min.x + max.x - side, middle.y, front)),
+    toPixels(new Vector3(side, middle.y, min.z + max.z - front)),
+  ].sort((one, other) => one.x - other.x);
+  const height = isLeftTaken ? uprights[1] : uprights[0];
+  const width = toPixels(new Vector3(middle.x, min.y, front));
+  const depth = toPixels(new Vector3(side, min.y, middle.z));
   return [
-    { ...toPixels(new Vector3((min.x + max.x) / 2, min.y, front)), size: max.x - min.x, axis: 'width' },
-    { ...toPixels(new Vector3(side, (min.y + max.y) / 2, front)), size: max.y - min.y, axis: 'height' },
-    { ...toPixels(new Vector3(side, min.y, (min.z + max.z) / 2)), size: max.z - min.z, axis: 'depth' },
+    { x: width.x, y: width.y + OFF, size: max.x - min.x, axis: 'width' },
+    { x: height.x + (isLeftTaken ? OFF * 2 : -OFF * 2), y: height.y, size: max.y - min.y, axis: 'height' },
+    { x: depth.x, y: depth.y + OFF, size: max.z - min.z, axis: 'depth' },
   ];
 }
 

@@ -3,7 +3,8 @@ import { use, type RefObject } from 'react';
 import { chooseBarLengthIn, formatBarLengthIn } from '@haveld/core/picture/ruled-bar';
 import { UnitIsOpen, useMeasures } from '../../parts/use-measures';
 import { useOverlay, type OverlayStore } from '../use-overlay';
-import type { Overlay, Side } from './overlay';
+import { layTags } from './lay-tags';
+import type { Side } from './overlay';
 import { STAND_IN_WORDS, type StandIn } from './stand-ins';
 
 interface StageOverlayProps {
@@ -12,6 +13,8 @@ interface StageOverlayProps {
   /** Where the treated side begins, a share of the width. */
   from: number;
   host: RefObject<HTMLElement | null>;
+  /** Metres a unit of the received side; null where it states none. */
+  receivedMetres: number | null;
   hasSize: boolean;
   isPlain: boolean;
   isTrying: boolean;
@@ -20,52 +23,66 @@ interface StageOverlayProps {
 }
 
 /** What is written over the picture: measures, what stands with it, the ruled bars. It alone follows every frame. */
-export function StageOverlay({ store, only, from, host, hasSize, isPlain, isTrying, thing }: StageOverlayProps) {
+export function StageOverlay({
+  store,
+  only,
+  from,
+  host,
+  receivedMetres,
+  hasSize,
+  isPlain,
+  isTrying,
+  thing,
+}: StageOverlayProps) {
   const overlay = useOverlay(store, (now) => now);
   const { length } = useMeasures();
   if (!overlay) return null;
   const { beside, front, person, picked, bars } = overlay;
   const isTreatedShown = only !== 'received';
-  const left = from * (host.current?.clientWidth ?? 0);
+  const width = host.current?.clientWidth ?? 0;
+  const height = host.current?.clientHeight ?? 0;
+  const left = from * width;
+  const hasMeasures = hasSize && !isPlain && isTreatedShown && !isTrying;
+  const isInside = ({ x, y }: { x: number; y: number }): boolean =>
+    x > left + 34 && x < width - 34 && y > 40 && y < height - 40;
+  const tags = layTags([
+    ...(hasMeasures ? overlay.measures.filter(isInside) : []).map(({ x, y, size }) => ({
+      x,
+      y,
+      label: length(size),
+      soft: false,
+    })),
+    ...(picked && picked.distance !== null ? [{ ...picked, label: length(picked.distance), soft: false }] : []),
+    ...(hasSize && person && isInside(person) ? [{ x: person.x, y: person.y + 16, label: '1.70 m', soft: true }] : []),
+    ...(beside && thing
+      ? [
+          {
+            x: beside.x,
+            y: beside.y + 16,
+            label: thing.kind === 'asset' ? thing.label : STAND_IN_WORDS[thing.kind],
+            soft: true,
+          },
+        ]
+      : []),
+    ...(!isPlain && !isTrying && front && isTreatedShown && isInside(front)
+      ? [{ x: front.x, y: front.y + 12, label: 'front', soft: true }]
+      : []),
+  ]);
   return (
     <>
-      {hasSize && !isPlain && isTreatedShown && !isTrying && (
-        <Measures overlay={overlay} from={from} host={host.current} />
+      {tags.map(({ x, y, label, soft }, i) => (
+        <span key={i} className={soft ? 'stage-tag soft' : 'stage-tag'} style={{ left: x, top: y }}>
+          {label}
+        </span>
+      ))}
+      {bars.received && only !== 'treated' && (
+        <UnitIsOpen value={receivedMetres === null}>
+          <RuledBar bar={{ px: bars.received.px / (receivedMetres ?? 1) }} side="left" isTrue />
+        </UnitIsOpen>
       )}
-      {beside && thing && (
-        <Tag
-          x={beside.x}
-          y={beside.y + 16}
-          label={thing.kind === 'asset' ? thing.label : STAND_IN_WORDS[thing.kind]}
-          soft
-        />
-      )}
-      {!isPlain && !isTrying && front && isTreatedShown && (from === 0 || front.x > left) && (
-        <Tag x={front.x} y={front.y + 12} label="front" soft />
-      )}
-      {hasSize && person && <Tag x={person.x} y={person.y + 16} label="1.70 m" soft />}
-      {picked && picked.distance !== null && <Tag x={picked.x} y={picked.y} label={length(picked.distance)} />}
-      {bars.received && only !== 'treated' && <RuledBar bar={bars.received} side="left" isTrue />}
       {bars.treated && isTreatedShown && <RuledBar bar={bars.treated} side="right" isTrue={hasSize} />}
     </>
   );
-}
-
-function Tag({ x, y, label, soft }: { x: number; y: number; label: string; soft?: boolean }) {
-  return (
-    <span className={soft ? 'stage-tag soft' : 'stage-tag'} style={{ left: x, top: y }}>
-      {label}
-    </span>
-  );
-}
-
-function Measures({ overlay, from, host }: { overlay: Overlay; from: number; host: HTMLElement | null }) {
-  const { length } = useMeasures();
-  const width = host?.clientWidth ?? 0;
-  const height = host?.clientHeight ?? 0;
-  return overlay.measures
-    .filter(({ x, y }) => x > from * width + 34 && x < width - 34 && y > 40 && y < height - 40)
-    .map(({ axis, x, y, size }) => <Tag key={axis} x={x} y={y} label={length(size)} />);
 }
 
 /** True length at the model's middle. */

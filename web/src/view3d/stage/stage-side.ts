@@ -14,6 +14,10 @@ import {
   type Texture,
 } from 'three';
 import type { ClipPlayer } from './clip-player';
+import { createLitFaces } from './lit-faces';
+import type { LoadedModel } from './load-model';
+import { createFrontMark, createPivotMark, disposeAll } from './stage-props';
+import { describeStance, type Stance } from './stance';
 
 /** Of the camera, degrees. */
 export const FIELD_OF_VIEW = 24;
@@ -26,6 +30,12 @@ export interface StageSide {
   light: DirectionalLight;
   floor: Mesh;
   box: Box3;
+  /** Null where nothing stands there. */
+  stance: Stance | null;
+  /** Faces to be lit, whether or not their model is there yet. */
+  faces: Float32Array | null;
+  /** Box of what is lit of it; null where nothing is. */
+  lit: Box3 | null;
   player: ClipPlayer | null;
 }
 
@@ -62,8 +72,42 @@ export function createStageSide(environment: Texture): StageSide {
     light,
     floor,
     box: new Box3(),
+    stance: null,
+    faces: null,
+    lit: null,
     player: null,
   };
+}
+
+/** Stands a model on a side instead of what stood there; null clears it. @param hasFront false where its front is not marked */
+export function standOnSide(side: StageSide, loaded: LoadedModel | null, hasFront: boolean): void {
+  const { holder, box } = side;
+  disposeAll(holder);
+  holder.clear();
+  box.makeEmpty();
+  Object.assign(side, { player: loaded?.player ?? null, stance: null, lit: null });
+  if (!loaded) return;
+  holder.add(loaded.model, createPivotMark());
+  if (hasFront) holder.add(createFrontMark());
+  box.setFromObject(loaded.model, true);
+  side.stance = describeStance(loaded.model, box);
+  lightFacesOfSide(side, side.faces);
+}
+
+/** Lights faces of what stands there up, in its own space; null puts them out. */
+export function lightFacesOfSide(side: StageSide, faces: Float32Array | null): void {
+  const { holder, box } = side;
+  const known = holder.getObjectByName('haveld-lit');
+  if (known) {
+    disposeAll(known);
+    known.removeFromParent();
+  }
+  side.faces = faces;
+  side.lit = null;
+  if (!faces || faces.length === 0 || box.isEmpty()) return;
+  const { mark, box: lit } = createLitFaces(faces);
+  holder.add(mark);
+  side.lit = lit;
 }
 
 /** Sets floor and light by the size of what stands there. @param turn radians about the model @param strength times the usual */

@@ -2,13 +2,17 @@ import { Box3, Group, SRGBColorSpace, Vector3, VSMShadowMap, WebGLRenderer, type
 import { CheckerSurface } from './checker-surface';
 import type { Moment } from './clip-player';
 import { Companions } from './companions';
+import { GoingThere } from './going-there';
 import { loadModel } from './load-model';
 import { Newest } from './newest';
 import { projectOverlay, type Overlay, type Side } from './overlay';
 import { pickPoint, type Picked } from './pick-point';
 import { StageCamera, type Framed } from './stage-camera';
-import { createFrontMark, createPickMark, createPivotMark, disposeAll } from './stage-props';
-import { createStageSide, lightStageSide, type StageSide } from './stage-side';
+import { frameAbout, frameOnTheWay } from './stage-frames';
+import { sharePanes, type Pane } from './stage-panes';
+import { createPickMark, disposeAll } from './stage-props';
+import { createStageSide, lightFacesOfSide, lightStageSide, standOnSide, type StageSide } from './stage-side';
+import { areAlike } from './stance';
 import type { StandIn } from './stand-ins';
 import { createStudioLight } from './studio-light';
 import { TrialPlayer, type Trial } from './trial-player';
@@ -16,7 +20,12 @@ import { TrialPlayer, type Trial } from './trial-player';
 /** `own`: its materials. `checker`: squares of 64 texels on every surface, to see how fine and how stretched it lies. */
 export type Surface = 'own' | 'checker';
 
-/** Draws one model, or two side by side with a wipe between them, each framed by its own size. Draws only when something changed. */
+const isStillWanted = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+/**
+ * Draws one model, or two: as one picture under a wipe where they have one size and stance, beside one another where they differ.
+ * Draws only when something changed.
+ */
 export class Stage {
   readonly #renderer: WebGLRenderer;
   readonly #studio: WebGLCubeRenderTarget;
@@ -41,6 +50,8 @@ export class Stage {
   readonly #newest = new Newest<Side>();
   /** Where in a clip both sides stand; null as they rest. */
   #moment: Moment | null = null;
+  readonly #going = new GoingThere();
+  #isAlike = false;
   #wanted = 0;
   #width = 1;
   #height = 1;
@@ -68,20 +79,27 @@ export class Stage {
       (late) => late && disposeAll(late.model),
     );
     if (brought.late) return;
-    const loaded = brought.value;
-    standing.player = null;
-    disposeAll(standing.holder);
-    standing.holder.clear();
-    standing.box.makeEmpty();
-    if (loaded) {
-      const { model, player } = loaded;
-      standing.holder.add(model, createPivotMark(), createFrontMark());
-      this.#checker.lay(model, this.#surface === 'checker');
-      standing.box.setFromObject(model, true);
-      standing.player = player;
-      player.pose(this.#moment);
+    standOnSide(standing, brought.value, side === 'treated');
+    if (brought.value) {
+      this.#checker.lay(standing.holder, this.#surface === 'checker');
+      standing.player?.pose(this.#moment);
     }
     this.#place(side);
+    this.draw();
+  }
+
+  /**
+   * Lights faces of one side up; null puts them out.
+   * @param faces xyz a corner, three corners a triangle, in the space of the model
+   */
+  setLit(side: Side, faces: Float32Array | null): void {
+    lightFacesOfSide(this.#sides[side], faces);
+    this.draw();
+  }
+
+  /** Sends the view to what is lit, or back to the whole model. */
+  goToLit(goes: boolean): void {
+    this.#going.go(goes, performance.now());
     this.draw();
   }
 
@@ -170,6 +188,7 @@ export class Stage {
 
   /** Frames the model again, as when it was first shown. */
   frame(): void {
+    this.#going.reset();
     this.#camera.reset();
     this.#drawSoon();
   }
@@ -210,9 +229,10 @@ export class Stage {
   pick(x: number, y: number): Picked | null {
     const { holder, camera, box } = this.#sides.treated;
     const [model] = holder.children;
-    return !model || box.isEmpty() || x < this.#cut()
+    const pane = this.#panes().treated;
+    return !model || box.isEmpty() || !pane || x < pane.from
       ? null
-      : pickPoint(model, camera, x, y, this.#width, this.#height);
+      : pickPoint(model, camera, x - pane.left, y, pane.width, this.#height);
   }
 
   /** Marks points of the treated model. */
@@ -258,62 +278,72 @@ export class Stage {
 
   #drawNow(): void {
     const isMoving = this.#trial.pose(performance.now());
+    const isGoing = this.#going.step(performance.now(), this.#sides.treated.lit !== null, isStillWanted());
+    this.#isAlike = this.#preview === 1 && areAlike(this.#sides.received.stance, this.#sides.treated.stance);
     const renderer = this.#renderer;
     renderer.setScissorTest(false);
     renderer.clear();
     renderer.setScissorTest(true);
-    const cut = this.#cut();
-    const bars: Overlay['bars'] = { received: null, treated: null };
-    if (cut > 1) bars.received = this.#drawSide('received', 0, cut);
-    if (cut < this.#width - 1) bars.treated = this.#drawSide('treated', cut, this.#width - cut);
+    const panes = this.#panes();
     const { camera, holder, box } = this.#sides.treated;
+    const bars = {
+      received: panes.received && this.#drawSide('received', panes.received),
+      treated: panes.treated && this.#drawSide('treated', panes.treated),
+    };
     this.#onOverlay(
       projectOverlay(bars, {
         camera,
-        width: this.#width,
+        left: panes.treated?.left ?? 0,
+        width: panes.treated?.width ?? this.#width,
         height: this.#height,
         yaw: this.#camera.yaw,
+        isBeside: this.#only === null && !this.#isAlike,
         box: box.isEmpty() ? box : this.#shownBox('treated'),
-        isShown: cut < this.#width,
+        // under a wipe its measures are those of both
+        isShown: this.#only !== 'received',
         person: this.#companions.person,
         beside: this.#only === 'received' ? null : this.#companions.beside,
         front: holder.getObjectByName('haveld-front'),
         picked: this.#picked,
       }),
     );
-    if (isMoving) this.draw();
+    if (isMoving || isGoing) this.draw();
   }
 
-  /** Pixels from the left where the treated side begins. */
-  #cut(): number {
-    if (this.#only === 'received') return this.#width;
-    return this.#only === 'treated' ? 0 : this.#width * this.#wipe;
+  #panes(): Record<Side, Pane | null> {
+    return sharePanes({ width: this.#width, only: this.#only, isWiped: this.#isAlike, wipe: this.#wipe });
   }
 
-  #drawSide(side: Side, left: number, width: number): Overlay['bars'][Side] {
+  #drawSide(side: Side, { left, width, from, to }: Pane): Overlay['bars'][Side] {
     const standing = this.#sides[side];
     if (standing.box.isEmpty()) return null;
     const { camera, scene } = standing;
     const { centre, radius: own } = this.#frameOf(side);
-    const isShared = this.#isOneScale && this.#only === null;
+    const isShared = this.#only === null && (this.#isOneScale || this.#isAlike);
     const radius = isShared ? Math.max(this.#frameOf('received').radius, this.#frameOf('treated').radius) : own;
-    const seen = this.#camera.aim(camera, { centre, radius }, this.#width / this.#height);
+    const seen = this.#camera.aim(camera, { centre, radius }, width / this.#height);
     this.#companions.person.rotation.y = this.#camera.yaw;
-    const pixelLeft = Math.round(left);
-    this.#renderer.setViewport(0, 0, this.#width, this.#height);
-    this.#renderer.setScissor(pixelLeft, 0, Math.ceil(width), this.#height);
+    this.#renderer.setViewport(left, 0, width, this.#height);
+    this.#renderer.setScissor(from, 0, to - from, this.#height);
     this.#renderer.render(scene, camera);
     return { px: this.#height / seen };
   }
 
-  /** What a side is framed by: its model, and what stands with it. */
+  /** What a side is framed by: its model with what stands with it, or what is lit of it. Under a wipe both look at one place. */
   #frameOf(side: Side): Framed {
-    const box = this.#shownBox(side);
-    const framed = side === 'treated' ? this.#trial.reach(box) : box.clone();
-    if (side === 'treated') this.#companions.widen(framed, box.min.y);
-    // with a wipe the two models meet at it, so the model itself is in the middle and the person beside it
-    const centre = (this.#only === null ? box : framed).getCenter(new Vector3());
-    return { centre, radius: Math.max(framed.min.distanceTo(centre), framed.max.distanceTo(centre), 1e-9) };
+    const from = this.#only === null && this.#isAlike ? 'treated' : side;
+    const box = this.#shownBox(from);
+    const framed = from === 'treated' ? this.#trial.reach(box) : box.clone();
+    if (from === 'treated') this.#companions.widen(framed, box.min.y);
+    const whole = frameAbout(framed.getCenter(new Vector3()), framed);
+    const { lit, box: measured } = this.#sides[from];
+    const moved = this.#middleOf(box).sub(this.#middleOf(measured));
+    const { centre, radius } = lit ? frameOnTheWay(whole, lit, moved, this.#going.share) : whole;
+    return { centre: centre.add(this.#middleOf(this.#shownBox(side))).sub(this.#middleOf(box)), radius };
+  }
+
+  #middleOf(box: Box3): Vector3 {
+    return box.getCenter(new Vector3());
   }
 
   dispose(): void {
