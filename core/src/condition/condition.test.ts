@@ -177,7 +177,10 @@ test('clutter with a name a program gives goes, a named marker is asked about', 
   scene.addChild(document.createNode('Empty'));
   scene.addChild(document.createNode('mount_lamp'));
   const findings = look(document);
-  expect(get(findings, 'clutter')).toMatchObject({ sure: true, title: '1 camera, 1 empty node left from a scene' });
+  expect(get(findings, 'clutter')).toMatchObject({
+    sure: true,
+    title: '1 camera, 1 empty node left over from a scene',
+  });
   expect(get(findings, 'clutter-named')).toMatchObject({ sure: false, choices: [{ id: 'keep' }, { id: 'leave-out' }] });
 });
 

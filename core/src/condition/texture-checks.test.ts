@@ -131,7 +131,7 @@ test('a height map in its own slot is offered as normals, and asked', () => {
     look({ maps: [bound('bump', 'oak_height.png')], pictures: { 'oak_height.png': PICTURES.grey } }),
     'role',
   );
-  expect(finding).toMatchObject({ sure: false, title: 'oak_height.png holds heights: nothing shows of it yet' });
+  expect(finding).toMatchObject({ sure: false, title: 'oak_height.png is a height map: nothing shows of it yet' });
 });
 
 test('a map of Phong’s model is offered as the colour of reflections, which is where glTF keeps it', () => {

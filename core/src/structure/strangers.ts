@@ -216,7 +216,7 @@ function judgeStray({ node, mesh }: MeshInstance, box: Box, rest: Box): Stranger
     kind: 'stray',
     confidence: 0.88,
     evidence: [
-      { text: 'far from all the rest, in lengths of it', figure: `× ${(far / Math.max(reach, 1e-12)).toFixed(0)}` },
+      { text: 'distance from the rest, in its own lengths', figure: `× ${(far / Math.max(reach, 1e-12)).toFixed(0)}` },
       { text: 'and smaller than the rest', figure: `${triangles} triangles` },
     ],
     thinAxis: null,

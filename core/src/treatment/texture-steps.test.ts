@@ -142,7 +142,7 @@ test('normals are made of heights and bound', async () => {
     depthMm: 4,
     texelMm: 1,
   });
-  expect(outcome).toMatchObject({ title: 'Normals made of heights, 4 mm deep', changed: 'oak: h.png' });
+  expect(outcome).toMatchObject({ title: 'Normal map made from heights, 4 mm deep', changed: 'oak: h.png' });
   expect(await texelOf(material.getNormalTexture()?.getImage())).toEqual([128, 128, 255, 255]);
 });
 

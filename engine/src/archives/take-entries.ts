@@ -63,7 +63,7 @@ function createSpending({ archivePath, archiveBytes, budget }: TakeOptions): Spe
     unpacked += bytes;
     if (isBomb(unpacked, archiveBytes))
       throw new StopArchive(
-        `“${archivePath}” unpacks to more than ${describeRatio(unpacked, archiveBytes)} its size; it was taken for a bomb, and the rest was not opened.`,
+        `“${archivePath}” unpacks to more than ${describeRatio(unpacked, archiveBytes)} its size; it may be an archive bomb, so the rest was not opened.`,
       );
     budget.bytes += bytes;
     if (budget.bytes > budget.mostBytes)

@@ -15,5 +15,5 @@ export function requireHolding(checks: readonly CheckLine[], subject: string): v
   const failed = checks.filter((check) => !check.holds);
   if (failed.length === 0) return;
   const lines = failed.map((check) => `${check.what} ${check.found} instead of ${check.expected}`);
-  throw new DomainError('broken', `${subject} is not what was meant: ${lines.join('; ')}.`);
+  throw new DomainError('broken', `${subject} is invalid: ${lines.join('; ')}.`);
 }

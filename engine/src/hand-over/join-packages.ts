@@ -68,7 +68,7 @@ class StoredZip extends yauzl.RandomAccessReader {
 
 async function openStored(store: ByteStore, sha256: string): Promise<yauzl.ZipFile> {
   const size = await store.sizeOf(sha256);
-  if (size === null) throw new Error(`The bytes ${sha256} are not in the store.`);
+  if (size === null) throw new Error(`The file ${sha256} is not in the store.`);
   return new Promise((resolve, reject) => {
     const options = { lazyEntries: true, autoClose: false };
     yauzl.fromRandomAccessReader(new StoredZip(store, sha256), size, options, (error, zip) =>

@@ -73,13 +73,13 @@ describe('what is locked', () => {
     );
     expect(refused.find((one) => one.id === id)).toMatchObject({
       state: 'locked',
-      message: 'That password opens none of what is locked.',
+      message: 'That password does not open any of the locked archives.',
     });
     await client.call(giveArrivalPassword, { params: { id }, body: { password: 'sesame' } });
     const ready = await again(id);
     expect(ready.finds.map(({ modelPath }) => modelPath)).toEqual(['post.7z/post.obj']);
     await expect(client.call(giveArrivalPassword, { params: { id }, body: { password: 'x' } })).rejects.toThrow(
-      'Nothing in it waits',
+      'Nothing in it needs a password',
     );
   });
 
@@ -98,7 +98,10 @@ describe('what is locked', () => {
       async () => (await client.call(listArrivals)).find((one) => one.id === id)!,
       ({ message }) => message !== null,
     );
-    expect(half).toMatchObject({ state: 'locked', message: 'It opened some of it; the rest wants another password.' });
+    expect(half).toMatchObject({
+      state: 'locked',
+      message: 'It opened some of them; the others need another password.',
+    });
     expect(half.locked.map((path) => path.slice(-4))).toEqual(['b.7z']);
     await client.call(giveArrivalPassword, { params: { id }, body: { password: 'birch' } });
     expect((await again(id)).files.filter(({ path }) => path.endsWith('.obj'))).toHaveLength(2);

@@ -73,8 +73,8 @@ export async function keepOpened(dependencies: Dependencies, arrivalId: string, 
 function describeLocked({ passwords, locked }: arrivalQueries.ArrivalRow, stillLocked: number): string | null {
   if (passwords.length === 0) return null;
   return stillLocked < locked.length
-    ? 'It opened some of it; the rest wants another password.'
-    : 'That password opens none of what is locked.';
+    ? 'It opened some of them; the others need another password.'
+    : 'That password does not open any of the locked archives.';
 }
 
 /** Writes a find down and asks for it to be read. */
@@ -114,7 +114,7 @@ export async function givePassword({ pool }: Dependencies, arrivalId: string, pa
   await transact(pool, async (tx) => {
     const arrival = await arrivalQueries.lockArrival(tx, arrivalId);
     if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
-    if (arrival.state !== 'locked') throw new DomainError('out-of-step', 'Nothing in it waits for a password.');
+    if (arrival.state !== 'locked') throw new DomainError('out-of-step', 'Nothing in it needs a password.');
     await queries.setPasswords(tx, arrivalId, [...arrival.passwords, password ?? GO_ON_WITHOUT]);
     await arrivalQueries.setArrivalState(tx, arrivalId, 'opening');
     await insertJob(tx, { kind: 'open-arrival', subjectId: arrivalId, label: `opening “${arrival.name}”` });

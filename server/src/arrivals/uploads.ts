@@ -69,7 +69,7 @@ export async function finishUploads(dependencies: Dependencies): Promise<number>
 
 /** Where an upload's bytes lie. @throws {Error} for an id that is no plain name */
 export function uploadPath(folder: string, uploadId: string): string {
-  if (!/^[0-9a-f-]{16,64}$/i.test(uploadId)) throw new DomainError('bad-request', 'This upload has no proper name.');
+  if (!/^[0-9a-f-]{16,64}$/i.test(uploadId)) throw new DomainError('bad-request', 'This upload has no valid name.');
   return join(folder, uploadId);
 }
 

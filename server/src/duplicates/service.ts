@@ -129,7 +129,7 @@ export async function decideDuplicate(
 ): Promise<void> {
   await transact(pool, async (tx) => {
     const pair = await queries.getPair(tx, id);
-    if (!pair) throw new DomainError('not-found', 'There is no such pair.');
+    if (!pair) throw new DomainError('not-found', 'There is no such pair of duplicates.');
     const { find } = await getFindForBench(tx, pair.findId);
     const { find: other } = await getFindForBench(tx, pair.otherFindId);
     await queries.setDecision(tx, id, decision, person.id);

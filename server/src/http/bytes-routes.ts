@@ -12,7 +12,7 @@ export function addBytesRoutes(app: App, { store }: Dependencies): void {
     const sha256 = context.req.param('sha256');
     if (!/^[0-9a-f]{64}$/.test(sha256)) throw new DomainError('bad-request', 'This is not a SHA-256.');
     const size = await store.sizeOf(sha256);
-    if (size === null) throw new DomainError('not-found', 'These bytes are not in the store.');
+    if (size === null) throw new DomainError('not-found', 'This file is not in the store.');
     const name = context.req.query('name');
     const headers: Record<string, string> = {
       'Content-Type': TYPES[context.req.query('type') ?? ''] ?? 'application/octet-stream',

@@ -106,9 +106,9 @@ export class WorkerLoop {
     }, HEARTBEAT_MS);
     const started = performance.now();
     try {
-      if (!handler) throw new DomainError('broken', `Nobody knows how to do “${job.kind}”.`);
+      if (!handler) throw new DomainError('broken', `This version of Haveld has no job of the kind “${job.kind}”.`);
       if (job.attempts > MAX_ATTEMPTS)
-        throw new DomainError('broken', `It was tried ${MAX_ATTEMPTS} times and ended the worker each time.`);
+        throw new DomainError('broken', `It was tried ${MAX_ATTEMPTS} times and crashed the worker each time.`);
       await handler.run(job, { signal: stop.signal, onProgress: (done, total) => (progress = { done, total }) });
       await finishJob(this.#pool, job, 'done', null);
       await bumpRevision(this.#pool);

@@ -38,8 +38,8 @@ test('the OpenAPI description names every endpoint that is served', async () => 
 });
 
 test('a wrong name and a wrong password are told apart by nobody', async () => {
-  await expect(openSession(library.pool, 'maja', 'wrong')).rejects.toThrow('do not go together');
-  await expect(openSession(library.pool, 'nobody', PASSWORD)).rejects.toThrow('do not go together');
+  await expect(openSession(library.pool, 'maja', 'wrong')).rejects.toThrow('Name or password is wrong.');
+  await expect(openSession(library.pool, 'nobody', PASSWORD)).rejects.toThrow('Name or password is wrong.');
 });
 
 test('the cookie cannot be read by scripts and does not leave the site', async () => {

@@ -21,7 +21,7 @@ export async function openSession(
 ): Promise<{ token: string; person: Person }> {
   const found = await queries.findBySignIn(db, signIn.trim().toLowerCase());
   const matches = await verify(found?.passwordHash ?? (await NOBODY), password);
-  if (!found || !matches) throw new DomainError('wrong-password', 'Name and password do not go together.');
+  if (!found || !matches) throw new DomainError('wrong-password', 'Name or password is wrong.');
   const token = randomBytes(32).toString('base64url');
   await queries.insertSession(db, hashToken(token), found.person.id, SESSION_DAYS);
   return { token, person: found.person };
@@ -47,7 +47,7 @@ export async function changePassword(
 ): Promise<Person> {
   const found = await queries.findBySignIn(db, person.signIn);
   if (!found || !(await verify(found.passwordHash, before)))
-    throw new DomainError('wrong-password', 'The present password is another one.');
+    throw new DomainError('wrong-password', 'The current password is wrong.');
   await queries.updatePassword(db, person.id, await hash(after));
   await queries.deleteOtherSessions(db, person.id, hashToken(token));
   return { ...person, mustChange: false };

@@ -21,7 +21,7 @@ export function addPackageRoutes(app: App, { pool, store }: Dependencies): void 
     if (packages.length === 0)
       throw new DomainError('not-found', 'Nothing of this project is packed that may be used in it.');
     for (const { sha256 } of packages)
-      if (!(await store.has(sha256))) throw new DomainError('broken', 'The bytes of a hand-over are not in the store.');
+      if (!(await store.has(sha256))) throw new DomainError('broken', 'The files of a hand-over are not in the store.');
     const credits = await getProjectCredits(pool, id, { format: 'text', form: 'long' });
     const leftOut = new Map(
       packed

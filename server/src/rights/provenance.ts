@@ -119,7 +119,7 @@ export function requireExpression(licenceId: string): void {
   if (!isExpression(licenceId))
     throw new DomainError(
       'bad-request',
-      `“${licenceId}” is no licence: an SPDX identifier is, several joined by AND or OR are, and LicenseRef- with a name of your own is.`,
+      `“${licenceId}” is no licence: Give an SPDX identifier, several joined by AND or OR, or LicenseRef- with a name of your own.`,
     );
 }
 

@@ -53,7 +53,7 @@ export function checkAlpha({ document, references, facts, rules }: Examination):
           of: material.getName(),
           about: { material: material.getName() },
           mark: 'look',
-          title: `“${material.getName()}” ${alphaMode === 'OPAQUE' ? 'is solid' : 'has holes in its colour map'} and is shown ${ALPHA_WORDS[now]}`,
+          title: `“${material.getName()}” ${alphaMode === 'OPAQUE' ? 'is opaque' : 'has holes in its colour map'} and is shown ${ALPHA_WORDS[now]}`,
           detail:
             alphaMode === 'MASK'
               ? 'Nearly all of it is clear or solid: leaves, wire, lettering. Both sides are shown then.'

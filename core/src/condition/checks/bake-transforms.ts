@@ -40,14 +40,14 @@ export function checkBaking(examination: Examination): Finding[] {
       makeFinding({
         kind: 'bake-transforms',
         mark: 'holds',
-        title: 'Every scale reads 1, every turn is in the vertices',
+        title: 'Every scale reads 1, every rotation is in the vertices',
         detail: willTurn ? 'A turn or a scale that is taken above is baked with it.' : '',
       }),
     ];
   }
   const evidence: Finding['evidence'] = [];
   evidence.push({
-    text: `${count(unbaked.length, 'part')} turned or scaled by a node`,
+    text: `${count(unbaked.length, 'part')} rotated or scaled by a node`,
     figure: unbaked
       .slice(0, 2)
       .map((node) => node.getName())
@@ -55,13 +55,13 @@ export function checkBaking(examination: Examination): Finding[] {
   });
   if (mirrored.length > 0)
     evidence.push({ text: `${count(mirrored.length, 'part')} mirrored`, figure: mirrored[0].node.getName() });
-  if (willTurn) evidence.push({ text: 'a turn or a scale taken above lies in the root until it is baked' });
+  if (willTurn) evidence.push({ text: 'a rotation or scale taken above stays on the root until it is baked' });
   return [
     makeFinding({
       kind: 'bake-transforms',
       mark: 'look',
       title: `${count(unbaked.length, 'transform')} not baked`,
-      detail: 'Turns and scales go into the vertices, so that every scale reads 1. Places of parts stay.',
+      detail: 'Rotations and scales go into the vertices, so that every scale reads 1. The parts stay where they are.',
       evidence,
       choices: [
         {

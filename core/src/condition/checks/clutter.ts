@@ -19,7 +19,7 @@ export function checkClutter({ document }: Examination): Finding[] {
     const choices: Finding['choices'] = [
       {
         id: 'leave-out',
-        label: 'Take them out',
+        label: 'Remove them',
         steps: [
           {
             kind: 'leave-out',
@@ -40,8 +40,8 @@ export function checkClutter({ document }: Examination): Finding[] {
       makeFinding({
         kind: 'clutter',
         mark: 'look',
-        title: `${describe(sure)} left from a scene`,
-        detail: 'Their names are those a program gives, nothing refers to them and they carry no data.',
+        title: `${describe(sure)} left over from a scene`,
+        detail: 'They have a program’s default names, nothing refers to them and they carry no data.',
         evidence: evidenceOf(sure),
         choices: choiceOf(sure, 0.96, false),
         sure: true,
@@ -72,8 +72,8 @@ export function checkWrappers({ document }: Examination): Finding[] {
     makeFinding({
       kind: 'wrappers',
       mark: 'look',
-      title: wrappers.length === 1 ? '1 wrapper means nothing' : `${wrappers.length} wrappers mean nothing`,
-      detail: 'What hangs in them hangs one higher; nothing moves.',
+      title: wrappers.length === 1 ? '1 node only wraps others' : `${wrappers.length} nodes only wrap others`,
+      detail: 'Their children move up one level; nothing in the scene changes its place.',
       evidence: wrappers.slice(0, 12).map((node) => ({
         text: node.getName() || 'unnamed',
         figure: count(node.listChildren().length, 'child', 'children'),

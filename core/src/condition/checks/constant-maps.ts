@@ -15,12 +15,12 @@ export function checkConstants({ references, facts, rules }: Examination): Findi
     const colour = seen.measures.mean.map((value) => Math.round(value * 255)).join(', ');
     const choice: Choice = {
       id: 'fold',
-      label: 'Make it a figure',
+      label: 'Make it a value',
       steps: [{ kind: 'fold-constant', schema: 1, material: map.material, slot }],
       confidence: 0.95,
       evidence: [
         { text: `every texel is (${colour})`, figure: `${seen.width} × ${seen.height}` },
-        { text: 'looks the same as a factor, and takes no memory' },
+        { text: 'a plain value looks the same, and takes no memory' },
       ],
     };
     // roughness and metallic share a picture: it is one colour only where both are

@@ -24,8 +24,8 @@ export function checkGeometry({ figures, log, rules }: Examination): Finding[] {
       makeFinding({
         kind: 'lines',
         mark: 'look',
-        title: `${count(figures.lines, 'line')} and ${count(figures.points, 'point')} beside the triangles`,
-        detail: 'They are kept; renderers may not draw them.',
+        title: `${count(figures.lines, 'line')} and ${count(figures.points, 'point')} besides the triangles`,
+        detail: 'They are kept; many renderers do not draw them.',
       }),
     );
   }

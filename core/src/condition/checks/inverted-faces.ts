@@ -9,18 +9,18 @@ export function checkInvertedFaces({ document, moments }: Examination): Finding[
   const parts = moments?.invertedFaces ?? [];
   if (parts.length === 0) return [];
   const evidence: Finding['evidence'] = [
-    { text: 'closed, and the volume within its faces is below zero' },
+    { text: 'closed meshes whose volume is negative' },
     ...parts.slice(0, 8).map((node) => ({ text: node.getName() || 'unnamed' })),
   ];
   const choices: Choice[] = [
     {
       id: 'turn',
-      label: 'Turn their faces out',
+      label: 'Flip their faces outwards',
       steps: [{ kind: 'flip-faces', schema: 1, parts: parts.map((node) => createPartRef(document, node)) }],
       confidence: 0.9,
       evidence,
     },
-    { id: 'keep', label: 'They are meant to look in', steps: [], confidence: 0.1, evidence: [] },
+    { id: 'keep', label: 'Keep them facing inwards', steps: [], confidence: 0.1, evidence: [] },
   ];
   return [
     makeFinding({

@@ -34,7 +34,7 @@ export function checkGreen({ references, facts, rules }: Examination): Finding[]
     const confidence = contradicts ? 0.6 : green?.green ? (says ? 0.99 : 0.96) : 0.85;
     const flip = {
       id: 'flip',
-      label: 'Turn its green over',
+      label: 'Flip its green channel',
       steps: [
         {
           kind: 'change-map' as const,
@@ -57,7 +57,7 @@ export function checkGreen({ references, facts, rules }: Examination): Finding[]
         title: contradicts
           ? `${name}: its name and its picture say different things of green`
           : `${name} has its green pointing down`,
-        detail: `What stands out looks pressed in, and the other way round, on ${count(new Set(materials).size, 'material')}.`,
+        detail: `Raised details look sunken, and sunken ones raised, on ${count(new Set(materials).size, 'material')}.`,
         evidence,
         choices: flip.confidence >= stay.confidence ? [flip, stay] : [stay, flip],
         // a measurement against what glTF asks for: two evidences of different kinds

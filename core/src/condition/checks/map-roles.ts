@@ -49,7 +49,7 @@ function checkRole({ line: map, picture, state }: ShownReference, examination: E
   const choices = listWays(map, judged, sha256, path, examination);
   if (choices.length === 0) return null;
   const title = isHeight
-    ? `${name} holds heights: nothing shows of it yet`
+    ? `${name} is a height map: nothing shows of it yet`
     : `${name} is bound as ${SLOTS[map.slot].label}, and is ${ROLES[judged.role].label}`;
   return makeFinding({
     kind: 'role',
@@ -91,7 +91,7 @@ function proposeSpecular(
   const choices: Choice[] = [
     {
       id: 'reflections',
-      label: 'Show it as the colour of reflections',
+      label: 'Use it as the specular colour',
       steps: [{ kind: 'relink-map', schema: 1, material, slot: 'specular', sha256, path }],
       confidence: judged.confidence,
       evidence: judged.evidence,
@@ -103,7 +103,7 @@ function proposeSpecular(
     of: material,
     about: { material, slot: 'specular' },
     mark: 'look',
-    title: `${path.split('/').pop()} says where it shines: nothing shows of it yet`,
+    title: `${path.split('/').pop()} is a specular map: nothing shows of it yet`,
     detail: `“${material}”: a map of Phong’s model. glTF keeps it under KHR_materials_specular, as the colour of what is reflected; the roughness comes from the file’s shininess.`,
     evidence: judged.evidence,
     choices,
@@ -129,7 +129,7 @@ function listWays(
     return [
       {
         id: 'height-to-normal',
-        label: `Make normals of it, ${depthMm} mm deep`,
+        label: `Make a normal map of it, ${depthMm} mm deep`,
         steps: [
           ...(isBound ? [out] : []),
           { kind: 'height-to-normal', schema: 1, material, sha256, path, depthMm, texelMm },
@@ -151,7 +151,7 @@ function listWays(
     return [
       {
         id: 'invert',
-        label: 'Turn it over: smooth becomes rough',
+        label: 'Invert it: glossiness becomes roughness',
         steps: [{ kind: 'change-map', schema: 1, materials: [material], slot: 'roughness', change: 'invert' }],
         confidence,
         evidence,

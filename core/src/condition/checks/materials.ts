@@ -29,7 +29,7 @@ function checkSpecular({ document, rules }: Examination): Finding[] {
   if (materials.length === 0) return [];
   const choice: Choice = {
     id: 'convert',
-    label: 'Make metallic and roughness of it',
+    label: 'Convert to metallic and roughness',
     steps: [{ kind: 'convert-specular', schema: 1, materials: [...new Set(materials)] }],
     confidence: 0.97,
     evidence: [
@@ -43,7 +43,7 @@ function checkSpecular({ document, rules }: Examination): Finding[] {
     makeFinding({
       kind: 'specular',
       mark: 'look',
-      title: `${count(materials.length, 'material')} described by specular and glossiness`,
+      title: `${count(materials.length, 'material')} with specular and glossiness`,
       detail: materials.slice(0, 6).join(', '),
       evidence: choice.evidence,
       choices: [choice],
@@ -60,7 +60,7 @@ function checkBareFaces({ layouts }: Examination): Finding[] {
       kind: 'no-material',
       about: { materials: [''] },
       mark: 'look',
-      title: `${count(bare.triangles, 'triangle')} without a material`,
+      title: `${count(bare.triangles, 'triangle')} with no material`,
       detail:
         'They show white. Set this aside if they are meant to, or give their part a material on the sheet of maps.',
     }),

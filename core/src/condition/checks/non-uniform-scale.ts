@@ -36,7 +36,7 @@ function askAbout(document: Examination['document'], nodes: readonly NonUniformS
     { id: 'as-seen', label: 'It is meant: keep it as it looks', steps: [], confidence: kept, evidence: [] },
     {
       id: 'even',
-      label: unmirror ? 'Take the mirror out' : 'Take the stretch out',
+      label: unmirror ? 'Remove the mirroring' : 'Remove the stretch',
       steps: [
         {
           kind: 'uniform-scale',

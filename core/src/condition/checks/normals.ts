@@ -40,7 +40,7 @@ export function checkNormals({ document }: Examination): Finding[] {
         },
         {
           id: 'smooth-180',
-          label: 'Smooth everywhere',
+          label: 'Smooth all edges',
           steps: [{ kind: 'set-normals', schema: 1, from: 'angle', degrees: 180 }],
           confidence: (1 - SMOOTH) / 3,
           evidence: [{ text: 'for shapes without any edge' }],

@@ -31,7 +31,7 @@ export function checkPartPivots({ document, movingParts, size, strangers }: Exam
       kind: 'part-pivots',
       mark: 'look',
       title: `${count(movingParts.length, 'part')} would not turn where ${movingParts.length === 1 ? 'it' : 'they'} should`,
-      detail: 'Nothing moves: only the place each part turns about. What hangs on them keeps its own.',
+      detail: 'Only their pivots move; the parts and their children stay where they are.',
       evidence,
       choices,
       after: [...strangers.map(strangerKey), 'up'],

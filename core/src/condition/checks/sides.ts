@@ -25,8 +25,8 @@ function checkBacks(sheets: readonly OpenSheet[]): Finding[] {
       kind: 'backs',
       about: { materials: [...new Set(backed.map(({ material }) => material.getName()))] },
       mark: 'holds',
-      title: `Another material behind a thin sheet, kept as a second surface: ${count(backed.length, 'material')}`,
-      detail: 'Front and back are surfaces of their own, each seen from its side.',
+      title: `Back faces with a material of their own, kept: ${count(backed.length, 'material')}`,
+      detail: 'Front and back are separate surfaces, each seen from its side.',
       evidence: backed.slice(0, 10).map(({ material, back }) => ({
         text: material.getName(),
         figure: `behind it ${back!.getName()}`,
@@ -47,12 +47,12 @@ function askForBothSides(
   });
   const open = Math.max(...sheets.map((sheet) => sheet.open));
   const evidence = [
-    { text: 'edges that belong to one face alone', figure: `${Math.round(open * 100)} %` },
+    { text: 'boundary edges, which one face alone uses', figure: `${Math.round(open * 100)} %` },
     ...(said.length > 0 ? [{ text: `${said.slice(0, 4).join(', ')}: leaf or cloth by name` }] : []),
   ];
   const choice: Choice = {
     id: 'both',
-    label: 'Show both sides',
+    label: 'Make them double-sided',
     steps: [
       {
         kind: 'set-material',
@@ -70,12 +70,12 @@ function askForBothSides(
     makeFinding({
       kind: 'sides',
       mark: 'look',
-      title: `Thin open sheets seen from one side: ${count(names.length, 'material')}`,
-      detail: `${names.slice(0, 6).join(', ')}: seen from behind they are not there.`,
+      title: `Single-sided open surfaces: ${count(names.length, 'material')}`,
+      detail: `${names.slice(0, 6).join(', ')}: invisible from behind.`,
       evidence,
       choices: [
         choice,
-        { id: 'stay', label: 'One side is enough', steps: [], confidence: 1 - choice.confidence, evidence: [] },
+        { id: 'stay', label: 'Keep them single-sided', steps: [], confidence: 1 - choice.confidence, evidence: [] },
       ],
       sure: isSure(choice, evidence.length, rules),
     }),

@@ -34,7 +34,7 @@ export function checkStrangers({ document, strangers, rules }: Examination): Fin
       of: strangerSubject(stranger),
       mark: 'look',
       title: `“${stranger.node.getName() || 'unnamed'}” looks like a ${words}`,
-      detail: 'It is left out of every measure below until you say otherwise.',
+      detail: 'It is left out of every measurement below until you say otherwise.',
       evidence: stranger.evidence,
       choices,
       sure: isSure(choices[0], stranger.evidence.length, rules),

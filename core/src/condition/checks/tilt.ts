@@ -15,7 +15,7 @@ export function checkTilt({ tilt, strangers, isMoving }: Examination): Finding[]
   if (!tilt || isMoving) return [];
   const words = `${tilt.degrees.toFixed(1)}° ${WORDS[tilt.towards]}`;
   const evidence: Finding['evidence'] = [
-    { text: 'as it stands its middle lies over nothing it stands on' },
+    { text: 'as it stands, its centre of mass lies beside what it stands on' },
     { text: 'the plane its feet define, from level', figure: `${tilt.degrees.toFixed(2)}°` },
     { text: 'of its base those feet span', figure: `${Math.round(tilt.support * 100)} %` },
   ];

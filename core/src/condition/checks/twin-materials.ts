@@ -63,7 +63,7 @@ export function checkTwins({ document, rules }: Examination): Finding[] {
         of: into,
         about: { material: into },
         mark: 'look',
-        title: `“${into}” came ${names.length} times`,
+        title: `“${into}” is there ${names.length} times`,
         detail: `${count(names.length, 'draw call')} where one would do.`,
         evidence: choice.evidence,
         choices: [choice],

@@ -22,26 +22,26 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const TROUBLES: Trouble[] = [
   {
     id: 'none',
-    summary: 'No UV layout',
-    means: 'A map shows as one colour there.',
+    summary: 'No UVs',
+    means: 'A map shows as a single colour there.',
     measure: ({ bare, triangles }, isMapped) => (bare > 0 && isMapped ? percent(bare / triangles) : null),
   },
   {
     id: 'flat',
-    summary: 'Faces without area on their UV layout',
+    summary: 'Faces with no UV area',
     means: 'A map is smeared there.',
     measure: ({ degenerate }, isMapped) => (degenerate > 0.01 && isMapped ? percent(degenerate) : null),
   },
   {
     id: 'overlapping',
-    summary: 'UV layout overlaps itself',
-    means: 'Light and occlusion cannot be baked into it without a second layout.',
+    summary: 'UVs overlap',
+    means: 'Light and occlusion can only be baked into a second UV set.',
     measure: ({ overlapping, outside }) => (overlapping > 0.1 && outside < 0.1 ? percent(overlapping) : null),
   },
   {
     id: 'uneven',
     summary: 'Texel density differs within a material',
-    means: 'Some of its surface shows a map much finer than the rest.',
+    means: 'Some of the surface shows the map much finer than the rest.',
     measure: ({ density }, isMapped) =>
       density && isMapped && density.high > density.low * FINER_TIMES
         ? `${Math.round(density.high / density.low)} times`
@@ -49,13 +49,13 @@ const TROUBLES: Trouble[] = [
   },
   {
     id: 'outside',
-    summary: 'UV layout reaches beyond its tile',
-    means: 'The map repeats there, or further tiles have maps of their own.',
+    summary: 'UVs reach beyond the first tile',
+    means: 'The map repeats there, or each tile has a map of its own.',
     measure: ({ outside, tiles }) => (outside > 0.02 ? `${percent(outside)}, ${tiles.length} tiles` : null),
   },
   {
     id: 'flipped',
-    summary: 'UV layout is mirrored in part',
+    summary: 'UVs are mirrored in part',
     means: 'Lettering reads backwards there.',
     measure: ({ flipped }, isMapped) => (flipped > 0.02 && flipped < 0.98 && isMapped ? percent(flipped) : null),
   },

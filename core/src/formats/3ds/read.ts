@@ -196,7 +196,7 @@ function addCameras(document: Document, cameras: Parsed3ds['cameras'], nodes: Ma
 function logLosses(file: string, parsed: Parsed3ds, log: LogEntry[]): void {
   const look = (text: string, consequence: string): void => void log.push({ level: 'look', file, text, consequence });
   if (parsed.cutAt !== null)
-    look(`It is cut off at byte ${parsed.cutAt}.`, 'What stands before it was read; something may be missing.');
+    look(`It is cut off at byte ${parsed.cutAt}.`, 'Everything before it was read; something may be missing.');
   if (parsed.brokenFaces > 0)
     look(`${parsed.brokenFaces} faces name a point that is not there.`, 'They are left out; there may be holes.');
   if (parsed.moving.length > 0)

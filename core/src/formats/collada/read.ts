@@ -36,7 +36,7 @@ export async function readCollada(path: string, context: ReadingContext): Promis
       level: 'look',
       file: path,
       text: 'The file ends before its elements are closed.',
-      consequence: 'What stands before the end was read; something may be missing.',
+      consequence: 'Everything up to there was read; something may be missing.',
     });
   if (DECIMAL_COMMA.test(text))
     log.push({ level: 'note', file: path, text: 'Numbers are written with decimal commas; they were read as points.' });

@@ -64,7 +64,7 @@ export class ClipBuilder {
       this.#addSliders(clip, take, start);
       if (clip.listChannels().length === 0) {
         clip.dispose();
-        log.push({ level: 'note', file, text: `The take “${take.name}” moves nothing.` });
+        log.push({ level: 'note', file, text: `The animation “${take.name}” moves nothing.` });
         continue;
       }
       clip.setExtras({ haveld: { start, end: take.end ?? undefined } });
@@ -72,8 +72,8 @@ export class ClipBuilder {
         log.push({
           level: 'look',
           file,
-          text: `The take “${take.name}” lays ${take.layers.length} layers over one another; they are mixed into one.`,
-          consequence: 'Turns of upper layers are added angle by angle; look at the clip once.',
+          text: `The take “${take.name}” has ${take.layers.length} layers; they are mixed into one.`,
+          consequence: 'Rotations of upper layers are added angle by angle; look at the clip once.',
         });
     }
   }

@@ -77,7 +77,7 @@ export class FbxMaterials {
       this.#log.push({
         level: 'look',
         file: this.#path,
-        text: `“${name}” is written as wholly transparent; it is shown solid.`,
+        text: `“${name}” states full transparency; it is shown opaque.`,
         consequence: 'Exporters differ in which way round transparency is written. Look whether it should be clear.',
       });
     }

@@ -239,7 +239,7 @@ export class MeshBuilder {
       log.push({
         level: 'note',
         file,
-        text: `${this.#unweighted} points are held by no bone; they stay with their mesh.`,
+        text: `${this.#unweighted} points have no joint; they stay with their mesh.`,
       });
     if (this.#oddModes.size > 0)
       look(

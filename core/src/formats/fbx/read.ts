@@ -33,7 +33,7 @@ export async function readFbx(path: string, context: ReadingContext): Promise<Re
     file: path,
     line,
     text,
-    consequence: 'What stands before it was read; something may be missing.',
+    consequence: 'Everything before it was read; something may be missing.',
   }));
   const graph = new ObjectGraph(parsed.root);
   const source = describeSource(parsed, graph);

@@ -135,5 +135,5 @@ async function normaliseModes(document: Document, log: LogEntry[]): Promise<void
   if (strips.length === 0) return;
   const { convertPrimitiveToTriangles } = await import('@gltf-transform/functions');
   for (const primitive of strips) convertPrimitiveToTriangles(primitive);
-  log.push({ level: 'note', text: `${strips.length} strips or fans were taken apart into triangles.` });
+  log.push({ level: 'note', text: `${strips.length} strips or fans were converted to triangles.` });
 }

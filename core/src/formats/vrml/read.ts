@@ -299,6 +299,6 @@ function logLosses(file: string, { left, cutAt }: ParsedVrml, broken: number, lo
       level: 'note',
       file,
       text: `Left out: ${[...left].map(([what, times]) => `${what} (${times})`).join(', ')}.`,
-      consequence: 'What is to be seen of the surfaces is here.',
+      consequence: 'All visible surfaces are here.',
     });
 }

@@ -117,7 +117,7 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 /** What of a shape a person can check with their eyes. */
 function describeShape({ alikeSides, alikeEnds, flatBack, upperBack }: FrontFeatures): Evidence[] {
   const evidence: Evidence[] = [
-    { text: 'left and right are alike, seen so', figure: percent(alikeSides) },
+    { text: 'left and right mirror each other, seen from there', figure: percent(alikeSides) },
     { text: 'front and back are alike', figure: percent(alikeEnds) },
   ];
   if (Math.abs(flatBack) > 0.2)

@@ -149,8 +149,8 @@ function describeOrientation(
   const evidence: Evidence[] = [
     { text: 'what it would stand on spans of its base', figure: percent(support) },
     balance > 0
-      ? { text: 'its middle lies over that' }
-      : { text: 'its middle does not lie over that: it would tip over' },
+      ? { text: 'its centre of mass lies over that' }
+      : { text: 'its centre of mass lies beside that: it would tip over' },
     { text: 'faces that would be level', figure: percent(square) },
   ];
   if (mirror < 0.7) evidence.push({ text: 'foot and head differ', figure: `${percent(mirror)} alike` });

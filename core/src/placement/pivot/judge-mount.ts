@@ -116,7 +116,7 @@ export function judgeMount({ name, size, flat, isBalanced }: MountQuestion): Mou
       weight *= BY_SHAPE;
       evidence.push({ text: 'its top is flatter than its foot' });
     }
-    if (id === 'floor' && isBalanced) evidence.push({ text: 'its middle lies over what it stands on' });
+    if (id === 'floor' && isBalanced) evidence.push({ text: 'its centre of mass lies over what it stands on' });
     return { id, label: row.label, pivot: row.pivot, isGiven: row.isGiven ?? false, confidence: weight, evidence };
   });
   const sum = mounts.reduce((total, { confidence }) => total + confidence, 0);

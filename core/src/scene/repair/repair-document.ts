@@ -42,11 +42,11 @@ const SAID = {
   },
   skins: {
     text: (n: number) => `${n} skins have nothing to hold on to.`,
-    consequence: 'They were taken off; those parts stand still.',
+    consequence: 'They were removed; those parts do not move.',
   },
   binds: {
     text: (n: number) => `${n} bones were bound by a perspective, which glTF has not.`,
-    consequence: 'The skin may stand wrong at them.',
+    consequence: 'The skin may deform wrongly there.',
   },
   channels: {
     text: (n: number) => `${n} tracks of clips have no target, or no keys.`,
@@ -55,7 +55,7 @@ const SAID = {
   keys: { text: (n: number) => `${n} keys of clips do not come after the one before; they are left out.` },
   rotations: {
     text: (n: number) => `${n} keys of rotation have no length of 1.`,
-    consequence: 'The motion may jump there.',
+    consequence: 'The animation may jump there.',
   },
   lights: { text: (n: number) => `${n} lights have a strength that is no number; they shine as usual.` },
 } satisfies Record<string, Said>;

@@ -9,7 +9,7 @@ export const bake: StepDefinition<'bake-transforms'> = {
   order: 4,
   codeVersion: 3,
   topology: 'permutes',
-  title: () => 'Turns and scales baked',
+  title: () => 'Rotations and scales baked',
   credit: () => null,
   adaptation: () => null,
   apply(document) {

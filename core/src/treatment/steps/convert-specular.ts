@@ -16,7 +16,7 @@ export const convertSpecular: StepDefinition<'convert-specular'> = {
   order: 2,
   codeVersion: 1,
   topology: 'keeps',
-  title: () => 'Specular and glossiness made into metallic and roughness',
+  title: () => 'Specular and glossiness converted to metallic and roughness',
   credit: () => 'materials converted to metallic and roughness',
   adaptation: () => null,
   async apply(document, step, { codec }) {

@@ -9,7 +9,7 @@ export const flipFacesOut: StepDefinition<'flip-faces'> = {
   order: 2,
   codeVersion: 1,
   topology: 'permutes',
-  title: () => 'Faces turned out',
+  title: () => 'Faces flipped outwards',
   credit: () => null,
   adaptation: () => null,
   apply(document, step) {

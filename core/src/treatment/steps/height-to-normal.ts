@@ -10,7 +10,7 @@ export const heightToNormal: StepDefinition<'height-to-normal'> = {
   order: 3,
   codeVersion: 2,
   topology: 'keeps',
-  title: (step) => `Normals made of heights, ${step.depthMm} mm deep`,
+  title: (step) => `Normal map made from heights, ${step.depthMm} mm deep`,
   credit: () => 'normals made from a height map',
   adaptation: () => null,
   async apply(document, step, { codec, readMap }) {

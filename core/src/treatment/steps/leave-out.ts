@@ -8,7 +8,8 @@ export const leaveOut: StepDefinition<'leave-out'> = {
   order: 3,
   codeVersion: 1,
   topology: 'keeps',
-  title: (step) => (step.what === 'clutter' ? 'Clutter out' : `${step.what[0].toUpperCase()}${step.what.slice(1)} out`),
+  title: (step) =>
+    step.what === 'clutter' ? 'Clutter removed' : `${step.what[0].toUpperCase()}${step.what.slice(1)} removed`,
   credit: (step) => (step.what === 'clutter' ? null : `${step.what} left out`),
   adaptation: (step) => (step.what === 'clutter' ? null : `${step.what} left out`),
   apply(document, step) {

@@ -9,7 +9,7 @@ export const rotate: StepDefinition<'rotate'> = {
   order: 1,
   codeVersion: 1,
   topology: 'keeps',
-  title: (step) => (step.axis === 'y' ? 'Turned round' : 'Turned upright'),
+  title: (step) => (step.axis === 'y' ? 'Turned to face forwards' : 'Turned upright'),
   credit: () => 'set upright',
   adaptation: () => null,
   apply(document, step) {

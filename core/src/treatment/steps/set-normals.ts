@@ -9,7 +9,7 @@ export const setNormals: StepDefinition<'set-normals'> = {
   codeVersion: 1,
   // polygons and triangles stay as they are; vertices split and join
   topology: 'keeps',
-  title: ({ from, degrees }) => (from === 'groups' ? 'Smooth by its groups' : `Smooth below ${degrees}°`),
+  title: ({ from, degrees }) => (from === 'groups' ? 'Smoothed by its smoothing groups' : `Smoothed below ${degrees}°`),
   credit: () => 'smoothed',
   adaptation: ({ from, degrees }) => (from === 'groups' ? null : `smoothed up to ${degrees}°`),
   apply(document, { from, degrees }) {

@@ -8,8 +8,8 @@ export const uniformScale: StepDefinition<'uniform-scale'> = {
   order: 0,
   codeVersion: 1,
   topology: 'keeps',
-  title: (step) => (step.unmirror ? 'Mirror and stretch out' : 'Stretch out'),
-  credit: () => 'stretching taken out',
+  title: (step) => (step.unmirror ? 'Mirroring and stretch removed' : 'Stretch removed'),
+  credit: () => 'stretch removed',
   adaptation: () => 'its proportions',
   apply(document, step) {
     const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));

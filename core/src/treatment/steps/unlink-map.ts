@@ -11,8 +11,8 @@ export const unlinkMap: StepDefinition<'unlink-map'> = {
   order: 0,
   codeVersion: 1,
   topology: 'keeps',
-  title: (step) => `${capital(SLOTS[step.slot].label)} map taken out`,
-  credit: (step) => (SLOTS[step.slot].colourSpace === 'srgb' ? 'maps taken out' : null),
+  title: (step) => `${capital(SLOTS[step.slot].label)} map removed`,
+  credit: (step) => (SLOTS[step.slot].colourSpace === 'srgb' ? 'maps removed' : null),
   adaptation: () => null,
   apply(document, step) {
     const materials = listNamedMaterials(document, [step.material]);
