@@ -77,3 +77,11 @@ export const AnswerSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('set-aside'), reason: z.string().min(1) }),
 ]);
 export type Answer = z.infer<typeof AnswerSchema>;
+
+/** How somebody may answer a finding: what Haveld takes by itself nobody else can claim. */
+export const GivenAnswerSchema = z.discriminatedUnion('kind', [
+  AnswerSchema.options[0].extend({ by: z.literal('glance').optional() }),
+  AnswerSchema.options[1],
+  AnswerSchema.options[2],
+]);
+export type GivenAnswer = z.infer<typeof GivenAnswerSchema>;

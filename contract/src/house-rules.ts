@@ -21,6 +21,8 @@ export const HouseRulesSchema = z.object({
   sureFrom: z.number().min(0.5).max(1).default(0.9),
   /** A guess from here on is set in pencil; below it is a question. */
   pencilFrom: z.number().min(0.1).max(1).default(0.5),
+  /** What is sure is taken as soon as a model is on the bench. */
+  takesSure: z.boolean().default(true),
   measures: z.enum(['metric', 'imperial']).default('metric'),
   /** Longest side of a map that is handed over, texels. */
   handedOverMapSide: z.number().int().min(256).max(16_384).default(2048),
@@ -59,6 +61,11 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   sureFrom: {
     label: 'A proposal is sure from',
     effect: 'Applies to what is read from now on; “Look at it again” applies it to an asset on the bench.',
+  },
+  takesSure: {
+    label: 'Haveld takes what it is sure of',
+    effect:
+      'As steps marked “by Haveld”, each of which can be switched off. Otherwise every sure proposal waits for a person.',
   },
   pencilFrom: {
     label: 'A guess is set in pencil from',

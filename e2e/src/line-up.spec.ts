@@ -218,7 +218,24 @@ test('one sound download is put away with three clicks', async ({ page }) => {
   // what is not here yet is not lined up
   await expect(page.getByRole('region', { name: 'single.zip' })).toBeVisible();
   await hand.click(/^Line /);
+  const [drawn] = await waitUntilDrawn(page, /^single/, 1);
+
+  // dragged by its upper edge until it is half as high again
+  const grip = page.getByRole('button', { name: `Drag to set the height of ${drawn.name}` });
+  await grip.scrollIntoViewIfNeeded();
+  await grip.hover();
+  const edge = (await grip.boundingBox())!;
+  const picture = (await page
+    .getByRole('img', { name: new RegExp(`^${drawn.name}`) })
+    .first()
+    .boundingBox())!;
+  await page.mouse.down();
+  await page.mouse.move(edge.x + edge.width / 2, edge.y + edge.height / 2 - picture.height / 2, { steps: 4 });
+  await expect(page.locator('.line-up-sizing')).toBeVisible();
+  await page.mouse.up();
+  await waitUntilRedrawn(page, drawn);
   const [card] = await waitUntilDrawn(page, /^single/, 1);
+  expect(heightOf(card) / heightOf(drawn)).toBeCloseTo(1.5, 1);
   await page.getByRole('checkbox', { name: `Choose ${card.name}` }).check();
   hand.inputs++;
   await hand.click(/right$/);

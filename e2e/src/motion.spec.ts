@@ -21,7 +21,7 @@ test('a real animated FBX shows what it is, and plays on the bench', async ({ pa
 
   const bar = page.getByRole('group', { name: 'Motion' });
   await expect(bar).toContainText('at rest');
-  await page.locator('.stage-bar.left').waitFor();
+  await page.locator('.stage-bar').first().waitFor();
   const stage = page.locator('.stage canvas');
   const atRest = await stage.screenshot();
   await page.keyboard.press('p');

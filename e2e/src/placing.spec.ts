@@ -39,9 +39,12 @@ test('a real cupboard gets its size from two places on it, is tried, stood besid
   await arrival.getByRole('button', { name: /^To the bench/ }).click();
   await expect(page.getByRole('region', { name: 'Condition' })).toBeVisible();
   await expect(page.locator('.stage-bar').first()).toBeVisible();
-  // the treated model alone, so that the middle of the view is the model
+  // the treated model alone and nobody beside it, so that the middle of the view is the model
   await page.keyboard.press('c');
   await expect(page.locator('.stage-label')).toHaveCount(1);
+  await page.getByText('Lighting').click();
+  await page.getByLabel('a person for scale').uncheck();
+  await page.getByText('Lighting').click();
 
   await page.locator('[data-key="size"]').click();
   await page.getByLabel('Known size').click();

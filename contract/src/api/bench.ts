@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
-import { AnswerSchema, FindingSchema } from '../finding';
+import { AnswerSchema, FindingSchema, GivenAnswerSchema } from '../finding';
 import { HeadingSchema } from '../heading';
 import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from '../licence';
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, UnusedMapSchema } from '../report';
@@ -28,6 +28,10 @@ export const TreatmentStepSchema = z.object({
 });
 export type TreatmentStep = z.infer<typeof TreatmentStepSchema>;
 
+/** A step as it will run: taken, or in pencil until somebody confirms its finding. */
+export const PlannedStepSchema = TreatmentStepSchema.extend({ isGuess: z.boolean() });
+export type PlannedStep = z.infer<typeof PlannedStepSchema>;
+
 /** The condition sheet of one asset. */
 export const SheetSchema = z.object({
   id: z.string(),
@@ -47,6 +51,10 @@ export const SheetSchema = z.object({
   log: z.array(LogEntrySchema),
   findings: z.array(SheetFindingSchema),
   steps: z.array(TreatmentStepSchema),
+  /** Those steps with the ones in pencil among them, in the order they run: what the model will be. */
+  planned: z.array(PlannedStepSchema),
+  /** Keys of findings whose first choice is in pencil. */
+  guessed: z.array(z.string()),
   provenance: ProvenanceSchema,
   further: z.array(FurtherWorkSchema),
   rights: RightsFindingSchema,
@@ -101,7 +109,7 @@ export const answerFinding = endpoint({
   path: '/api/bench/:id/answers',
   summary: 'Answers a finding; null takes the answer back',
   params: Id,
-  body: z.object({ key: z.string().min(1), answer: AnswerSchema.nullable() }),
+  body: z.object({ key: z.string().min(1), answer: GivenAnswerSchema.nullable() }),
   response: SheetSchema,
 });
 
@@ -112,6 +120,21 @@ export const takeSure = endpoint({
   params: Id,
   /** Only those under one heading; left out, all. */
   body: z.object({ heading: HeadingSchema.optional() }),
+  response: SheetSchema,
+});
+
+export const confirmGuesses = endpoint({
+  method: 'post',
+  path: '/api/bench/:id/confirm',
+  summary: 'Confirms by a glance what is in pencil, as it was seen',
+  params: Id,
+  body: z.object({
+    /** Each guess that was seen; where another stands there now, nothing is confirmed. */
+    guesses: z
+      .array(z.object({ key: z.string().min(1), choiceId: z.string() }))
+      .min(1)
+      .max(100),
+  }),
   response: SheetSchema,
 });
 

@@ -11,6 +11,7 @@ import * as assetQueries from '../assets/asset-queries';
 import { transact } from '../database/pool';
 import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
+import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob } from '../jobs/job-queries';
 import { confirmLicence } from '../rights/provenance';
 import { refreshRightsMarks } from '../rights/state';
@@ -67,10 +68,11 @@ export async function takeSureOf(
 }
 
 /**
- * Takes what is sure of an asset nobody has looked at yet. Not rights; not what needs a person's name beside it: a map that is another
+ * Takes what is sure of an asset nobody has looked at yet, where the house lets Haveld. Not rights; not what needs a person's name beside it: a map that is another
  * work, and what is remembered of a choice.
  */
 export async function takeSureByHaveld(tx: PoolConnection, asset: assetQueries.AssetRow): Promise<void> {
+  if (!(await loadRules(tx)).takesSure) return;
   const { findings } = await listFindings(tx, asset);
   const sheet = answerFindings(findings, await answerQueries.listAnswers(tx, asset.id));
   for (const finding of listSureOpen(sheet)) {
@@ -79,6 +81,15 @@ export async function takeSureByHaveld(tx: PoolConnection, asset: assetQueries.A
     await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: id, by: 'haveld' }, null);
   }
 }
+
+/** What is in pencil is confirmed by somebody who saw its outcome. */
+export const confirmGuess = (
+  tx: PoolConnection,
+  asset: assetQueries.AssetRow,
+  finding: Finding,
+  person: Person,
+): Promise<void> =>
+  applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id, by: 'glance' }, person);
 
 /** Puts an answer and its steps in place of those that stood there. @param person null where Haveld takes what is sure */
 export async function applyAnswer(

@@ -16,6 +16,7 @@ import { bring } from '../testing/bring';
 import { benchCrate, catalogueCrate, CRATE, CRATE_MATERIAL, README } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
+import { withoutTaking } from '../testing/without-taking';
 
 const given = useLibrary();
 const HANDS = 6;
@@ -51,7 +52,9 @@ test('sure proposals taken by all at once are taken once', async () => {
     'crate.mtl': CRATE_MATERIAL,
     'readme.txt': README,
   });
-  const { assetId: id } = await given.client.call(takeToBench, { params: { id: arrival.finds[0].id } });
+  const { assetId: id } = await withoutTaking(given.client, () =>
+    given.client.call(takeToBench, { params: { id: arrival.finds[0].id } }),
+  );
   const results = await atOnce(() => given.client.call(takeSure, { params: { id }, body: {} }));
   expect(refusals(results).filter((message) => !message.startsWith('409'))).toEqual([]);
   const { steps, sureCount } = await given.client.call(getSheet, { params: { id } });

@@ -15,6 +15,9 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.takeSure, ({ params, body, person }) =>
     service.takeSure(dependencies, params.id, person, body.heading),
   );
+  serveEndpoint(app, contract.confirmGuesses, ({ params, body, person }) =>
+    service.confirmGuesses(dependencies, params.id, body.guesses, person),
+  );
   serveEndpoint(app, contract.switchStep, ({ params, body }) =>
     service.switchStep(dependencies, params.id, body.stepId, body.enabled),
   );

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { PoolConnection } from 'mysql2/promise';
-import type { BenchRow, Sheet } from '@haveld/contract/api/bench';
+import type { BenchRow, Sheet, SheetFinding, TreatmentStep } from '@haveld/contract/api/bench';
 import type { Person } from '@haveld/contract/api/people';
 import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
@@ -9,6 +9,7 @@ import type { Heading } from '@haveld/contract/heading';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
+import { setInPencil } from '@haveld/core/condition/pencil';
 import { listStatedTags } from '@haveld/core/finds/names/stated-tags';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { houseName } from '@haveld/core/text/house-name';
@@ -30,16 +31,17 @@ import { getReading } from '../finds/reading-queries';
 import { readTexts } from '../finds/read-texts';
 import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
 import { loadBook } from '../house/book';
+import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob, listOpenJobsOf } from '../jobs/job-queries';
 import { changeProvenances, markOwn, startProvenance } from '../rights/provenance';
 import { listChanges } from '../rights/provenance-queries';
 import { loadRightsStates, listRightsFindings, refreshRightsMarks } from '../rights/state';
-import { answerOne, assessAgain, takeSureOf } from './answering';
+import { answerOne, assessAgain, confirmGuess, takeSureByHaveld, takeSureOf } from './answering';
 import { listFindings } from './findings';
 import { createKitSizes, weighWithKit, type KitSizes } from './kit-sizes';
 import { noteMapSteps } from './note-map-steps';
 import * as queries from './queries';
-import { redraw } from './standing';
+import { planStanding, redraw } from './standing';
 
 /** Makes an asset of a find, with its number and what its texts say of its rights. Asked twice, the same asset comes back. */
 export async function takeFindToBench(dependencies: Dependencies, findId: string): Promise<string> {
@@ -65,6 +67,8 @@ export async function takeFindToBench(dependencies: Dependencies, findId: string
     await markOnBench(tx, findId);
     await refreshRightsMarks(tx, [id]);
     await refreshSearchTexts(tx, [id]);
+    // pieces of a kit are answered together, and what the others say is not known yet
+    if (!find.kitId) await takeSureByHaveld(tx, (await assetQueries.lockAsset(tx, id))!);
     await bumpRevision(tx);
     return id;
   });
@@ -112,7 +116,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     unused: reading.unused,
     log: reading.log,
     findings: sheet,
-    steps: orderSteps(steps).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) })),
+    ...(await planSteps(db, sheet, steps)),
     provenance: rights.provenance,
     further: rights.further,
     rights: rights.found,
@@ -128,6 +132,29 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     busy: describeBusy(assessing !== null, making),
     failure: last?.state === 'failed' ? (last.message ?? 'The version could not be made.') : null,
   };
+}
+
+/** Steps as they run, those that are taken and those in pencil, each with its title. */
+async function planSteps(
+  db: Executor,
+  sheet: readonly SheetFinding[],
+  taken: readonly Omit<TreatmentStep, 'title'>[],
+): Promise<Pick<Sheet, 'steps' | 'planned' | 'guessed'>> {
+  const { guessed, steps } = setInPencil(sheet, await loadRules(db));
+  const keys = new Map(guessed.flatMap(({ key, choices }) => choices[0].steps.map((step) => [step, key] as const)));
+  const guesses = steps.map((step, i) => ({
+    id: `pencil-${i}`,
+    step,
+    enabled: true,
+    findingKey: keys.get(step) ?? null,
+    personName: '',
+    isGuess: true,
+  }));
+  const planned = orderSteps([...taken.map((row) => ({ ...row, isGuess: false })), ...guesses]).map((row) => ({
+    ...row,
+    title: getStepDefinition(row.step).title(row.step),
+  }));
+  return { steps: planned.filter(({ isGuess }) => !isGuess), planned, guessed: guessed.map(({ key }) => key) };
 }
 
 /** @returns what lies on the bench, the newest first: a handful of statements, and one a kit, however many there are */
@@ -203,6 +230,31 @@ export async function takeSure(
 ): Promise<Sheet> {
   await takeSureOf(dependencies, id, person, { heading });
   return getSheet(dependencies.pool, id);
+}
+
+/**
+ * Confirms by a glance what is in pencil.
+ * @param guesses as they were seen
+ * @throws {DomainError} `out-of-step` where another guess stands there now
+ */
+export async function confirmGuesses(
+  { pool }: Dependencies,
+  id: string,
+  guesses: readonly { key: string; choiceId: string }[],
+  person: Person,
+): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await assetQueries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const { guessed } = await planStanding(tx, asset);
+    const seen = new Map(guesses.map(({ key, choiceId }) => [key, choiceId]));
+    const meant = guessed.filter(({ key }) => seen.has(key));
+    if (meant.length < seen.size || meant.some(({ key, choices }) => choices[0].id !== seen.get(key)))
+      throw new DomainError('out-of-step', 'A guess has changed since you looked. Look at it once more.');
+    for (const finding of meant) await confirmGuess(tx, asset, finding, person);
+    await bumpRevision(tx);
+  });
+  return getSheet(pool, id);
 }
 
 /** Steps of a person's own, as the sheet of maps makes them: those under the key go, the new ones come. */

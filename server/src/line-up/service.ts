@@ -17,7 +17,7 @@ import * as assetQueries from '../assets/asset-queries';
 import { refreshSearchTexts } from '../assets/search-text';
 import { listTags, setTags } from '../assets/tag-queries';
 import * as versionQueries from '../assets/version-queries';
-import { applyAnswer, takeSureByHaveld } from '../bench/answering';
+import { applyAnswer, confirmGuess, takeSureByHaveld } from '../bench/answering';
 import { listFindings } from '../bench/findings';
 import { listEnabledSteps } from '../bench/queries';
 import { catalogueOne, takeFindToBench } from '../bench/service';
@@ -210,8 +210,7 @@ const confirmGuesses = (
       await redraw(tx, asset);
       return { name: asset.name, category: null };
     }
-    for (const finding of guessed)
-      await applyAnswer(tx, asset, finding, { kind: 'taken', choiceId: finding.choices[0].id, by: 'glance' }, person);
+    for (const finding of guessed) await confirmGuess(tx, asset, finding, person);
     const sheet = answerFindings(asset.findings, await answerQueries.listAnswers(tx, id));
     return {
       name: asset.name,

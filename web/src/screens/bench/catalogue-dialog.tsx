@@ -6,8 +6,9 @@ import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { catalogueAsset, type Sheet } from '@haveld/contract/api/bench';
+import { catalogueAsset, confirmGuesses, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
 import { type Category } from '@haveld/contract/category';
+import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 import type { Figures } from '@haveld/contract/report';
 import { categoryBySize } from '@haveld/core/placement/size/category-by-size';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
@@ -41,6 +42,13 @@ export function CatalogueDialog({
     { onDone: () => onClose(true) },
   );
   const blocked = sheet.missing.length > 0;
+  const guessed = sheet.findings.filter(({ key }) => sheet.guessed.includes(key));
+  const confirm = useChange(() =>
+    call(confirmGuesses, {
+      params: { id: sheet.id },
+      body: { guesses: guessed.map(({ key, choices }) => ({ key, choiceId: choices[0].id })) },
+    }),
+  );
   return (
     <Dialog open onClose={() => onClose(false)} aria-labelledby="catalogue-title" fullWidth maxWidth="sm">
       <form
@@ -53,6 +61,9 @@ export function CatalogueDialog({
           {blocked ? 'Not yet' : sheet.state === 'catalogued' ? 'Make a new version' : 'Put it into the catalogue'}
         </DialogTitle>
         <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
+          {guessed.length > 0 && (
+            <Guesses guessed={guessed} isConfirming={confirm.isPending} onRight={() => confirm.mutate(undefined)} />
+          )}
           {blocked ? (
             <ul style={{ margin: 0, padding: 0, listStyle: 'none' }}>
               {sheet.missing.map((sentence) => (
@@ -107,5 +118,33 @@ export function CatalogueDialog({
         </DialogActions>
       </form>
     </Dialog>
+  );
+}
+
+/** What is still in pencil, once: right, or looked at on the bench. */
+function Guesses({
+  guessed,
+  isConfirming,
+  onRight,
+}: {
+  guessed: readonly SheetFinding[];
+  isConfirming: boolean;
+  onRight: () => void;
+}) {
+  return (
+    <section className="catalogue-guesses" aria-label="Still in pencil">
+      <h3>Still in pencil</h3>
+      <ul>
+        {guessed.map(({ key, kind, choices }) => (
+          <li key={key}>
+            {FINDING_KINDS[kind].title}: {choices[0].label.split('/').pop()}{' '}
+            <span className="quiet">{Math.round(choices[0].confidence * 100)} %</span>
+          </li>
+        ))}
+      </ul>
+      <Button variant="outlined" loading={isConfirming} onClick={onRight}>
+        {guessed.length === 1 ? 'This guess is right' : 'These guesses are right'}
+      </Button>
+    </section>
   );
 }

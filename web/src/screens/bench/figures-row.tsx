@@ -48,7 +48,7 @@ export function FiguresRow({
                 ? boxSize(now.box).map(length).join(' × ')
                 : formatSize(boxSize(now.box))
         }
-        note={isOpen || hasSize ? undefined : 'not real'}
+        note={isOpen ? undefined : !hasSize ? 'not real' : sheet.guessed.includes('size') ? 'in pencil' : undefined}
       />
       <Figure name="ground offset" value={stands ? 'on the ground' : length(foot)} />
       <Figure name="triangles" value={spaced(now.triangles)} note={`of ${budget / 1000} k`} />

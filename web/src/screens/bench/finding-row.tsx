@@ -35,6 +35,7 @@ export function FindingRow(props: FindingRowProps) {
   const { finding, isInHand, onHold } = props;
   const { say } = useMeasures();
   const now = describeNow(finding);
+  const isGuessed = props.sheet.guessed.includes(finding.key);
   return (
     <div className={['finding', isInHand ? 'in-hand' : '', finding.settled ? 'settled' : ''].join(' ')}>
       <button
@@ -51,6 +52,7 @@ export function FindingRow(props: FindingRowProps) {
         <Mark mark={finding.settled ? 'holds' : finding.mark} />
         <span className="finding-title">
           {say(now.title)} {now.beside && <span className="finding-answer">{say(now.beside)}</span>}
+          {isGuessed && <span className="finding-pencil">in pencil</span>}
         </span>
       </button>
       {isInHand && <FindingBody {...props} />}

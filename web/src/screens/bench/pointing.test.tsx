@@ -1,9 +1,10 @@
-import { getSheet, listBench, listStandIns, SheetSchema, type Sheet } from '@haveld/contract/api/bench';
+import { getSheet, listBench, listStandIns, type Sheet } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
-import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
+import type { Partly } from '@haveld/contract/testing/example-of';
 import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
+import { exampleSheet } from '../../testing/example-sheet';
 
 const LID = { name: 'lid', ordinal: 0, signature: '24:12:1×1×1' };
 const TURN = { kind: 'flip-faces' as const, schema: 1 as const, parts: [LID] };
@@ -15,14 +16,14 @@ const inverted = {
   heading: 'geometry' as const,
   mark: 'look' as const,
   title: '1 part inside out',
-  choices: [{ id: 'turn', label: 'Turn their faces out', confidence: 0.9, steps: [TURN] }],
+  choices: [{ id: 'turn', label: 'Flip their faces outwards', confidence: 0.9, steps: [TURN] }],
 };
 const smeared = {
   kind: 'uv' as const,
   key: 'uv:flat',
   heading: 'textures' as const,
   mark: 'look' as const,
-  title: 'Faces without area on their UV layout: “oak”, 12 %',
+  title: 'Faces with no UV area: “oak”, 12 %',
   about: { materials: ['oak'], layout: 'flat' as const },
 };
 const size = {
@@ -36,7 +37,7 @@ const size = {
 const open = (sheet: Partly<Sheet>) =>
   renderAt('/bench/chest', [
     answer(getSheet, () =>
-      exampleOf(SheetSchema, { id: 'chest', name: 'Chest', documentSha256: 'd'.repeat(64), ...sheet } as Partly<Sheet>),
+      exampleSheet({ id: 'chest', name: 'Chest', documentSha256: 'd'.repeat(64), ...sheet } as Partly<Sheet>),
     ),
     answer(listStandIns, () => []),
     answer(listBench, () => []),

@@ -1,11 +1,12 @@
-import { answerFinding, getSheet, listBench, listStandIns, SheetSchema } from '@haveld/contract/api/bench';
+import { answerFinding, getSheet, listBench, listStandIns } from '@haveld/contract/api/bench';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
 import { DomainError } from '@haveld/contract/error';
 import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
+import { exampleSheet } from '../../testing/example-sheet';
 
-const sheet = exampleOf(SheetSchema, {
+const sheet = exampleSheet({
   id: 'buoy',
   name: 'Bell buoy',
   state: 'on-bench',

@@ -8,7 +8,6 @@ import {
   listStandIns,
   lookAgain,
   setOwnSteps,
-  SheetSchema,
   switchStep,
   takeSure,
   type Sheet,
@@ -18,6 +17,7 @@ import { FiguresSchema } from '@haveld/contract/report';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
+import { exampleSheet } from '../../testing/example-sheet';
 
 const size = {
   kind: 'size' as const,
@@ -60,7 +60,7 @@ const licence = {
 };
 
 const sheet = (more: Partly<Sheet> = {}): Sheet =>
-  exampleOf(SheetSchema, {
+  exampleSheet({
     id: 'buoy',
     accession: 'HV-00012',
     name: 'Bell buoy',

@@ -35,7 +35,8 @@ export function SheetScreen() {
   const sheet = useQuery({ ...sheetQuery(id), refetchInterval: ({ state }) => (state.data?.busy ? BUSY_MS : false) });
   if (sheet.isPending) return <Loading />;
   if (sheet.isLoadingError) return <Failure error={sheet.error} onRetry={() => void sheet.refetch()} />;
-  return <SheetView key={id} sheet={sheet.data} />;
+  // the bench opens on the model as it will be: guesses in pencil among the steps
+  return <SheetView key={id} sheet={{ ...sheet.data, steps: sheet.data.planned }} />;
 }
 
 /** No step was taken yet. */
@@ -92,7 +93,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const size = sheet.findings.find((finding) => finding.kind === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
   // what is drawn is as the file counts, whatever that is in metres
-  const isUnitOpen = size !== undefined && size.mark === 'look' && !size.settled;
+  const isUnitOpen = size !== undefined && size.mark === 'look' && !size.settled && !sheet.guessed.includes(size.key);
   const glb = treated.data?.glb.buffer ?? null;
   const isTreated = steps.length > 0;
   const meant = sheet.findings.find(({ key }) => key === inHand.key);
@@ -124,7 +125,9 @@ function SheetView({ sheet }: { sheet: Sheet }) {
               <CompareView
                 received={isTreated ? (received.data ?? null) : undefined}
                 treated={glb}
-                treatedWords={isTreated ? 'as treated' : 'as received'}
+                treatedWords={
+                  sheet.guessed.length > 0 ? 'as it will be, in pencil' : isTreated ? 'as treated' : 'as received'
+                }
                 failure={treated.error ?? received.error}
                 lit={lit}
                 receivedMetres={sheet.source.declaredMetres ?? null}

@@ -1,17 +1,17 @@
 import './treatment-strip.css';
-import { switchStep, type Sheet, type TreatmentStep } from '@haveld/contract/api/bench';
+import { switchStep, type PlannedStep, type Sheet } from '@haveld/contract/api/bench';
 import type { StepOutcome } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { useMeasures } from '../../parts/use-measures';
 
-/** The treatment as a numbered strip; each step can be switched off and on, and none is ever lost. */
+/** The treatment as a numbered strip; each step can be switched off and on, and none is ever lost. What is in pencil stands among them, drawn so. */
 export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: readonly StepOutcome[] }) {
   const { say } = useMeasures();
   const flip = useChange((given: { stepId: string; enabled: boolean }) =>
     call(switchStep, { params: { id: sheet.id }, body: given }),
   );
-  const results = pairOutcomes(sheet.steps, outcomes);
+  const results = pairOutcomes(sheet.planned, outcomes);
   return (
     <section className="treatment" aria-label="Treatment">
       <div className="treatment-head">
@@ -24,24 +24,28 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
           )}
         </span>
       </div>
-      {sheet.steps.length === 0 ? (
+      {sheet.planned.length === 0 ? (
         <p className="quiet" style={{ padding: '10px 0' }}>
           No steps yet. What you take from the condition stands here, in the order it is done.
         </p>
       ) : (
         <ol>
-          {sheet.steps.map((row) => (
-            <li key={row.id} className={row.enabled ? 'step' : 'step off'}>
+          {sheet.planned.map((row) => (
+            <li key={row.id} className={row.isGuess ? 'step pencilled' : row.enabled ? 'step' : 'step off'}>
               <strong>{row.title}</strong>
               <p>{say(describe(row, results.get(row.id)))}</p>
-              <button
-                type="button"
-                className="step-switch"
-                onClick={() => flip.mutate({ stepId: row.id, enabled: !row.enabled })}
-                aria-label={`${row.enabled ? 'switch off' : 'switch on'}: ${row.title}`}
-              >
-                {row.enabled ? 'switch off' : 'switch on'}
-              </button>
+              {row.isGuess ? (
+                <span className="step-pencil">in pencil</span>
+              ) : (
+                <button
+                  type="button"
+                  className="step-switch"
+                  onClick={() => flip.mutate({ stepId: row.id, enabled: !row.enabled })}
+                  aria-label={`${row.enabled ? 'switch off' : 'switch on'}: ${row.title}`}
+                >
+                  {row.enabled ? 'switch off' : 'switch on'}
+                </button>
+              )}
             </li>
           ))}
         </ol>
@@ -51,14 +55,14 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
 }
 
 /** Outcomes come in the order of the enabled steps. */
-function pairOutcomes(steps: readonly TreatmentStep[], outcomes: readonly StepOutcome[]): Map<string, StepOutcome> {
+function pairOutcomes(steps: readonly PlannedStep[], outcomes: readonly StepOutcome[]): Map<string, StepOutcome> {
   const enabled = steps.filter((row) => row.enabled);
   return new Map(
     enabled.flatMap((row, i) => (outcomes[i]?.kind === row.step.kind ? [[row.id, outcomes[i]] as const] : [])),
   );
 }
 
-function describe(row: TreatmentStep, outcome: StepOutcome | undefined): string {
+function describe(row: PlannedStep, outcome: StepOutcome | undefined): string {
   if (!row.enabled) return 'off';
   if (!outcome) return '…';
   return outcome.unmatched.length > 0 ? `not found here: ${outcome.unmatched.join(', ')}` : outcome.changed;

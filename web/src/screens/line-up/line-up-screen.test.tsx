@@ -146,7 +146,7 @@ test('what is said of one is offered for others by its author, and done for none
 test('a picture is dragged by its upper edge until it is as high as it should be', async () => {
   const { user, sent } = open([card('Stool', { guessed: [sizeGuess], decided: [] })]);
   await cardOf('Stool');
-  const grip = screen.getByRole('button', { name: 'Drag Stool to its height' });
+  const grip = screen.getByRole('button', { name: 'Drag to set the height of Stool' });
   const heightPx = Number.parseFloat(grip.style.bottom);
   await user.pointer([
     { keys: '[MouseLeft>]', target: grip, coords: { clientY: 500 } },
@@ -170,7 +170,7 @@ test('a picture is dragged by its upper edge until it is as high as it should be
 test('a hand that trembles changes nothing', async () => {
   const { user, sent } = open([card('Stool', { guessed: [sizeGuess], decided: [] })]);
   await cardOf('Stool');
-  const grip = screen.getByRole('button', { name: 'Drag Stool to its height' });
+  const grip = screen.getByRole('button', { name: 'Drag to set the height of Stool' });
   await user.pointer([
     { keys: '[MouseLeft>]', target: grip, coords: { clientY: 500 } },
     { target: grip, coords: { clientY: 499.6 } },

@@ -38,8 +38,8 @@ export function SizeGrip({
         type="button"
         className="line-up-grip"
         tabIndex={-1}
-        aria-label={`Drag ${name} to its height`}
-        title="Drag to its height"
+        aria-label={`Drag to set the height of ${name}`}
+        title="Drag to set its height"
         style={{ bottom: heightPx * (sizing?.times ?? 1) }}
         onPointerDown={(event) => {
           event.preventDefault();

@@ -1,7 +1,7 @@
 import { answerFinding, changeProvenance } from '@haveld/contract/api/bench';
 import { answerMany, nameAsset, type CardFinding, type LineUpCard } from '@haveld/contract/api/line-up';
 import type { Category } from '@haveld/contract/category';
-import type { Answer } from '@haveld/contract/finding';
+import type { GivenAnswer } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
 import { formatLength } from '@haveld/core/placement/units';
 import { call } from '../../api/client';
@@ -13,7 +13,7 @@ import { factorFor, findGuess, otherGuess, stepsOf } from './read-card';
 /** What can be mended on a card. */
 export function useCardActs(card: LineUpCard) {
   const params = { id: card.id };
-  const answer = useChange((given: { key: string; answer: Answer | null }) =>
+  const answer = useChange((given: { key: string; answer: GivenAnswer | null }) =>
     call(answerFinding, { params, body: given }),
   );
   const name = useChange((body: { name?: string; category?: Category; tags?: string[] }) =>

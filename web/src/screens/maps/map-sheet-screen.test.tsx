@@ -1,9 +1,10 @@
-import { answerFinding, getSheet, setOwnSteps, SheetSchema, takeSure, type Sheet } from '@haveld/contract/api/bench';
+import { answerFinding, getSheet, setOwnSteps, takeSure, type Sheet } from '@haveld/contract/api/bench';
 import { listHouseMaterials, saveHouseMaterial } from '@haveld/contract/api/house-materials';
 import type { MaterialLook } from '@haveld/core/textures/materials/describe-materials';
-import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
+import type { Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
+import { exampleSheet } from '../../testing/example-sheet';
 
 const [OAK, SPARE] = ['1'.repeat(64), '2'.repeat(64)];
 const look = (name: string, slots: MaterialLook['slots'] = {}): MaterialLook => ({
@@ -36,7 +37,7 @@ const lost = {
   ],
 };
 const sheet = (more: Partly<Sheet> = {}): Sheet =>
-  exampleOf(SheetSchema, {
+  exampleSheet({
     id: 'boat',
     name: 'Rowing boat',
     state: 'on-bench',

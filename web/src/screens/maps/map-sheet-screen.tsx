@@ -39,7 +39,7 @@ const SURFACES: { id: Surface; label: string }[] = [
 ];
 
 function MapSheetView({ sheet }: { sheet: Sheet }) {
-  const steps = useMemo(() => sheet.steps.filter((row) => row.enabled).map((row) => row.step), [sheet.steps]);
+  const steps = useMemo(() => sheet.planned.filter((row) => row.enabled).map((row) => row.step), [sheet.planned]);
   const shown = useMemo(() => listShownCopies(sheet), [sheet]);
   const treated = useTreated(sheet.documentSha256, steps, shown);
   const pictures = useTreatedPictures(treated.data);

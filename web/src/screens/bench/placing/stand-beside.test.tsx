@@ -1,20 +1,13 @@
-import {
-  answerFinding,
-  getSheet,
-  listBench,
-  listStandIns,
-  SheetSchema,
-  takePlace,
-  type Sheet,
-} from '@haveld/contract/api/bench';
+import { answerFinding, getSheet, listBench, listStandIns, takePlace, type Sheet } from '@haveld/contract/api/bench';
 import { FiguresSchema } from '@haveld/contract/report';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, fireEvent, renderAt, screen, waitFor, within } from '../../../testing/render-at';
 import { treatInPlace } from '../../../testing/treat-in-place';
+import { exampleSheet } from '../../../testing/example-sheet';
 
 const scale = { kind: 'scale' as const, schema: 1 as const, factor: 0.01, label: 'x' };
 const sheet = (more: Partly<Sheet> = {}): Sheet =>
-  exampleOf(SheetSchema, {
+  exampleSheet({
     id: 'buoy',
     accession: 'HV-00012',
     name: 'Bell buoy',

@@ -1,3 +1,5 @@
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { ReactNode } from 'react';
@@ -22,6 +24,14 @@ export function FigureRules({ now, onChange }: RuleProps) {
           from={50}
           to={100}
           onChange={(value) => onChange({ sureFrom: value / 100 })}
+        />
+      </Rule>
+      <Rule rule="takesSure">
+        <FormControlLabel
+          control={
+            <Checkbox checked={now.takesSure} onChange={(event) => onChange({ takesSure: event.target.checked })} />
+          }
+          label="as soon as a model is on the bench"
         />
       </Rule>
       <Rule rule="pencilFrom">
