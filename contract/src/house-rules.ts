@@ -60,7 +60,7 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   houseName: { label: 'The house’s name', effect: 'Stands under letters, and as holder of the house’s own work.' },
   sureFrom: {
     label: 'A proposal is sure from',
-    effect: 'Applies to what is read from now on; “Look at it again” applies it to an asset on the bench.',
+    effect: 'Applies to what is read from now on; “Re-analyse” applies it to an asset on the bench.',
   },
   takesSure: {
     label: 'Haveld takes what it is sure of',
@@ -79,7 +79,7 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   mapName: { label: 'Names of maps handed over', effect: 'Applies to the next hand-overs.' },
   mapMemoryBytes: {
     label: 'Texture memory of an asset',
-    effect: 'Applies to what is read from now on; “Look at it again” applies it to an asset on the bench.',
+    effect: 'Applies to what is read from now on; “Re-analyse” applies it to an asset on the bench.',
   },
   triangles: {
     label: 'Triangles of an asset',

@@ -33,7 +33,11 @@ test('a floor and a start-up cube are asked about, and left out of size and stan
     'stranger:floor:Studio_Floor',
     'stranger:start-up:Cube',
   ]);
-  expect(get(findings, 'size').choices[0]).toMatchObject({ id: 'mm', steps: [{ kind: 'scale', factor: 0.001 }] });
+  // what came is counted in its own unit, what it becomes in metres
+  expect(get(findings, 'size').choices[0]).toMatchObject({
+    id: 'mm',
+    steps: [{ kind: 'scale', factor: 0.001, label: expect.stringMatching(/^[\d.]+ × [\d.]+ × [\d.]+ units → .* m$/) }],
+  });
   expect(get(findings, 'up').choices[0].steps).toEqual([{ kind: 'rotate', schema: 1, axis: 'x', degrees: -90 }]);
   expect(get(findings, 'size').after).toHaveLength(2);
 });

@@ -1,5 +1,6 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
+import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { createDocument } from '../scene/document/document-io';
 import { setDocumentSource } from '../scene/document/source-data';
 import { flipFaces } from '../scene/meshes/flip-faces';
@@ -163,4 +164,16 @@ test('doors that turn about the wrong place are one question, and none once it i
   const [outcome] = await take(document, found, 'hinge');
   expect(outcome.unmatched).toEqual([]);
   expect(look(document).has('part-pivots')).toBe(false);
+});
+
+test('what is asked is never called wholly likely, however strict the house', () => {
+  const document = createBoxDocument([-0.16, 0, -0.16], [0.16, 0.04, 0.16], 'foot');
+  addBox(document, [-0.02, 0, -0.02], [0.02, 3.2, 0.02], 'pole');
+  setDocumentSource(document, { format: 'FBX', declaredUp: 'y', declaredMetres: 1 });
+  const rules = { ...HOUSE_RULES, sureFrom: 1 };
+  const up = assess(
+    examine({ document, name: 'flag pole', log: [], pictures: [], belonging: new Set(), stated: [], rules }),
+  ).find(({ kind }) => kind === 'up')!;
+  expect(up.choices[0].confidence).toBeGreaterThan(0.995);
+  expect(up.title).toBe('May stand upright, Y up (99 %)');
 });

@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { judgeSize, type UnitSay, type SizeCandidate, type SizeQuestion } from '../../placement/size/judge-size';
-import { formatSize, pluralOf } from '../../placement/units';
+import { formatSize, pluralOf, sayInUnits } from '../../placement/units';
 import { formatCount } from '../../text/count';
 import { strangerKey, type Examination } from '../examination';
 import { isSureOfSize } from '../is-settled';
@@ -36,7 +36,7 @@ function describeSize(
   const { declaredUnit } = question;
   const choices = size
     .filter((candidate) => candidate.confidence >= OFFERED_FROM || candidate.id === 'none')
-    .map((candidate) => toChoice(candidate, question.size));
+    .map((candidate) => toChoice(candidate, question));
   const [best] = size;
   const sure = isSureOfSize(best, rules);
   const read = formatSize(question.size);
@@ -90,16 +90,18 @@ function titleFor(
     : `It is in ${pluralOf(label)}`;
 }
 
-function toChoice(candidate: SizeCandidate, size: readonly [number, number, number]): Choice {
+function toChoice(candidate: SizeCandidate, { size, declaredUnit }: SizeQuestion): Choice {
   const real = size.map((v) => v * candidate.factor) as [number, number, number];
   const isNone = candidate.id === 'none';
+  // what the file counts in is no metre until it says so
+  const came = declaredUnit === 'm' ? formatSize(size) : sayInUnits(formatSize(size));
   return {
     id: candidate.id,
     label: candidate.label,
     steps:
       isNone || candidate.factor === 1
         ? []
-        : [{ kind: 'scale', schema: 1, factor: candidate.factor, label: `${formatSize(size)} → ${formatSize(real)}` }],
+        : [{ kind: 'scale', schema: 1, factor: candidate.factor, label: `${came} → ${formatSize(real)}` }],
     confidence: Math.min(1, candidate.confidence),
     evidence: candidate.evidence,
   };

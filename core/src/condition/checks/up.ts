@@ -18,7 +18,8 @@ export function checkUp({ up, strangers, source, rules }: Examination): Finding[
   const sure = isUpSettled(best, rules);
   const given = { kind: 'up', evidence: best.evidence, choices, sure, after: strangers.map(strangerKey) } as const;
   if (best.id === 'y' && sure) return [makeFinding({ ...given, mark: 'holds', title: 'It stands upright, Y up' })];
-  const share = `${Math.round(best.confidence * 100)} %`;
+  // what is open is never wholly likely
+  const share = `${Math.round(Math.min(0.99, best.confidence) * 100)} %`;
   return [
     makeFinding({
       ...given,

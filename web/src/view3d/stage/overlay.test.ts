@@ -40,8 +40,9 @@ test('each side of the box is measured at the edge that looks at the viewer', ()
   expect([height.x, height.y]).toEqual([120, 62.5]);
   // seen from the left, the same
   expect(projectOverlay(NO_BARS, subject({ yaw: -0.3 })).measures[1].x).toBe(120);
-  // something stands there: on the right
-  expect(projectOverlay(NO_BARS, subject({ beside: new Group().add(new Object3D()) })).measures[1].x).toBe(280);
+  // something stands there: above it
+  const beside = new Group().add(new Object3D());
+  expect(projectOverlay(NO_BARS, subject({ beside })).measures[1]).toMatchObject({ x: 200, y: 10 });
 });
 
 test('in a half of the view everything is where that half is', () => {

@@ -77,16 +77,18 @@ function listMeasures(
   const side = Math.sin(yaw) >= 0 ? max.x : min.x;
   const middle = { x: (min.x + max.x) / 2, y: (min.y + max.y) / 2, z: (min.z + max.z) / 2 };
   // of the upright edges two bound the picture: where the far side meets the front, and the near side the back
-  const uprights = [
+  const [left] = [
     toPixels(new Vector3(min.x + max.x - side, middle.y, front)),
     toPixels(new Vector3(side, middle.y, min.z + max.z - front)),
   ].sort((one, other) => one.x - other.x);
-  const height = isLeftTaken ? uprights[1] : uprights[0];
+  // where something stands on its left it is told above it: on its right the person stands
+  const above = toPixels(new Vector3(middle.x, max.y, middle.z));
+  const height = isLeftTaken ? { x: above.x, y: above.y - OFF } : { x: left.x - OFF * 2, y: left.y };
   const width = toPixels(new Vector3(middle.x, min.y, front));
   const depth = toPixels(new Vector3(side, min.y, middle.z));
   return [
     { x: width.x, y: width.y + OFF, size: max.x - min.x, axis: 'width' },
-    { x: height.x + (isLeftTaken ? OFF * 2 : -OFF * 2), y: height.y, size: max.y - min.y, axis: 'height' },
+    { ...height, size: max.y - min.y, axis: 'height' },
     { x: depth.x, y: depth.y + OFF, size: max.z - min.z, axis: 'depth' },
   ];
 }
