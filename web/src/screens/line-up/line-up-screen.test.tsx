@@ -1,3 +1,4 @@
+import { cleanup } from '@testing-library/react';
 import { answerFindQuestion, setFindAside } from '@haveld/contract/api/arrivals';
 import { answerFinding, changeProvenance, SheetSchema } from '@haveld/contract/api/bench';
 import {
@@ -18,7 +19,10 @@ import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 
-beforeEach(() => layOut({ width: 1200, height: 900 }));
+beforeEach(() => {
+  sessionStorage.clear();
+  layOut({ width: 1200, height: 900 });
+});
 
 const box = (width: number, height: number) => ({
   min: [-width / 2, 0, -0.2] as [number, number, number],
@@ -404,4 +408,33 @@ test('without a size a model stands below the rows and asks', async () => {
 test('an empty line-up says where models come from', async () => {
   open([]);
   expect(await screen.findByRole('link', { name: 'To the arrivals' })).toBeTruthy();
+});
+
+test('after a reload it goes on where one was: what was chosen is chosen, what was in hand is in hand', async () => {
+  const cards = ['High', 'Middle', 'Low'].map((name, i) =>
+    card(name, { standing: { sha256: null, box: box(1, 3 - i) } }),
+  );
+  const { user } = open(cards);
+  await user.click(await screen.findByRole('checkbox', { name: 'Choose High' }));
+  await user.keyboard('{Escape}');
+  (document.activeElement as HTMLElement).blur();
+  await user.keyboard('{ArrowRight}{ArrowRight}');
+  const hand = (await screen.findAllByRole('article')).find(({ className }) => className.includes('in-hand'))!;
+  const name = hand.getAttribute('aria-label')!;
+  cleanup();
+  open(cards);
+  expect((await screen.findByRole<HTMLInputElement>('checkbox', { name: 'Choose High' })).checked).toBe(true);
+  await waitFor(() => expect(screen.getByRole('article', { name }).className).toContain('in-hand'));
+  expect(screen.getByRole('button', { name: /right$/ }).textContent).toBe('This one is right');
+});
+
+test('what was chosen and is no longer here is not counted', async () => {
+  sessionStorage.setItem('haveld-line-up-chosen', JSON.stringify(['gone']));
+  open([card('High'), card('Low')]);
+  expect(await screen.findByRole('button', { name: 'All of these are right' })).toBeTruthy();
+  sessionStorage.setItem('haveld-line-up-chosen', 'no JSON');
+  cleanup();
+  open([card('High'), card('Low')]);
+  expect(await screen.findByRole('button', { name: 'All of these are right' })).toBeTruthy();
+  expect(sessionStorage.getItem('haveld-line-up-chosen')).toBeNull();
 });

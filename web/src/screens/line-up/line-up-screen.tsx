@@ -12,6 +12,7 @@ import { bytesUrl, call } from '../../api/client';
 import { lineUpQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
+import { useRemembered } from '../../parts/use-remembered';
 import { layDrawers } from '../../parts/lay-drawers';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { HandKeys } from './hand-keys';
@@ -39,23 +40,24 @@ export function LineUpScreen() {
 
 function LinedUp({ lineUp }: { lineUp: LineUp }) {
   const [body, setBody] = useState<HTMLElement | null>(null);
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
-  const [inHand, setInHand] = useState<string | null>(null);
+  const [remembered, setChosen] = useRemembered<string[]>('haveld-line-up-chosen', []);
+  const [inHand, setInHand] = useRemembered<string | null>('haveld-line-up-in-hand', null);
   const [field, setField] = useState<CardField>(null);
-  // a card that is clicked stays where it is under the pointer
-  const byKey = useRef(false);
+  // a card that is clicked stays where it is under the pointer; one that was in hand before a reload is gone to
+  const byKey = useRef(inHand !== null);
 
   const shown = orderBySize(lineUp.cards);
+  const chosen: ReadonlySet<string> = new Set(remembered.filter((id) => shown.some((card) => card.id === id)));
   const hand = shown.find(({ id }) => id === inHand) ?? null;
   const meant = chosen.size > 0 ? shown.filter(({ id }) => chosen.has(id)) : shown;
   const ready = meant.filter(isReady);
-  const confirm = useConfirm(() => setChosen(new Set()));
+  const confirm = useConfirm(() => setChosen([]));
   const confirmReady = (): void => confirm.mutate(ready.map(({ id }) => id));
 
   const toggle = (id: string): void => {
     const next = new Set(chosen);
     if (!next.delete(id)) next.add(id);
-    setChosen(next);
+    setChosen([...next]);
   };
   const elementOf = (id: string): HTMLElement | null => body?.querySelector(`[data-card="${id}"]`) ?? null;
   /** @param wanted goes on until one is like that */
