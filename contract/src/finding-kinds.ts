@@ -13,8 +13,8 @@ export interface FindingKindFacts {
   onMapSheet?: 'slot' | 'material';
   /** An open one keeps the asset out of the catalogue, though it does not block: what is said then. @param title of the finding */
   whyMissing?: (title: string) => string;
-  /** Answering it changes what is seen: the condition is worked out anew, always or where the answer was not surely proposed. */
-  asksAnew?: 'always' | 'unless-sure';
+  /** Answering it changes what is seen: the condition is worked out anew, always, or where the answer was not surely proposed, or not the likeliest. */
+  asksAnew?: 'always' | 'unless-sure' | 'unless-likeliest';
   /** Says where a model stands and how large it is. */
   isPlacing?: boolean;
   /** What moves, or lies in nodes, is told here: an answer about a turn or a scale calls for baking. */
@@ -80,6 +80,7 @@ export const FINDING_KINDS = facts({
     heading: 'size-and-orientation',
     title: 'Size',
     whyMissing: () => 'Its size is not settled.',
+    asksAnew: 'unless-likeliest',
     mayBePencilled: true,
     isPlacing: true,
     comesWithPlace: true,
@@ -88,6 +89,7 @@ export const FINDING_KINDS = facts({
   up: {
     heading: 'size-and-orientation',
     title: 'Which way is up',
+    asksAnew: 'unless-likeliest',
     mayBePencilled: true,
     isPlacing: true,
     controls: ['turn-upright'],

@@ -39,6 +39,7 @@ import type { RememberedMap } from '../textures/relink/map-match';
 import { SLOTS } from '../textures/slots';
 import { type TextureReference, type TakenPicture, listTextureReferences } from '../textures/texture-reference';
 import { describeLayouts, type UvLayout } from '../textures/uv/uv-layout';
+import type { Said } from './said';
 
 /** Everything the checks look at, computed once. */
 export interface Examination {
@@ -61,13 +62,18 @@ export interface Examination {
   modelBox: Box | null;
   typical: TypicalSize | null;
   up: UpCandidate[];
+  /** How it will stand: as was said, else the first of `up`. */
+  stance: UpCandidate | undefined;
   /** Null where it rests as it stands once upright, and where it moves. */
   tilt: Tilt | null;
-  /** What its size is judged by, for the model set upright by the first of `up`; null without extent. */
+  /** What its size is judged by, for the model set upright by `stance`; null without extent. */
   sizeQuestion: SizeQuestion | null;
   /** In the order of likelihood. */
   size: SizeCandidate[];
-  /** That box set upright by the first of `up`. */
+  /** Metres a unit of the file: as was said, else by the first of `size`; null without extent. */
+  metresAUnit: number | null;
+  said: Said;
+  /** That box set upright by `stance`. */
   uprightBox: Box | null;
   /** Its balance point there, the pivot at the origin; null without surface. */
   uprightBalance: Pick<Moments, 'balance' | 'by'> | null;
@@ -103,6 +109,8 @@ export interface ExaminationInput {
   similar?: readonly SimilarSize[];
   /** What other models by its author say of their units. */
   author?: AuthorSay | null;
+  /** What was said of its stance and its size. */
+  said?: Said;
   /** What is known of its source. */
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
@@ -130,6 +138,7 @@ export function examine({
   stated,
   similar = [],
   author = null,
+  said = {},
   habit = NO_HABIT,
   remembered = [],
   taken = [],
@@ -158,16 +167,17 @@ export function examine({
         orientation,
       })
     : [];
-  const tilt = surface && judgeTilt(surface, parts, up[0]?.turn ?? null);
-  const uprightBox = modelBox && rotateBox(modelBox, up[0]?.turn ?? null);
+  const stance = findStance(up, said);
+  const turn = stance?.turn ?? null;
+  const tilt = surface && judgeTilt(surface, parts, turn);
+  const uprightBox = modelBox && rotateBox(modelBox, turn);
   const moments = surface && computeMoments(parts);
   const uprightBalance = moments && {
     by: moments.by,
-    balance: rotateBox({ min: moments.balance, max: moments.balance }, up[0]?.turn ?? null).min,
+    balance: rotateBox({ min: moments.balance, max: moments.balance }, turn).min,
   };
   const uprightSize = uprightBox && boxSize(uprightBox);
-  const uprightFoot =
-    modelBox && rotateBox(findFoot(parts, modelBox, ENDS_OF_UP[up[0]?.id ?? 'y']), up[0]?.turn ?? null);
+  const uprightFoot = modelBox && rotateBox(findFoot(parts, modelBox, ENDS_OF_UP[stance?.id ?? 'y']), turn);
   const root = document.getRoot();
   const figures = computeFigures(document);
   const facts = new Map(
@@ -184,6 +194,7 @@ export function examine({
     author,
     texelDensity: figures.texelDensity,
   };
+  const size = sizeQuestion ? judgeSize(sizeQuestion) : [];
   const words = wordsOf(habit);
   const lines = listMapLines(document, pictures, facts, words);
   const { sureFrom } = rules;
@@ -202,17 +213,20 @@ export function examine({
     modelBox,
     typical,
     up,
+    stance,
     sizeQuestion,
-    size: sizeQuestion ? judgeSize(sizeQuestion) : [],
+    size,
+    metresAUnit: said.factor ?? size[0]?.factor ?? null,
+    said,
     tilt,
     uprightBox,
     uprightBalance,
     uprightFoot,
     uprightSize,
-    front: surface && judgeFacing(document, instances, modelBox, surface, up[0]?.turn ?? null, habit.front),
-    mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, orientation, up[0]) : [],
+    front: surface && judgeFacing(document, instances, modelBox, surface, turn, habit.front),
+    mounts: surface && uprightSize ? judgeHeld(name, uprightSize, surface, orientation, stance) : [],
     moments,
-    movingParts: listMovingParts(document, instances, up[0]?.turn ?? null),
+    movingParts: listMovingParts(document, instances, turn),
     habit,
     rules,
     isMoving: root.listSkins().length > 0 || root.listAnimations().length > 0,
@@ -220,6 +234,12 @@ export function examine({
 }
 
 type Turn = UpCandidate['turn'];
+
+/** What was said goes before what is likeliest. */
+const findStance = (up: readonly UpCandidate[], { turn }: Said): UpCandidate | undefined =>
+  (turn === undefined
+    ? undefined
+    : up.find((one) => one.turn?.axis === turn?.axis && one.turn?.degrees === turn?.degrees)) ?? up[0];
 
 const GLTF = /^(GLB|glTF)$/;
 

@@ -18,5 +18,5 @@ export const isSureOfSize = (best: SizeCandidate | undefined, { sureFrom }: Sure
   best !== undefined && best.id !== 'none' && best.independent > 0 && best.confidence >= sureFrom;
 
 /** Until its size is settled, lengths of a model are shares of its own. */
-export const isSizeSettled = ({ size: [best], rules }: Pick<Examination, 'size' | 'rules'>): boolean =>
-  isSureOfSize(best, rules);
+export const isSizeSettled = ({ size: [best], said, rules }: Pick<Examination, 'size' | 'said' | 'rules'>): boolean =>
+  said.factor !== undefined || isSureOfSize(best, rules);

@@ -3,6 +3,7 @@ import type { HouseRules } from '@haveld/contract/house-rules';
 import type { Figures, LogEntry, MapLine, UnusedMap } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
+import type { Said } from '@haveld/core/condition/said';
 import type { SourceHabit } from '@haveld/core/finds/deciding/habits';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { AuthorSay, SimilarSize, SizeQuestion } from '@haveld/core/placement/size/judge-size';
@@ -30,6 +31,8 @@ export interface AssessInput {
   similar?: SimilarSize[];
   /** What other models by its author say of their units. */
   author?: AuthorSay | null;
+  /** What was said of its stance and its size. */
+  said?: Said;
   /** What is known of its source. */
   habit?: SourceHabit;
   /** What was decided for maps of the same author before. */
@@ -65,6 +68,7 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
     stated: input.stated,
     similar: input.similar,
     author: input.author,
+    said: input.said,
     habit: input.habit,
     remembered: input.remembered,
     taken: input.taken,

@@ -123,11 +123,16 @@ export async function applyAnswer(
   await redraw(tx, asset);
 }
 
-/** What follows from an answer is not known yet: from any of some kinds; of others from what was not surely proposed, or taken back. */
-function asksAnew({ kind, sure }: Finding, answer: Answer | null): boolean {
+/**
+ * What follows from an answer is not known yet: from any of some kinds; of others from what was not surely proposed, or is not what the rest
+ * was judged by; and from what is taken back.
+ */
+function asksAnew({ kind, sure, choices }: Finding, answer: Answer | null): boolean {
   const { asksAnew: when } = FINDING_KINDS[kind];
-  if (when !== 'unless-sure') return when === 'always';
-  return answer === null || answer.kind === 'own' || (answer.kind === 'taken' && !sure);
+  if (!when || when === 'always') return when === 'always';
+  if (answer === null || answer.kind === 'own') return true;
+  if (answer.kind === 'set-aside') return false;
+  return when === 'unless-sure' ? !sure : answer.choiceId !== choices[0]?.id;
 }
 
 /** Has its condition worked out anew, once however often it is asked. */

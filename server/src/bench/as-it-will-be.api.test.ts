@@ -2,6 +2,7 @@ import { takeToBench } from '@haveld/contract/api/arrivals';
 import { answerFinding, confirmGuesses, getSheet, switchStep, type Sheet } from '@haveld/contract/api/bench';
 import { bring } from '../testing/bring';
 import { CRATE, CRATE_MATERIAL } from '../testing/take-crate';
+import { waitFor } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
 import { withoutTaking } from '../testing/without-taking';
 
@@ -82,4 +83,25 @@ test('nobody can say that Haveld took it: who answered is told apart for ever', 
   expect(sizeOf(await sheetOf(sheet.id)).answer).toBeNull();
   await claim('glance');
   expect(sizeOf(await sheetOf(sheet.id)).answer).toMatchObject({ by: 'glance' });
+});
+
+test('what rests on an answer is judged anew by it: on another side the crate no longer stands where it did', async () => {
+  const sheet = await takeCrate(61, 'thing', 'Ove Strand');
+  const up = sheet.findings.find(({ kind }) => kind === 'up')!;
+  const other = up.choices.find(({ id }) => id === '-y')!;
+  const pivotOf = ({ findings }: Sheet) => findings.find(({ kind }) => kind === 'pivot')!;
+  const before = pivotOf(sheet);
+  await given.client.call(answerFinding, {
+    params: { id: sheet.id },
+    body: { key: 'up', answer: { kind: 'taken', choiceId: other.id } },
+  });
+  const after = await waitFor(
+    () => sheetOf(sheet.id),
+    ({ busy }) => busy === null,
+  );
+  // on its head it hangs below the ground it stood on
+  expect([before.title, ...before.evidence.map(({ text }) => text)].join()).not.toContain('below the ground');
+  expect([pivotOf(after).title, ...pivotOf(after).evidence.map(({ text }) => text)].join()).toContain(
+    'below the ground',
+  );
 });

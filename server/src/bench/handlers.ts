@@ -1,4 +1,5 @@
 import { isKeyOf } from '@haveld/contract/finding-kinds';
+import { listSaid } from '@haveld/core/condition/said';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
 import { listSimilarSizes, loadAuthorSay } from '../assets/sized-assets';
@@ -65,6 +66,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
             remembered: await listRemembered(pool, author, missing),
             taken: steps.flatMap(({ step, enabled }) => (enabled && step.kind === 'relink-map' ? [step] : [])),
             belonging,
+            said: listSaid(answers, asset.findings),
             stated: reading.stated,
             similar: await listSimilarSizes(pool, find?.name ?? asset.name, asset.id),
             author: await loadAuthorSay(pool, author, {

@@ -8,10 +8,10 @@ import { makeFinding } from '../make-finding';
 
 /** Turns and scales that lie in nodes, and mirrored parts. */
 export function checkBaking(examination: Examination): Finding[] {
-  const { document, isMoving, up, size } = examination;
+  const { document, isMoving, stance, metresAUnit } = examination;
   const unbaked = listUnbakedNodes(document);
   const mirrored = listMeshInstances(document).filter(({ world }) => linearDeterminant(world) < 0);
-  const willTurn = Boolean(up[0]?.turn) || (size[0] !== undefined && size[0].factor !== 1);
+  const willTurn = Boolean(stance?.turn) || (metresAUnit ?? 1) !== 1;
   if (isMoving) {
     return [
       makeFinding({

@@ -182,7 +182,7 @@ function listWays(
 
 /** Millimetres, by the model's proposed size and the material's layout. */
 function proposeDepth(map: MapLine, sha256: string, examination: Examination): { depthMm: number; texelMm: number } {
-  const metres = examination.size[0]?.factor ?? 1;
+  const metres = examination.metresAUnit ?? 1;
   const longest = Math.max(...(examination.uprightSize ?? [1])) * metres;
   const depthMm = Number((longest * 1000 * DEPTH_SHARE).toPrecision(2));
   const [, layout] = [...examination.layouts].find(([material]) => material?.getName() === map.material) ?? [];

@@ -10,8 +10,7 @@ const SIDES = [4096, 2048, 1024];
 
 /** What the maps cost on the card, how fine they lie on the surface, and what smaller ones would give. */
 export function checkMapSizes(examination: Examination): Finding[] {
-  const { references, facts, layouts, size, rules } = examination;
-  const metres = size[0]?.factor ?? null;
+  const { references, facts, layouts, size, rules, said, metresAUnit: metres } = examination;
   const pictures = new Map<string, [number, number]>();
   for (const { picture } of references.filter(isShown)) {
     const seen = facts.get(picture.sha256);
@@ -60,7 +59,7 @@ export function checkMapSizes(examination: Examination): Finding[] {
         : `Maps take ${inMiB(now)} on the card, up to ${longest} texels a side`,
       detail:
         layouts.size > 0 && densities.length > 0
-          ? `Fineness is counted in metres of the size proposed (${size[0].label}).`
+          ? `Texel density is counted in metres of the size ${said.factor === undefined ? `proposed (${size[0].label})` : 'as you said'}.`
           : '',
       evidence: lines,
       choices: choices.length > 0 ? (isOver ? [...choices, stay] : [stay, ...choices]) : [],

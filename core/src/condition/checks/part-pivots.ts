@@ -9,9 +9,9 @@ import { makeFinding } from '../make-finding';
 const WORDS: Record<Motion, string> = { swings: 'swing', lifts: 'lift', spins: 'spin' };
 
 /** Doors, lids and wheels that turn about another place than they should. */
-export function checkPartPivots({ document, movingParts, size, strangers }: Examination): Finding[] {
+export function checkPartPivots({ document, movingParts, metresAUnit, strangers }: Examination): Finding[] {
   if (movingParts.length === 0) return [];
-  const factor = size[0]?.factor ?? 1;
+  const factor = metresAUnit ?? 1;
   const evidence = movingParts.slice(0, 12).map(({ node, label, off, motion }) => ({
     text: `“${node.getName()}”: by its name it should ${WORDS[motion]}, about ${label}`,
     figure: `now ${formatLength(off * factor)} off`,

@@ -105,10 +105,10 @@ function isWithin({ min, max }: Box): boolean {
 
 /** Where does it turn about, and is it where it is held? Judged as it will stand once upright and at its size. */
 export function checkPivot(examination: Examination): Finding[] {
-  const { name, uprightBox: box, uprightBalance, uprightFoot, size, strangers, rules } = examination;
+  const { name, uprightBox: box, uprightBalance, uprightFoot, strangers, rules } = examination;
   if (!box) return [];
   const mount = examination.mounts[0] ?? STANDS;
-  const factor = size[0]?.factor ?? 1;
+  const factor = examination.metresAUnit ?? 1;
   const longest = Math.max(...boxSize(box));
   const shape: PivotShape = { box, foot: uprightFoot, balance: uprightBalance?.balance ?? null };
   const target = findPivotPlace(shape, mount.pivot);
@@ -144,7 +144,7 @@ export function checkPivot(examination: Examination): Finding[] {
     });
   const isKept = purpose !== null || meaning !== null;
   const choices = listChoices(mount, place, isKept);
-  const isUpright = isUpSettled(examination.up[0], rules);
+  const isUpright = examination.said.turn !== undefined || isUpSettled(examination.up[0], rules);
   const after = [...strangers.map(strangerKey), ...(isUpright ? [] : ['up'])];
   const given = { kind: 'pivot', choices, after } as const;
   if (!isOff && !hovers)
