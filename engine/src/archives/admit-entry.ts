@@ -20,7 +20,7 @@ export function admitEntry(entry: ArchiveEntry, taken: TakenPaths, budget: Budge
       return refuse(`would be ${formatGib(sizeBytes)}; at most ${formatGib(ARCHIVE_LIMITS.entryBytes)} are taken.`);
     if (packedBytes !== null && isBomb(sizeBytes, packedBytes))
       return refuse(
-        `unpacks to ${describeRatio(sizeBytes, packedBytes)} its size; it was taken for a bomb and not opened.`,
+        `unpacks to ${describeRatio(sizeBytes, packedBytes)} its size; it may be an archive bomb, so it was not opened.`,
       );
     if (sizeBytes > budget.mostBytes - budget.bytes) return refuse(`goes over ${budget.mostWords}.`);
   }
