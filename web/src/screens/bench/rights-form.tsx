@@ -13,6 +13,7 @@ import { COMMISSIONED } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { LicenceField } from '../../parts/licence-field';
+import { HouseLicence } from './house-licence';
 import { ChangeList } from '../rights/asset-rights-panel';
 import { WorksList } from '../rights/works-list';
 
@@ -50,7 +51,12 @@ export function RightsForm({ sheet, takesFocus }: { sheet: Sheet; takesFocus: bo
         <Controller
           name="licenceId"
           control={control}
-          render={({ field }) => <LicenceField id="licence" value={field.value} onChange={field.onChange} />}
+          render={({ field }) => (
+            <div className="licence-and-own">
+              <LicenceField id="licence" value={field.value} onChange={field.onChange} />
+              <HouseLicence sheet={sheet} onSaved={field.onChange} />
+            </div>
+          )}
         />
         <TextField id="author" label="Author" {...register('author')} />
         <Controller
