@@ -222,7 +222,7 @@ export function CompareView({
         </p>
       )}
       {!treated && !said && (
-        <p className="stage-problem" role="status">
+        <p className="stage-problem" role="status" style={both && isBeside ? { left: '52%', right: '2%' } : undefined}>
           Loading the model …
         </p>
       )}
