@@ -69,7 +69,7 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   },
   pencilFrom: {
     label: 'A guess is set in pencil from',
-    effect: 'Below that it is a question on the card of the line-up.',
+    effect: 'Below that it is a question, on the line-up and on the bench.',
   },
   measures: { label: 'Measures shown in', effect: 'For everybody who has not chosen for themselves.' },
   handedOverMapSide: {

@@ -28,13 +28,16 @@ import { addProgressRoutes } from './progress/routes';
 import { addPackageRoutes } from './projects/package-routes';
 import { addProjectRoutes } from './projects/routes';
 
+/** What is worth packing anew each time it is asked for. */
+const WORDS = /^(application\/json|text\/)/;
+
 /** Builds the application. It opens no socket and reads no environment. */
 export function createApp(dependencies: Dependencies, handlers: JobHandlers): App {
   const app: App = new Hono<{ Variables: Variables }>();
   app.onError(createErrorAnswer(dependencies.log));
   app.use(securityHeaders);
-  // lists and sheets are words: a twentieth goes over the network
-  app.use(compress());
+  // lists and sheets are words: a twentieth goes over the network. Models are sent as they lie in the store
+  app.use(compress({ contentTypeFilter: WORDS }));
   app.use('/api/*', sameOrigin);
   app.use('/api/*', wakeWorkers(dependencies.bell));
   app.use('/api/*', async (context, next) => {

@@ -39,6 +39,7 @@ import type { RememberedMap } from '../textures/relink/map-match';
 import { SLOTS } from '../textures/slots';
 import { type TextureReference, type TakenPicture, listTextureReferences } from '../textures/texture-reference';
 import { describeLayouts, type UvLayout } from '../textures/uv/uv-layout';
+import { isUpSettled } from './is-settled';
 import type { Said } from './said';
 
 /** Everything the checks look at, computed once. */
@@ -64,6 +65,8 @@ export interface Examination {
   up: UpCandidate[];
   /** How it will stand: as was said, else the first of `up`. */
   stance: UpCandidate | undefined;
+  /** It was said how it stands, or that is sure. */
+  isUpright: boolean;
   /** Null where it rests as it stands once upright, and where it moves. */
   tilt: Tilt | null;
   /** What its size is judged by, for the model set upright by `stance`; null without extent. */
@@ -167,7 +170,8 @@ export function examine({
         orientation,
       })
     : [];
-  const stance = findStance(up, said);
+  const saidStance = findSaidStance(up, said);
+  const stance = saidStance ?? up[0];
   const turn = stance?.turn ?? null;
   const tilt = surface && judgeTilt(surface, parts, turn);
   const uprightBox = modelBox && rotateBox(modelBox, turn);
@@ -214,6 +218,7 @@ export function examine({
     typical,
     up,
     stance,
+    isUpright: saidStance !== undefined || isUpSettled(up[0], rules),
     sizeQuestion,
     size,
     metresAUnit: said.factor ?? size[0]?.factor ?? null,
@@ -235,11 +240,11 @@ export function examine({
 
 type Turn = UpCandidate['turn'];
 
-/** What was said goes before what is likeliest. */
-const findStance = (up: readonly UpCandidate[], { turn }: Said): UpCandidate | undefined =>
-  (turn === undefined
+/** Undefined where nothing was said, or a turn that is none of those that were judged. */
+const findSaidStance = (up: readonly UpCandidate[], { turn }: Said): UpCandidate | undefined =>
+  turn === undefined
     ? undefined
-    : up.find((one) => one.turn?.axis === turn?.axis && one.turn?.degrees === turn?.degrees)) ?? up[0];
+    : up.find((one) => one.turn?.axis === turn?.axis && one.turn?.degrees === turn?.degrees);
 
 const GLTF = /^(GLB|glTF)$/;
 

@@ -30,6 +30,14 @@ test('where it stands is judged by what was said of its stance, whatever is like
   expect(look({ turn: Z_UP }).uprightSize).toEqual([20, 90, 20]);
 });
 
+test('a turn that is none of those that were judged makes nothing sure', () => {
+  const odd = look({ turn: { axis: 'z', degrees: 180 } });
+  expect(odd.stance).toBe(odd.up[0]);
+  expect(odd.isUpright).toBe(look().isUpright);
+  expect(pivotOf({ turn: { axis: 'z', degrees: 180 } })).toEqual(pivotOf());
+  expect(look({ turn: Z_UP }).isUpright).toBe(true);
+});
+
 test('what was said of its stance changes no evidence for it: the question stays as it was judged', () => {
   const up = (said?: Said): Finding => assess(look(said)).find(({ kind }) => kind === 'up')!;
   expect(up({ turn: Z_UP }).choices).toEqual(up().choices);

@@ -294,4 +294,11 @@ test('a long list goes over the network small: a card holds no evidence, and wha
   const [plain, packed] = await Promise.all([ask('identity'), ask('gzip')]);
   expect(packed.headers.get('content-encoding')).toBe('gzip');
   expect((await packed.arrayBuffer()).byteLength * 3).toBeLessThan((await plain.arrayBuffer()).byteLength);
+  // a model is sent as it lies in the store, with its length
+  const { documentSha256 } = await sheetOf(card.id);
+  const model = await given.library.app.request(`/api/bytes/${documentSha256}?type=glb`, {
+    headers: { cookie: given.client.cookie, 'accept-encoding': 'gzip' },
+  });
+  expect(model.headers.get('content-encoding')).toBeNull();
+  expect(Number(model.headers.get('content-length'))).toBe((await model.arrayBuffer()).byteLength);
 });

@@ -53,7 +53,7 @@ export function LayoutLegend({ isHatched }: { isHatched: boolean }) {
       ))}
       {isHatched && (
         <span>
-          <i className="hatched" /> what this is about
+          <i className="hatched" /> affected faces
         </span>
       )}
     </p>

@@ -6,7 +6,7 @@ import { findPivotPlace, judgePivotPlace, type PivotPlace, type PivotShape } fro
 import { formatLength } from '../../placement/units';
 import { listClutter } from '../../structure/clutter';
 import { count } from '../../text/count';
-import { isSizeSettled, isUpSettled } from '../is-settled';
+import { isSizeSettled } from '../is-settled';
 import { boxSize } from '../../scene/measures/bounds';
 import { PIVOT_WORDS } from '../../treatment/steps/set-pivot';
 import { strangerKey, type Examination } from '../examination';
@@ -105,7 +105,7 @@ function isWithin({ min, max }: Box): boolean {
 
 /** Where does it turn about, and is it where it is held? Judged as it will stand once upright and at its size. */
 export function checkPivot(examination: Examination): Finding[] {
-  const { name, uprightBox: box, uprightBalance, uprightFoot, strangers, rules } = examination;
+  const { name, uprightBox: box, uprightBalance, uprightFoot, isUpright, strangers, rules } = examination;
   if (!box) return [];
   const mount = examination.mounts[0] ?? STANDS;
   const factor = examination.metresAUnit ?? 1;
@@ -144,7 +144,6 @@ export function checkPivot(examination: Examination): Finding[] {
     });
   const isKept = purpose !== null || meaning !== null;
   const choices = listChoices(mount, place, isKept);
-  const isUpright = examination.said.turn !== undefined || isUpSettled(examination.up[0], rules);
   const after = [...strangers.map(strangerKey), ...(isUpright ? [] : ['up'])];
   const given = { kind: 'pivot', choices, after } as const;
   if (!isOff && !hovers)

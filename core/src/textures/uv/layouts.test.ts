@@ -2,6 +2,7 @@ import type { Document } from '@gltf-transform/core';
 import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { getShownScene } from '../../scene/traverse';
 import { createBoxDocument, createLaidSquare } from '../../testing/documents';
+import { COUNTED_COLOURS } from '../../testing/layout-colours';
 import { drawLayout } from './draw-layout';
 import { guessMatter } from '../materials/guess-matter';
 import { listOpenSheets } from './open-sheets';
@@ -90,16 +91,7 @@ test('a sheet with another material’s faces behind it has a back of its own', 
 });
 
 describe('the picture of a layout', () => {
-  const COLOURS = {
-    ground: [0, 0, 0],
-    once: [1, 0, 0],
-    twice: [2, 0, 0],
-    mirrored: [3, 0, 0],
-    edge: [4, 0, 0],
-    tile: [5, 0, 0],
-  } as const satisfies Record<string, readonly [number, number, number]>;
-  const draw = (document: Document, side = 32) =>
-    drawLayout(document, 'oak', side, COLOURS as unknown as Parameters<typeof drawLayout>[3]);
+  const draw = (document: Document, side = 32) => drawLayout(document, 'oak', side, COUNTED_COLOURS);
   const shareOf = (drawn: ReturnType<typeof draw>, red: number): number => {
     const { data } = drawn!.picture;
     return data.reduce((count, value, i) => count + (i % 4 === 0 && value === red ? 1 : 0), 0) / (data.length / 4);

@@ -77,7 +77,7 @@ test('what is wrong with a layout is drawn on its picture too, and the key says 
   await waitFor(() => expect(asked[0]?.pointed).toEqual({ kind: 'materials', materials: ['oak'], layout: 'flat' }));
   expect(screen.getByText('on itself')).toBeTruthy();
   expect(screen.getByText('mirrored')).toBeTruthy();
-  expect(screen.getByText('what this is about')).toBeTruthy();
+  expect(screen.getByText('affected faces')).toBeTruthy();
 });
 
 test('a model that cannot be shown says why, where it would stand', async () => {

@@ -46,7 +46,7 @@ const ONLY: (Side | null)[] = [null, 'treated', 'received'];
 
 function SheetView({ sheet }: { sheet: Sheet }) {
   const steps = useMemo(() => sheet.steps.filter((row) => row.enabled).map((row) => row.step), [sheet.steps]);
-  const shown = useMemo(() => listShownCopies(sheet), [sheet]);
+  const shown = listShownCopies(sheet);
   const treated = useTreated(sheet.documentSha256, steps, shown);
   const received = useQuery({
     queryKey: ['bytes', sheet.documentSha256],
