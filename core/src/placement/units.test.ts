@@ -31,6 +31,7 @@ test.each([
 
 test('lengths of a unit nobody knows are counts of it; names keep theirs', () => {
   expect(formatUnits(52.0123)).toBe('52.01 units');
+  expect(formatUnits(1.00001)).toBe('1 unit');
   expect(sayInUnits('“crate 80 cm” moved by 30.57 m, 34 mm over 1.20 × 0.78 × 0.80 m')).toBe(
     '“crate 80 cm” moved by 30.57 units, 0.034 units over 1.2 × 0.78 × 0.8 units',
   );

@@ -128,7 +128,10 @@ export function formatSize(size: readonly [number, number, number]): string {
 }
 
 /** A length of a file whose unit is not known yet: `52.01 units`. */
-export const formatUnits = (count: number): string => `${Number(count.toPrecision(4))} units`;
+export function formatUnits(count: number): string {
+  const said = Number(count.toPrecision(4));
+  return said === 1 ? '1 unit' : `${said} units`;
+}
 
 /** A sentence of Haveld's own whose lengths were worked out as if the file were in metres: counts of its unit instead. */
 export const sayInUnits = (words: string): string =>

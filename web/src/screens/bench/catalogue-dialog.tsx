@@ -138,7 +138,7 @@ function Guesses({
         {guessed.map(({ key, kind, choices }) => (
           <li key={key}>
             {FINDING_KINDS[kind].title}: {choices[0].label.split('/').pop()}{' '}
-            <span className="quiet">{Math.round(choices[0].confidence * 100)} %</span>
+            <span className="quiet">{Math.round(Math.min(0.99, choices[0].confidence) * 100)} %</span>
           </li>
         ))}
       </ul>
