@@ -1,7 +1,7 @@
 import type { UpCandidate } from '../placement/orientation/judge-up';
-import type { Examination } from './examination';
 import type { SizeCandidate } from '../placement/size/judge-size';
 import type { SureRules } from './make-finding';
+import type { Said } from './said';
 
 /**
  * Is it said for sure which way is up? Y and Z are judged alike: by a confidence that is right as often as it says (docs/placement.md), and
@@ -18,5 +18,12 @@ export const isSureOfSize = (best: SizeCandidate | undefined, { sureFrom }: Sure
   best !== undefined && best.id !== 'none' && best.independent > 0 && best.confidence >= sureFrom;
 
 /** Until its size is settled, lengths of a model are shares of its own. */
-export const isSizeSettled = ({ size: [best], said, rules }: Pick<Examination, 'size' | 'said' | 'rules'>): boolean =>
-  said.factor !== undefined || isSureOfSize(best, rules);
+export const isSizeSettled = ({
+  size: [best],
+  said,
+  rules,
+}: {
+  size: readonly SizeCandidate[];
+  said: Said;
+  rules: SureRules;
+}): boolean => said.factor !== undefined || isSureOfSize(best, rules);
