@@ -1,23 +1,20 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { replacementOf } from '../scripts/steps/left-out.mjs';
 
-/**
- * glTF Transform's texture resizing builds functions from strings when it is loaded, which our content security policy forbids.
- * Haveld resizes nothing in the browser; these three packages are left out of what is sent to it.
- */
-const withoutPixelMaths: Plugin = {
-  name: 'without-pixel-maths',
+const MARK = '\0left-out:';
+
+const leftOut: Plugin = {
+  name: 'left-out',
   enforce: 'pre',
-  resolveId: (id) => (/^ndarray-(ops|lanczos|pixels)$/.test(id) ? `\0left-out:${id}` : null),
-  load: (id) =>
-    id.startsWith('\0left-out:')
-      ? "const leftOut = () => { throw new Error('Pictures are not resized in the browser.'); }; export default leftOut; export { leftOut as getPixels, leftOut as savePixels, leftOut as lanczos2, leftOut as lanczos3 };"
-      : null,
+  resolveId: (id, importer) =>
+    replacementOf(id, importer) === null ? null : `${MARK}${JSON.stringify([id, importer])}`,
+  load: (id) => (id.startsWith(MARK) ? replacementOf(...(JSON.parse(id.slice(MARK.length)) as [string])) : null),
 };
 
 export default defineConfig({
-  plugins: [withoutPixelMaths, react()],
-  worker: { format: 'es', plugins: () => [withoutPixelMaths] },
+  plugins: [leftOut, react()],
+  worker: { format: 'es', plugins: () => [leftOut] },
   build: { target: 'es2022', chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://127.0.0.1:4280' } },
 });

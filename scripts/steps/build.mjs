@@ -1,13 +1,15 @@
 import { cp, mkdir, rm } from 'node:fs/promises';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { replacementOf } from './left-out.mjs';
+import { run } from './run.mjs';
 import { hashTree, isStamped, setStamp } from './stamp.mjs';
 
 /**
  * Packages that come as many small files, or bring much that is never used: in one piece they load in a fraction of the time, which every
  * process that opens a download pays.
  */
-const BUNDLED = ['@gltf-transform/', 'linear-sum-assignment', 'ml-matrix', 'three', 'zod', 'gl-matrix', 'htmlparser2'];
+const BUNDLED = ['@gltf-transform/', 'munkres', 'ml-matrix', 'three', 'zod', 'gl-matrix', 'htmlparser2'];
 
 /** Brings code of the machine with it, or finds its files beside itself. */
 const NEVER_BUNDLED = ['sharp', 'draco3dgltf', 'meshoptimizer'];
@@ -17,6 +19,14 @@ const oursFirst = {
   name: 'ours-first',
   setup(build) {
     const isOf = (path, names) => names.some((name) => path === name || path.startsWith(name.replace(/\/?$/, '/')));
+    // its parts apart: of the whole in one file nothing is left out
+    build.onResolve({ filter: /^three$/ }, (asked) =>
+      build.resolve('three/src/Three.Core.js', {
+        kind: asked.kind,
+        importer: asked.importer,
+        resolveDir: asked.resolveDir,
+      }),
+    );
     build.onResolve({ filter: /^[^./]/ }, ({ path, kind, importer }) => {
       if (kind === 'entry-point' || path.startsWith('@haveld/')) return undefined;
       const isWanted = importer.includes('/node_modules/') || isOf(path, BUNDLED);
@@ -25,10 +35,20 @@ const oursFirst = {
   },
 };
 
+const leftOut = {
+  name: 'left-out',
+  setup(build) {
+    build.onResolve({ filter: /./ }, ({ path, importer }) => {
+      const source = replacementOf(path, importer);
+      return source === null ? undefined : { path, namespace: 'left-out', pluginData: source };
+    });
+    build.onLoad({ filter: /./, namespace: 'left-out' }, ({ pluginData }) => ({ contents: pluginData }));
+  },
+};
+
 const ENTRIES = {
   main: 'server/src/main.ts',
   thread: 'server/src/jobs/thread.ts',
-  child: 'engine/src/sandbox/child.ts',
 };
 
 /** Bundles entries for Node.js: name → source. */
@@ -43,9 +63,39 @@ export async function bundleForNode(entries, outdir) {
     platform: 'node',
     target: 'node20',
     sourcemap: true,
-    plugins: [oursFirst],
+    plugins: [leftOut, oursFirst],
     logLevel: 'error',
   });
+}
+
+/** A package makes a formatter when it is loaded, which takes 40 ms, and uses it only in its log: it is made when it is used. */
+const CHILD_HEAD = `
+const ownUrl = require('node:url').pathToFileURL(__filename).href;
+class LateNumberFormat {
+  constructor(...given) { this.given = given; }
+  format(n) { return new Intl.NumberFormat(...this.given).format(n); }
+}
+`;
+
+/** Bundles the process that opens foreign bytes, and keeps what V8 made of it. */
+async function buildChild(root, outdir) {
+  const { build } = await import('esbuild');
+  const sandbox = join(root, 'engine/src/sandbox');
+  await bundleForNode({ child: join(sandbox, 'child.ts') }, outdir);
+  await build({
+    entryPoints: [join(sandbox, 'child-code.ts')],
+    outfile: join(outdir, 'child-code.cjs'),
+    bundle: true,
+    format: 'cjs',
+    platform: 'node',
+    target: 'node20',
+    sourcemap: true,
+    plugins: [leftOut, oursFirst],
+    logLevel: 'error',
+    define: { 'import.meta.url': 'ownUrl', 'Intl.NumberFormat': 'LateNumberFormat' },
+    banner: { js: CHILD_HEAD },
+  });
+  await run(process.execPath, [join(outdir, 'child.js'), 'keep-compiled']);
 }
 
 /** Builds the server and what it runs in processes and threads of their own. */
@@ -54,6 +104,7 @@ async function buildServer(root, outdir) {
     Object.fromEntries(Object.entries(ENTRIES).map(([name, path]) => [name, join(root, path)])),
     outdir,
   );
+  await buildChild(root, outdir);
   await cp(join(root, 'server/src/database/migrations'), join(outdir, 'migrations'), { recursive: true });
 }
 
@@ -67,8 +118,6 @@ async function buildWeb(root, outdir) {
   });
 }
 
-const SHELL_ENTRIES = { haveld: 'cli/src/main.ts', child: 'engine/src/sandbox/child.ts' };
-
 /** Builds the shell command into dist/shell, once for each state of its sources. */
 export async function buildShell(root) {
   const outdir = join(root, 'dist/shell');
@@ -79,10 +128,8 @@ export async function buildShell(root) {
   );
   if (existsSync(outdir) && isStamped(root, 'shell', stamp)) return;
   await rm(outdir, { recursive: true, force: true });
-  await bundleForNode(
-    Object.fromEntries(Object.entries(SHELL_ENTRIES).map(([name, path]) => [name, join(root, path)])),
-    outdir,
-  );
+  await bundleForNode({ haveld: join(root, 'cli/src/main.ts') }, outdir);
+  await buildChild(root, outdir);
   setStamp(root, 'shell', stamp);
 }
 

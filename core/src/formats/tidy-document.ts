@@ -8,7 +8,7 @@ export async function tidyDocument(document: Document): Promise<void> {
     if (PACKINGS.includes(extension.extensionName)) extension.dispose();
   const isPlain = root.listBuffers().length <= 1 && root.listTextures().length === 0;
   if (isPlain && !hasUnused(document)) return;
-  // it takes a quarter of a second to load, which a single bare mesh is spared
+  // it takes a while to load, which a single bare mesh is spared
   const { dedup, prune, unpartition } = await import('@gltf-transform/functions');
   await document.transform(
     unpartition(),

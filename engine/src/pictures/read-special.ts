@@ -9,8 +9,7 @@ const WITH_MAGICK: PictureKind[] = ['psd', 'dds'];
 
 /** @returns the reader of a format sharp does not know; null where sharp reads it */
 export function getSpecialReader(kind: PictureKind | null): ((bytes: Uint8Array) => Promise<Picture>) | null {
-  if (kind === 'exr') return readExr;
-  if (kind === 'hdr') return readHdr;
+  if (kind === 'exr' || kind === 'hdr') return async (bytes) => (await import('./read-floats')).readFloats(kind, bytes);
   if (kind === 'ktx2') return readKtx2;
   return kind && WITH_MAGICK.includes(kind) ? readWithMagick : null;
 }
@@ -33,46 +32,6 @@ async function readWithMagick(bytes: Uint8Array): Promise<Picture> {
     if (!data) throw new Error('no pixels');
     return { width, height, data: new Uint8Array(data) };
   });
-}
-
-async function readExr(bytes: Uint8Array): Promise<Picture> {
-  const { EXRLoader } = await import('three/examples/jsm/loaders/EXRLoader.js');
-  const { FloatType } = await import('three');
-  const loader = new EXRLoader();
-  loader.setDataType(FloatType);
-  const { data, width, height } = loader.parse(bytes.slice().buffer) as unknown as Floats;
-  // EXR's rows come from the bottom out of this loader
-  return fromFloats(data, width, height, true);
-}
-
-async function readHdr(bytes: Uint8Array): Promise<Picture> {
-  const { HDRLoader } = await import('three/examples/jsm/loaders/HDRLoader.js');
-  const { FloatType } = await import('three');
-  const loader = new HDRLoader();
-  loader.setDataType(FloatType);
-  const { data, width, height } = loader.parse(bytes.slice().buffer) as unknown as Floats;
-  return fromFloats(data, width, height, false);
-}
-
-interface Floats {
-  data: Float32Array;
-  width: number;
-  height: number;
-}
-
-/** Light from 0 to 1 as 0 to 255; what is brighter is cut. */
-function fromFloats(floats: Float32Array, width: number, height: number, fromBelow: boolean): Picture {
-  const channels = floats.length / (width * height);
-  const data = new Uint8Array(width * height * 4);
-  for (let y = 0; y < height; y++) {
-    let from = (fromBelow ? height - 1 - y : y) * width * channels;
-    for (let x = 0, o = y * width * 4; x < width; x++, o += 4, from += channels) {
-      for (let c = 0; c < 3; c++)
-        data[o + c] = Math.max(0, Math.min(255, Math.round(floats[from + Math.min(c, channels - 1)] * 255)));
-      data[o + 3] = channels === 4 ? Math.max(0, Math.min(255, Math.round(floats[from + 3] * 255))) : 255;
-    }
-  }
-  return { width, height, data, isLinear: true };
 }
 
 /** Basis' own transcoder, at RGBA32 (its format 13). */

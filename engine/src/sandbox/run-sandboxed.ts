@@ -16,7 +16,7 @@ const WATCH_EVERY_MS = 100;
 const PAGE_BYTES = 4096;
 
 export interface SandboxOptions {
-  /** The built entry of foreign/child.ts. */
+  /** The built entry of sandbox/child.ts. */
   entry: string;
   storeFolder: string;
   limits?: SandboxLimits;

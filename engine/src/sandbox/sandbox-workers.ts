@@ -9,7 +9,7 @@ export interface SandboxWorker {
   residentBytes: number;
 }
 
-/** Starting a process and loading what it needs takes 0.25 s, as long as many a small model; so the well ones are kept. */
+/** Starting a process and loading what it needs takes 0.2 s, as long as many a small model; so the well ones are kept. */
 const MOST_TASKS = 200;
 const LARGEST_KEPT_BYTES = 400 * 2 ** 20;
 const IDLE_MS = 4000;

@@ -108,27 +108,31 @@ const NOT_FOLDED = new Set(
   'bär clôture fuß füller mât mão máscara niña pavé pá pé pièce résistance râpe säge'.split(' '),
 );
 
+const PLAIN = /^[ -~]*$/;
+
 /** Names of files are often written without accents: `echelle`, `tuer`. */
 const foldings = (word: string): string[] =>
-  NOT_FOLDED.has(word)
-    ? [word]
+  PLAIN.test(word) || NOT_FOLDED.has(word)
+    ? []
     : [
-        word,
         word.replace(/[äöü]/g, (letter) => `${{ ä: 'a', ö: 'o', ü: 'u' }[letter]}e`).replaceAll('ß', 'ss'),
         word.normalize('NFKD').replace(/\p{M}/gu, '').replaceAll('ß', 'ss'),
       ];
 
 /** The rows by their words; several words of one stand as they are written, one, or apart: `bed_frame`. */
-export const KIND_BY_WORD: ReadonlyMap<string, TypicalSize> = new Map(
-  [0, 1, 2]
-    .flatMap((folding) =>
-      TYPICAL_SIZES.flatMap((typical) =>
-        typical.words.flatMap((word) => {
-          const folded = foldings(word.replaceAll('_', ''))[folding];
-          return folded ? [[folded, typical] as const] : [];
-        }),
-      ),
-    )
-    // what is written so comes before what is folded, and a row before a later one
-    .reverse(),
-);
+export const KIND_BY_WORD: ReadonlyMap<string, TypicalSize> = listByWord();
+
+/** What is written so comes before what is folded, and a row before a later one. */
+function listByWord(): Map<string, TypicalSize> {
+  const written = TYPICAL_SIZES.flatMap((typical) =>
+    typical.words.map((word) => [word.replaceAll('_', ''), typical] as const),
+  );
+  const folded = written.map(([word, typical]) => [foldings(word), typical] as const);
+  const found = new Map<string, TypicalSize>();
+  const add = (word: string | undefined, typical: TypicalSize): void => {
+    if (word !== undefined && !found.has(word)) found.set(word, typical);
+  };
+  for (const [word, typical] of written) add(word, typical);
+  for (const i of [0, 1]) for (const [words, typical] of folded) add(words[i], typical);
+  return found;
+}

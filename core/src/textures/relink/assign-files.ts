@@ -1,4 +1,4 @@
-import { linearSumAssignment } from 'linear-sum-assignment';
+import { munkres, negateMatrix } from 'munkres';
 import type { WantedMap } from './map-match';
 import type { Pair } from './pair-maps';
 
@@ -15,9 +15,11 @@ export function assignFiles(pairs: readonly Pair[][], wanted: readonly WantedMap
     const matrix = rows.map(() => new Array<number>(files.length).fill(0));
     for (const i of group)
       for (const pair of pairs[i]) matrix[rows.indexOf(nameOf(i))][files.indexOf(pair.offeredIndex)] = pair.confidence;
-    const { rowAssignments } = linearSumAssignment(matrix, { maximaze: true });
+    // it looks for the least, changing the matrix
+    negateMatrix(matrix);
+    const fileOf = new Map(munkres(matrix));
     for (const i of group) {
-      const file = files[rowAssignments[rows.indexOf(nameOf(i))]];
+      const file = files[fileOf.get(rows.indexOf(nameOf(i))) ?? -1];
       const pair = pairs[i].find(({ offeredIndex }) => offeredIndex === file);
       if (pair) taken.set(i, pair);
     }

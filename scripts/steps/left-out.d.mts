@@ -1,0 +1,1 @@
+export function replacementOf(name: string, importer?: string): string | null;
