@@ -4,7 +4,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { saveLicence } from '@haveld/contract/api/rights';
 import { HOUSE_STANDINGS, type Term, type Terms } from '@haveld/contract/terms';
 import { closedTerms } from '@haveld/core/rights/licences/free-terms';
@@ -13,10 +13,12 @@ import { useChange } from '../../api/use-change';
 import { CountField } from '../../parts/count-field';
 import { STANDING_WORDS } from '../../parts/standing-mark';
 
-const GRANTS: [
-  keyof Terms & ('commercial' | 'adapt' | 'shareAdapted' | 'passOn' | 'largerWork' | 'learning'),
-  string,
-][] = [
+type GrantName = keyof Terms & ('commercial' | 'adapt' | 'shareAdapted' | 'passOn' | 'largerWork' | 'learning');
+type DutyName = keyof Terms &
+  ('attribution' | 'stateChanges' | 'notice' | 'noLocks' | 'noEndorsement' | 'editorialOnly' | 'personalOnly');
+type Change = (part: Partial<Terms>) => void;
+
+const GRANTS: [GrantName, string][] = [
   ['commercial', 'Commercial use'],
   ['largerWork', 'Use in a larger work'],
   ['adapt', 'Modification'],
@@ -31,11 +33,7 @@ const GRANT_WORDS: Record<Term['grant'], string> = {
   unshared: 'only unshared',
   silent: 'not named',
 };
-const DUTIES: [
-  keyof Terms &
-    ('attribution' | 'stateChanges' | 'notice' | 'noLocks' | 'noEndorsement' | 'editorialOnly' | 'personalOnly'),
-  string,
-][] = [
+const DUTIES: [DutyName, string][] = [
   ['attribution', 'name the author'],
   ['stateChanges', 'state changes'],
   ['notice', 'keep the text with it'],
@@ -44,6 +42,70 @@ const DUTIES: [
   ['editorialOnly', 'editorial only'],
   ['personalOnly', 'personal only'],
 ];
+
+/** One permission, and where it says so. Drawn anew only where it changes: a form of thirty fields would lag behind the keys. */
+const Grant = memo(function Grant({
+  name,
+  words,
+  term,
+  change,
+}: {
+  name: GrantName;
+  words: string;
+  term: Term;
+  change: Change;
+}) {
+  return (
+    <div>
+      <TextField
+        id={`grant-${name}`}
+        select
+        label={words}
+        value={term.grant}
+        onChange={(event) => change({ [name]: { ...term, grant: event.target.value as Term['grant'] } })}
+      >
+        {Object.entries(GRANT_WORDS).map(([grant, label]) => (
+          <MenuItem key={grant} value={grant}>
+            {label}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        id={`clause-${name}`}
+        label="place"
+        placeholder="point 3"
+        value={term.clause}
+        onChange={(event) => change({ [name]: { ...term, clause: event.target.value } })}
+      />
+    </div>
+  );
+});
+
+/** One obligation. */
+const Duty = memo(function Duty({
+  name,
+  words,
+  isOwed,
+  change,
+}: {
+  name: DutyName;
+  words: string;
+  isOwed: boolean;
+  change: Change;
+}) {
+  return (
+    <FormControlLabel
+      label={words}
+      control={
+        <Checkbox
+          size="small"
+          checked={isOwed}
+          onChange={(event) => change({ [name]: event.target.checked ? { clause: '' } : null })}
+        />
+      }
+    />
+  );
+});
 
 /** A licence of the house: name, text and term sheet, every term with the place that says so. */
 export function LicenceForm({
@@ -60,7 +122,7 @@ export function LicenceForm({
   const [terms, setTerms] = useState<Terms>(given ?? closedTerms('LicenseRef-', '', '', { house: 'look' }));
   const [text, setText] = useState(givenText);
   const [why, setWhy] = useState('');
-  const change = (part: Partial<Terms>): void => setTerms((now) => ({ ...now, ...part }));
+  const change = useCallback<Change>((part) => setTerms((now) => ({ ...now, ...part })), []);
   const save = useChange(() => call(saveLicence, { body: { terms, text, why } }), {
     onDone: (page) => onDone(page.terms.id),
   });
@@ -118,44 +180,13 @@ export function LicenceForm({
       <fieldset className="term-grid">
         <legend>Permissions, and the passage that states each</legend>
         {GRANTS.map(([name, words]) => (
-          <div key={name}>
-            <TextField
-              id={`grant-${name}`}
-              select
-              label={words}
-              value={terms[name].grant}
-              onChange={(event) => change({ [name]: { ...terms[name], grant: event.target.value as Term['grant'] } })}
-            >
-              {Object.entries(GRANT_WORDS).map(([grant, label]) => (
-                <MenuItem key={grant} value={grant}>
-                  {label}
-                </MenuItem>
-              ))}
-            </TextField>
-            <TextField
-              id={`clause-${name}`}
-              label="place"
-              placeholder="point 3"
-              value={terms[name].clause}
-              onChange={(event) => change({ [name]: { ...terms[name], clause: event.target.value } })}
-            />
-          </div>
+          <Grant key={name} name={name} words={words} term={terms[name]} change={change} />
         ))}
       </fieldset>
       <fieldset className="term-duties">
         <legend>Obligations</legend>
         {DUTIES.map(([name, words]) => (
-          <FormControlLabel
-            key={name}
-            label={words}
-            control={
-              <Checkbox
-                size="small"
-                checked={terms[name] !== null}
-                onChange={(event) => change({ [name]: event.target.checked ? { clause: '' } : null })}
-              />
-            }
-          />
+          <Duty key={name} name={name} words={words} isOwed={terms[name] !== null} change={change} />
         ))}
         <FormControlLabel
           label="share alike"
