@@ -11,13 +11,20 @@ declare module 'gltf-validator' {
     severity: number;
     pointer?: string;
   }
+  interface Report {
+    issues: { numErrors: number; numWarnings: number; messages: Issue[] };
+    info: unknown;
+  }
+  interface Options {
+    maxIssues?: number;
+    ignoredIssues?: string[];
+  }
   export function validateBytes(
     bytes: Uint8Array,
-    options?: {
-      maxIssues?: number;
-      ignoredIssues?: string[];
+    options?: Options & {
       format?: 'glb' | 'gltf';
       externalResourceFunction?: (uri: string) => Promise<Uint8Array>;
     },
-  ): Promise<{ issues: { numErrors: number; numWarnings: number; messages: Issue[] }; info: unknown }>;
+  ): Promise<Report>;
+  export function validateString(json: string, options?: Options): Promise<Report>;
 }

@@ -1,4 +1,4 @@
-import { validateBytes } from 'gltf-validator';
+import { validateBytes, validateString } from 'gltf-validator';
 import type { CheckLine } from '@haveld/contract/report';
 
 export interface Validation {
@@ -8,9 +8,9 @@ export interface Validation {
   messages: string[];
 }
 
-const IGNORED = ['UNSUPPORTED_EXTENSION', 'UNRESERVED_EXTENSION_PREFIX'];
+const OPTIONS = { maxIssues: 100, ignoredIssues: ['UNSUPPORTED_EXTENSION', 'UNRESERVED_EXTENSION_PREFIX'] };
 
-/** Asks the reference validator about a GLB. */
+/** Asks the reference validator about a whole GLB, each number of it. */
 export const validateGlb = (bytes: Uint8Array): Promise<Validation> => validate(bytes, {});
 
 /** Asks the reference validator about a glTF and what lies beside it. @param files the model first */
@@ -26,6 +26,10 @@ export async function validateGltf(files: readonly { path: string; bytes: Uint8A
   return toCheckLine(validation);
 }
 
+/** Asks it about glTF JSON alone. */
+export const validateStructure = async (json: string): Promise<Validation> =>
+  toValidation(await validateString(json, OPTIONS));
+
 export const toCheckLine = ({ errors, messages }: Validation): CheckLine => ({
   what: 'valid glTF 2.0',
   expected: 'no errors',
@@ -37,18 +41,15 @@ async function validate(
   bytes: Uint8Array,
   options: Pick<NonNullable<Parameters<typeof validateBytes>[1]>, 'format' | 'externalResourceFunction'>,
 ): Promise<Validation> {
-  const report = await validateBytes(bytes, {
-    ...options,
-    maxIssues: 100,
-    ignoredIssues: IGNORED,
-  });
-  const { numErrors, numWarnings, messages } = report.issues;
-  return {
-    errors: numErrors,
-    warnings: numWarnings,
-    messages: messages
-      .filter(({ severity }) => severity <= 1)
-      .slice(0, 10)
-      .map(({ code, message, pointer }) => `${code} ${pointer ?? ''}: ${message}`),
-  };
+  return toValidation(await validateBytes(bytes, { ...options, ...OPTIONS }));
 }
+
+const toValidation = ({ issues }: Awaited<ReturnType<typeof validateBytes>>): Validation => ({
+  errors: issues.numErrors,
+  warnings: issues.numWarnings,
+  messages: sayFaults(issues.messages.filter(({ severity }) => severity <= 1)),
+});
+
+/** The first ten, a line each. */
+export const sayFaults = (faults: readonly { code: string; pointer?: string; message: string }[]): string[] =>
+  faults.slice(0, 10).map(({ code, pointer, message }) => `${code} ${pointer ?? ''}: ${message}`);

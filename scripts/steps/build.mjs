@@ -1,6 +1,8 @@
 import { cp, mkdir, rm } from 'node:fs/promises';
 import { existsSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
+import { isModuleNamespaceObject } from 'node:util/types';
 import { replacementOf } from './left-out.mjs';
 import { run } from './run.mjs';
 import { hashTree, isStamped, setStamp } from './stamp.mjs';
@@ -9,7 +11,7 @@ import { hashTree, isStamped, setStamp } from './stamp.mjs';
  * Packages that come as many small files, or bring much that is never used: in one piece they load in a fraction of the time, which every
  * process that opens a download pays.
  */
-const BUNDLED = ['@gltf-transform/', 'munkres', 'ml-matrix', 'three', 'zod', 'gl-matrix', 'htmlparser2'];
+const BUNDLED = ['@gltf-transform/', 'earcut', 'munkres', 'ml-matrix', 'three', 'zod', 'gl-matrix', 'htmlparser2'];
 
 /** Brings code of the machine with it, or finds its files beside itself. */
 const NEVER_BUNDLED = ['sharp', 'draco3dgltf', 'meshoptimizer'];
@@ -77,12 +79,21 @@ class LateNumberFormat {
 }
 `;
 
+/** What is required must be CommonJS: of an ES module the bundler takes all exports for the default one. */
+function requireCommonJs(root, { outputs }) {
+  const require = createRequire(join(root, 'engine/package.json'));
+  for (const { imports } of Object.values(outputs))
+    for (const { path, kind } of imports)
+      if (kind === 'require-call' && isModuleNamespaceObject(require(path)))
+        throw new Error(`${path} is an ES module alone: bundle it, or import it where it is needed`);
+}
+
 /** Bundles the process that opens foreign bytes, and keeps what V8 made of it. */
 async function buildChild(root, outdir) {
   const { build } = await import('esbuild');
   const sandbox = join(root, 'engine/src/sandbox');
   await bundleForNode({ child: join(sandbox, 'child.ts') }, outdir);
-  await build({
+  const { metafile } = await build({
     entryPoints: [join(sandbox, 'child-code.ts')],
     outfile: join(outdir, 'child-code.cjs'),
     bundle: true,
@@ -94,7 +105,9 @@ async function buildChild(root, outdir) {
     logLevel: 'error',
     define: { 'import.meta.url': 'ownUrl', 'Intl.NumberFormat': 'LateNumberFormat' },
     banner: { js: CHILD_HEAD },
+    metafile: true,
   });
+  requireCommonJs(root, metafile);
   await run(process.execPath, [join(outdir, 'child.js'), 'keep-compiled']);
 }
 

@@ -1,5 +1,3 @@
-import * as encoder from 'ktx2-encoder';
-
 interface Ktx2File {
   isValid(): boolean;
   getWidth(): number;
@@ -42,11 +40,18 @@ interface BasisModule {
 }
 
 /** What the package exports in Node; its types are those of a browser. */
-const { NodeBasisEncoder } = encoder as unknown as { NodeBasisEncoder: new () => { init(): Promise<BasisModule> } };
+interface Ktx2Encoder {
+  NodeBasisEncoder: new () => { init(): Promise<BasisModule> };
+}
 
 let opened: Promise<BasisModule> | null = null;
 
 /** The WebAssembly module that reads and writes KTX2; the package types neither, and its own call prints what it does. */
 export function openBasis(): Promise<BasisModule> {
-  return (opened ??= new NodeBasisEncoder().init());
+  return (opened ??= loadBasis());
+}
+
+async function loadBasis(): Promise<BasisModule> {
+  const { NodeBasisEncoder } = (await import('ktx2-encoder')) as unknown as Ktx2Encoder;
+  return new NodeBasisEncoder().init();
 }

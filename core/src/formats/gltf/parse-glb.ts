@@ -1,9 +1,6 @@
 import type { GLTF } from '@gltf-transform/core';
 import { DomainError } from '@haveld/contract/error';
-
-const GLTF_MAGIC = 0x46546c67;
-const JSON_CHUNK = 0x4e4f534a;
-const BIN_CHUNK = 0x004e4942;
+import { GLB } from '../../scene/document/pack-glb';
 
 /**
  * Takes a GLB apart, or reads glTF JSON as it is (glTF 2.0, section 4.4).
@@ -11,8 +8,7 @@ const BIN_CHUNK = 0x004e4942;
  */
 export function parseGlb(bytes: Uint8Array, path: string): { json: GLTF.IGLTF; binary: Uint8Array | null } {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  if (bytes.length < 12 || view.getUint32(0, true) !== GLTF_MAGIC)
-    return { json: parseJson(bytes, path), binary: null };
+  if (bytes.length < 12 || view.getUint32(0, true) !== GLB.magic) return { json: parseJson(bytes, path), binary: null };
   const version = view.getUint32(4, true);
   if (version !== 2) {
     throw new DomainError(
@@ -35,8 +31,8 @@ export function parseGlb(bytes: Uint8Array, path: string): { json: GLTF.IGLTF; b
       );
     }
     const chunk = bytes.slice(start, start + length);
-    if (type === JSON_CHUNK && !json) json = parseJson(chunk, path);
-    else if (type === BIN_CHUNK && !binary) binary = chunk;
+    if (type === GLB.json && !json) json = parseJson(chunk, path);
+    else if (type === GLB.binary && !binary) binary = chunk;
     at = start + length + ((4 - (length % 4)) % 4);
   }
   if (!json) throw new DomainError('bad-file', `“${path}” has no JSON chunk: it is not a whole GLB.`, { file: path });
