@@ -86,14 +86,12 @@ function* listSkinUses({ nodes = [], skins = [], meshes = [] }: GLTF.IGLTF) {
 }
 
 function findInvalidFloat({ values, step, count, size }: AccessorNumbers): Fault | null {
-  let sum = 0;
-  if (step === size) for (let i = 0; i < values.length; i++) sum += values[i] * 0;
-  else for (let i = 0; i < count; i++) for (let c = 0; c < size; c++) sum += values[i * step + c] * 0;
-  if (sum === 0) return null;
-  for (let i = 0; i < count * size; i++) {
-    const value = values[((i / size) | 0) * step + (i % size)];
-    if (!Number.isFinite(value)) return { code: 'ACCESSOR_INVALID_FLOAT', message: `number ${i} is ${value}` };
-  }
+  for (let i = 0; i < count; i++)
+    for (let c = 0; c < size; c++) {
+      const value = values[i * step + c];
+      if (!Number.isFinite(value))
+        return { code: 'ACCESSOR_INVALID_FLOAT', message: `component ${c} of element ${i} is ${value}` };
+    }
   return null;
 }
 
