@@ -14,7 +14,7 @@ import { judgeSize } from '@haveld/core/placement/size/judge-size';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
 import { runDropTest } from '@haveld/core/placement/tumble/drop-test';
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
-import { boundPoints, boxSize } from '@haveld/core/scene/measures/bounds';
+import { boundParts, boxSize } from '@haveld/core/scene/measures/bounds';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { listPlacedParts } from '@haveld/core/scene/measures/placed-parts';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
@@ -49,7 +49,7 @@ for (let run = 0; run < RUNS; run++) {
   const { document } = createMillion();
   const start = performance.now();
   const parts = listPlacedParts(document);
-  const box = boundPoints(parts.map(({ positions }) => positions))!;
+  const box = boundParts(parts)!;
   const surface = measureSurface(parts, box)!;
   const [up] = judgeUp({
     declaredUp: null,

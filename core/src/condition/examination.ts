@@ -27,7 +27,7 @@ import { chooseTypical } from '../placement/size/typical-fit';
 import type { TypicalSize } from '../placement/size/kind-rows';
 import { listTypicalSizes } from '../placement/size/typical-sizes';
 import { getDocumentSource, type DocumentSource } from '../scene/document/source-data';
-import { boundPoints, boxSize } from '../scene/measures/bounds';
+import { boundParts, boxSize } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';
 import { listPlacedParts } from '../scene/measures/placed-parts';
 import { listMeshInstances, type MeshInstance } from '../scene/traverse';
@@ -148,13 +148,15 @@ export function examine({
   rules = HOUSE_RULES,
 }: ExaminationInput): Examination {
   const source = getDocumentSource(document);
-  const strangers = listStrangers(document, habit.hidden);
+  const shown = listMeshInstances(document);
+  const all = listPlacedParts(document, shown);
+  const strangers = listStrangers(document, habit.hidden, all);
   const apart = new Set(
     strangers.filter((stranger) => !belonging.has(strangerKey(stranger))).map((stranger) => stranger.node),
   );
-  const instances = listMeshInstances(document).filter((instance) => !apart.has(instance.node));
-  const parts = listPlacedParts(document, instances);
-  const modelBox = boundPoints(parts.map(({ positions }) => positions));
+  const instances = shown.filter((instance) => !apart.has(instance.node));
+  const parts = all.filter(({ instance }) => !apart.has(instance.node));
+  const modelBox = boundParts(parts);
   const typical = modelBox && chooseTypical(listTypicalSizes(name), boxSize(modelBox));
   const floor = strangers.find((stranger) => stranger.kind === 'floor' && apart.has(stranger.node));
   const surface = modelBox && measureSurface(parts, modelBox);
@@ -183,7 +185,7 @@ export function examine({
   const uprightSize = uprightBox && boxSize(uprightBox);
   const uprightFoot = modelBox && rotateBox(findFoot(parts, modelBox, ENDS_OF_UP[stance?.id ?? 'y']), turn);
   const root = document.getRoot();
-  const figures = computeFigures(document);
+  const figures = computeFigures(document, all);
   const facts = new Map(
     [...pictures.flatMap((picture) => picture.facts ?? []), ...seen].map((one) => [one.sha256, one]),
   );

@@ -1,9 +1,10 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Box } from '@haveld/contract/report';
-import { boxSize, computeBounds, unionBoxes } from '../scene/measures/bounds';
+import { boundParts, boxSize, unionBoxes } from '../scene/measures/bounds';
+import { listPlacedParts, type PlacedPart } from '../scene/measures/placed-parts';
 import { getNodeSource } from '../scene/document/source-data';
-import { countTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { countTriangles, type MeshInstance } from '../scene/traverse';
 import { STRANGER_HABITS, wordsOf } from './habits';
 
 export type StrangerKind = 'floor' | 'wall' | 'turntable' | 'figure' | 'start-up' | 'name-plate' | 'stray' | 'hidden';
@@ -46,11 +47,15 @@ const STRAY_FROM = 5;
 
 /**
  * @param hidden words by which its source marks parts that are not meant to be seen
+ * @param placed every part of the document, where they are at hand
  * @returns display floors, scale figures, start-up blocks and hidden parts; empty where there is a single part
  */
-export function listStrangers(document: Document, hidden: readonly string[] = []): Stranger[] {
-  const parts = listMeshInstances(document).map((instance) => ({ instance, box: computeBounds(document, [instance]) }));
-  const boxed = parts.filter((part): part is Boxed => part.box !== null);
+export function listStrangers(
+  document: Document,
+  hidden: readonly string[] = [],
+  placed: readonly PlacedPart[] = listPlacedParts(document),
+): Stranger[] {
+  const boxed = boxInstances(placed);
   if (boxed.length < 2) return [];
   // planes are wider than all that is no plane: a floor says nothing of a wall beside it
   const solid = boxed.filter((part) => !isPlane(part.box));
@@ -85,6 +90,19 @@ export function listStrangers(document: Document, hidden: readonly string[] = []
   ];
   // where everything looks strange, nothing is: the model is made of such parts
   return found.length < boxed.length ? found : [];
+}
+
+function boxInstances(placed: readonly PlacedPart[]): Boxed[] {
+  const parts = new Map<MeshInstance, PlacedPart[]>();
+  for (const part of placed) {
+    const known = parts.get(part.instance);
+    if (known) known.push(part);
+    else parts.set(part.instance, [part]);
+  }
+  return [...parts].flatMap(([instance, own]) => {
+    const box = boundParts(own);
+    return box ? [{ instance, box }] : [];
+  });
 }
 
 /** Thin along one axis, and wide along both others: a staff is thin both ways. */

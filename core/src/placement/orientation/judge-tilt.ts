@@ -5,7 +5,7 @@ import type { Box } from '@haveld/contract/report';
 import type { StepOf } from '@haveld/contract/step';
 import { computeHull2d, computeHullArea, measureInside } from '../../geometry/convex-hull-2d';
 import { quarterTurnMatrix } from '../../scene/matrix';
-import { boundPoints } from '../../scene/measures/bounds';
+import { boundPoints } from '../../geometry/bound-points';
 import type { PlacedPart } from '../../scene/measures/placed-parts';
 import type { SurfaceMeasures } from './surface-measures';
 

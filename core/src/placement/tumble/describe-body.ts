@@ -1,5 +1,5 @@
 import type { Document } from '@gltf-transform/core';
-import { boundPoints } from '../../scene/measures/bounds';
+import { boundPoints } from '../../geometry/bound-points';
 import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { guessMatter } from '../../textures/materials/guess-matter';
 import { computeMoments } from '../pivot/moments';

@@ -1,18 +1,21 @@
 import type { Document, Primitive, Texture } from '@gltf-transform/core';
 import type { Figures } from '@haveld/contract/report';
-import { computeBounds } from './bounds';
+import { boundParts } from './bounds';
 import { countPolygons } from '../document/polygon-data';
 import { getMaterialSource } from '../document/source-data';
-import { countTriangles, listMeshInstances, listShownNodes } from '../traverse';
+import { countTriangles, listShownNodes } from '../traverse';
+import { listPlacedParts, type PlacedPart } from './placed-parts';
 import { computeTexelDensity, computeSurface } from './texel-density';
 
-/** Counts what a document shows: an instanced mesh counts once for each place it stands. */
-export function computeFigures(document: Document): Figures {
+/**
+ * Counts what a document shows: an instanced mesh counts once for each place it stands.
+ * @param placed every part of it, where they are at hand
+ */
+export function computeFigures(document: Document, placed: readonly PlacedPart[] = listPlacedParts(document)): Figures {
   const root = document.getRoot();
   const nodes = listShownNodes(document);
-  const instances = listMeshInstances(document);
   const figures: Figures = {
-    box: computeBounds(document, instances),
+    box: boundParts(placed),
     triangles: 0,
     polygons: 0,
     vertices: 0,
@@ -32,14 +35,14 @@ export function computeFigures(document: Document): Figures {
     clips: root.listAnimations().length,
     texelDensity: null,
   };
-  for (const { mesh } of instances) for (const primitive of mesh.listPrimitives()) addPrimitive(figures, primitive);
+  for (const { primitive } of placed) addPrimitive(figures, primitive);
   for (const texture of root.listTextures()) addTexture(figures, texture);
   for (const material of root.listMaterials()) {
     for (const map of getMaterialSource(material).maps ?? []) {
       if (map.status === 'missing' || map.status === 'elsewhere') figures.mapsMissing++;
     }
   }
-  figures.texelDensity = computeLowestTexelDensity(document);
+  figures.texelDensity = computeLowestTexelDensity(placed);
   return figures;
 }
 
@@ -65,20 +68,18 @@ function addTexture(figures: Figures, texture: Texture): void {
   figures.cardMemoryBytes += Math.round((size[0] * size[1] * 4 * 4) / 3);
 }
 
-function computeLowestTexelDensity(document: Document): number | null {
+function computeLowestTexelDensity(placed: readonly PlacedPart[]): number | null {
   let lowest: number | null = null;
   const byMaterial = new Map<Texture, { uvArea: number; surfaceArea: number }>();
-  for (const instance of listMeshInstances(document)) {
-    for (const primitive of instance.mesh.listPrimitives()) {
-      const texture = primitive.getMaterial()?.getBaseColorTexture();
-      if (!texture?.getSize() || countTriangles(primitive) === 0) continue;
-      const surface = computeSurface(instance, primitive);
-      const sum = byMaterial.get(texture) ?? { uvArea: 0, surfaceArea: 0 };
-      byMaterial.set(texture, {
-        uvArea: sum.uvArea + surface.uvArea,
-        surfaceArea: sum.surfaceArea + surface.surfaceArea,
-      });
-    }
+  for (const part of placed) {
+    const texture = part.primitive.getMaterial()?.getBaseColorTexture();
+    if (!texture?.getSize() || part.corners < 3) continue;
+    const surface = computeSurface(part);
+    const sum = byMaterial.get(texture) ?? { uvArea: 0, surfaceArea: 0 };
+    byMaterial.set(texture, {
+      uvArea: sum.uvArea + surface.uvArea,
+      surfaceArea: sum.surfaceArea + surface.surfaceArea,
+    });
   }
   for (const [texture, { uvArea, surfaceArea }] of byMaterial) {
     const density = computeTexelDensity(uvArea, surfaceArea, texture.getSize()!);

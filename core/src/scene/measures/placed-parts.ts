@@ -1,4 +1,6 @@
 import type { Document, Primitive } from '@gltf-transform/core';
+import type { Box } from '@haveld/contract/report';
+import { boundPoints } from '../../geometry/bound-points';
 import type { Surface } from '../../geometry/surface';
 import { isTriangles, listMeshInstances, type MeshInstance } from '../traverse';
 import { computeWorldPositions } from './world-positions';
@@ -7,6 +9,8 @@ import { computeWorldPositions } from './world-positions';
 export interface PlacedPart extends Surface {
   instance: MeshInstance;
   primitive: Primitive;
+  /** Null where it has no finite point. */
+  box: Box | null;
   /** Three a triangle; 0 for lines and points. */
   corners: number;
 }
@@ -21,6 +25,6 @@ export const listPlacedParts = (
       const positions = computeWorldPositions(instance, primitive);
       const indices = primitive.getIndices()?.getArray() ?? null;
       const corners = isTriangles(primitive) ? (indices?.length ?? positions.length / 3) : 0;
-      return { instance, primitive, positions, indices, corners };
+      return { instance, primitive, positions, indices, box: boundPoints([positions]), corners };
     }),
   );

@@ -1,6 +1,6 @@
-import type { Primitive, vec2 } from '@gltf-transform/core';
-import type { MeshInstance } from '../traverse';
-import { computeWorldPositions } from './world-positions';
+import type { vec2 } from '@gltf-transform/core';
+import type { PlacedPart } from './placed-parts';
+import { readUvs } from './read-uvs';
 
 /**
  * Texel density of one surface.
@@ -19,26 +19,24 @@ export function computeTexelDensity(uvArea: number, surfaceArea: number, texture
 }
 
 /** @returns area over all triangles of a primitive: UV unitless, surface in world units squared */
-export function computeSurface(instance: MeshInstance, primitive: Primitive): { uvArea: number; surfaceArea: number } {
-  const positions = computeWorldPositions(instance, primitive);
-  const uv = primitive.getAttribute('TEXCOORD_0');
-  const uvs = new Float32Array((uv?.getCount() ?? 0) * 2);
-  const element = [0, 0];
-  for (let i = 0; uv && i < uv.getCount(); i++) uvs.set(uv.getElement(i, element), i * 2);
-  const indices = primitive.getIndices()?.getArray();
-  const corners = indices?.length ?? positions.length / 3;
+export function computeSurface({ positions, indices, corners, primitive }: PlacedPart): {
+  uvArea: number;
+  surfaceArea: number;
+} {
+  const uvs = readUvs(primitive);
   let uvArea = 0;
   let surfaceArea = 0;
   for (let c = 0; c + 2 < corners; c += 3) {
-    const [a, b, d] = indices ? [indices[c], indices[c + 1], indices[c + 2]] : [c, c + 1, c + 2];
+    const a = indices ? indices[c] : c;
+    const b = indices ? indices[c + 1] : c + 1;
+    const d = indices ? indices[c + 2] : c + 2;
     surfaceArea += triangleArea(positions, a * 3, b * 3, d * 3);
-    if (uv) {
-      const u1 = uvs[b * 2] - uvs[a * 2];
-      const v1 = uvs[b * 2 + 1] - uvs[a * 2 + 1];
-      const u2 = uvs[d * 2] - uvs[a * 2];
-      const v2 = uvs[d * 2 + 1] - uvs[a * 2 + 1];
-      uvArea += Math.abs(u1 * v2 - u2 * v1) / 2;
-    }
+    if (!uvs) continue;
+    const u1 = uvs[b * 2] - uvs[a * 2];
+    const v1 = uvs[b * 2 + 1] - uvs[a * 2 + 1];
+    const u2 = uvs[d * 2] - uvs[a * 2];
+    const v2 = uvs[d * 2 + 1] - uvs[a * 2 + 1];
+    uvArea += Math.abs(u1 * v2 - u2 * v1) / 2;
   }
   return { uvArea, surfaceArea };
 }

@@ -1,7 +1,8 @@
 import type { Document, Material, Texture } from '@gltf-transform/core';
 import { countTriangles } from '../../scene/traverse';
 import type { Picture } from '../pictures/picture-codec';
-import { coverTriangle, createCover, readUvs } from '../uv/uv-cover';
+import { readUvs } from '../../scene/measures/read-uvs';
+import { coverTriangle, createCover } from '../uv/uv-cover';
 import { judgeGreen, type GreenJudgement } from './judge-green';
 
 const SIDE = 512;

@@ -3,7 +3,8 @@ import type { LayoutTrouble } from '@haveld/contract/finding';
 import { listPlacedParts, type PlacedPart } from '../../scene/measures/placed-parts';
 import type { Picture } from '../pictures/picture-codec';
 import { flagTroubledFaces } from './troubled-faces';
-import { coverTriangle, createCover, readUvs, signedUvArea, type UvCover } from './uv-cover';
+import { readUvs } from '../../scene/measures/read-uvs';
+import { coverTriangle, createCover, signedUvArea, type UvCover } from './uv-cover';
 
 /** Tiles shown at most, a side: a layout that repeats a hundred times would be a grey square. */
 const MOST_TILES = 4;

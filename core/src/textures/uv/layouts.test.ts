@@ -1,4 +1,5 @@
 import type { Document } from '@gltf-transform/core';
+import { createDocument } from '../../scene/document/document-io';
 import { listPlacedParts } from '../../scene/measures/placed-parts';
 import { getShownScene } from '../../scene/traverse';
 import { createBoxDocument, createLaidSquare } from '../../testing/documents';
@@ -25,6 +26,41 @@ test('a square over the whole tile: one tile a square metre, nothing wrong with 
     tiles: ['0,0'],
     density: { low: 1, median: 1, high: 1 },
   });
+});
+
+test('of very many triangles a part says how fine the whole is', () => {
+  // 300 strips of 400 squares of 1 m: every tenth strip four times as fine
+  const document = createDocument();
+  const [strips, squares] = [300, 400];
+  const [points, uv, corners]: number[][] = [[], [], []];
+  for (let row = 0; row < strips; row++) {
+    const scale = (row % 10 === 0 ? 4 : 1) / 1000;
+    for (let i = 0; i <= squares; i++)
+      for (const side of [0, 1]) {
+        points.push(i, 0, row + side);
+        uv.push(i * scale, side * scale);
+      }
+    const first = row * (squares + 1) * 2;
+    for (let i = 0; i < squares; i++) {
+      const a = first + i * 2;
+      corners.push(a, a + 1, a + 2, a + 1, a + 3, a + 2);
+    }
+  }
+  const put = (name: string, type: 'VEC3' | 'VEC2' | 'SCALAR', array: Float32Array | Uint32Array) =>
+    document.createAccessor(name).setType(type).setArray(array);
+  const primitive = document
+    .createPrimitive()
+    .setIndices(put('corners', 'SCALAR', Uint32Array.from(corners)))
+    .setAttribute('POSITION', put('points', 'VEC3', Float32Array.from(points)))
+    .setAttribute('TEXCOORD_0', put('uv', 'VEC2', Float32Array.from(uv)));
+  const node = document.createNode('strips').setMesh(document.createMesh().addPrimitive(primitive));
+  document.getRoot().getDefaultScene()!.addChild(node);
+  const { triangles, density } = layoutOf(document);
+  expect(triangles).toBe(240_000);
+  expect(density!.low).toBeCloseTo(0.001, 6);
+  expect(density!.median).toBeCloseTo(0.001, 6);
+  // a tenth of the surface is finer, so the highest twentieth is
+  expect(density!.high).toBeCloseTo(0.004, 6);
 });
 
 test('mirrored, smeared and far out are seen', () => {

@@ -1,7 +1,8 @@
 import type { LayoutTrouble } from '@haveld/contract/finding';
 import { triangleArea } from '../../scene/measures/texel-density';
 import type { PlacedPart } from '../../scene/measures/placed-parts';
-import { coverTriangle, createCover, readUvs, signedUvArea, type UvCover } from './uv-cover';
+import { readUvs } from '../../scene/measures/read-uvs';
+import { coverTriangle, createCover, signedUvArea, type UvCover } from './uv-cover';
 import { FINER_TIMES, isDegenerate, isOutside } from './uv-layout';
 
 /** A triangle with this share of its cells under another one lies on it; what is less is a seam's rounding. */

@@ -1,5 +1,3 @@
-import type { Primitive } from '@gltf-transform/core';
-
 /** A square of cells over the first tile (or a window of tiles), each with how many triangles cover its middle. */
 export interface UvCover {
   side: number;
@@ -16,16 +14,6 @@ export const createCover = (side: number, window = { u: 0, v: 0, tiles: 1 }): Uv
   ...window,
   times: new Uint8Array(side * side),
 });
-
-/** UVs of a primitive as plain numbers, two a vertex; null where it has none. */
-export function readUvs(primitive: Primitive, set = 0): Float32Array | null {
-  const accessor = primitive.getAttribute(`TEXCOORD_${set}`);
-  if (!accessor) return null;
-  const uvs = new Float32Array(accessor.getCount() * 2);
-  const element = [0, 0];
-  for (let i = 0; i < accessor.getCount(); i++) uvs.set(accessor.getElement(i, element), i * 2);
-  return uvs;
-}
 
 /** Area of a triangle on the layout, in tiles; above 0 where it is mirrored, as v runs down a picture in glTF. */
 export const signedUvArea = (uv: Float32Array, a: number, b: number, d: number): number =>

@@ -1,13 +1,21 @@
 import type { Material, Primitive } from '@gltf-transform/core';
+import { findWeightedQuantiles } from '../../geometry/weighted-quantiles';
 import type { PlacedPart } from '../../scene/measures/placed-parts';
 import { triangleArea } from '../../scene/measures/texel-density';
-import { coverTriangle, createCover, readUvs, signedUvArea, type UvCover } from './uv-cover';
+import { readUvs } from '../../scene/measures/read-uvs';
+import { coverTriangle, createCover, signedUvArea, type UvCover } from './uv-cover';
 
 /** Rows and columns the layout is drawn into to find what lies on what. */
 const COVER_SIDE = 512;
 
 /** A layout that fills its tile so many times over lies on itself: what comes after is not drawn. */
 const MOST_COVERED = 64 * COVER_SIDE ** 2;
+
+/**
+ * Triangles whose density is kept, about: of more, every so manieth. A share of so many drawn at random is off by 0.9 % of the surface in
+ * one case of a million at worst (Dvoretzky, Kiefer and Wolfowitz 1956, with Massart's constant).
+ */
+const MOST_MEASURED = 100_000;
 
 /** UVs this far outside the tile are a seam's rounding. */
 const EDGE = 1e-3;
@@ -55,14 +63,17 @@ interface Sums {
   flipped: number;
   outside: number;
   tiles: Tiles;
-  /** Of each triangle with a layout, as many as `measured`. */
+  /** Of triangles with a layout, as many as `measured`. */
   density: Float64Array;
   area: Float64Array;
   measured: number;
+  /** Every so manieth triangle is measured: odd, so that both halves of squares are. */
+  every: number;
 }
 
 function describeLayout(used: readonly PlacedPart[]): UvLayout {
   const triangles = used.reduce((sum, { corners }) => sum + Math.floor(corners / 3), 0);
+  const every = Math.ceil(triangles / MOST_MEASURED) | 1;
   const sums: Sums = {
     surfaceArea: 0,
     uvArea: 0,
@@ -70,9 +81,10 @@ function describeLayout(used: readonly PlacedPart[]): UvLayout {
     flipped: 0,
     outside: 0,
     tiles: new Tiles(),
-    density: new Float64Array(triangles),
-    area: new Float64Array(triangles),
+    density: new Float64Array(Math.ceil(triangles / every) + used.length),
+    area: new Float64Array(Math.ceil(triangles / every) + used.length),
     measured: 0,
+    every,
   };
   const cover = createCover(COVER_SIDE);
   const drawn = new Set<Primitive>();
@@ -124,7 +136,7 @@ function addPart(sums: Sums, { positions, indices, corners }: PlacedPart, uv: Fl
     sums.surfaceArea += surface;
     sums.uvArea += area;
     if (isDegenerate(area, surface)) sums.degenerate += surface;
-    else if (surface > 0) {
+    else if (surface > 0 && c % (3 * sums.every) === 0) {
       sums.density[sums.measured] = Math.sqrt(area / surface);
       sums.area[sums.measured++] = surface;
     }
@@ -187,16 +199,6 @@ class Tiles {
 
 function describeDensity({ density, area, measured }: Sums): UvLayout['density'] {
   if (measured === 0) return null;
-  const order = Uint32Array.from({ length: measured }, (_, i) => i).sort((i, j) => density[i] - density[j]);
-  let total = 0;
-  for (let i = 0; i < measured; i++) total += area[i];
-  const at = (share: number): number => {
-    let sum = 0;
-    for (const i of order) {
-      sum += area[i];
-      if (sum >= total * share) return density[i];
-    }
-    return density[order[measured - 1]];
-  };
-  return { low: at(0.05), median: at(0.5), high: at(0.95) };
+  const [low, median, high] = findWeightedQuantiles(density, area, measured, [0.05, 0.5, 0.95]);
+  return { low, median, high };
 }
