@@ -1,10 +1,10 @@
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { runSandboxed } from '@haveld/engine/sandbox/run-sandboxed';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import type { TaskInput, TaskName, TaskResult } from '@haveld/engine/tasks/registry';
+import { CHILD_ENTRY } from './child-entry';
 
 /** How far the whole is. */
 export interface Progress {
@@ -33,7 +33,6 @@ export async function withWorkshop<T>(
 ): Promise<T> {
   const folder = await mkdtemp(join(tmpdir(), 'haveld-'));
   const storeFolder = join(folder, 'store');
-  const entry = fileURLToPath(new URL('./child.js', import.meta.url));
   try {
     return await work({
       store: new FolderStore(storeFolder),
@@ -41,7 +40,7 @@ export async function withWorkshop<T>(
       signal: options.signal,
       passwords: options.passwords,
       runSandboxed: (name, input, onProgress) =>
-        runSandboxed(name, input, { entry, storeFolder, signal: options.signal, onProgress }),
+        runSandboxed(name, input, { entry: CHILD_ENTRY, storeFolder, signal: options.signal, onProgress }),
     });
   } finally {
     await rm(folder, { recursive: true, force: true });

@@ -8,6 +8,11 @@ export interface TaskRequest {
   storeFolder: string;
 }
 
+/** Asks to load what a task needs, before there is one: it is not answered. */
+export interface LoadRequest {
+  load: TaskName;
+}
+
 /** And back; the last one is a result or an error. */
 export type TaskReply =
   | { kind: 'progress'; done: number; total: number; what: string }

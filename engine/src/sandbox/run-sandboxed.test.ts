@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { writeRawZip } from '../testing/raw-zip';
 import { createScratchStore } from '../testing/scratch-store';
 import { readResidentBytes, runSandboxed } from './run-sandboxed';
+import { startReady } from './sandbox-workers';
 
 // the built entry: `npm test` builds before it runs these
 const ENTRY = join(import.meta.dirname, '../../../dist/child.js');
@@ -96,6 +97,17 @@ describe('a process is used again', () => {
     const [a, b] = await Promise.all([ask({}), ask({})]);
     expect(a).not.toBe(b);
   });
+});
+
+test('one that was started before there was a task has loaded what that needs, and does it', async () => {
+  const child = join(scratch.folder, 'ready.mjs');
+  writeFileSync(
+    child,
+    `let loaded = null; process.on('message', ({ load }) => { if (load) loaded = load; else process.send({ kind: 'result', result: loaded }); });`,
+  );
+  startReady(child, 'prepare-find');
+  const result = await runSandboxed('open-archive', { received: [] }, { entry: child, storeFolder });
+  expect(result).toBe('prepare-find');
 });
 
 test('a wish to stop that came before starts nothing', async () => {

@@ -1,4 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
+import type { TaskName } from '../tasks/registry';
+import type { LoadRequest } from './messages';
 
 /** A process that opens foreign bytes, and what it has been through. */
 export interface SandboxWorker {
@@ -29,6 +31,20 @@ export function takeWorker(entry: string): SandboxWorker {
     worker.tasks++;
     return worker;
   }
+  const worker = startWorker(entry);
+  worker.tasks++;
+  return worker;
+}
+
+/** Starts one that waits for a task of a kind and has loaded what that needs. */
+export function startReady(entry: string, load: TaskName): void {
+  const worker = startWorker(entry);
+  const request: LoadRequest = { load };
+  worker.child.send(request);
+  keepWorker(worker);
+}
+
+function startWorker(entry: string): SandboxWorker {
   const child = fork(entry, {
     execArgv: ['--max-old-space-size=2048'],
     env: { PATH: process.env.PATH },
@@ -37,7 +53,7 @@ export function takeWorker(entry: string): SandboxWorker {
     // a group of its own, so that what it starts ends with it
     detached: true,
   });
-  return { child, entry, tasks: 1, residentBytes: 0 };
+  return { child, entry, tasks: 0, residentBytes: 0 };
 }
 
 /** Keeps a worker for a while, unless it has done or grown enough. */
