@@ -45,6 +45,10 @@ createInterface({ input: server.stdout }).on('line', (line) => {
       `\nOwner:  sign in as “${said.owner.signIn}” with the one-time password  ${said.owner.password}\n        It is shown only now; you are asked to change it.`,
     );
   if (said.ready) console.log(`\nHaveld is open at  http://${said.ready.host}:${said.ready.port}/\n`);
+  if (said.openly)
+    console.log(
+      'Files from outside are opened under limits of memory and time alone: this system cannot shut processes in (bubblewrap, user namespaces).',
+    );
   if (said.demo) console.log(`Demo:   ${said.demo} …`);
   if (said.demoPeople)
     console.log(

@@ -6,7 +6,7 @@ import { prepare } from './prepare';
 import { printTable } from './print-table';
 import { readPreset } from './read-preset';
 import { createProgressBar } from './show-progress';
-import { withWorkshop } from './workshop';
+import { createWorkshop } from './workshop';
 
 /** How the command ends. */
 export const EXIT = { sure: 0, failed: 1, open: 3 } as const;
@@ -58,10 +58,8 @@ async function run(input: string, options: Options): Promise<void> {
   try {
     const preset = await readPreset(options.preset);
     const outputs = options.out === undefined ? null : await Outputs.open(options.out, options.replace ?? false);
-    const report = await withWorkshop(
-      { onProgress: bar.show, signal: stop.signal, passwords: options.password ?? [] },
-      (workshop) => prepare({ input, preset, confirm: options.confirm, outputs }, workshop),
-    );
+    const workshop = createWorkshop({ onProgress: bar.show, signal: stop.signal, passwords: options.password ?? [] });
+    const report = await prepare({ input, preset, confirm: options.confirm, outputs }, workshop);
     await outputs?.writeReport(report);
     bar.end();
     process.stdout.write(

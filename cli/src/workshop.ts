@@ -1,10 +1,7 @@
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { runSandboxed } from '@haveld/engine/sandbox/run-sandboxed';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import type { TaskInput, TaskName, TaskResult } from '@haveld/engine/tasks/registry';
-import { CHILD_ENTRY } from './child-entry';
+import { WORKER_PLACE } from './worker-place';
 
 /** How far the whole is. */
 export interface Progress {
@@ -26,23 +23,12 @@ export interface Workshop {
   passwords: readonly string[];
 }
 
-/** Gives `work` a workshop, and clears it away whatever happens. Aborting ends every process it started. */
-export async function withWorkshop<T>(
-  options: Pick<Workshop, 'onProgress' | 'signal' | 'passwords'>,
-  work: (workshop: Workshop) => Promise<T>,
-): Promise<T> {
-  const folder = await mkdtemp(join(tmpdir(), 'haveld-'));
-  const storeFolder = join(folder, 'store');
-  try {
-    return await work({
-      store: new FolderStore(storeFolder),
-      onProgress: options.onProgress,
-      signal: options.signal,
-      passwords: options.passwords,
-      runSandboxed: (name, input, onProgress) =>
-        runSandboxed(name, input, { entry: CHILD_ENTRY, storeFolder, signal: options.signal, onProgress }),
-    });
-  } finally {
-    await rm(folder, { recursive: true, force: true });
-  }
+/** A workshop for one run. Aborting ends every process it started. */
+export function createWorkshop(options: Pick<Workshop, 'onProgress' | 'signal' | 'passwords'>): Workshop {
+  return {
+    ...options,
+    store: new FolderStore(WORKER_PLACE.storeFolder),
+    runSandboxed: (name, input, onProgress) =>
+      runSandboxed(name, input, { ...WORKER_PLACE, signal: options.signal, onProgress }),
+  };
 }

@@ -46,6 +46,8 @@ export const HouseRulesSchema = z.object({
   secondPerson: z.boolean().default(false),
   /** Proposed for what comes from a source and names no licence. */
   sourceDefaults: z.array(SourceDefaultSchema).max(200).default([]),
+  /** Nothing from outside is opened where processes cannot be shut in. */
+  opensOnlyShutIn: z.boolean().default(false),
   /** Days for which Health still counts work that is done. */
   keepDoneWork: z.number().int().min(1).max(3650).default(30),
 });
@@ -100,6 +102,11 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   sourceDefaults: {
     label: 'Usual for a source',
     effect: 'Proposed for what comes from there and names no licence; it is still shown as nothing more than that.',
+  },
+  opensOnlyShutIn: {
+    label: 'Files are opened only in processes that are shut in',
+    effect:
+      'Where the system refuses that, arrivals wait as failed work, with the reason; otherwise they are opened under limits.',
   },
   keepDoneWork: {
     label: 'Work that is done is kept for',

@@ -11,6 +11,11 @@ const DATABASE = [
 const BROWSER = [{ name: 'chromium-headless-shell', file: '/usr/bin/chromium-headless-shell' }];
 /** Converts the formats Haveld has no reader of; without it they are kept and not read. */
 const CONVERTER = [{ name: 'assimp-utils', file: '/usr/bin/assimp' }];
+/** Shuts in the processes that open files from outside; without it they have limits alone. */
+const WALLS = [
+  { name: 'bubblewrap', file: '/usr/bin/bwrap' },
+  { name: 'util-linux', file: '/usr/bin/prlimit' },
+];
 const CHECKS = [
   { name: 'assimp-testmodels', file: '/usr/share/assimp/models' },
   { name: 'xz-utils', file: '/usr/bin/xz' },
@@ -24,6 +29,7 @@ export async function installPackages({ forTests, database, forMeasures = false 
   const wanted = [
     ...(database ? DATABASE : []),
     ...CONVERTER,
+    ...WALLS,
     ...(forTests ? [...BROWSER, ...CHECKS] : []),
     ...(forMeasures ? MEASURES : []),
   ];

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { serve, type ServerType } from '@hono/node-server';
 import { pino } from 'pino';
+import { findConfinement } from '@haveld/engine/sandbox/confine';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from './app';
 import { finishUploads, createUploadStore } from './arrivals/uploads';
@@ -14,6 +15,7 @@ import { ensureDayBegun } from './day/begin-day';
 import { beginDemo, isDemoBegun, loadDemo } from './demo/load-demo';
 import type { Dependencies } from './dependencies';
 import type { App } from './http/serve-endpoint';
+import { mayOpen } from './house/may-open';
 import { JobBell } from './jobs/bell';
 import { TaskRunner } from './jobs/task-runner';
 import { ThreadPool } from './jobs/thread-pool';
@@ -55,7 +57,8 @@ const dependencies: Dependencies = {
   version: '0.1.0',
 };
 const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
-const handlers = createHandlers(dependencies, new TaskRunner(threads, join(here, 'child.js'), storeFolder));
+const tasks = new TaskRunner(threads, join(here, 'child.js'), storeFolder, () => mayOpen(pool));
+const handlers = createHandlers(dependencies, tasks);
 const worker = new WorkerLoop(dependencies, handlers);
 
 const owner = await ensureOwner(pool);
@@ -80,6 +83,7 @@ const server = environment.roles.includes('web') ? await listen(createApp(depend
 let stopping = false;
 process.on('SIGTERM', () => void stop());
 process.on('SIGINT', () => void stop());
+if (findConfinement() === 'limits') say({ openly: true });
 say({ ready: { host: environment.host, port: environment.port } });
 if (environment.demo && (await isDemoBegun(pool))) {
   const people = await loadDemo(dependencies, (words) => say({ demo: words }));

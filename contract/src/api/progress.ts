@@ -60,6 +60,8 @@ export const HealthSchema = z.object({
   done: z.number(),
   /** Hashes a row names and the store does not hold. */
   missing: z.array(z.string()),
+  /** How far processes that open files from outside are shut in, on the machine that answers. */
+  confinement: z.enum(['shut-in', 'limits']),
 });
 export type Health = z.infer<typeof HealthSchema>;
 

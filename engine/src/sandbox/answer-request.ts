@@ -7,13 +7,13 @@ const PROGRESS_EVERY_MS = 200;
 
 /** Does what a request asks, and says how far it is. Never throws: a failure is a reply. */
 export async function answerRequest(
-  { name, input, storeFolder }: TaskRequest,
+  { name, input, store }: TaskRequest,
   reply: (message: TaskReply) => void,
 ): Promise<void> {
   let last = 0;
   try {
     const result = await runTask(name, input as never, {
-      store: new FolderStore(storeFolder),
+      store: new FolderStore(store.folder, store.readsFrom),
       progress(done, total, what) {
         const now = performance.now();
         if (now - last < PROGRESS_EVERY_MS) return;

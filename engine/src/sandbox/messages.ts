@@ -1,11 +1,12 @@
 import type { ErrorBody } from '@haveld/contract/error';
+import type { StorePlace } from '../store/folder-store';
 import type { TaskName } from '../tasks/registry';
 
 /** From whoever asks to whoever does. */
 export interface TaskRequest {
   name: TaskName;
   input: unknown;
-  storeFolder: string;
+  store: StorePlace;
 }
 
 /** Asks to load what a task needs, before there is one: it is not answered. */

@@ -2,7 +2,8 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeRawZip } from '../testing/raw-zip';
 import { createScratchStore } from '../testing/scratch-store';
-import { readResidentBytes, runSandboxed } from './run-sandboxed';
+import { readResidentBytes } from './processes';
+import { runSandboxed } from './run-sandboxed';
 import { startReady } from './sandbox-workers';
 
 // the built entry: `npm test` builds before it runs these
@@ -72,16 +73,16 @@ test('a wish to stop ends it', async () => {
 });
 
 describe('a process is used again', () => {
-  /** Answers with its process id; fails where it is told to. */
+  /** Answers with a number of its own; fails where it is told to. */
   const child = join(scratch.folder, 'again.mjs');
   beforeAll(() =>
     writeFileSync(
       child,
-      `process.on('message', ({ input }) => process.send(input.fail ? { kind: 'error', error: { code: 'bad-file', message: 'no' } } : { kind: 'result', result: process.pid }));`,
+      `const own = Math.random(); process.on('message', ({ input }) => process.send(input.fail ? { kind: 'error', error: { code: 'bad-file', message: 'no' } } : { kind: 'result', result: own }));`,
     ),
   );
-  const ask = (input: object): Promise<unknown> =>
-    runSandboxed('open-archive', input as never, { entry: child, storeFolder });
+  const ask = (input: object, group: string | undefined = 'one arrival'): Promise<unknown> =>
+    runSandboxed('open-archive', input as never, { entry: child, storeFolder, group });
 
   test('where it did its task well', async () => {
     expect(await ask({})).toBe(await ask({}));
@@ -91,6 +92,12 @@ describe('a process is used again', () => {
     const before = await ask({});
     await expect(ask({ fail: true })).rejects.toThrow('no');
     expect(await ask({})).not.toBe(before);
+  });
+
+  test('and never for somebody else’s bytes', async () => {
+    expect(await ask({}, 'another arrival')).not.toBe(await ask({}));
+    const alone = () => runSandboxed('open-archive', {} as never, { entry: child, storeFolder });
+    expect(await alone()).not.toBe(await alone());
   });
 
   test('two tasks at a time have a process each', async () => {
@@ -105,7 +112,7 @@ test('one that was started before there was a task has loaded what that needs, a
     child,
     `let loaded = null; process.on('message', ({ load }) => { if (load) loaded = load; else process.send({ kind: 'result', result: loaded }); });`,
   );
-  startReady(child, 'prepare-find');
+  startReady({ entry: child, storeFolder }, 'prepare-find');
   const result = await runSandboxed('open-archive', { received: [] }, { entry: child, storeFolder });
   expect(result).toBe('prepare-find');
 });
@@ -121,7 +128,7 @@ test('a wish to stop that came before starts nothing', async () => {
   ).rejects.toThrow('stopped before');
 });
 
-test('a process is measured with those it started, and alone where the kernel lists none', async () => {
+test('a process is measured with those it started, and alone where the kernel lists none', () => {
   const proc = join(scratch.folder, 'proc');
   const lay = (pid: number, pages: number, children: string | null): void => {
     mkdirSync(join(proc, `${pid}/task/${pid}`), { recursive: true });
@@ -131,7 +138,7 @@ test('a process is measured with those it started, and alone where the kernel li
   lay(10, 100, '11 12 ');
   lay(11, 20, '');
   lay(20, 100, null);
-  expect(await readResidentBytes(10, proc)).toBe(120 * 4096);
-  expect(await readResidentBytes(20, proc)).toBe(100 * 4096);
-  expect(await readResidentBytes(99, proc)).toBe(0);
+  expect(readResidentBytes(10, proc)).toBe(120 * 4096);
+  expect(readResidentBytes(20, proc)).toBe(100 * 4096);
+  expect(readResidentBytes(99, proc)).toBe(0);
 });

@@ -1,8 +1,20 @@
-import { readFile } from 'node:fs/promises';
+import { lstatSync } from 'node:fs';
+import { join } from 'node:path';
 import { DomainError, type ErrorBody } from '@haveld/contract/error';
+import { FolderStore } from '../store/folder-store';
 import type { TaskInput, TaskName, TaskResult } from '../tasks/registry';
+import { giveBytes, listHashes, listMade } from './cell';
 import type { TaskReply, TaskRequest } from './messages';
-import { endWorker, keepWorker, takeWorker } from './sandbox-workers';
+import { readResidentBytes } from './processes';
+import {
+  endWorker,
+  keepWorker,
+  removeWorker,
+  stopWorker,
+  takeWorker,
+  type SandboxWorker,
+  type WorkerPlace,
+} from './sandbox-workers';
 
 /** What one foreign task may take. Heap limits ignore array buffers, so resident memory is watched from outside. */
 export interface SandboxLimits {
@@ -13,12 +25,8 @@ export interface SandboxLimits {
 export const SANDBOX_LIMITS: SandboxLimits = { memoryBytes: 3 * 2 ** 30, timeMs: 10 * 60_000 };
 
 const WATCH_EVERY_MS = 100;
-const PAGE_BYTES = 4096;
 
-export interface SandboxOptions {
-  /** The built entry of sandbox/child.ts. */
-  entry: string;
-  storeFolder: string;
+export interface SandboxOptions extends WorkerPlace {
   limits?: SandboxLimits;
   signal?: AbortSignal;
   onProgress?: (done: number, total: number, what: string) => void;
@@ -34,31 +42,37 @@ export function runSandboxed<N extends TaskName>(
   input: TaskInput<N>,
   options: SandboxOptions,
 ): Promise<TaskResult<N>> {
-  const { entry, storeFolder, limits = SANDBOX_LIMITS, signal, onProgress } = options;
+  const { entry, storeFolder, group, limits = SANDBOX_LIMITS, signal, onProgress } = options;
   if (signal?.aborted) return Promise.reject(signal.reason as Error);
   return new Promise((resolve, reject) => {
-    const worker = takeWorker(entry);
+    const worker = takeWorker({ entry, storeFolder, group });
+    giveBytes(worker.cell, storeFolder, listHashes(input));
     const { child } = worker;
     let settled = false;
-    const settle = (finish: () => void, isWell = false): void => {
+    const settle = (finish: () => void): void => {
       if (settled) return;
       settled = true;
       clearInterval(watch);
       clearTimeout(timer);
       signal?.removeEventListener('abort', onAbort);
       child.removeAllListeners('message').removeAllListeners('error').removeAllListeners('exit');
-      if (isWell) keepWorker(worker);
-      else endWorker(worker);
       finish();
     };
-    const fail = (message: string): void => settle(() => reject(new DomainError('bad-file', message)));
-    const onAbort = (): void => settle(() => reject(signal!.reason as Error));
-    const watch = setInterval(() => {
-      void readResidentBytes(child.pid).then((bytes) => {
-        worker.residentBytes = bytes;
-        if (bytes > limits.memoryBytes)
-          fail(`Opening it took more than ${Math.round(limits.memoryBytes / 2 ** 20)} MiB of memory; it was stopped.`);
+    const give = (error: Error): void =>
+      settle(() => {
+        endWorker(worker);
+        reject(error);
       });
+    const fail = (message: string): void => give(new DomainError('bad-file', message));
+    const onAbort = (): void => give(signal!.reason as Error);
+    const succeed = (result: TaskResult<N>): void =>
+      settle(() => {
+        takeOverMade(worker).then(() => resolve(result), reject);
+      });
+    const watch = setInterval(() => {
+      worker.residentBytes = readResidentBytes(child.pid);
+      if (worker.residentBytes > limits.memoryBytes)
+        fail(`Opening it took more than ${Math.round(limits.memoryBytes / 2 ** 20)} MiB of memory; it was stopped.`);
     }, WATCH_EVERY_MS);
     const timer = setTimeout(
       () => fail(`Opening it took longer than ${Math.round(limits.timeMs / 1000)} seconds; it was stopped.`),
@@ -67,41 +81,32 @@ export function runSandboxed<N extends TaskName>(
     signal?.addEventListener('abort', onAbort, { once: true });
     child.on('message', (message: TaskReply) => {
       if (message.kind === 'progress') onProgress?.(message.done, message.total, message.what);
-      else if (message.kind === 'result') settle(() => resolve(message.result as TaskResult<N>), true);
-      else settle(() => reject(fromBody(message.error)));
+      else if (message.kind === 'result') succeed(message.result as TaskResult<N>);
+      else give(fromBody(message.error));
     });
     child.on('error', (error) => fail(`The process that opens files could not be started: ${error.message}.`));
     child.on('exit', (code, killedBy) =>
       fail(`Opening it ended the process (${killedBy ?? code}); the file may be damaged.`),
     );
-    const request: TaskRequest = { name, input, storeFolder };
+    const request: TaskRequest = { name, input, store: { folder: worker.made, readsFrom: worker.given } };
     child.send(request);
   });
+}
+
+/** Files of one task that are copied, together: more is moved, and nobody may be able to write to it then. */
+const COPIED_BYTES = 64 * 2 ** 20;
+
+/** Brings what a worker made into the store. */
+async function takeOverMade(worker: SandboxWorker): Promise<void> {
+  const { cell, storeFolder } = worker;
+  const made = listMade(cell);
+  const isMuch = made.reduce((sum, name) => sum + lstatSync(join(cell.made, name)).size, 0) > COPIED_BYTES;
+  if (isMuch) await stopWorker(worker);
+  await new FolderStore(storeFolder).takeOver(cell.made, made, isMuch);
+  if (isMuch) removeWorker(worker);
+  else keepWorker(worker);
 }
 
 /** @returns the error as it was thrown on the other side */
 export const fromBody = ({ code, message, file, place }: ErrorBody): DomainError =>
   new DomainError(code, message, { file, place });
-
-/**
- * Resident memory of a process and of those it started, by Linux's /proc; 0 where it has ended. Kernels may be built without the
- * list of children: then it is the process alone.
- */
-export async function readResidentBytes(pid: number | undefined, proc = '/proc'): Promise<number> {
-  const statm = await readIfThere(`${proc}/${pid}/statm`);
-  const own = (Number(statm.split(' ')[1]) || 0) * PAGE_BYTES;
-  const children = (await readIfThere(`${proc}/${pid}/task/${pid}/children`)).split(' ').filter((one) => one !== '');
-  const theirs = await Promise.all(children.map((one) => readResidentBytes(Number(one), proc)));
-  return theirs.reduce((sum, bytes) => sum + bytes, own);
-}
-
-/** @returns what a file says; nothing where it is not there, or no more */
-async function readIfThere(path: string): Promise<string> {
-  try {
-    return await readFile(path, 'utf8');
-  } catch (error) {
-    const { code } = error as NodeJS.ErrnoException;
-    if (code === 'ENOENT' || code === 'ESRCH') return '';
-    throw error;
-  }
-}

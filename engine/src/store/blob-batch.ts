@@ -25,13 +25,15 @@ const FLUSH_WHOLE_FROM = 64;
 export class BlobBatch {
   readonly #incoming: string;
   readonly #pathFor: (sha256: string) => string;
+  readonly #isFlushed: boolean;
   #waiting: { pending: string; sha256: string }[] = [];
   #waitingHashes = new Set<string>();
 
-  /** @param pathFor where a hash lies in the store */
-  constructor(folder: string, pathFor: (sha256: string) => string) {
+  /** @param pathFor where a hash lies in the store @param isFlushed false where somebody else will flush it */
+  constructor(folder: string, pathFor: (sha256: string) => string, isFlushed = true) {
     this.#incoming = join(folder, 'incoming');
     this.#pathFor = pathFor;
+    this.#isFlushed = isFlushed;
     mkdirSync(this.#incoming, { recursive: true });
   }
 
@@ -78,13 +80,18 @@ export class BlobBatch {
     this.#waiting = [];
     this.#waitingHashes = new Set();
     if (waiting.length === 0) return;
-    if (waiting.length < FLUSH_WHOLE_FROM || !(await syncFileSystem(this.#incoming)))
-      for (const { pending } of waiting) syncFile(pending);
+    if (this.#isFlushed) await flushTogether(waiting.map(({ pending }) => pending));
     for (const { pending, sha256 } of waiting) {
       const target = this.#pathFor(sha256);
       moveInto(pending, target);
     }
   }
+}
+
+/** Brings files of one folder onto the disk. */
+export async function flushTogether(paths: readonly string[]): Promise<void> {
+  if (paths.length < FLUSH_WHOLE_FROM || !(await syncFileSystem(dirname(paths[0]))))
+    for (const path of paths) syncFile(path);
 }
 
 /** The folder is there more often than not, once a store has grown. */

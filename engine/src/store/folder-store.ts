@@ -1,27 +1,41 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { createReadStream, createWriteStream } from 'node:fs';
-import { copyFile, link, mkdir, open, readFile, rename, rm, stat } from 'node:fs/promises';
+import { createReadStream, createWriteStream, existsSync } from 'node:fs';
+import { constants, copyFile, link, mkdir, open, readFile, rename, rm, stat, type FileHandle } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { BlobBatch } from './blob-batch';
+import { BlobBatch, flushTogether } from './blob-batch';
 import type { ByteStore, StoredBytes } from './byte-store';
+
+/** A folder store as a process apart sees it. */
+export interface StorePlace {
+  folder: string;
+  /** Another folder laid out so, for bytes that are not in the first. */
+  readsFrom?: string;
+}
 
 /** Keeps bytes in `ab/cd/abcd…` under a folder. Every file is written aside, flushed, then renamed: none is ever half there. */
 export class FolderStore implements ByteStore {
   readonly #folder: string;
+  readonly #readsFrom: string | null;
 
-  constructor(folder: string) {
+  constructor(folder: string, readsFrom: string | null = null) {
     this.#folder = folder;
+    this.#readsFrom = readsFrom;
+  }
+
+  /** What a process apart makes is flushed by who takes it over. */
+  get #isKept(): boolean {
+    return this.#readsFrom === null;
   }
 
   get folder(): string {
     return this.#folder;
   }
 
-  #pathOf(sha256: string): string {
+  #pathOf(sha256: string, folder = this.#folder): string {
     if (!/^[0-9a-f]{64}$/.test(sha256)) throw new Error(`FolderStore: not a SHA-256, got ${sha256}`);
-    return join(this.#folder, sha256.slice(0, 2), sha256.slice(2, 4), sha256);
+    return join(folder, sha256.slice(0, 2), sha256.slice(2, 4), sha256);
   }
 
   async #pendingPath(): Promise<string> {
@@ -37,7 +51,7 @@ export class FolderStore implements ByteStore {
       const file = await open(pending, 'w');
       try {
         await file.writeFile(bytes);
-        await file.sync();
+        if (this.#isKept) await file.sync();
       } finally {
         await file.close();
       }
@@ -59,7 +73,7 @@ export class FolderStore implements ByteStore {
       },
     });
     try {
-      await pipeline(stream, measure, createWriteStream(pending, { flush: true }));
+      await pipeline(stream, measure, createWriteStream(pending, { flush: this.#isKept }));
     } catch (error) {
       await rm(pending, { force: true });
       throw error;
@@ -71,7 +85,7 @@ export class FolderStore implements ByteStore {
 
   /** Opens a batch: many files written one after the other and flushed together. */
   openBatch(): BlobBatch {
-    return new BlobBatch(this.#folder, (sha256) => this.#pathOf(sha256));
+    return new BlobBatch(this.#folder, (sha256) => this.#pathOf(sha256), this.#isKept);
   }
 
   async adoptFile(path: string, signal?: AbortSignal): Promise<StoredBytes> {
@@ -95,6 +109,23 @@ export class FolderStore implements ByteStore {
     return { sha256, sizeBytes };
   }
 
+  /**
+   * Takes over files that a process apart wrote, by what they hold and not by what they are called.
+   * @param names below `folder`
+   * @param isStill it has ended: they are moved, otherwise copied, and never by way of a link it may have laid
+   */
+  async takeOver(folder: string, names: readonly string[], isStill: boolean): Promise<void> {
+    const taken: { pending: string; sha256: string }[] = [];
+    for (const name of names) {
+      const pending = await this.#pendingPath();
+      if (isStill) await rename(join(folder, name), pending);
+      else await pipeline((await openInside(folder, name)).createReadStream(), createWriteStream(pending));
+      taken.push({ pending, sha256: await hashFile(pending) });
+    }
+    if (taken.length > 0) await flushTogether(taken.map(({ pending }) => pending));
+    for (const { pending, sha256 } of taken) await this.#settle(pending, sha256);
+  }
+
   async #settle(pending: string, sha256: string): Promise<void> {
     const target = this.#pathOf(sha256);
     if (await this.has(sha256)) {
@@ -106,11 +137,11 @@ export class FolderStore implements ByteStore {
   }
 
   async get(sha256: string): Promise<Uint8Array<ArrayBuffer>> {
-    return new Uint8Array(await readFile(this.#pathOf(sha256)));
+    return new Uint8Array(await readFile(this.pathFor(sha256)));
   }
 
   openRead(sha256: string, range?: { start: number; end: number }): Readable {
-    return createReadStream(this.#pathOf(sha256), range);
+    return createReadStream(this.pathFor(sha256), range);
   }
 
   async has(sha256: string): Promise<boolean> {
@@ -119,7 +150,7 @@ export class FolderStore implements ByteStore {
 
   async sizeOf(sha256: string): Promise<number | null> {
     try {
-      return (await stat(this.#pathOf(sha256))).size;
+      return (await stat(this.pathFor(sha256))).size;
     } catch (error) {
       if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
       throw error;
@@ -128,8 +159,35 @@ export class FolderStore implements ByteStore {
 
   /** Where a file lies, for readers that need a real file. */
   pathFor(sha256: string): string {
-    return this.#pathOf(sha256);
+    const own = this.#pathOf(sha256);
+    return this.#readsFrom === null || existsSync(own) ? own : this.#pathOf(sha256, this.#readsFrom);
   }
+}
+
+/** Opens a file below a folder whose contents somebody else may change meanwhile: no part of the way may be a link. */
+async function openInside(folder: string, name: string): Promise<FileHandle> {
+  const { O_RDONLY, O_DIRECTORY, O_NOFOLLOW } = constants;
+  const parts = name.split('/');
+  let at = await open(folder, O_RDONLY | O_DIRECTORY);
+  for (const [i, part] of parts.entries()) {
+    const kind = i < parts.length - 1 ? O_DIRECTORY : 0;
+    try {
+      const next = await open(`/proc/self/fd/${at.fd}/${part}`, O_RDONLY | O_NOFOLLOW | kind);
+      await at.close();
+      at = next;
+    } catch (error) {
+      await at.close();
+      throw error;
+    }
+  }
+  return at;
+}
+
+async function hashFile(path: string): Promise<string> {
+  const hash = createHash('sha256');
+  for await (const chunk of createReadStream(path, { highWaterMark: 1 << 18 }) as AsyncIterable<Buffer>)
+    hash.update(chunk);
+  return hash.digest('hex');
 }
 
 /** Brings what was written to a file, by whomever, onto the disk. */

@@ -32,7 +32,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
             received: received.map(({ path, sha256 }) => ({ path, sha256: sha256! })),
             passwords: listPasswords(arrival),
           },
-          options,
+          { ...options, group: arrival.id },
         );
         await keepOpened(dependencies, job.subjectId, opened);
         for (const file of received) if (file.uploadId) await removeUpload(uploadsFolder, file.uploadId);

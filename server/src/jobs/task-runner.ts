@@ -4,6 +4,8 @@ import type { ThreadPool } from './thread-pool';
 
 export interface TaskOptions {
   signal: AbortSignal;
+  /** The arrival whose bytes are opened; left out, they are opened in a process that does nothing else. */
+  group?: string;
   onProgress: (done: number, total: number) => void;
 }
 
@@ -12,17 +14,24 @@ export class TaskRunner {
   readonly #threads: ThreadPool;
   readonly #childEntry: string;
   readonly #storeFolder: string;
+  readonly #mayOpen: () => Promise<void>;
 
-  constructor(threads: ThreadPool, childEntry: string, storeFolder: string) {
+  /** @param mayOpen throws where the house opens no bytes from outside here */
+  constructor(threads: ThreadPool, childEntry: string, storeFolder: string, mayOpen: () => Promise<void>) {
     this.#threads = threads;
     this.#childEntry = childEntry;
     this.#storeFolder = storeFolder;
+    this.#mayOpen = mayOpen;
   }
 
-  run<N extends TaskName>(name: N, input: TaskInput<N>, { signal, onProgress }: TaskOptions): Promise<TaskResult<N>> {
+  async run<N extends TaskName>(
+    name: N,
+    input: TaskInput<N>,
+    { signal, onProgress, group }: TaskOptions,
+  ): Promise<TaskResult<N>> {
     const storeFolder = this.#storeFolder;
-    return TASKS[name].sandboxed
-      ? runSandboxed(name, input, { entry: this.#childEntry, storeFolder, signal, onProgress })
-      : this.#threads.run(name, input, { storeFolder, signal, onProgress });
+    if (!TASKS[name].sandboxed) return this.#threads.run(name, input, { storeFolder, signal, onProgress });
+    await this.#mayOpen();
+    return runSandboxed(name, input, { entry: this.#childEntry, storeFolder, group, signal, onProgress });
   }
 }

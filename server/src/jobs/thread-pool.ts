@@ -30,7 +30,7 @@ export class ThreadPool {
     options: { storeFolder: string; signal: AbortSignal; onProgress: (done: number, total: number) => void },
   ): Promise<TaskResult<N>> {
     return new Promise<TaskResult<N>>((resolve, reject) => {
-      const request: TaskRequest = { name, input, storeFolder: options.storeFolder };
+      const request: TaskRequest = { name, input, store: { folder: options.storeFolder } };
       this.#queue.push({
         request,
         onProgress: options.onProgress,

@@ -1,5 +1,6 @@
 import type { Health, Progress } from '@haveld/contract/api/progress';
 import { DomainError } from '@haveld/contract/error';
+import { findConfinement } from '@haveld/engine/sandbox/confine';
 import { countOnBench } from '../assets/asset-queries';
 import { countCatalogued } from '../assets/card-queries';
 import { bumpRevision } from '../database/revision';
@@ -70,5 +71,6 @@ export async function getHealth({ pool, store }: Dependencies): Promise<Health> 
     storeBytes,
     storeFiles: hashes.length - missing.length,
     missing: missing.slice(0, 100),
+    confinement: findConfinement(),
   };
 }

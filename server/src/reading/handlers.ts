@@ -23,6 +23,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
         const find = await findQueries.getFind(pool, job.subjectId);
         if (!find) return;
         const files = await fileQueries.listFindFiles(pool, find.id);
+        const here = { ...options, group: find.arrivalId };
         const read = await tasks.run(
           'read-find',
           {
@@ -30,7 +31,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
             files: files.map(({ path, sha256, role }) => ({ path, sha256, role })),
             isPiece: find.kitId !== null,
           },
-          options,
+          here,
         );
         const proposed = proposeProvenance(read.rights, find.name);
         const { author } = proposed;
@@ -43,7 +44,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
           author,
         });
         const hashes = [...read.maps, ...pictures.map(({ sha256 }) => sha256)];
-        const facts = await lookAtPictures(dependencies, tasks, hashes, read.documentSha256, options);
+        const facts = await lookAtPictures(dependencies, tasks, hashes, read.documentSha256, here);
         const {
           shape,
           pictures: looks,

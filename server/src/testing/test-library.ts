@@ -15,6 +15,7 @@ import { createPool } from '../database/pool';
 import { run } from '../database/statements';
 import type { Dependencies } from '../dependencies';
 import type { App } from '../http/serve-endpoint';
+import { mayOpen } from '../house/may-open';
 import { JobBell } from '../jobs/bell';
 import { TaskRunner } from '../jobs/task-runner';
 import { ThreadPool } from '../jobs/thread-pool';
@@ -56,7 +57,7 @@ export class TestLibrary {
     this.#threads = new ThreadPool(pathToFileURL(join(DIST, 'thread.js')), 2);
     this.handlers = createHandlers(
       this.dependencies,
-      new TaskRunner(this.#threads, join(DIST, 'child.js'), storeFolder),
+      new TaskRunner(this.#threads, join(DIST, 'child.js'), storeFolder, () => mayOpen(pool)),
     );
     this.app = createApp(this.dependencies, this.handlers);
   }

@@ -18,6 +18,16 @@ test('a healthy house says so: bytes, work that failed, work that runs', async (
   expect(screen.getByText('Nothing runs.')).toBeTruthy();
 });
 
+test('how far processes that open files are shut in is said', async () => {
+  renderAt('/health', [answer(getHealth, () => exampleOf(HealthSchema, { confinement: 'shut-in' }))]);
+  expect(await screen.findByText(/^Opened in processes that see the file itself/)).toBeTruthy();
+});
+
+test('where the system cannot, what to do is said too', async () => {
+  renderAt('/health', [answer(getHealth, () => exampleOf(HealthSchema, { confinement: 'limits' }))]);
+  expect(await screen.findByText(/under limits of memory and time alone.*Install bubblewrap/)).toBeTruthy();
+});
+
 test('bytes that are lost are named, failed work can be tried again, running work stopped', async () => {
   const { user, askedOf } = renderAt('/health', [
     answer(getHealth, () =>

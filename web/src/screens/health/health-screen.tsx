@@ -17,7 +17,7 @@ export function HealthScreen() {
   const cancel = useChange((id: number) => call(cancelJob, { params: { id } }));
   if (health.isPending) return <Loading />;
   if (health.isLoadingError) return <Failure error={health.error} onRetry={() => void health.refetch()} />;
-  const { failed, missing, storeBytes, storeFiles, done } = health.data;
+  const { failed, missing, storeBytes, storeFiles, done, confinement } = health.data;
   const running = work.data?.running ?? [];
   return (
     <div className="screen">
@@ -44,6 +44,15 @@ export function HealthScreen() {
               {sha256}
             </p>
           ))}
+        </section>
+        <section>
+          <h2>Files from outside</h2>
+          <p style={{ marginTop: 6 }}>
+            <Mark mark={confinement === 'shut-in' ? 'holds' : 'look'} />{' '}
+            {confinement === 'shut-in'
+              ? 'Opened in processes that see the file itself, a folder of their own, and nothing else.'
+              : 'Opened under limits of memory and time alone: this system cannot shut processes in. Install bubblewrap, and allow user namespaces.'}
+          </p>
         </section>
         <section>
           <h2>Work that failed</h2>

@@ -107,6 +107,17 @@ export function FigureRules({ now, onChange }: RuleProps) {
         />
       </Rule>
       <h2>Housekeeping</h2>
+      <Rule rule="opensOnlyShutIn">
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={now.opensOnlyShutIn}
+              onChange={(event) => onChange({ opensOnlyShutIn: event.target.checked })}
+            />
+          }
+          label="or not at all"
+        />
+      </Rule>
       <Rule rule="keepDoneWork">
         <NumberField
           id="rule-keep-done"
