@@ -9,12 +9,14 @@ import mysql from 'mysql2/promise';
 const root = resolve(import.meta.dirname, '..');
 const address = process.env.HAVELD_TEST_DATABASE;
 const name = `e2e_${randomUUID().slice(0, 8)}`;
+const own = new URL(address);
+own.pathname = `/${name}`;
 const data = mkdtempSync(join(tmpdir(), 'haveld-e2e-'));
 const admin = await mysql.createConnection(address);
 await admin.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
 
 const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist/main.js')], {
-  env: { ...process.env, HAVELD_DATABASE_URL: address + name, HAVELD_DATA: data, HAVELD_PORT: process.argv[2] },
+  env: { ...process.env, HAVELD_DATABASE_URL: own.href, HAVELD_DATA: data, HAVELD_PORT: process.argv[2] },
   stdio: ['ignore', 'inherit', 'inherit'],
 });
 const stop = () => server.kill('SIGTERM');

@@ -8,6 +8,7 @@ import type { Arrival } from '@haveld/contract/api/arrivals';
 import type { Sheet } from '@haveld/contract/api/bench';
 import type { Kit } from '@haveld/contract/api/kits';
 import type { Project } from '@haveld/contract/api/projects';
+import { addressOf } from './database/address';
 import { createPool } from './database/pool';
 import { run } from './database/statements';
 import { waitFor } from './testing/test-library';
@@ -35,7 +36,7 @@ function start(): Promise<void> {
     child = spawn(process.execPath, [MAIN], {
       env: {
         ...process.env,
-        HAVELD_DATABASE_URL: `${process.env.HAVELD_TEST_DATABASE}${database}`,
+        HAVELD_DATABASE_URL: addressOf(process.env.HAVELD_TEST_DATABASE!, database),
         HAVELD_DATA: folder,
         HAVELD_PORT: String(port),
         HAVELD_DEMO: '0',

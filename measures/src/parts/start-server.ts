@@ -4,6 +4,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
+import { addressOf } from '@haveld/server/database/address';
 
 const PORT = 4397;
 
@@ -27,7 +28,7 @@ export async function startServer(): Promise<MeasuredServer> {
   const server = spawn(process.execPath, [join(process.cwd(), 'dist/main.js')], {
     env: {
       ...process.env,
-      HAVELD_DATABASE_URL: address + name,
+      HAVELD_DATABASE_URL: addressOf(address, name),
       HAVELD_DATA: data,
       HAVELD_PORT: String(PORT),
       HAVELD_DEMO: '0',

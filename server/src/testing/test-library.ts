@@ -10,6 +10,7 @@ import type { Endpoint } from '@haveld/contract/api/endpoint';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from '../app';
 import { createHandlers } from '../create-handlers';
+import { addressOf } from '../database/address';
 import { migrate } from '../database/migrate';
 import { createPool } from '../database/pool';
 import { run } from '../database/statements';
@@ -68,7 +69,7 @@ export class TestLibrary {
     const name = `test_${randomUUID().slice(0, 8)}`;
     const admin = createPool(url);
     await run(admin, `CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
-    const pool = createPool(`${url}${name}`);
+    const pool = createPool(addressOf(url, name));
     await migrate(pool, MIGRATIONS);
     await addPerson(pool, {
       signIn: 'maja',
