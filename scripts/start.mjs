@@ -11,12 +11,16 @@ const { values } = parseArgs({
   options: {
     port: { type: 'string', default: '4280' },
     data: { type: 'string', default: join(root, '.haveld') },
+    demo: { type: 'boolean', default: false },
     'no-demo': { type: 'boolean', default: false },
     host: { type: 'string', default: '127.0.0.1' },
   },
 });
 const data = resolve(values.data);
 const external = process.env.HAVELD_DATABASE_URL;
+// its password is printed for everybody
+const isOurs = ['127.0.0.1', '::1', 'localhost'].includes(values.host) && !external;
+const hasDemo = !values['no-demo'] && (isOurs || values.demo);
 
 await installPackages({ forTests: false, database: !external });
 await installDependencies(root);
@@ -32,7 +36,7 @@ const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist
     HAVELD_DATA: data,
     HAVELD_PORT: values.port,
     HAVELD_HOST: values.host,
-    HAVELD_DEMO: values['no-demo'] ? '0' : '1',
+    HAVELD_DEMO: hasDemo ? '1' : '0',
   },
   stdio: ['ignore', 'pipe', 'inherit'],
   detached: true,
@@ -48,6 +52,10 @@ createInterface({ input: server.stdout }).on('line', (line) => {
   if (said.openly)
     console.log(
       'Files from outside are opened under limits of memory and time alone: this system cannot shut processes in (bubblewrap, user namespaces).',
+    );
+  if (said.ready && !hasDemo && !values['no-demo'])
+    console.log(
+      'Demo:   off, since others may reach this Haveld: its password is printed for everybody. --demo loads it.',
     );
   if (said.demo) console.log(`Demo:   ${said.demo} …`);
   if (said.demoPeople)

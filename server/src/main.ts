@@ -55,6 +55,7 @@ const dependencies: Dependencies = {
   uploadsFolder,
   webFolder: join(here, 'web'),
   version: '0.1.0',
+  takesPublished: environment.demo,
 };
 const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
 const tasks = new TaskRunner(threads, join(here, 'child.js'), storeFolder, () => mayOpen(pool));

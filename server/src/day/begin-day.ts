@@ -4,6 +4,7 @@ import { loadRules } from '../house/rule-queries';
 import { today } from '../house/today';
 import { insertJob, purgeEnded, wasAskedFor } from '../jobs/job-queries';
 import { listExpiring } from '../ledger/ledger-queries';
+import { forgetOldTries } from '../people/try-queries';
 import { askForJudging } from '../rights/ask-for-judging';
 import { refreshRightsMarks } from '../rights/state';
 
@@ -32,4 +33,5 @@ export async function beginDay(pool: Pool, signal: AbortSignal): Promise<void> {
   }
   await askForJudging(pool);
   await purgeEnded(pool, (await loadRules(pool)).keepDoneWork);
+  await forgetOldTries(pool);
 }

@@ -1,5 +1,8 @@
 import { changePassword, getMe, signOut } from '@haveld/contract/api/people';
-import { ensureOwner, openSession } from './service';
+import { DEMO_PASSWORD } from '@haveld/demo/studio';
+import { createApp } from '../app';
+import { run } from '../database/statements';
+import { addPerson, ensureOwner, openSession } from './service';
 import { listServedEndpoints } from '../http/serve-endpoint';
 import { PASSWORD, TestLibrary } from '../testing/test-library';
 import { createUnconnectedApp } from '../testing/unconnected-app';
@@ -85,16 +88,79 @@ test('a body that is no JSON, and one that breaks the contract, get a sentence',
   expect(await answer.json()).toMatchObject({ code: 'bad-request', place: 'name' });
 });
 
-test('too many tries have to wait', async () => {
-  const statuses: number[] = [];
-  for (let i = 0; i < 25; i++)
-    statuses.push(
-      (
-        await library.app.request('/api/sign-in', {
-          method: 'POST',
-          body: JSON.stringify({ signIn: 'maja', password: 'no' }),
-        })
-      ).status,
-    );
-  expect(statuses).toContain(429);
+describe('tries', () => {
+  const signIn = async (name: string, password: string) => {
+    const answer = await library.app.request('/api/sign-in', {
+      method: 'POST',
+      body: JSON.stringify({ signIn: name, password }),
+    });
+    return { status: answer.status, message: ((await answer.json()) as { message?: string }).message };
+  };
+  /** As if the wait were over. */
+  const waitOut = () => run(library.pool, 'UPDATE failed_try SET open_at = UTC_TIMESTAMP(3) - INTERVAL 1 SECOND');
+
+  test('five may fail; after that each makes its account wait longer, and nobody else', async () => {
+    for (let i = 0; i < 5; i++) expect((await signIn(' Maja ', 'no')).status).toBe(401);
+    expect(await signIn('maja', 'long enough now')).toMatchObject({
+      status: 429,
+      message: expect.stringMatching(/^Too many tries; the next is taken in [12] seconds?\.$/) as string,
+    });
+    expect((await signIn('jonas', 'no')).status).toBe(401);
+    for (let i = 0; i < 6; i++) {
+      await waitOut();
+      expect((await signIn('maja', 'no')).status).toBe(401);
+    }
+    expect((await signIn('maja', 'no')).message).toMatch(/in (6\d) seconds/);
+    await waitOut();
+    expect((await signIn('maja', 'long enough now')).status).toBe(200);
+    // it begins anew
+    for (let i = 0; i < 4; i++) expect((await signIn('maja', 'no')).status).toBe(401);
+    expect((await signIn('maja', 'long enough now')).status).toBe(200);
+  });
+
+  test('many accounts from one address are too many too, and signing in clears nothing of that', async () => {
+    await run(library.pool, 'DELETE FROM failed_try');
+    for (let i = 0; i < 30; i++) await signIn(`guess${i}`, 'no');
+    expect((await signIn('maja', 'long enough now')).status).toBe(200);
+    const statuses: number[] = [];
+    for (let i = 30; i < 62; i++) statuses.push((await signIn(`guess${i}`, 'no')).status);
+    expect(statuses.at(-1)).toBe(429);
+  });
+
+  test('who is asked for the password before a new one has no more tries', async () => {
+    await run(library.pool, 'DELETE FROM failed_try');
+    const client = await library.signIn('maja', 'long enough now');
+    for (let i = 0; i < 5; i++)
+      await expect(client.call(changePassword, { body: { before: 'no', after: 'long enough 2' } })).rejects.toThrow(
+        '401',
+      );
+    await expect(
+      client.call(changePassword, { body: { before: 'long enough now', after: 'long enough 2' } }),
+    ).rejects.toThrow('429');
+    await waitOut();
+    await expect(
+      client.call(changePassword, { body: { before: 'long enough now', after: DEMO_PASSWORD } }),
+    ).rejects.toThrow('400');
+  });
+
+  test('the password that is printed with the demo opens nothing where others reach Haveld', async () => {
+    await run(library.pool, 'DELETE FROM failed_try');
+    await addPerson(library.pool, {
+      signIn: 'demo',
+      name: 'D',
+      role: 'member',
+      password: DEMO_PASSWORD,
+      mustChange: false,
+    });
+    expect(await signIn('demo', DEMO_PASSWORD)).toMatchObject({
+      status: 401,
+      message: expect.stringContaining('printed for everybody') as string,
+    });
+    const alone = createApp({ ...library.dependencies, takesPublished: true }, {});
+    const answer = await alone.request('/api/sign-in', {
+      method: 'POST',
+      body: JSON.stringify({ signIn: 'demo', password: DEMO_PASSWORD }),
+    });
+    expect(answer.status).toBe(200);
+  });
 });

@@ -1,31 +1,22 @@
 import { getConnInfo } from '@hono/node-server/conninfo';
 import type { Context } from 'hono';
 import { deleteCookie, getCookie, setCookie } from 'hono/cookie';
-import { rateLimiter } from 'hono-rate-limiter';
-import { DomainError } from '@haveld/contract/error';
 import { changePassword, getMe, signIn, signOut } from '@haveld/contract/api/people';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as service from './service';
+import { tryPassword } from './tries';
 
 export const SESSION_COOKIE = 'haveld_session';
-const TRIES_A_MINUTE = 20;
 
 /** Signing in and out, and one's own password. */
-export function addPeopleRoutes(app: App, { pool }: Dependencies): void {
-  app.use(
-    signIn.path,
-    rateLimiter({
-      windowMs: 60_000,
-      limit: TRIES_A_MINUTE,
-      keyGenerator: clientAddress,
-      handler: () => {
-        throw new DomainError('too-many-tries', 'Too many tries; wait a minute.');
-      },
-    }),
-  );
+export function addPeopleRoutes(app: App, { pool, takesPublished }: Dependencies): void {
   serveEndpoint(app, signIn, async ({ body, context }) => {
-    const { token, person } = await service.openSession(pool, body.signIn, body.password);
+    const account = service.toSignInName(body.signIn);
+    if (!takesPublished) service.refusePublished(body.password);
+    const { token, person } = await tryPassword(pool, { account, address: clientAddress(context) }, () =>
+      service.openSession(pool, account, body.password),
+    );
     setCookie(context, SESSION_COOKIE, token, {
       httpOnly: true,
       sameSite: 'Strict',
@@ -41,7 +32,9 @@ export function addPeopleRoutes(app: App, { pool }: Dependencies): void {
   });
   serveEndpoint(app, getMe, ({ person }) => Promise.resolve(person));
   serveEndpoint(app, changePassword, ({ person, body, context }) =>
-    service.changePassword(pool, person, getCookie(context, SESSION_COOKIE) ?? '', body.before, body.after),
+    tryPassword(pool, { account: person.signIn, address: clientAddress(context) }, () =>
+      service.changePassword(pool, person, getCookie(context, SESSION_COOKIE) ?? '', body.before, body.after),
+    ),
   );
 }
 

@@ -2,6 +2,7 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
+import { DEMO_PASSWORD } from '@haveld/demo/studio';
 import type { Executor } from '../database/pool';
 import * as queries from './queries';
 
@@ -13,13 +14,25 @@ const hashToken = (token: string): string => createHash('sha256').update(token).
 /** A hash to compare with where nobody has that name, so that both answers take as long. */
 const NOBODY = hash(randomUUID());
 
+/** A sign-in name as it is written down. */
+export const toSignInName = (given: string): string => given.trim().toLowerCase();
+
+/** @throws {DomainError} `wrong-password` for the one that is printed with the demo, where others reach this Haveld */
+export function refusePublished(password: string): void {
+  if (password === DEMO_PASSWORD)
+    throw new DomainError(
+      'wrong-password',
+      'This password is printed for everybody, with the demo; where others reach Haveld it opens nothing.',
+    );
+}
+
 /** Signs somebody in. @returns the token of the session. @throws {DomainError} `wrong-password` */
 export async function openSession(
   db: Executor,
   signIn: string,
   password: string,
 ): Promise<{ token: string; person: Person }> {
-  const found = await queries.findBySignIn(db, signIn.trim().toLowerCase());
+  const found = await queries.findBySignIn(db, toSignInName(signIn));
   const matches = await verify(found?.passwordHash ?? (await NOBODY), password);
   if (!found || !matches) throw new DomainError('wrong-password', 'Name or password is wrong.');
   const token = randomBytes(32).toString('base64url');
@@ -48,6 +61,8 @@ export async function changePassword(
   const found = await queries.findBySignIn(db, person.signIn);
   if (!found || !(await verify(found.passwordHash, before)))
     throw new DomainError('wrong-password', 'The current password is wrong.');
+  if (after === DEMO_PASSWORD)
+    throw new DomainError('bad-request', 'This password is printed for everybody, with the demo; choose another.');
   await queries.updatePassword(db, person.id, await hash(after));
   await queries.deleteOtherSessions(db, person.id, hashToken(token));
   return { ...person, mustChange: false };

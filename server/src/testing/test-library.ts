@@ -54,6 +54,7 @@ export class TestLibrary {
       uploadsFolder,
       webFolder: null,
       version: 'test',
+      takesPublished: false,
     };
     this.#threads = new ThreadPool(pathToFileURL(join(DIST, 'thread.js')), 2);
     this.handlers = createHandlers(

@@ -20,6 +20,7 @@ export function createUnconnectedApp(): App {
       uploadsFolder: folder,
       webFolder: null,
       version: 'test',
+      takesPublished: false,
     },
     {},
   );
