@@ -104,7 +104,7 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
     effect: 'Proposed for what comes from there and names no licence; it is still shown as nothing more than that.',
   },
   opensOnlyShutIn: {
-    label: 'Files are opened only in processes that are shut in',
+    label: 'Files from outside',
     effect:
       'Where the system refuses that, arrivals wait as failed work, with the reason; otherwise they are opened under limits.',
   },

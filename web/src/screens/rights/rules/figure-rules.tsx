@@ -115,7 +115,7 @@ export function FigureRules({ now, onChange }: RuleProps) {
               onChange={(event) => onChange({ opensOnlyShutIn: event.target.checked })}
             />
           }
-          label="or not at all"
+          label="open them only in a process that is shut in"
         />
       </Rule>
       <Rule rule="keepDoneWork">
