@@ -5,6 +5,7 @@ import { peekGlb, peekGltf } from './gltf/peek';
 import type { Inside } from './inside';
 import { peekObj } from './obj/peek';
 import type { Reading, ReadingContext } from './reading';
+import { sceneReferencePeek } from './scene-references';
 import { peekVrml } from './vrml/peek';
 
 export type Reader = (path: string, context: ReadingContext) => Promise<Reading>;
@@ -167,6 +168,7 @@ export const MODEL_FORMATS: readonly ModelFormat[] = [
     isToldByName: true,
     rank: 10,
     carries: 'what could be read',
+    peek: sceneReferencePeek(id),
     loadReader: readConverted,
   })),
 ];

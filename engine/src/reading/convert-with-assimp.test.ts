@@ -1,7 +1,11 @@
 import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { MODEL_FORMATS } from '@haveld/core/formats/model-formats';
 import { readModel } from '@haveld/core/formats/read-model';
 import { createDocument, writeGlb } from '@haveld/core/scene/document/document-io';
+import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { createReadingContext } from './reading-context';
 
 const read = (name: string, bytes: Uint8Array) =>
@@ -54,4 +58,36 @@ test('what the converter says reaches a person without the folder it worked in',
     expect(error?.message).not.toContain('/tmp');
     expect(error?.message).not.toContain('haveld-convert');
   }
+});
+
+describe('a scene that names other files', () => {
+  const crate = Buffer.from('v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 3\n');
+  const scene = (model: string): Buffer => Buffer.from(`LWSC\n3\n\nLoadObjectLayer 1 ${model}\nNumChannels 0\n`);
+  const readScene = (model: string) => {
+    const files: Record<string, Buffer> = { 'in/pier.lws': scene(model), 'in/crate.obj': crate };
+    return readModel(
+      'in/pier.lws',
+      createReadingContext({
+        paths: Object.keys(files),
+        read: (path) => Promise.resolve(new Uint8Array(files[path])),
+        hash: () => 'a'.repeat(64),
+      }),
+    );
+  };
+
+  test('has them by their names beside it', async () => {
+    const { document } = await readScene('D:/work/crate.obj');
+    expect(computeFigures(document).triangles).toBe(1);
+  });
+
+  test('reaches nothing that did not come with it', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'haveld-outside-'));
+    try {
+      writeFileSync(join(folder, 'secret.obj'), crate);
+      await expect(readScene(join(folder, 'secret.obj'))).rejects.toThrow('did not come with it');
+      await expect(readScene('../../../../../../../../tmp/secret.obj')).rejects.toThrow('did not come with it');
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  });
 });

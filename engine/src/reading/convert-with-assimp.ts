@@ -6,6 +6,7 @@ import { dirname, join, resolve } from 'node:path';
 import { promisify } from 'node:util';
 import { DomainError } from '@haveld/contract/error';
 import type { FileSource } from '@haveld/core/formats/reading';
+import { resolveSceneReferences } from '@haveld/core/formats/scene-references';
 
 const PROGRAM = '/usr/bin/assimp';
 const LIMIT_MS = 5 * 60_000;
@@ -24,8 +25,13 @@ export const hasAssimp = (): boolean => existsSync(PROGRAM);
 export async function convertWithAssimp(path: string, files: FileSource): Promise<Uint8Array> {
   const folder = await mkdtemp(join(tmpdir(), 'haveld-convert-'));
   try {
+    const bytes = await files.read(path);
+    // one byte a letter: what is not ASCII comes out as it went in
+    const scene = resolveSceneReferences(path, Buffer.from(bytes).toString('latin1'), files.paths);
+    await place(folder, path, scene ? Buffer.from(scene.text, 'latin1') : bytes);
     for (const beside of files.paths)
-      if (beside === path || BESIDE.test(beside)) await place(folder, beside, await files.read(beside));
+      if (beside !== path && (BESIDE.test(beside) || scene?.wanted.includes(beside)))
+        await place(folder, beside, await files.read(beside));
     const result = join(folder, 'haveld-result.glb');
     const said = await run(join(folder, path), result);
     if (!existsSync(result))

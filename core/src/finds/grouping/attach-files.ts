@@ -82,6 +82,9 @@ const KIND_ROLES: Partial<Record<HeapFile['kind'], FindRole>> = {
   picture: 'map',
 };
 
+/** Made of other models, which are read with it and are finds of their own besides. */
+const isScene = ({ format }: HeapFile): boolean => format === 'lws' || format === 'irr';
+
 /** What its model and material files name. What only another resolution names belongs to that resolution. */
 function attachMentioned(draft: Draft, { byPath, locate }: Heap): void {
   const sources = [...draft.files.keys()].flatMap((path) => byPath.get(path) ?? []);
@@ -90,7 +93,7 @@ function attachMentioned(draft: Draft, { byPath, locate }: Heap): void {
   for (const source of [...byRole('other-resolution', false), ...byRole('other-resolution', true)]) {
     for (const mention of source.inside?.mentions ?? []) {
       const file = locate(mention, source.path);
-      const role = file && KIND_ROLES[file.kind];
+      const role = file && (isScene(source) && file.kind === 'model' ? 'buffer' : KIND_ROLES[file.kind]);
       if (!file || !role || draft.files.has(file.path)) continue;
       draft.files.set(file.path, draft.files.get(source.path) === 'other-resolution' ? 'other-resolution' : role);
     }
