@@ -14,6 +14,7 @@ const { values } = parseArgs({
     demo: { type: 'boolean', default: false },
     'no-demo': { type: 'boolean', default: false },
     host: { type: 'string', default: '127.0.0.1' },
+    tls: { type: 'boolean', default: false },
   },
 });
 const data = resolve(values.data);
@@ -36,6 +37,7 @@ const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist
     HAVELD_DATA: data,
     HAVELD_PORT: values.port,
     HAVELD_HOST: values.host,
+    HAVELD_TLS: values.tls ? '1' : '0',
     HAVELD_DEMO: hasDemo ? '1' : '0',
   },
   stdio: ['ignore', 'pipe', 'inherit'],

@@ -8,6 +8,7 @@ export const ERROR_STATUS = {
   'wrong-password': 401,
   'too-many-tries': 429,
   'wrong-origin': 403,
+  'must-change-password': 403,
   'not-found': 404,
   'too-large': 413,
   'cannot-catalogue': 409,

@@ -2,7 +2,7 @@ import { Hono } from 'hono';
 import { compress } from 'hono/compress';
 import { getCookie } from 'hono/cookie';
 import { createOpenApi } from '@haveld/contract/api/openapi';
-import { signIn } from '@haveld/contract/api/people';
+import { changePassword, getMe, signIn, signOut } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import { addArrivalRoutes } from './arrivals/routes';
 import { addKitBenchRoutes } from './bench/kit-routes';
@@ -31,11 +31,14 @@ import { addProjectRoutes } from './projects/routes';
 /** What is worth packing anew each time it is asked for. */
 const WORDS = /^(application\/json|text\/)/;
 
+/** All that a password which was printed once opens. */
+const WITH_ONE_TIME_PASSWORD = new Set<string>([getMe.path, changePassword.path, signOut.path]);
+
 /** Builds the application. It opens no socket and reads no environment. */
 export function createApp(dependencies: Dependencies, handlers: JobHandlers): App {
   const app: App = new Hono<{ Variables: Variables }>();
   app.onError(createErrorAnswer(dependencies.log));
-  app.use(securityHeaders);
+  app.use(securityHeaders(dependencies.isTls));
   // lists and sheets are words: a twentieth goes over the network. Models are sent as they lie in the store
   app.use(compress({ contentTypeFilter: WORDS }));
   app.use('/api/*', sameOrigin);
@@ -44,6 +47,11 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
     if (context.req.path !== signIn.path) {
       const person = await findSignedIn(dependencies.pool, getCookie(context, SESSION_COOKIE));
       if (!person) throw new DomainError('not-signed-in', 'Please sign in.');
+      if (person.mustChange && !WITH_ONE_TIME_PASSWORD.has(context.req.path))
+        throw new DomainError(
+          'must-change-password',
+          'Choose a password of your own first; the printed one opens nothing else.',
+        );
       context.set('person', person);
     }
     await next();

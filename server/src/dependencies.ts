@@ -15,6 +15,8 @@ export interface Dependencies {
   /** The built web application, or null where only the API is served. */
   webFolder: string | null;
   version: string;
+  /** People reach it by TLS alone: cookies never leave it. */
+  isTls: boolean;
   /** The password that is printed with the demo opens its accounts: where nobody but this machine reaches Haveld, or somebody asked for it. */
   takesPublished: boolean;
 }

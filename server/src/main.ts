@@ -32,6 +32,7 @@ const environment = {
   port: Number(process.env.HAVELD_PORT ?? 4280),
   roles: (process.env.HAVELD_ROLES ?? 'web,worker').split(','),
   demo: process.env.HAVELD_DEMO !== '0',
+  tls: process.env.HAVELD_TLS === '1',
   logLevel: process.env.HAVELD_LOG ?? 'warn',
 };
 
@@ -56,6 +57,7 @@ const dependencies: Dependencies = {
   webFolder: join(here, 'web'),
   version: '0.1.0',
   takesPublished: environment.demo,
+  isTls: environment.tls,
 };
 const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
 const tasks = new TaskRunner(threads, join(here, 'child.js'), storeFolder, () => mayOpen(pool));

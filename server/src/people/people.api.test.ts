@@ -32,6 +32,47 @@ test.each(['/api/uploads', `/api/bytes/${'a'.repeat(64)}`, '/api/openapi.json', 
   },
 );
 
+describe('with a password that was printed once', () => {
+  const ALLOWED = [getMe, changePassword, signOut].map(({ path }) => path);
+  let cookie: string;
+  beforeAll(async () => {
+    await addPerson(library.pool, {
+      signIn: 'new',
+      name: 'New',
+      role: 'member',
+      password: 'printed once',
+      mustChange: true,
+    });
+    const answer = await library.app.request('/api/sign-in', {
+      method: 'POST',
+      body: JSON.stringify({ signIn: 'new', password: 'printed once' }),
+    });
+    cookie = answer.headers.get('set-cookie')!.split(';')[0];
+  });
+
+  test.each(
+    endpoints
+      .filter(({ open, path }) => !open && !ALLOWED.includes(path))
+      .map((endpoint) => [endpoint.method.toUpperCase(), endpoint.path]),
+  )('%s %s refuses', async (method, path) => {
+    const answer = await library.app.request(path.replace(/:(\w+)/g, 'x'), {
+      method,
+      headers: { cookie },
+      body: method === 'GET' ? undefined : '{}',
+    });
+    expect(answer.status).toBe(403);
+  });
+
+  test('one’s own can be chosen, and opens the rest', async () => {
+    const ask = (path: string, method = 'GET', body?: object) =>
+      library.app.request(path, { method, headers: { cookie }, body: body && JSON.stringify(body) });
+    expect((await ask('/api/me')).status).toBe(200);
+    const change = { before: 'printed once', after: 'kelp lantern ferry' };
+    expect((await ask('/api/me/password', 'PUT', change)).status).toBe(200);
+    expect((await ask('/api/projects')).status).toBe(200);
+  });
+});
+
 test('the OpenAPI description names every endpoint that is served', async () => {
   const client = await library.signIn();
   const { paths } = (await (await client.request('/api/openapi.json')).json()) as {
@@ -52,6 +93,17 @@ test('the cookie cannot be read by scripts and does not leave the site', async (
   });
   expect(answer.headers.get('set-cookie')).toMatch(/HttpOnly/);
   expect(answer.headers.get('set-cookie')).toMatch(/SameSite=Strict/);
+});
+
+test('where people come by TLS alone the cookie never leaves it, and browsers are told so', async () => {
+  const byTls = createApp({ ...library.dependencies, isTls: true }, {});
+  const body = JSON.stringify({ signIn: 'maja', password: PASSWORD });
+  const answer = await byTls.request('/api/sign-in', { method: 'POST', body });
+  expect(answer.headers.get('set-cookie')).toMatch(/; Secure/);
+  expect(answer.headers.get('strict-transport-security')).toBe('max-age=63072000');
+  const plain = await library.app.request('/api/sign-in', { method: 'POST', body });
+  expect(plain.headers.get('set-cookie')).not.toMatch(/; Secure/);
+  expect(plain.headers.get('strict-transport-security')).toBeNull();
 });
 
 test('a page of another site cannot change anything', async () => {
@@ -142,6 +194,15 @@ describe('tries', () => {
       client.call(changePassword, { body: { before: 'long enough now', after: DEMO_PASSWORD } }),
     ).rejects.toThrow('400');
   });
+
+  test.each(['password123', 'maja1234567', 'qwertyuiop[]', 'aaaaaaaaaaaaaa', 'Password2026'])(
+    'one that is tried first is refused as a new one: %s',
+    async (after) => {
+      await run(library.pool, 'DELETE FROM failed_try');
+      const client = await library.signIn('maja', 'long enough now');
+      await expect(client.call(changePassword, { body: { before: 'long enough now', after } })).rejects.toThrow('400');
+    },
+  );
 
   test('the password that is printed with the demo opens nothing where others reach Haveld', async () => {
     await run(library.pool, 'DELETE FROM failed_try');

@@ -10,7 +10,7 @@ import { tryPassword } from './tries';
 export const SESSION_COOKIE = 'haveld_session';
 
 /** Signing in and out, and one's own password. */
-export function addPeopleRoutes(app: App, { pool, takesPublished }: Dependencies): void {
+export function addPeopleRoutes(app: App, { pool, takesPublished, isTls }: Dependencies): void {
   serveEndpoint(app, signIn, async ({ body, context }) => {
     const account = service.toSignInName(body.signIn);
     if (!takesPublished) service.refusePublished(body.password);
@@ -19,6 +19,7 @@ export function addPeopleRoutes(app: App, { pool, takesPublished }: Dependencies
     );
     setCookie(context, SESSION_COOKIE, token, {
       httpOnly: true,
+      secure: isTls,
       sameSite: 'Strict',
       path: '/',
       maxAge: 14 * 24 * 3600,
@@ -27,7 +28,7 @@ export function addPeopleRoutes(app: App, { pool, takesPublished }: Dependencies
   });
   serveEndpoint(app, signOut, async ({ context }) => {
     await service.closeSession(pool, getCookie(context, SESSION_COOKIE));
-    deleteCookie(context, SESSION_COOKIE, { path: '/' });
+    deleteCookie(context, SESSION_COOKIE, { path: '/', secure: isTls });
     return {};
   });
   serveEndpoint(app, getMe, ({ person }) => Promise.resolve(person));

@@ -4,6 +4,7 @@ import { DomainError } from '@haveld/contract/error';
 import type { Person } from '@haveld/contract/api/people';
 import { DEMO_PASSWORD } from '@haveld/demo/studio';
 import type { Executor } from '../database/pool';
+import { requireStrong } from './password-strength';
 import * as queries from './queries';
 
 const SESSION_DAYS = 14;
@@ -63,6 +64,7 @@ export async function changePassword(
     throw new DomainError('wrong-password', 'The current password is wrong.');
   if (after === DEMO_PASSWORD)
     throw new DomainError('bad-request', 'This password is printed for everybody, with the demo; choose another.');
+  await requireStrong(after, [person.signIn, person.name, 'haveld']);
   await queries.updatePassword(db, person.id, await hash(after));
   await queries.deleteOtherSessions(db, person.id, hashToken(token));
   return { ...person, mustChange: false };

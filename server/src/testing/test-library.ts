@@ -55,6 +55,7 @@ export class TestLibrary {
       webFolder: null,
       version: 'test',
       takesPublished: false,
+      isTls: false,
     };
     this.#threads = new ThreadPool(pathToFileURL(join(DIST, 'thread.js')), 2);
     this.handlers = createHandlers(

@@ -21,6 +21,7 @@ export function createUnconnectedApp(): App {
       webFolder: null,
       version: 'test',
       takesPublished: false,
+      isTls: false,
     },
     {},
   );
