@@ -1,5 +1,4 @@
 import { DomainError } from '@haveld/contract/error';
-import { baseName } from '../finds/heap-file';
 import { decodeText } from '../text/decode-text';
 import { NOTHING_INSIDE, type Inside } from './inside';
 
@@ -60,10 +59,12 @@ export function resolveSceneReferences(path: string, text: string, paths: readon
   return { text: resolved, wanted: [...wanted] };
 }
 
+const lastPart = (path: string): string => path.slice(path.lastIndexOf('/') + 1);
+
 /** Where it says, else by its name alone, below the scene's own folder. */
 function findNamed(name: string, home: string, paths: readonly string[]): string | undefined {
   const below = paths.filter((one) => one.startsWith(home));
   const said = home + name.replace(/^(?:\.\/)+/, '');
-  const last = baseName(name).toLowerCase();
-  return below.find((one) => one === said) ?? below.find((one) => baseName(one).toLowerCase() === last);
+  const last = lastPart(name).toLowerCase();
+  return below.find((one) => one === said) ?? below.find((one) => lastPart(one).toLowerCase() === last);
 }
