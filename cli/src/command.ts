@@ -1,5 +1,6 @@
 import { Command, Option } from 'commander';
 import { DomainError } from '@haveld/contract/error';
+import { endAllWorkers } from '@haveld/engine/sandbox/sandbox-workers';
 import { ConfirmSchema, PRESETS, type Confirm, type PreparedReport } from '@haveld/contract/prepared';
 import { Outputs } from './outputs';
 import { prepare } from './prepare';
@@ -71,6 +72,9 @@ async function run(input: string, options: Options): Promise<void> {
     if (!(error instanceof DomainError)) throw error;
     process.stderr.write(`${error.message}\n`);
     process.exitCode = EXIT.failed;
+  } finally {
+    // their folders go with this run's
+    await endAllWorkers();
   }
 }
 

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PRESETS } from '@haveld/contract/prepared';
-import { createCell, emptyCell, giveBytes, listMade } from '@haveld/engine/sandbox/cell';
+import { addTask, createCell, giveBytes, listMade, removeCell } from '@haveld/engine/sandbox/cell';
 import { confine, findConfinement, type Confinement } from '@haveld/engine/sandbox/confine';
 import { openForbiddenCalls } from '@haveld/engine/sandbox/forbidden-calls';
 import type { TaskReply, TaskRequest } from '@haveld/engine/sandbox/messages';
@@ -37,7 +37,8 @@ async function measure(how: Confinement, name: TaskRequest['name'], input: objec
     serialization: 'advanced',
   });
   if (calls !== null) closeSync(calls);
-  const request: TaskRequest = { name, input, store: { folder: made, readsFrom: given } };
+  const task = addTask(cell);
+  const request: TaskRequest = { name, input, store: { folder: join(made, task), readsFrom: given } };
   child.send(request);
   await new Promise<void>((resolve, reject) => {
     child.on('message', (reply: TaskReply) => {
@@ -47,11 +48,11 @@ async function measure(how: Confinement, name: TaskRequest['name'], input: objec
     child.on('error', reject);
   });
   const answered = performance.now();
-  await store.takeOver(cell.made, listMade(cell), false);
+  await store.takeOver(cell.made, listMade(cell, task), false);
   const taken = performance.now();
   child.kill('SIGKILL');
   await new Promise((resolve) => child.once('close', resolve));
-  emptyCell(cell);
+  removeCell(cell);
   return [answered - from, taken - answered];
 }
 

@@ -86,6 +86,7 @@ beforeAll(async () => {
   port = await freePort();
   await start();
   await ask('POST', '/api/sign-in', { signIn: 'owner', password });
+  await ask('PUT', '/api/me/password', { before: password, after: 'kelp lantern ferry' });
 });
 afterAll(async () => {
   await kill();

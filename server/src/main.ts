@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { serve, type ServerType } from '@hono/node-server';
 import { pino } from 'pino';
 import { findConfinement } from '@haveld/engine/sandbox/confine';
+import { endAllWorkers } from '@haveld/engine/sandbox/sandbox-workers';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from './app';
 import { finishUploads, createUploadStore } from './arrivals/uploads';
@@ -111,6 +112,7 @@ async function stop(): Promise<void> {
   if (server && 'closeAllConnections' in server) server.closeAllConnections();
   await worker.stop();
   await threads.close();
+  await endAllWorkers();
   await pool.end();
   process.exit(0);
 }

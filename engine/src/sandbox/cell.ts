@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { existsSync, linkSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { existsSync, linkSync, lstatSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { FolderStore } from '../store/folder-store';
 
@@ -14,7 +14,7 @@ export interface Cell {
   folder: string;
   /** Bytes it was given, laid out as in the store. */
   given: string;
-  /** What it makes, laid out so too. */
+  /** What it makes: a folder a task, each laid out so too. */
   made: string;
 }
 
@@ -29,13 +29,19 @@ export function createCell(storeFolder: string): Cell {
   return cell;
 }
 
-/** For the next task: nothing of the one before is left. */
-export function emptyCell(cell: Cell): void {
-  for (const folder of [cell.given, cell.made])
-    for (const name of readdirSync(folder)) rmSync(join(folder, name), { recursive: true, force: true });
-  layOut(cell);
+/** Makes the folder a task writes to. @returns its name below `made` */
+export function addTask({ made }: Cell): string {
+  const task = randomUUID();
+  mkdirSync(join(made, task));
+  return task;
 }
 
+/** For the next task: what was given for the one before is gone. What it made stays until nobody writes there any more. */
+export function takeBackBytes({ given }: Cell): void {
+  for (const name of readdirSync(given)) rmSync(join(given, name), { recursive: true, force: true });
+}
+
+/** Only once its process has ended: a folder somebody writes to may lead elsewhere while it is cleared. */
 export const removeCell = ({ folder }: Cell): void => rmSync(folder, { recursive: true, force: true });
 
 /** Gives a cell bytes of the store, by a second name each; what the store does not have is left out. */
@@ -49,11 +55,17 @@ export function giveBytes({ given }: Cell, storeFolder: string, hashes: Iterable
   }
 }
 
-/** Files it made that may go into the store, as paths below `made`; links are none. */
-export const listMade = ({ made }: Cell): string[] =>
-  readdirSync(made, { recursive: true, withFileTypes: true })
+/**
+ * Files a task made that may go into the store, as paths below `made`; links are none, nor what lies behind one.
+ * @param task the folder it had there
+ */
+export function listMade({ made }: Cell, task: string): string[] {
+  const folder = join(made, task);
+  if (!lstatSync(folder, { throwIfNoEntry: false })?.isDirectory()) return [];
+  return readdirSync(folder, { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile() && /^[0-9a-f]{64}$/.test(entry.name))
     .map((entry) => relative(made, join(entry.parentPath, entry.name)));
+}
 
 /** Hashes anywhere in what a task was asked. */
 export function* listHashes(value: unknown): Generator<string> {

@@ -23,7 +23,7 @@ import { runSandboxed } from './run-sandboxed';
 const PROBE = `
 import { createHash } from 'node:crypto';
 import { spawn } from 'node:child_process';
-import { mkdirSync, readdirSync, readFileSync, symlinkSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, renameSync, symlinkSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
 
 const reads = (path) => { try { readFileSync(path); return 'read'; } catch (error) { return error.code; } };
@@ -44,6 +44,10 @@ export async function probe({ input, store }) {
   writeFileSync(put(store.folder, createHash('sha256').update('made').digest('hex')), 'made');
   writeFileSync(put(store.folder, 'f'.repeat(64)), 'under a wrong name');
   symlinkSync(input.secret, put(store.folder, 'e'.repeat(64)));
+  if (input.lure) {
+    renameSync(store.folder, store.folder + '-away');
+    symlinkSync(input.lure, store.folder);
+  }
   return {
     own: reads(given),
     secret: reads(input.secret),
@@ -139,6 +143,15 @@ test('what it made is taken over by what it holds; a link is not, and nothing it
     await new Promise((resolve) => setTimeout(resolve, 100));
   expect(runs(sleep)).toBe(false);
   expect(readdirSync(join(storeFolder, 'cells'))).toEqual([]);
+});
+
+test('a folder it has exchanged for a link leads nowhere', async () => {
+  const lure = join(folder, 'lure');
+  mkdirSync(lure);
+  writeFileSync(join(lure, 'd'.repeat(64)), 'lured');
+  await runSandboxed('open-archive', { ...asked, sleep: '61.125', lure } as never, { entry, storeFolder });
+  expect(await store.has(hashOf('lured'))).toBe(false);
+  expect(readFileSync(join(lure, 'd'.repeat(64)), 'utf8')).toBe('lured');
 });
 
 const isRoot = process.getuid?.() === 0;

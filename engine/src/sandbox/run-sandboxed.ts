@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { DomainError, type ErrorBody } from '@haveld/contract/error';
 import { FolderStore } from '../store/folder-store';
 import type { TaskInput, TaskName, TaskResult } from '../tasks/registry';
-import { giveBytes, listHashes, listMade } from './cell';
+import { addTask, giveBytes, listHashes, listMade } from './cell';
 import type { TaskReply, TaskRequest } from './messages';
 import { readResidentBytes } from './processes';
 import {
@@ -46,8 +46,9 @@ export function runSandboxed<N extends TaskName>(
   if (signal?.aborted) return Promise.reject(signal.reason as Error);
   return new Promise((resolve, reject) => {
     const worker = takeWorker({ entry, storeFolder, group });
-    giveBytes(worker.cell, storeFolder, listHashes(input));
-    const { child } = worker;
+    const { child, cell } = worker;
+    giveBytes(cell, storeFolder, listHashes(input));
+    const task = addTask(cell);
     let settled = false;
     const settle = (finish: () => void): void => {
       if (settled) return;
@@ -60,14 +61,14 @@ export function runSandboxed<N extends TaskName>(
     };
     const give = (error: Error): void =>
       settle(() => {
-        endWorker(worker);
+        void endWorker(worker);
         reject(error);
       });
     const fail = (message: string): void => give(new DomainError('bad-file', message));
     const onAbort = (): void => give(signal!.reason as Error);
     const succeed = (result: TaskResult<N>): void =>
       settle(() => {
-        takeOverMade(worker).then(() => resolve(result), reject);
+        takeOverMade(worker, task).then(() => resolve(result), reject);
       });
     const watch = setInterval(() => {
       worker.residentBytes = readResidentBytes(child.pid);
@@ -88,7 +89,7 @@ export function runSandboxed<N extends TaskName>(
     child.on('exit', (code, killedBy) =>
       fail(`Opening it ended the process (${killedBy ?? code}); the file may be damaged.`),
     );
-    const request: TaskRequest = { name, input, store: { folder: worker.made, readsFrom: worker.given } };
+    const request: TaskRequest = { name, input, store: { folder: join(worker.made, task), readsFrom: worker.given } };
     child.send(request);
   });
 }
@@ -96,15 +97,23 @@ export function runSandboxed<N extends TaskName>(
 /** Files of one task that are copied, together: more is moved, and nobody may be able to write to it then. */
 const COPIED_BYTES = 64 * 2 ** 20;
 
-/** Brings what a worker made into the store. */
-async function takeOverMade(worker: SandboxWorker): Promise<void> {
+/** Brings what a worker made for a task into the store. */
+async function takeOverMade(worker: SandboxWorker, task: string): Promise<void> {
   const { cell, storeFolder } = worker;
-  const made = listMade(cell);
-  const isMuch = made.reduce((sum, name) => sum + lstatSync(join(cell.made, name)).size, 0) > COPIED_BYTES;
-  if (isMuch) await stopWorker(worker);
-  await new FolderStore(storeFolder).takeOver(cell.made, made, isMuch);
-  if (isMuch) removeWorker(worker);
-  else keepWorker(worker);
+  const store = new FolderStore(storeFolder);
+  const names = listMade(cell, task);
+  const sizes = names.map((name) => lstatSync(join(cell.made, name), { throwIfNoEntry: false })?.size ?? 0);
+  const bytes = sizes.reduce((sum, size) => sum + size, 0);
+  worker.madeBytes += bytes;
+  if (bytes > COPIED_BYTES) {
+    await stopWorker(worker);
+    // what is there now, nobody changes any more
+    await store.takeOver(cell.made, listMade(cell, task), true);
+    removeWorker(worker);
+  } else {
+    await store.takeOver(cell.made, names, false);
+    keepWorker(worker);
+  }
 }
 
 /** @returns the error as it was thrown on the other side */

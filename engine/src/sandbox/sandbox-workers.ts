@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { closeSync } from 'node:fs';
 import type { TaskName } from '../tasks/registry';
-import { createCell, emptyCell, removeCell, type Cell } from './cell';
+import { createCell, removeCell, takeBackBytes, type Cell } from './cell';
 import { confine, findConfinement } from './confine';
 import { hasForbiddenCalls, openForbiddenCalls } from './forbidden-calls';
 import type { LoadRequest } from './messages';
@@ -27,6 +27,8 @@ export interface SandboxWorker extends WorkerPlace {
   given: string;
   made: string;
   tasks: number;
+  /** Bytes of all it made. */
+  madeBytes: number;
   /** As last seen. */
   residentBytes: number;
   /** It has ended, and whatever it started with it. */
@@ -38,14 +40,14 @@ const MOST_TASKS = 200;
 const LARGEST_KEPT_BYTES = 400 * 2 ** 20;
 const IDLE_MS = 4000;
 
+/** What it made lies there until it ends. */
+const MOST_MADE_BYTES = 256 * 2 ** 20;
+
 /** Beyond what it may hold in memory: code, stacks, and what is written and not looked at. */
 const DATA_BYTES = 4 * 2 ** 30;
 
 const idle = new Map<SandboxWorker, NodeJS.Timeout>();
 const all = new Set<SandboxWorker>();
-process.once('exit', () => {
-  for (const { cell } of all) removeCell(cell);
-});
 
 /** @returns one that waits, or a new one */
 export function takeWorker(place: WorkerPlace): SandboxWorker {
@@ -90,22 +92,27 @@ function startWorker(place: WorkerPlace): SandboxWorker {
   });
   if (calls !== null) closeSync(calls);
   const ended = new Promise<void>((resolve) => child.once('close', () => resolve()).once('error', () => resolve()));
-  const worker = { ...place, child, cell, given, made, tasks: 0, residentBytes: 0, ended };
+  const worker = { ...place, child, cell, given, made, tasks: 0, madeBytes: 0, residentBytes: 0, ended };
   all.add(worker);
   return worker;
 }
 
 /** Keeps a worker for a while, unless it has done or grown enough. */
 export function keepWorker(worker: SandboxWorker): void {
-  if (worker.group === undefined || worker.tasks >= MOST_TASKS || worker.residentBytes > LARGEST_KEPT_BYTES)
-    return endWorker(worker);
-  if (!worker.child.connected) return endWorker(worker);
-  emptyCell(worker.cell);
+  if (
+    worker.group === undefined ||
+    worker.tasks >= MOST_TASKS ||
+    worker.residentBytes > LARGEST_KEPT_BYTES ||
+    worker.madeBytes > MOST_MADE_BYTES
+  )
+    return void endWorker(worker);
+  if (!worker.child.connected) return void endWorker(worker);
+  takeBackBytes(worker.cell);
   wait(worker);
 }
 
 function wait(worker: SandboxWorker): void {
-  const timer = setTimeout(() => endWorker(worker), IDLE_MS);
+  const timer = setTimeout(() => void endWorker(worker), IDLE_MS);
   timer.unref();
   // one that waits keeps nobody from ending
   worker.child.unref();
@@ -119,8 +126,14 @@ function wait(worker: SandboxWorker): void {
 }
 
 /** Ends a worker and all it started, and what it left goes. */
-export function endWorker(worker: SandboxWorker): void {
-  void stopWorker(worker).then(() => removeWorker(worker));
+export async function endWorker(worker: SandboxWorker): Promise<void> {
+  await stopWorker(worker);
+  removeWorker(worker);
+}
+
+/** Ends every worker, before the process that started them ends. */
+export async function endAllWorkers(): Promise<void> {
+  await Promise.all([...all].map(endWorker));
 }
 
 /** Ends a worker and all it started; after it nobody writes to its cell any more. */

@@ -1,4 +1,6 @@
-import { readdirSync, writeFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, symlinkSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { createScratchStore } from '../testing/scratch-store';
@@ -42,4 +44,33 @@ test('a range of bytes can be read', async () => {
   const chunks: Buffer[] = [];
   for await (const chunk of scratch.store.openRead(ABC, { start: 1, end: 1 })) chunks.push(chunk as Buffer);
   expect(Buffer.concat(chunks).toString()).toBe('b');
+});
+
+describe('what somebody else wrote', () => {
+  const made = join(scratch.folder, 'made');
+  const outside = join(scratch.folder, 'outside');
+  const hashOf = (text: string): string => createHash('sha256').update(text).digest('hex');
+  beforeAll(() => {
+    for (const folder of [made, outside]) mkdirSync(folder);
+    writeFileSync(join(outside, 'file'), 'outside');
+  });
+
+  test('is copied by what it holds while they may still write, and moved when they cannot', async () => {
+    for (const isStill of [false, true]) {
+      writeFileSync(join(made, 'any-name'), `made ${isStill}`);
+      await scratch.store.takeOver(made, ['any-name'], isStill);
+      expect(await scratch.store.has(hashOf(`made ${isStill}`))).toBe(true);
+      expect(existsSync(join(made, 'any-name'))).toBe(!isStill);
+    }
+  });
+
+  test.each([
+    ['a link', 'linked', () => symlinkSync(join(outside, 'file'), join(made, 'linked'))],
+    ['a link on the way', 'way/file', () => symlinkSync(outside, join(made, 'way'))],
+    ['a pipe that nobody writes to', 'pipe', () => execFileSync('mkfifo', [join(made, 'pipe')])],
+  ])('is not reached by %s', async (_what, name, lay) => {
+    lay();
+    await expect(scratch.store.takeOver(made, [name], false)).rejects.toThrow();
+    expect(await scratch.store.has(hashOf('outside'))).toBe(false);
+  });
 });

@@ -7,6 +7,9 @@ import { pipeline } from 'node:stream/promises';
 import { BlobBatch, flushTogether } from './blob-batch';
 import type { ByteStore, StoredBytes } from './byte-store';
 
+/** A file is copied in pieces of so many bytes. */
+const COPY_BYTES = 2 ** 20;
+
 /** A folder store as a process apart sees it. */
 export interface StorePlace {
   folder: string;
@@ -119,7 +122,7 @@ export class FolderStore implements ByteStore {
     for (const name of names) {
       const pending = await this.#pendingPath();
       if (isStill) await rename(join(folder, name), pending);
-      else await pipeline((await openInside(folder, name)).createReadStream(), createWriteStream(pending));
+      else await copyInside(folder, name, pending);
       taken.push({ pending, sha256: await hashFile(pending) });
     }
     if (taken.length > 0) await flushTogether(taken.map(({ pending }) => pending));
@@ -164,15 +167,37 @@ export class FolderStore implements ByteStore {
   }
 }
 
-/** Opens a file below a folder whose contents somebody else may change meanwhile: no part of the way may be a link. */
+/** Copies a file as long as it is now: who writes to it may go on for ever. */
+async function copyInside(folder: string, name: string, target: string): Promise<void> {
+  const file = await openInside(folder, name);
+  try {
+    const found = await file.stat();
+    if (!found.isFile()) throw new Error(`copyInside: no file, got ${name}`);
+    const copy = await open(target, 'w');
+    try {
+      for (let left = found.size; left > 0;) {
+        const { bytesRead, buffer } = await file.read({ buffer: Buffer.alloc(Math.min(left, COPY_BYTES)) });
+        if (bytesRead === 0) break;
+        await copy.write(buffer, 0, bytesRead);
+        left -= bytesRead;
+      }
+    } finally {
+      await copy.close();
+    }
+  } finally {
+    await file.close();
+  }
+}
+
+/** Opens a file below a folder whose contents somebody else may change meanwhile: no part of the way may be a link, and none may block. */
 async function openInside(folder: string, name: string): Promise<FileHandle> {
-  const { O_RDONLY, O_DIRECTORY, O_NOFOLLOW } = constants;
+  const { O_RDONLY, O_DIRECTORY, O_NOFOLLOW, O_NONBLOCK } = constants;
   const parts = name.split('/');
   let at = await open(folder, O_RDONLY | O_DIRECTORY);
   for (const [i, part] of parts.entries()) {
     const kind = i < parts.length - 1 ? O_DIRECTORY : 0;
     try {
-      const next = await open(`/proc/self/fd/${at.fd}/${part}`, O_RDONLY | O_NOFOLLOW | kind);
+      const next = await open(`/proc/self/fd/${at.fd}/${part}`, O_RDONLY | O_NOFOLLOW | O_NONBLOCK | kind);
       await at.close();
       at = next;
     } catch (error) {
