@@ -2,9 +2,9 @@ import { expect, test } from '@playwright/test';
 import { PERSON } from './library';
 
 test('the demo studio is there after the first start', async ({ request }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(270_000);
   await expect(async () => expect((await request.post('/api/sign-in', { data: PERSON })).ok()).toBe(true)).toPass({
-    timeout: 60_000,
+    timeout: 120_000,
     intervals: [4000],
   });
   await expect(async () => {
