@@ -53,7 +53,7 @@ createInterface({ input: server.stdout }).on('line', (line) => {
   if (said.ready) console.log(`\nHaveld is open at  http://${said.ready.host}:${said.ready.port}/\n`);
   if (said.openly)
     console.log(
-      'Files from outside are opened under limits of memory and time alone: this system cannot shut processes in (bubblewrap, user namespaces).',
+      'Files from outside are opened under limits of memory and time alone: this system has no sandbox (bubblewrap, user namespaces).',
     );
   if (said.ready && !hasDemo && !values['no-demo'])
     console.log(

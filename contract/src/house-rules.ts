@@ -106,7 +106,7 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   opensOnlyShutIn: {
     label: 'Files from outside',
     effect:
-      'Where the system refuses that, arrivals wait as failed work, with the reason; otherwise they are opened under limits.',
+      'Where the system has none, arrivals wait as failed work, with the reason; otherwise they are opened under limits of memory and time.',
   },
   keepDoneWork: {
     label: 'Work that is done is kept for',

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { existsSync, linkSync, lstatSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { copyFileSync, existsSync, linkSync, lstatSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { FolderStore } from '../store/folder-store';
 
@@ -51,7 +51,17 @@ export function giveBytes({ given }: Cell, storeFolder: string, hashes: Iterable
     const [source, target] = [from.pathFor(sha256), to.pathFor(sha256)];
     if (!existsSync(source) || existsSync(target)) continue;
     mkdirSync(dirname(target), { recursive: true });
+    giveFile(source, target);
+  }
+}
+
+/** A second name where the system gives one: not across disks, nor for what belongs to somebody else. */
+function giveFile(source: string, target: string): void {
+  try {
     linkSync(source, target);
+  } catch (error) {
+    if (!['EXDEV', 'EPERM', 'EMLINK', 'ENOTSUP'].includes((error as NodeJS.ErrnoException).code ?? '')) throw error;
+    copyFileSync(source, target);
   }
 }
 

@@ -8,6 +8,6 @@ export async function mayOpen(pool: Pool, confinement = findConfinement()): Prom
   if (confinement === 'shut-in' || !(await loadRules(pool)).opensOnlyShutIn) return;
   throw new DomainError(
     'out-of-step',
-    'Not opened: this system cannot shut processes in, and the house opens files only so. Install bubblewrap and allow user namespaces, or change the rule.',
+    'Not opened: this system has no sandbox, and the house opens files only in one. Install bubblewrap and allow user namespaces, or change the rule.',
   );
 }

@@ -179,6 +179,21 @@ describe('tries', () => {
     expect(statuses.at(-1)).toBe(429);
   });
 
+  test('behind a proxy they are told apart by what it says, not by what they say; on one’s own machine only accounts count', async () => {
+    await run(library.pool, 'DELETE FROM failed_try');
+    const byTls = createApp({ ...library.dependencies, isTls: true }, {});
+    const from = async (forwarded: string, name: string, password = 'no') => {
+      const headers = { 'x-forwarded-for': forwarded };
+      const body = JSON.stringify({ signIn: name, password });
+      return (await byTls.request('/api/sign-in', { method: 'POST', headers, body })).status;
+    };
+    for (let i = 0; i < 62; i++) await from(`10.9.9.${i}, 10.0.0.1`, `guess${i}`);
+    expect(await from('10.0.0.1', 'maja', 'long enough now')).toBe(429);
+    expect(await from('10.0.0.2', 'maja', 'long enough now')).toBe(200);
+    for (let i = 0; i < 62; i++) await from('127.0.0.1', `other${i}`);
+    expect(await from('127.0.0.1', 'maja', 'long enough now')).toBe(200);
+  });
+
   test('who is asked for the password before a new one has no more tries', async () => {
     await run(library.pool, 'DELETE FROM failed_try');
     const client = await library.signIn('maja', 'long enough now');

@@ -14,7 +14,7 @@ export function addPeopleRoutes(app: App, { pool, takesPublished, isTls }: Depen
   serveEndpoint(app, signIn, async ({ body, context }) => {
     const account = service.toSignInName(body.signIn);
     if (!takesPublished) service.refusePublished(body.password);
-    const { token, person } = await tryPassword(pool, { account, address: clientAddress(context) }, () =>
+    const { token, person } = await tryPassword(pool, { account, address: clientAddress(context, isTls) }, () =>
       service.openSession(pool, account, body.password),
     );
     setCookie(context, SESSION_COOKIE, token, {
@@ -33,13 +33,19 @@ export function addPeopleRoutes(app: App, { pool, takesPublished, isTls }: Depen
   });
   serveEndpoint(app, getMe, ({ person }) => Promise.resolve(person));
   serveEndpoint(app, changePassword, ({ person, body, context }) =>
-    tryPassword(pool, { account: person.signIn, address: clientAddress(context) }, () =>
+    tryPassword(pool, { account: person.signIn, address: clientAddress(context, isTls) }, () =>
       service.changePassword(pool, person, getCookie(context, SESSION_COOKIE) ?? '', body.before, body.after),
     ),
   );
 }
 
-/** A request made in a test has no connection. */
-function clientAddress(context: Context): string {
+/**
+ * Whose tries are counted together. Where a proxy speaks TLS in front, it says who asked, last in its list; what stands before that the
+ * asker may have written.
+ */
+function clientAddress(context: Context, isTls: boolean): string {
+  const forwarded = isTls ? context.req.header('x-forwarded-for')?.split(',').at(-1)?.trim() : undefined;
+  if (forwarded) return forwarded.slice(0, 100);
+  // a request made in a test has no connection
   return context.env ? (getConnInfo(context).remote.address ?? 'unknown') : 'test';
 }

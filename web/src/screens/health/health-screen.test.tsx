@@ -20,7 +20,7 @@ test('a healthy house says so: bytes, work that failed, work that runs', async (
 
 test('how far processes that open files are shut in is said', async () => {
   renderAt('/health', [answer(getHealth, () => exampleOf(HealthSchema, { confinement: 'shut-in' }))]);
-  expect(await screen.findByText(/^Opened in processes that see the file itself/)).toBeTruthy();
+  expect(await screen.findByText(/^Opened in a sandbox: it sees the file itself/)).toBeTruthy();
 });
 
 test('where the system cannot, what to do is said too', async () => {

@@ -50,8 +50,8 @@ export function HealthScreen() {
           <p style={{ marginTop: 6 }}>
             <Mark mark={confinement === 'shut-in' ? 'holds' : 'look'} />{' '}
             {confinement === 'shut-in'
-              ? 'Opened in processes that see the file itself, a folder of their own, and nothing else.'
-              : 'Opened under limits of memory and time alone: this system cannot shut processes in. Install bubblewrap, and allow user namespaces.'}
+              ? 'Opened in a sandbox: it sees the file itself, a folder of its own, and nothing else.'
+              : 'Opened under limits of memory and time alone: this system has no sandbox. Install bubblewrap, and allow user namespaces.'}
           </p>
         </section>
         <section>

@@ -72,8 +72,8 @@ const Grant = memo(function Grant({
       </TextField>
       <TextField
         id={`clause-${name}`}
-        label="place"
-        placeholder="point 3"
+        label="clause"
+        placeholder="section 3"
         value={term.clause}
         onChange={(event) => change({ [name]: { ...term, clause: event.target.value } })}
       />

@@ -115,7 +115,7 @@ export function FigureRules({ now, onChange }: RuleProps) {
               onChange={(event) => onChange({ opensOnlyShutIn: event.target.checked })}
             />
           }
-          label="open them only in a process that is shut in"
+          label="open them only in a sandbox"
         />
       </Rule>
       <Rule rule="keepDoneWork">
