@@ -9,6 +9,7 @@ export const ERROR_STATUS = {
   'too-many-tries': 429,
   'wrong-origin': 403,
   'must-change-password': 403,
+  'not-allowed': 403,
   'not-found': 404,
   'too-large': 413,
   'cannot-catalogue': 409,

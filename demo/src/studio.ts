@@ -1,8 +1,9 @@
 /** The made-up workshop: its people, and the productions it works for. */
 export const DEMO_PEOPLE = [
-  { signIn: 'maja', name: 'Maja Lindqvist' },
-  { signIn: 'oskar', name: 'Oskar Behn' },
-  { signIn: 'runa', name: 'Runa Vestergaard' },
+  { signIn: 'maja', name: 'Maja Lindqvist', role: 'owner' as const },
+  { signIn: 'oskar', name: 'Oskar Behn', role: 'curator' as const },
+  { signIn: 'runa', name: 'Runa Vestergaard', role: 'artist' as const },
+  { signIn: 'tjark', name: 'Tjark Sundholm', role: 'guest' as const },
 ];
 
 /** Named under letters. */

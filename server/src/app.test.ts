@@ -1,59 +1,80 @@
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import type { AnyEndpoint } from '@haveld/contract/api/endpoint';
+import type { AnyEndpoint, BytesEndpoint } from '@haveld/contract/api/endpoint';
 import { createOpenApi } from '@haveld/contract/api/openapi';
-import { listServedEndpoints } from './http/serve-endpoint';
+import { listServedBytes, listServedEndpoints } from './http/serve-endpoint';
 import { createUnconnectedApp } from './testing/unconnected-app';
 
 const CONTRACT = join(import.meta.dirname, '../../contract/src/api');
-const endpoints = listServedEndpoints(createUnconnectedApp());
+const app = createUnconnectedApp();
+const endpoints = listServedEndpoints(app);
+const ofBytes = listServedBytes(app);
 
 /** Every endpoint the contract exports, whichever file it stands in. */
-async function listContract(): Promise<AnyEndpoint[]> {
+async function listContract(): Promise<(AnyEndpoint | BytesEndpoint)[]> {
   const modules = await Promise.all(
     readdirSync(CONTRACT).map((name) => import(`${CONTRACT}/${name}`) as Promise<Record<string, unknown>>),
   );
   return modules
     .flatMap((module) => Object.values(module))
-    .filter((value): value is AnyEndpoint => typeof value === 'object' && value !== null && 'response' in value);
+    .filter(
+      (value): value is AnyEndpoint | BytesEndpoint => typeof value === 'object' && value !== null && 'may' in value,
+    );
 }
 
 test('every endpoint of the contract is served, once', async () => {
   const contract = await listContract();
   expect(contract.length).toBeGreaterThan(50);
-  expect(new Set(endpoints)).toEqual(new Set(contract));
-  expect(endpoints).toHaveLength(contract.length);
+  const served = [...endpoints, ...ofBytes];
+  expect(new Set(served)).toEqual(new Set(contract));
+  expect(served).toHaveLength(contract.length);
 });
 
 test('no two endpoints share method and path', () => {
-  const keys = endpoints.map(({ method, path }) => `${method} ${path}`);
+  const keys = [...endpoints, ...ofBytes].map(({ method, path }) => `${method} ${path}`);
   expect(new Set(keys).size).toBe(keys.length);
 });
 
 test('every path parameter has a schema, and the other way round', () => {
-  for (const { path, params } of endpoints) {
+  for (const { path, params } of [...endpoints, ...ofBytes]) {
     const named = [...path.matchAll(/:(\w+)/g)].map((match) => match[1]);
     const described = Object.keys((params as unknown as { shape: object }).shape);
     expect(described).toEqual(named);
   }
 });
 
-test('OpenAPI describes every endpoint with its answer and its refusal, and only sign-in is open', () => {
-  const { openapi, paths } = createOpenApi('1', endpoints) as {
+test('OpenAPI describes every route with its answer, its refusal and who may', () => {
+  const { openapi, paths } = createOpenApi('1', endpoints, ofBytes) as {
     openapi: string;
-    paths: Record<string, Record<string, { security?: object; responses: object }>>;
+    paths: Record<
+      string,
+      Record<string, { security?: object[]; responses: object; description: string; requestBody?: { content: object } }>
+    >;
   };
   expect(openapi).toMatch(/^3\./);
   const operations = Object.entries(paths).flatMap(([path, methods]) =>
-    Object.values(methods).map((operation) => ({ path, operation })),
+    Object.entries(methods).map(([method, operation]) => ({ key: `${method} ${path}`, ...operation })),
   );
-  expect(operations).toHaveLength(endpoints.length);
-  for (const { operation } of operations) expect(Object.keys(operation.responses)).toEqual(['200', 'default']);
-  expect(operations.filter(({ operation }) => !operation.security).map(({ path }) => path)).toEqual(['/api/sign-in']);
+  expect(operations).toHaveLength(endpoints.length + ofBytes.length);
+  for (const { responses, description } of operations) {
+    expect(Object.keys(responses)).toEqual([expect.stringMatching(/^2/), 'default']);
+    expect(description).toMatch(/^(Open to anybody|For (owners|everybody from (guest|artist|curator) on))/);
+  }
+  expect(operations.filter(({ security }) => !security).map(({ key }) => key)).toEqual([
+    'post /api/sign-in',
+    'post /api/links/look',
+    'post /api/links/use',
+  ]);
+  // a token opens no account: password, sessions, tokens, people
+  const inPerson = operations.filter(({ security }) => security?.length === 1).map(({ key }) => key);
+  expect(inPerson).toContain('put /api/me/password');
+  expect(inPerson.every((key) => / \/api\/(me|people|sign-out)/.test(key))).toBe(true);
+  expect(operations.find(({ key }) => key === 'patch /api/uploads/{id}')?.requestBody?.content).toHaveProperty([
+    'application/offset+octet-stream',
+  ]);
 });
 
 describe('what is refused before anybody is asked who they are', () => {
-  const app = createUnconnectedApp();
   const post = (path: string, headers: Record<string, string>, body = '{}') =>
     app.request(path, { method: 'POST', headers: { host: 'localhost', ...headers }, body });
 

@@ -120,6 +120,7 @@ export type Arrival = z.infer<typeof ArrivalSchema>;
 export const listArrivals = endpoint({
   method: 'get',
   path: '/api/arrivals',
+  may: 'artist',
   summary: 'The latest arrivals with the first of what they are',
   response: z.array(ArrivalSchema),
 });
@@ -127,6 +128,7 @@ export const listArrivals = endpoint({
 export const getArrival = endpoint({
   method: 'get',
   path: '/api/arrivals/:id',
+  may: 'artist',
   summary: 'One arrival with every find in it',
   params: Id,
   response: ArrivalSchema,
@@ -135,6 +137,7 @@ export const getArrival = endpoint({
 export const createArrival = endpoint({
   method: 'post',
   path: '/api/arrivals',
+  may: 'artist',
   maxBodyBytes: 8 * 1024 * 1024,
   summary: 'Announces files; their bytes follow as resumable uploads (tus 1.0) under /api/uploads',
   body: z.object({
@@ -154,6 +157,7 @@ export const createArrival = endpoint({
 export const cancelArrival = endpoint({
   method: 'post',
   path: '/api/arrivals/:id/cancel',
+  may: 'artist',
   summary: 'Gives an arrival up that is still on its way',
   params: Id,
   response: Nothing,
@@ -162,6 +166,7 @@ export const cancelArrival = endpoint({
 export const takeToBench = endpoint({
   method: 'post',
   path: '/api/finds/:id/bench',
+  may: 'artist',
   summary: 'Makes an asset of a find',
   params: Id,
   response: z.object({ assetId: z.string() }),
@@ -170,6 +175,7 @@ export const takeToBench = endpoint({
 export const setFindAside = endpoint({
   method: 'post',
   path: '/api/finds/:id/set-aside',
+  may: 'artist',
   summary: 'Keeps a find without making an asset of it',
   params: Id,
   body: z.object({ reason: z.string().min(1).max(500) }),
@@ -179,6 +185,7 @@ export const setFindAside = endpoint({
 export const giveArrivalPassword = endpoint({
   method: 'post',
   path: '/api/arrivals/:id/password',
+  may: 'artist',
   summary: 'Opens what is locked in an arrival, or goes on without it (null)',
   params: Id,
   body: z.object({ password: z.string().min(1).max(500).nullable() }),
@@ -188,6 +195,7 @@ export const giveArrivalPassword = endpoint({
 export const answerFindQuestion = endpoint({
   method: 'post',
   path: '/api/finds/:id/answer',
+  may: 'artist',
   summary: 'Answers what a find leaves open',
   params: Id,
   body: z.object({ choiceId: z.string().min(1) }),
@@ -199,6 +207,7 @@ export const REGROUP_ROLES = ['model', 'other-format', 'lod', 'variant', 'editio
 export const regroupFile = endpoint({
   method: 'post',
   path: '/api/files/:id/regroup',
+  may: 'artist',
   summary: 'Puts a file with another find, makes a find of it, or excludes it; remembered for its source',
   params: z.object({ id: z.coerce.number().int() }),
   body: z.object({
@@ -213,6 +222,7 @@ export const regroupFile = endpoint({
 export const joinArrivals = endpoint({
   method: 'post',
   path: '/api/arrivals/:id/join',
+  may: 'artist',
   summary: 'Makes one arrival of two: a model split over several downloads',
   params: Id,
   body: z.object({ otherId: z.string() }),
@@ -222,6 +232,7 @@ export const joinArrivals = endpoint({
 export const takeManyToBench = endpoint({
   method: 'post',
   path: '/api/finds/bench',
+  may: 'artist',
   summary: 'Makes assets of many finds at once',
   body: z.object({ ids: z.array(z.string()).min(1).max(500) }),
   response: z.object({ assetIds: z.array(z.string()) }),

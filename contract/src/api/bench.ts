@@ -92,6 +92,7 @@ export type BenchRow = z.infer<typeof BenchRowSchema>;
 export const listBench = endpoint({
   method: 'get',
   path: '/api/bench',
+  may: 'artist',
   summary: 'What lies on the bench',
   response: z.array(BenchRowSchema),
 });
@@ -99,6 +100,7 @@ export const listBench = endpoint({
 export const getSheet = endpoint({
   method: 'get',
   path: '/api/bench/:id',
+  may: 'artist',
   summary: 'The condition sheet of an asset',
   params: Id,
   response: SheetSchema,
@@ -107,6 +109,7 @@ export const getSheet = endpoint({
 export const answerFinding = endpoint({
   method: 'put',
   path: '/api/bench/:id/answers',
+  may: 'artist',
   summary: 'Answers a finding; null takes the answer back',
   params: Id,
   body: z.object({ key: z.string().min(1), answer: GivenAnswerSchema.nullable() }),
@@ -116,6 +119,7 @@ export const answerFinding = endpoint({
 export const takeSure = endpoint({
   method: 'post',
   path: '/api/bench/:id/take-sure',
+  may: 'artist',
   summary: 'Takes every sure proposal nobody has answered',
   params: Id,
   /** Only those under one heading; left out, all. */
@@ -126,6 +130,7 @@ export const takeSure = endpoint({
 export const confirmGuesses = endpoint({
   method: 'post',
   path: '/api/bench/:id/confirm',
+  may: 'artist',
   summary: 'Confirms by a glance what is in pencil, as it was seen',
   params: Id,
   body: z.object({
@@ -141,6 +146,7 @@ export const confirmGuesses = endpoint({
 export const switchStep = endpoint({
   method: 'put',
   path: '/api/bench/:id/steps',
+  may: 'artist',
   summary: 'Switches a step of the treatment on or off',
   params: Id,
   body: z.object({ stepId: z.string(), enabled: z.boolean() }),
@@ -150,6 +156,7 @@ export const switchStep = endpoint({
 export const setOwnSteps = endpoint({
   method: 'put',
   path: '/api/bench/:id/own-steps',
+  may: 'artist',
   summary: 'Puts steps of a person’s own under a key, in place of those that stood there; none takes them back',
   params: Id,
   body: z.object({ key: z.string().regex(/^own:.{1,150}$/), steps: z.array(StepSchema).max(20) }),
@@ -172,6 +179,7 @@ export type StandInAsset = z.infer<typeof StandInAssetSchema>;
 export const listStandIns = endpoint({
   method: 'get',
   path: '/api/bench/:id/stand-ins',
+  may: 'artist',
   summary: 'Catalogued assets of known size, things of its kind first',
   params: Id,
   query: z.object({ words: z.string().max(200).default('') }),
@@ -181,6 +189,7 @@ export const listStandIns = endpoint({
 export const takePlace = endpoint({
   method: 'put',
   path: '/api/bench/:id/place',
+  may: 'artist',
   summary:
     'Takes the place of a catalogued asset: its size, front, pivot and, at hand-over, its file name; null gives it back',
   params: Id,
@@ -195,6 +204,7 @@ export const takePlace = endpoint({
 export const lookAgain = endpoint({
   method: 'post',
   path: '/api/bench/:id/look-again',
+  may: 'artist',
   summary: 'Works the condition of an asset out anew; answers and steps stay',
   params: Id,
   response: SheetSchema,
@@ -203,6 +213,7 @@ export const lookAgain = endpoint({
 export const changeProvenance = endpoint({
   method: 'put',
   path: '/api/bench/:id/provenance',
+  may: 'artist',
   summary: 'Corrects whose it is; who changed what is kept',
   params: Id,
   body: z.object({ change: ProvenanceSchema.partial(), why: z.string().max(1000).default('') }),
@@ -212,6 +223,7 @@ export const changeProvenance = endpoint({
 export const catalogueAsset = endpoint({
   method: 'post',
   path: '/api/bench/:id/catalogue',
+  may: 'artist',
   summary: 'Makes a version and puts the asset into the catalogue',
   params: Id,
   body: z.object({ name: z.string().min(1).max(200), category: CategorySchema }),

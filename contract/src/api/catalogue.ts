@@ -56,6 +56,7 @@ export type Catalogue = z.infer<typeof CatalogueSchema>;
 export const searchCatalogue = endpoint({
   method: 'get',
   path: '/api/catalogue',
+  may: 'guest',
   summary: 'Asks the catalogue',
   query: QuestionSchema,
   response: CatalogueSchema,
@@ -116,6 +117,7 @@ export type AssetPage = z.infer<typeof AssetPageSchema>;
 export const getAsset = endpoint({
   method: 'get',
   path: '/api/assets/:id',
+  may: 'guest',
   summary: 'Everything about an asset',
   params: z.object({ id: z.string() }),
   response: AssetPageSchema,

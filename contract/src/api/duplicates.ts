@@ -36,6 +36,7 @@ export type Duplicate = z.infer<typeof DuplicateSchema>;
 export const listDuplicates = endpoint({
   method: 'get',
   path: '/api/finds/:id/duplicates',
+  may: 'artist',
   summary: 'What a find may be a double of, side by side',
   params: z.object({ id: z.string() }),
   response: z.array(DuplicateSchema),
@@ -44,6 +45,7 @@ export const listDuplicates = endpoint({
 export const decideDuplicate = endpoint({
   method: 'post',
   path: '/api/duplicates/:id',
+  may: 'artist',
   summary: 'Decides a pair; nothing is removed by it',
   params: z.object({ id: z.string() }),
   body: z.object({ decision: z.enum(DUPLICATE_DECISIONS) }),

@@ -62,6 +62,7 @@ export type Habits = z.infer<typeof HabitsSchema>;
 export const listHabits = endpoint({
   method: 'get',
   path: '/api/habits',
+  may: 'artist',
   summary: 'Naming habits, and what people’s decisions propose',
   response: HabitsSchema,
 });
@@ -69,6 +70,7 @@ export const listHabits = endpoint({
 export const saveHabit = endpoint({
   method: 'put',
   path: '/api/habits/:id',
+  may: 'curator',
   summary: 'Saves a naming habit; `new` makes one',
   params: z.object({ id: z.string() }),
   body: NamingHabitSchema,
@@ -78,6 +80,7 @@ export const saveHabit = endpoint({
 export const removeHabit = endpoint({
   method: 'post',
   path: '/api/habits/:id/remove',
+  may: 'curator',
   summary: 'Forgets a naming habit; what was sorted by it stays as it is',
   params: z.object({ id: z.string() }),
   response: Nothing,
@@ -95,6 +98,7 @@ export type Trial = z.infer<typeof TrialSchema>;
 export const tryHabit = endpoint({
   method: 'post',
   path: '/api/habits/try',
+  may: 'artist',
   maxBodyBytes: 8 * 1024 * 1024,
   summary: 'Tries a habit out on a list of file names; nothing is saved',
   body: z.object({ habit: NamingHabitSchema, paths: z.array(z.string().min(1).max(1024)).min(1).max(5000) }),

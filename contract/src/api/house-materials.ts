@@ -15,6 +15,7 @@ export type HouseMaterial = z.infer<typeof HouseMaterialSchema>;
 export const listHouseMaterials = endpoint({
   method: 'get',
   path: '/api/house-materials',
+  may: 'artist',
   summary: 'The studio’s own materials',
   response: z.array(HouseMaterialSchema),
 });
@@ -22,6 +23,7 @@ export const listHouseMaterials = endpoint({
 export const saveHouseMaterial = endpoint({
   method: 'post',
   path: '/api/house-materials',
+  may: 'artist',
   summary: 'Keeps a material as one of the studio’s own; one of the same name is replaced',
   body: HouseMaterialSchema.omit({ id: true, personName: true }).extend({ name: z.string().trim().min(1).max(120) }),
   response: z.array(HouseMaterialSchema),
@@ -30,6 +32,7 @@ export const saveHouseMaterial = endpoint({
 export const deleteHouseMaterial = endpoint({
   method: 'delete',
   path: '/api/house-materials/:id',
+  may: 'artist',
   summary: 'Takes a material out of the studio’s own; what it was used for stays as it is',
   params: z.object({ id: z.string() }),
   response: z.array(HouseMaterialSchema),

@@ -4,6 +4,7 @@ import { endpoint } from './endpoint';
 export const getHouseRules = endpoint({
   method: 'get',
   path: '/api/house/rules',
+  may: 'guest',
   summary: 'The house rules as they stand',
   response: HouseRulesSchema,
 });
@@ -11,6 +12,7 @@ export const getHouseRules = endpoint({
 export const saveHouseRules = endpoint({
   method: 'put',
   path: '/api/house/rules',
+  may: 'curator',
   summary: 'Changes the house rules; how all rights stand is worked out anew',
   body: HouseRulesSchema,
   response: HouseRulesSchema,

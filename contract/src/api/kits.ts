@@ -50,6 +50,7 @@ export type Kit = z.infer<typeof KitSchema>;
 export const getKit = endpoint({
   method: 'get',
   path: '/api/kits/:id',
+  may: 'artist',
   summary: 'A kit with its pieces',
   params: Id,
   response: KitSchema,
@@ -58,6 +59,7 @@ export const getKit = endpoint({
 export const drawKit = endpoint({
   method: 'post',
   path: '/api/kits/:id/draw',
+  may: 'artist',
   summary: 'Draws the pieces that have no picture yet',
   params: Id,
   response: Nothing,
@@ -66,6 +68,7 @@ export const drawKit = endpoint({
 export const takePieces = endpoint({
   method: 'post',
   path: '/api/kits/:id/take',
+  may: 'artist',
   summary: 'Takes pieces to the bench; each gets a number of its own and inherits the kit’s provenance',
   params: Id,
   body: z.object({ ordinals: z.array(z.number().int().nonnegative()).min(1).max(5000) }),
@@ -159,6 +162,7 @@ const AssetIds = z.array(z.string()).min(1).max(5000);
 export const getKitBench = endpoint({
   method: 'get',
   path: '/api/bench/kits/:id',
+  may: 'artist',
   summary: 'A kit on the bench: its findings over all pieces',
   params: Id,
   response: KitBenchSchema,
@@ -167,6 +171,7 @@ export const getKitBench = endpoint({
 export const answerForPieces = endpoint({
   method: 'post',
   path: '/api/bench/kits/:id/answers',
+  may: 'artist',
   summary: 'Answers a finding for one, some or all pieces; null takes the answers back',
   params: Id,
   body: z.object({ key: z.string().min(1), choiceId: z.string().nullable(), assetIds: AssetIds }),
@@ -176,6 +181,7 @@ export const answerForPieces = endpoint({
 export const takeSureForPieces = endpoint({
   method: 'post',
   path: '/api/bench/kits/:id/take-sure',
+  may: 'artist',
   summary: 'Takes every sure proposal of the pieces',
   params: Id,
   body: z.object({ assetIds: AssetIds }),
@@ -185,6 +191,7 @@ export const takeSureForPieces = endpoint({
 export const cataloguePieces = endpoint({
   method: 'post',
   path: '/api/bench/kits/:id/catalogue',
+  may: 'artist',
   summary: 'Catalogues pieces; those that cannot be yet are told',
   params: Id,
   /** No category: each by what its name says it is. */
@@ -195,6 +202,7 @@ export const cataloguePieces = endpoint({
 export const changeKitProvenance = endpoint({
   method: 'put',
   path: '/api/bench/kits/:id/provenance',
+  may: 'artist',
   summary: 'Corrects whose the kit is; pieces without a line of their own follow',
   params: Id,
   body: ProvenanceSchema.partial(),

@@ -96,6 +96,7 @@ export type LineUp = z.infer<typeof LineUpSchema>;
 export const getLineUp = endpoint({
   method: 'get',
   path: '/api/line-up',
+  may: 'artist',
   summary: 'All models that wait, each as it will be',
   response: LineUpSchema,
 });
@@ -103,6 +104,7 @@ export const getLineUp = endpoint({
 export const lineUp = endpoint({
   method: 'post',
   path: '/api/line-up',
+  may: 'artist',
   summary: 'Lines up what these arrivals hold, what is still read of them as soon as it is, and what lies on the bench',
   body: z.object({ arrivalIds: z.array(z.string()).max(500).default([]), bench: z.boolean().default(false) }),
   response: z.object({}),
@@ -118,6 +120,7 @@ export type Confirmed = z.infer<typeof ConfirmedSchema>;
 export const confirmLineUp = endpoint({
   method: 'post',
   path: '/api/line-up/confirm',
+  may: 'artist',
   summary: 'Confirms by a glance everything in pencil on these models and puts them into the catalogue',
   body: z.object({ ids: z.array(z.string()).min(1).max(1000) }),
   response: ConfirmedSchema,
@@ -126,6 +129,7 @@ export const confirmLineUp = endpoint({
 export const nameAsset = endpoint({
   method: 'put',
   path: '/api/line-up/:id/name',
+  may: 'artist',
   summary: 'Names an asset, and says what it is and by which words it is found',
   params: Id,
   body: z.object({
@@ -140,6 +144,7 @@ export const nameAsset = endpoint({
 export const answerMany = endpoint({
   method: 'put',
   path: '/api/line-up/answers',
+  may: 'artist',
   summary: 'Gives the findings of one kind on several models the same answer; null takes it back',
   body: z.object({
     ids: z.array(z.string()).min(1).max(1000),

@@ -29,6 +29,7 @@ export type Progress = z.infer<typeof ProgressSchema>;
 export const getProgress = endpoint({
   method: 'get',
   path: '/api/progress',
+  may: 'guest',
   summary: 'What runs and what waits',
   response: ProgressSchema,
 });
@@ -38,6 +39,7 @@ const JobParams = z.object({ id: z.coerce.number().int() });
 export const cancelJob = endpoint({
   method: 'post',
   path: '/api/jobs/:id/cancel',
+  may: 'artist',
   summary: 'Stops a job',
   params: JobParams,
   response: Nothing,
@@ -46,6 +48,7 @@ export const cancelJob = endpoint({
 export const retryJob = endpoint({
   method: 'post',
   path: '/api/jobs/:id/retry',
+  may: 'artist',
   summary: 'Tries a failed job again',
   params: JobParams,
   response: Nothing,
@@ -68,6 +71,7 @@ export type Health = z.infer<typeof HealthSchema>;
 export const getHealth = endpoint({
   method: 'get',
   path: '/api/health',
+  may: 'artist',
   summary: 'Failed work, missing bytes, size of the store',
   response: HealthSchema,
 });

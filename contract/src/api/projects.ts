@@ -49,6 +49,7 @@ export type NewProject = z.infer<typeof NewProjectSchema>;
 export const listProjects = endpoint({
   method: 'get',
   path: '/api/projects',
+  may: 'guest',
   summary: 'The productions',
   response: z.array(ProjectRowSchema),
 });
@@ -56,6 +57,7 @@ export const listProjects = endpoint({
 export const createProject = endpoint({
   method: 'post',
   path: '/api/projects',
+  may: 'artist',
   summary: 'Opens a project with its intended use',
   body: NewProjectSchema,
   response: ProjectRowSchema,
@@ -64,6 +66,7 @@ export const createProject = endpoint({
 export const getProject = endpoint({
   method: 'get',
   path: '/api/projects/:id',
+  may: 'guest',
   summary: 'A project with what it uses',
   params: Id,
   response: ProjectSchema,
@@ -72,6 +75,7 @@ export const getProject = endpoint({
 export const judgeForProject = endpoint({
   method: 'post',
   path: '/api/projects/:id/verdicts',
+  may: 'artist',
   summary: 'May these be used there? Asked before anything is handed over',
   params: Id,
   body: z.object({ assetIds: z.array(z.string()).min(1).max(200) }),
@@ -81,6 +85,7 @@ export const judgeForProject = endpoint({
 export const handOver = endpoint({
   method: 'post',
   path: '/api/projects/:id/hand-overs',
+  may: 'artist',
   summary: 'Packs assets for the project and writes the use down',
   params: Id,
   body: z
@@ -99,6 +104,7 @@ export const handOver = endpoint({
 export const changeProject = endpoint({
   method: 'put',
   path: '/api/projects/:id',
+  may: 'artist',
   summary: 'Changes what a project is for; every verdict follows',
   params: Id,
   body: NewProjectSchema.extend({ live: z.boolean() }),
@@ -148,6 +154,7 @@ export type ProjectRights = z.infer<typeof ProjectRightsSchema>;
 export const getProjectRights = endpoint({
   method: 'get',
   path: '/api/projects/:id/rights',
+  may: 'guest',
   summary: 'What a project may not hold, what it owes, and what has changed',
   params: Id,
   response: ProjectRightsSchema,
@@ -156,6 +163,7 @@ export const getProjectRights = endpoint({
 export const tickDuties = endpoint({
   method: 'put',
   path: '/api/projects/:id/duties',
+  may: 'artist',
   summary: 'Says that a duty is done, or takes that back; who said so is kept',
   params: Id,
   body: z.object({ kind: DutySchema.shape.kind, assetIds: z.array(z.string()).min(1).max(10_000), done: z.boolean() }),
@@ -165,6 +173,7 @@ export const tickDuties = endpoint({
 export const settleReopening = endpoint({
   method: 'put',
   path: '/api/projects/:id/reopenings/:reopeningId',
+  may: 'curator',
   summary: 'Says that a change of rights was looked at',
   params: z.object({ id: z.string(), reopeningId: z.coerce.number().int() }),
   body: z.object({ note: z.string().min(1).max(1000) }),
@@ -176,6 +185,7 @@ export const CREDITS_FORMATS = ['text', 'markdown', 'html', 'csv', 'json', 'spdx
 export const getProjectCredits = endpoint({
   method: 'get',
   path: '/api/projects/:id/credits',
+  may: 'guest',
   summary: 'The credits of a project as a file; `spdx`: an SPDX 2.3 document',
   params: Id,
   query: z.object({

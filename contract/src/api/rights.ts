@@ -49,6 +49,7 @@ export type Rights = z.infer<typeof RightsSchema>;
 export const getRights = endpoint({
   method: 'get',
   path: '/api/rights',
+  may: 'artist',
   summary: 'Rights to settle, and the library by licence',
   response: RightsSchema,
 });
@@ -75,6 +76,7 @@ export type Ledger = z.infer<typeof LedgerSchema>;
 export const getLedger = endpoint({
   method: 'get',
   path: '/api/rights/ledger',
+  may: 'artist',
   summary: 'Every asset with its rights, by licence, source or author',
   query: LedgerQuestionSchema,
   response: LedgerSchema,
@@ -83,6 +85,7 @@ export const getLedger = endpoint({
 export const getLicenceMix = endpoint({
   method: 'get',
   path: '/api/rights/mix',
+  may: 'artist',
   summary: 'How many assets stood under which licence, month by month',
   response: z.array(z.object({ month: z.string(), licenceId: z.string(), count: z.number() })),
 });
@@ -155,6 +158,7 @@ export type AssetRights = z.infer<typeof AssetRightsSchema>;
 export const getAssetRights = endpoint({
   method: 'get',
   path: '/api/rights/assets/:id',
+  may: 'artist',
   summary: 'Whose an asset is: works, evidence, verdicts, every change',
   params: Id,
   response: AssetRightsSchema,
@@ -163,6 +167,7 @@ export const getAssetRights = endpoint({
 export const settleRights = endpoint({
   method: 'post',
   path: '/api/rights/settle',
+  may: 'curator',
   maxBodyBytes: EVIDENCE_BYTES,
   summary: 'Corrects the provenance of one or many assets alike, with a reason and one evidence',
   body: z.object({
@@ -177,6 +182,7 @@ export const settleRights = endpoint({
 export const addEvidence = endpoint({
   method: 'post',
   path: '/api/rights/assets/:id/evidence',
+  may: 'artist',
   maxBodyBytes: EVIDENCE_BYTES,
   summary: 'Keeps evidence with an asset; evidence is never overwritten',
   params: Id,
@@ -187,6 +193,7 @@ export const addEvidence = endpoint({
 export const saveFurtherWork = endpoint({
   method: 'put',
   path: '/api/rights/assets/:id/works',
+  may: 'artist',
   summary: 'Adds or corrects another work an asset rests on',
   params: Id,
   body: z.object({ workId: z.string().nullable(), work: WorkSchema.extend({ part: WorkPartSchema }), why: Why }),
@@ -196,6 +203,7 @@ export const saveFurtherWork = endpoint({
 export const removeFurtherWork = endpoint({
   method: 'delete',
   path: '/api/rights/assets/:id/works/:workId',
+  may: 'artist',
   summary: 'Takes a work off an asset; that it stood there is kept',
   params: z.object({ id: z.string(), workId: z.string() }),
   body: z.object({ why: Why }),
@@ -205,6 +213,7 @@ export const removeFurtherWork = endpoint({
 export const takeDown = endpoint({
   method: 'put',
   path: '/api/rights/assets/:id/take-down',
+  may: 'curator',
   summary: 'Marks an asset as taken down at its owner’s wish, or takes that back',
   params: Id,
   body: z.object({ reason: z.string().max(1000).nullable() }),
@@ -214,6 +223,7 @@ export const takeDown = endpoint({
 export const writeLetter = endpoint({
   method: 'get',
   path: '/api/rights/assets/:id/letter',
+  may: 'artist',
   summary: 'A letter to its author, ready to send',
   params: Id,
   query: z.object({ project: z.string().default('') }),
@@ -226,6 +236,7 @@ export type LicenceLine = z.infer<typeof LicenceLineSchema>;
 export const listLicences = endpoint({
   method: 'get',
   path: '/api/rights/licences',
+  may: 'guest',
   summary: 'Every licence with its terms, and how many assets stand under it',
   response: z.array(LicenceLineSchema),
 });
@@ -244,6 +255,7 @@ export type LicencePage = z.infer<typeof LicencePageSchema>;
 export const getLicence = endpoint({
   method: 'get',
   path: '/api/rights/licences/:id',
+  may: 'guest',
   summary: 'A licence: its text, its terms, who stands under it',
   params: Id,
   response: LicencePageSchema,
@@ -252,6 +264,7 @@ export const getLicence = endpoint({
 export const saveLicence = endpoint({
   method: 'put',
   path: '/api/rights/licences',
+  may: 'curator',
   summary: 'Keeps a licence of the house with its text and term sheet; projects it touches are opened again',
   body: z.object({ terms: TermsSchema, text: z.string().max(500_000), why: Why }),
   response: LicencePageSchema,
@@ -260,6 +273,7 @@ export const saveLicence = endpoint({
 export const joinAuthors = endpoint({
   method: 'post',
   path: '/api/rights/authors/join',
+  may: 'curator',
   summary: 'Says that two spellings are one author; both stay findable',
   body: z.object({ keep: z.string().min(1).max(300), join: z.string().min(1).max(300) }),
   response: z.object({ changed: z.number() }),

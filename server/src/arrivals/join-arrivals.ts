@@ -8,6 +8,7 @@ import type { Dependencies } from '../dependencies';
 import * as arrivalQueries from '../finds/arrival-queries';
 import * as findQueries from '../finds/find-queries';
 import { insertJob } from '../jobs/job-queries';
+import { requireOwn } from '../people/own';
 import * as queries from './queries';
 
 /** Makes one arrival of two, from the bytes that are here already. */
@@ -22,6 +23,8 @@ export async function joinArrivals(
     const both = await Promise.all([arrivalQueries.getArrival(tx, id), arrivalQueries.getArrival(tx, otherId)]);
     if (both.some((arrival) => !arrival) || id === otherId)
       throw new DomainError('not-found', 'There is no such arrival.');
+    for (const arrival of both)
+      requireOwn(person, { id: arrival!.personId, name: arrival!.personName }, `“${arrival!.name}”`);
     if (both.some((arrival) => arrival!.state !== 'ready'))
       throw new DomainError('out-of-step', 'One of them is not read yet.');
     for (const one of [id, otherId])

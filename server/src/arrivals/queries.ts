@@ -54,6 +54,15 @@ const RECEIVED =
 export const listReceived = (db: Executor, arrivalIds: readonly string[]): Promise<ReceivedRow[]> =>
   manyIn(db, arrivalIds, (places) => `${RECEIVED} WHERE arrival_id IN (${places}) ORDER BY path`);
 
+/** @returns who announced a file, or null */
+export const findWhoseReceived = (db: Executor, id: string): Promise<{ id: string; name: string } | null> =>
+  maybeOne(
+    db,
+    `SELECT person.id, person.name FROM received JOIN arrival ON arrival.id = received.arrival_id
+     JOIN person ON person.id = arrival.person_id WHERE received.id = ?`,
+    [id],
+  );
+
 /** @returns an announced file, or null */
 export const getReceived = (db: Executor, id: string): Promise<ReceivedRow | null> =>
   maybeOne(db, `${RECEIVED} WHERE id = ?`, [id]);

@@ -2,7 +2,7 @@ import { Readable } from 'node:stream';
 import { Upload } from '@tus/server';
 import { listArrivals } from '@haveld/contract/api/arrivals';
 import { many } from '../database/statements';
-import { findBySignIn } from '../people/queries';
+import { findBySignIn } from '../people/person-queries';
 import { useLibrary } from '../testing/use-library';
 import { announceArrival, noteStored } from './service';
 import { createUploadStore, finishUploads } from './uploads';

@@ -14,8 +14,8 @@ export function addArrivalRoutes(app: App, dependencies: Dependencies, handlers:
   serveEndpoint(app, contract.listArrivals, () => listArrivals(dependencies.pool));
   serveEndpoint(app, contract.getArrival, ({ params }) => getArrival(dependencies.pool, params.id));
   serveEndpoint(app, contract.createArrival, ({ body, person }) => service.announceArrival(dependencies, person, body));
-  serveEndpoint(app, contract.cancelArrival, async ({ params }) => {
-    await service.cancelArrival(dependencies, handlers, params.id);
+  serveEndpoint(app, contract.cancelArrival, async ({ params, person }) => {
+    await service.cancelArrival(dependencies, handlers, params.id, person);
     return {};
   });
   serveEndpoint(app, contract.giveArrivalPassword, async ({ params, body }) => {

@@ -9,6 +9,7 @@ import * as arrivalQueries from '../finds/arrival-queries';
 import * as findQueries from '../finds/find-queries';
 import { cancelJobsOf, insertJob } from '../jobs/job-queries';
 import type { JobHandlers } from '../jobs/worker-loop';
+import { requireOwn } from '../people/own';
 import * as queries from './queries';
 
 /** Announces an arrival. Paths that may not be are refused one by one; the rest goes on. */
@@ -79,11 +80,13 @@ export async function cancelArrival(
   dependencies: Dependencies,
   handlers: JobHandlers,
   arrivalId: string,
+  person: Person,
 ): Promise<void> {
   const { pool } = dependencies;
   const waiting = await transact(pool, async (tx) => {
     const arrival = await arrivalQueries.lockArrival(tx, arrivalId);
     if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
+    requireOwn(person, { id: arrival.personId, name: arrival.personName }, 'This arrival');
     if (arrival.state === 'ready' || arrival.state === 'cancelled')
       throw new DomainError('out-of-step', 'It has arrived already; set its finds aside instead.');
     if (arrival.state !== 'reading') await arrivalQueries.setArrivalState(tx, arrivalId, 'cancelled');

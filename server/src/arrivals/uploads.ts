@@ -1,13 +1,15 @@
 import { readdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { FileStore } from '@tus/file-store';
-import { Server } from '@tus/server';
+import { Metadata, Server } from '@tus/server';
+import * as contract from '@haveld/contract/api/bytes';
+import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
+import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
-import type { App } from '../http/serve-endpoint';
+import { serveBytes, type App } from '../http/serve-endpoint';
+import { findWhoseReceived } from './queries';
 import { findReceived, noteUploaded } from './service';
-
-const PATH = '/api/uploads';
 
 const KEPT_MS = 7 * 24 * 3600 * 1000;
 
@@ -15,11 +17,11 @@ const KEPT_MS = 7 * 24 * 3600 * 1000;
 export const createUploadStore = (directory: string): FileStore =>
   new FileStore({ directory, expirationPeriodInMilliseconds: KEPT_MS });
 
-/** Resumable uploads (tus 1.0): an upload cut off by a dead line or a dead server goes on where it stopped. */
+/** Resumable uploads (tus 1.0): an upload cut off by a dead line or a dead server goes on where it stopped; only whoever announced it sends it. */
 export function addUploadRoutes(app: App, dependencies: Dependencies): void {
   const store = createUploadStore(dependencies.uploadsFolder);
   const tus = new Server({
-    path: PATH,
+    path: contract.createUpload.path,
     datastore: store,
     relativeLocation: true,
     respectForwardedHeaders: false,
@@ -35,15 +37,28 @@ export function addUploadRoutes(app: App, dependencies: Dependencies): void {
       return {};
     },
   });
-  const handle = async (request: Request): Promise<Response> => {
-    const answer = await tus.handleWeb(request);
-    // who asks how far an upload got sends no more where all of it is there
-    if (request.method === 'HEAD' && answer.ok)
-      await finishUpload(dependencies, store, new URL(request.url).pathname.split('/').pop()!);
-    return answer;
-  };
-  app.all(PATH, (context) => handle(context.req.raw));
-  app.all(`${PATH}/*`, (context) => handle(context.req.raw));
+  serveBytes(app, contract.createUpload, async (context, person) => {
+    const { receivedId } = Metadata.parse(context.req.header('upload-metadata'));
+    await requireBrought(dependencies.pool, receivedId ?? '', person);
+    return tus.handleWeb(context.req.raw);
+  });
+  for (const endpoint of [contract.askUpload, contract.sendUpload, contract.endUpload])
+    serveBytes(app, endpoint, async (context, person) => {
+      const id = context.req.param('id') ?? '';
+      const upload = await store.getUpload(id).catch(() => null);
+      if (upload) await requireBrought(dependencies.pool, upload.metadata?.receivedId ?? '', person);
+      const answer = await tus.handleWeb(context.req.raw);
+      // who asks how far an upload got sends no more where all of it is there
+      if (endpoint === contract.askUpload && answer.ok) await finishUpload(dependencies, store, id);
+      return answer;
+    });
+}
+
+/** @throws {DomainError} where somebody else announced it; what nobody announced is told by the upload itself */
+async function requireBrought(db: Executor, receivedId: string, person: Person): Promise<void> {
+  const whose = await findWhoseReceived(db, receivedId);
+  if (whose && whose.id !== person.id)
+    throw new DomainError('not-allowed', `${whose.name} announced this file; only they send it.`);
 }
 
 /** Notes an upload whose last byte came just before a server died; one that is noted, or still on its way, is left alone. */

@@ -125,3 +125,12 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
     originals: originals.map(({ path, sizeBytes, sha256, role }) => ({ path, sizeBytes, sha256, role })),
   };
 }
+
+/**
+ * What a guest is shown of an asset: as it stands in the catalogue, without the files it was made of and what they said.
+ * @throws {DomainError} where it is not there
+ */
+export function asGuestsSee(page: AssetPage): AssetPage {
+  if (page.card.state !== 'catalogued') throw new DomainError('not-found', 'There is no such asset.');
+  return { ...page, originals: [], evidence: [] };
+}

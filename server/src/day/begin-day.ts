@@ -4,6 +4,9 @@ import { loadRules } from '../house/rule-queries';
 import { today } from '../house/today';
 import { insertJob, purgeEnded, wasAskedFor } from '../jobs/job-queries';
 import { listExpiring } from '../ledger/ledger-queries';
+import { forgetEndedLinks } from '../people/link-queries';
+import { forgetEndedSessions } from '../people/session-queries';
+import { forgetEndedTokens } from '../people/token-queries';
 import { forgetOldTries } from '../people/try-queries';
 import { askForJudging } from '../rights/ask-for-judging';
 import { refreshRightsMarks } from '../rights/state';
@@ -33,5 +36,5 @@ export async function beginDay(pool: Pool, signal: AbortSignal): Promise<void> {
   }
   await askForJudging(pool);
   await purgeEnded(pool, (await loadRules(pool)).keepDoneWork);
-  await forgetOldTries(pool);
+  for (const forget of [forgetOldTries, forgetEndedSessions, forgetEndedTokens, forgetEndedLinks]) await forget(pool);
 }

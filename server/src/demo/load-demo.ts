@@ -28,9 +28,7 @@ export async function loadDemo(
   const people: Person[] = [];
   for (const given of DEMO_PEOPLE) {
     const known = await findPerson(pool, given.signIn);
-    people.push(
-      known ?? (await addPerson(pool, { ...given, role: 'member', password: DEMO_PASSWORD, mustChange: false })),
-    );
+    people.push(known ?? (await addPerson(pool, { ...given, password: DEMO_PASSWORD, mustChange: false })));
   }
   say('drawing the demo models');
   const made = new Map((await createDemoArrivals()).map((arrival) => [arrival.name, arrival]));

@@ -12,6 +12,8 @@ export interface ArrivalRow {
   locked: string[];
   passwords: string[];
   createdAt: Date;
+  /** Who brought it in. */
+  personId: string;
   personName: string;
   /** What is still read of it goes into the line-up by itself. */
   linedUp: boolean;
@@ -21,7 +23,7 @@ type StoredArrival = Omit<ArrivalRow, 'refused' | 'notes' | 'locked' | 'password
   Record<'refused' | 'notes' | 'locked' | 'passwords', string> & { linedUp: number };
 
 const ARRIVAL = `SELECT arrival.id, arrival.name, arrival.state, arrival.message, arrival.refused, arrival.notes, arrival.locked, arrival.passwords, arrival.lined_up AS linedUp,
-  arrival.created_at AS createdAt, person.name AS personName FROM arrival JOIN person ON person.id = arrival.person_id`;
+  arrival.created_at AS createdAt, arrival.person_id AS personId, person.name AS personName FROM arrival JOIN person ON person.id = arrival.person_id`;
 
 const parseArrival = (row: StoredArrival): ArrivalRow => ({
   ...row,

@@ -1,13 +1,15 @@
 import type { Context, Hono, MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import type { z } from 'zod';
-import type { AnyEndpoint, Endpoint } from '@haveld/contract/api/endpoint';
+import type { AnyEndpoint, BytesEndpoint, Endpoint } from '@haveld/contract/api/endpoint';
 import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
+import { requireAccess, type Asker } from './access';
 
-/** What a request carries once it is let in. */
+/** What a request carries. */
 export interface Variables {
-  person: Person;
+  /** Absent where nobody showed who they are. */
+  asker?: Asker;
 }
 
 export type App = Hono<{ Variables: Variables }>;
@@ -16,7 +18,7 @@ interface Call<P, Q, B> {
   params: P;
   query: Q;
   body: B;
-  /** Absent only where the endpoint is open. */
+  /** Absent only where anybody may. */
   person: Person;
   context: Context<{ Variables: Variables }>;
 }
@@ -36,26 +38,51 @@ const limitBody = (maxSize: number): MiddlewareHandler =>
   });
 
 const served = new WeakMap<App, AnyEndpoint[]>();
+const servedBytes = new WeakMap<App, BytesEndpoint[]>();
 
 /** @returns every endpoint an application answers, in the order they were bound */
 export const listServedEndpoints = (app: App): readonly AnyEndpoint[] => served.get(app) ?? [];
 
-/** Binds a handler to an endpoint of the contract: what comes in is checked, what goes out has the contract's type. */
+/** @returns every route of bytes an application answers, likewise */
+export const listServedBytes = (app: App): readonly BytesEndpoint[] => servedBytes.get(app) ?? [];
+
+/** Binds a handler to a route of bytes; who may not gets no further. */
+export function serveBytes(
+  app: App,
+  endpoint: BytesEndpoint,
+  handler: (context: Context<{ Variables: Variables }>, person: Person) => Response | Promise<Response>,
+): void {
+  servedBytes.set(app, [...listServedBytes(app), endpoint]);
+  // a HEAD request comes by the route of GET; the request itself says which it was
+  const method = endpoint.method.toUpperCase();
+  app.on(method === 'HEAD' ? 'GET' : method, endpoint.path, async (context, next) => {
+    if (method === 'HEAD' && context.req.raw.method !== 'HEAD') return next();
+    const asker = context.get('asker');
+    requireAccess(endpoint, asker);
+    return handler(context, asker!.person);
+  });
+}
+
+/** Binds a handler to an endpoint of the contract: who may not gets no further, what comes in is checked, what goes out has the contract's type. */
 export function serveEndpoint<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, R extends z.ZodType>(
   app: App,
   endpoint: Endpoint<P, Q, B, R>,
   handler: (call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<R>>,
 ): void {
-  served.set(app, [...(served.get(app) ?? []), endpoint]);
+  served.set(app, [...listServedEndpoints(app), endpoint]);
   app.on(
     endpoint.method.toUpperCase(),
     endpoint.path,
+    async (context, next) => {
+      requireAccess(endpoint, context.get('asker'));
+      await next();
+    },
     limitBody(endpoint.maxBodyBytes ?? FORM_BYTES),
     async (context) => {
       const params = check(endpoint.params, context.req.param(), 'address');
       const query = check(endpoint.query, context.req.query(), 'question');
       const body = check(endpoint.body, endpoint.method === 'get' ? {} : await readJson(context), 'form');
-      const result = await handler({ params, query, body, person: context.get('person'), context });
+      const result = await handler({ params, query, body, person: context.get('asker')?.person as Person, context });
       return context.json(result as object);
     },
   );

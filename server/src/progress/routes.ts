@@ -6,10 +6,10 @@ import * as service from './service';
 
 /** What waits, what runs, and the library's health. */
 export function addProgressRoutes(app: App, dependencies: Dependencies, handlers: JobHandlers): void {
-  serveEndpoint(app, contract.getProgress, () => service.getProgress(dependencies));
+  serveEndpoint(app, contract.getProgress, ({ person }) => service.getProgress(dependencies, person));
   serveEndpoint(app, contract.getHealth, () => service.getHealth(dependencies));
-  serveEndpoint(app, contract.cancelJob, async ({ params }) => {
-    await service.cancelJob(dependencies, handlers, params.id);
+  serveEndpoint(app, contract.cancelJob, async ({ params, person }) => {
+    await service.cancelJob(dependencies, handlers, params.id, person);
     return {};
   });
   serveEndpoint(app, contract.retryJob, async ({ params }) => {

@@ -1,5 +1,7 @@
+import type { Person } from '@haveld/contract/api/people';
 import type { Health, Progress } from '@haveld/contract/api/progress';
 import { DomainError } from '@haveld/contract/error';
+import { mayAs } from '@haveld/contract/role';
 import { findConfinement } from '@haveld/engine/sandbox/confine';
 import { countOnBench } from '../assets/asset-queries';
 import { countCatalogued } from '../assets/card-queries';
@@ -9,11 +11,12 @@ import { countWaitingFinds } from '../finds/find-queries';
 import { askCancel, countDoneJobs, listFailedJobs, listOpenJobs, retryFailed } from '../jobs/job-queries';
 import type { JobHandlers } from '../jobs/worker-loop';
 import { countToSettle } from '../ledger/to-settle';
+import { requireOwn } from '../people/own';
 import { countProjects } from '../projects/queries';
 import * as queries from './queries';
 
-/** What the strip shows: what waits where, what runs, and whether anything has changed. */
-export async function getProgress({ pool }: Dependencies): Promise<Progress> {
+/** What the strip shows: what waits where, what runs, and whether anything has changed. A guest is told of what they may see. */
+export async function getProgress({ pool }: Dependencies, person: Person): Promise<Progress> {
   const revision = await queries.getRevision(pool);
   const [arrivals, bench, catalogue, projects, rights, failed, running] = await Promise.all([
     countWaitingFinds(pool),
@@ -24,6 +27,8 @@ export async function getProgress({ pool }: Dependencies): Promise<Progress> {
     listFailedJobs(pool),
     listOpenJobs(pool),
   ]);
+  if (!mayAs(person.role, 'artist'))
+    return { counts: { arrivals: 0, bench: 0, catalogue, projects, rights: 0, health: 0 }, running: [], revision };
   return {
     counts: { arrivals, bench, catalogue, projects, rights, health: failed.length },
     running: running.map(({ id, label, done, total, state }) => ({ id, label, done, total, state })),
@@ -31,8 +36,14 @@ export async function getProgress({ pool }: Dependencies): Promise<Progress> {
   };
 }
 
-/** Stops a job. One that has not begun is told to its subject here, for no worker will. */
-export async function cancelJob({ pool }: Dependencies, handlers: JobHandlers, id: number): Promise<void> {
+/** Stops a job: one's own, or as one who keeps the house in order. One that has not begun is told to its subject here, for no worker will. */
+export async function cancelJob(
+  { pool }: Dependencies,
+  handlers: JobHandlers,
+  id: number,
+  person: Person,
+): Promise<void> {
+  requireOwn(person, await queries.findWhoseJob(pool, id), 'This work');
   const asked = await askCancel(pool, id);
   if (!asked) throw new DomainError('out-of-step', 'This work has ended already.');
   if (asked.wasWaiting) {

@@ -1,10 +1,11 @@
 import { Readable } from 'node:stream';
+import { getPackage } from '@haveld/contract/api/bytes';
 import type { ProjectUse } from '@haveld/contract/api/projects';
 import { DomainError } from '@haveld/contract/error';
 import { houseName } from '@haveld/core/text/house-name';
 import { joinPackages, type JoinedPackage } from '@haveld/engine/hand-over/join-packages';
 import type { Dependencies } from '../dependencies';
-import type { App } from '../http/serve-endpoint';
+import { serveBytes, type App } from '../http/serve-endpoint';
 import { getProjectCredits } from './project-rights';
 import { getProject, isRefused } from './service';
 
@@ -13,8 +14,8 @@ import { getProject, isRefused } from './service';
  * what was left out with its reason.
  */
 export function addPackageRoutes(app: App, { pool, store }: Dependencies): void {
-  app.get('/api/projects/:id/package.zip', async (context) => {
-    const id = context.req.param('id');
+  serveBytes(app, getPackage, async (context) => {
+    const id = context.req.param('id') ?? '';
     const { name, handOvers } = await getProject(pool, id);
     const packed = handOvers.filter(({ zipSha256 }) => zipSha256 !== null);
     const packages = listPackages(packed.filter((use) => !isRefused(use.verdict)));

@@ -95,7 +95,7 @@ test('house rules: how a licence is taken, evidence, two people, and what is usu
   const other = await addPerson(given.library.pool, {
     signIn: 'oskar',
     name: 'Oskar Behn',
-    role: 'member',
+    role: 'artist',
     password: 'another-good-word',
     mustChange: false,
   });

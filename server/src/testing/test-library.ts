@@ -7,6 +7,7 @@ import type { Pool } from 'mysql2/promise';
 import { pino } from 'pino';
 import type { z } from 'zod';
 import type { Endpoint } from '@haveld/contract/api/endpoint';
+import type { Role } from '@haveld/contract/role';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from '../app';
 import { createHandlers } from '../create-handlers';
@@ -72,7 +73,11 @@ export class TestLibrary {
     const admin = createPool(url);
     await run(admin, `CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
     const pool = createPool(addressOf(url, name));
-    await migrate(pool, MIGRATIONS);
+    // an open pool would keep the run alive that has failed
+    await migrate(pool, MIGRATIONS).catch(async (error: unknown) => {
+      await Promise.all([pool.end(), admin.end()]);
+      throw error;
+    });
     await addPerson(pool, {
       signIn: 'maja',
       name: 'Maja Lindqvist',
@@ -100,6 +105,12 @@ export class TestLibrary {
     await run(this.#admin, `DROP DATABASE ${this.#name}`);
     await this.#admin.end();
     rmSync(this.#folder, { recursive: true, force: true });
+  }
+
+  /** Somebody new who is signed in. @returns their client; `name` is what they sign in with */
+  async signInAs(role: Role, name: string, { mustChange = false } = {}): Promise<TestClient> {
+    await addPerson(this.pool, { signIn: name, name, role, password: PASSWORD, mustChange });
+    return this.signIn(name);
   }
 
   /** A client that is signed in. */

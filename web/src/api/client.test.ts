@@ -6,6 +6,7 @@ import { bytesUrl, call } from './client';
 const getThing = endpoint({
   method: 'get',
   path: '/api/things/:kind/:id',
+  may: 'guest',
   summary: 'A thing',
   params: z.object({ kind: z.string(), id: z.string() }),
   query: z.object({ words: z.string().optional(), page: z.number().optional() }),
@@ -14,6 +15,7 @@ const getThing = endpoint({
 const putThing = endpoint({
   method: 'put',
   path: '/api/things',
+  may: 'guest',
   summary: 'Keeps a thing',
   body: z.object({ name: z.string() }),
   response: z.object({ name: z.string() }),

@@ -1,0 +1,1 @@
+UPDATE person SET role = 'curator' WHERE role = 'member';

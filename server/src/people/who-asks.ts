@@ -1,0 +1,26 @@
+import type { MiddlewareHandler } from 'hono';
+import { getCookie } from 'hono/cookie';
+import type { Pool } from 'mysql2/promise';
+import { DomainError } from '@haveld/contract/error';
+import { findSignedIn } from './sessions';
+import { findTokenPerson } from './tokens';
+import type { Variables } from '../http/serve-endpoint';
+
+export const SESSION_COOKIE = 'haveld_session';
+
+/** Finds out who asks, by a session or by a token for programs; what they may each route says. */
+export const whoAsks =
+  (pool: Pool): MiddlewareHandler<{ Variables: Variables }> =>
+  async (context, next) => {
+    const token = /^Bearer +(\S+)$/i.exec(context.req.header('authorization') ?? '')?.[1];
+    const session = getCookie(context, SESSION_COOKIE);
+    if (token) {
+      const person = await findTokenPerson(pool, token);
+      if (!person) throw new DomainError('not-signed-in', 'This token opens nothing, or nothing any more.');
+      context.set('asker', { person, isProgram: true });
+    } else if (session) {
+      const person = await findSignedIn(pool, session);
+      if (person) context.set('asker', { person, isProgram: false });
+    }
+    await next();
+  };
