@@ -69,8 +69,6 @@ await page.locator('.stage-bar').first().waitFor();
 await page.getByText('on the ground', { exact: true }).waitFor();
 await page.locator('.finding-line', { hasText: /^\s*Size: / }).click();
 await shoot('bench', 3000);
-await page.getByRole('button', { name: 'door 2 m' }).click();
-await shoot('beside', 2000);
 await open('/bench', 'Lamp room shelf');
 await page.getByRole('link', { name: /Lamp room shelf/ }).click();
 await page.getByRole('link', { name: /All maps on one sheet/ }).click();
@@ -114,6 +112,16 @@ await shoot('project');
 await page.getByRole('link', { name: 'Rights and credits' }).click();
 await page.getByRole('heading', { name: 'Obligations' }).waitFor();
 await shoot('project-rights');
+
+await open('/people', 'Tjark Sundholm');
+await page.getByRole('button', { name: 'Invite somebody' }).click();
+await page.getByLabel('Name').fill('Jorid Aakre');
+await shoot('people');
+await open('/me', 'this one');
+await page.getByLabel('What is it for?').fill('nightly turntables');
+await page.getByRole('button', { name: 'Make a token' }).click();
+await page.getByText('It is shown only now').waitFor();
+await shoot('own-page');
 
 await open('/bench', 'Barograph cased');
 await page.getByRole('button', { name: 'Line them up' }).click();

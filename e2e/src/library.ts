@@ -6,10 +6,10 @@ import { ZipFile } from 'yazl';
 
 export const PERSON = { signIn: 'maja', password: 'harbour-weather' };
 
-/** Signs in by the form, as a person does. */
-export async function signIn(page: Page): Promise<void> {
+/** Signs in by the form, as a person does. @param who by the name they sign in with */
+export async function signIn(page: Page, who = PERSON.signIn): Promise<void> {
   await page.goto('/');
-  await page.getByLabel('Name').fill(PERSON.signIn);
+  await page.getByLabel('Name').fill(who);
   await page.getByLabel('Password').fill(PERSON.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('navigation', { name: 'The way of a model' })).toBeVisible();

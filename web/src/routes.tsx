@@ -1,5 +1,5 @@
 import { lazy } from 'react';
-import { Navigate, type RouteObject } from 'react-router';
+import type { RouteObject } from 'react-router';
 import { Failure } from './parts/notice';
 import { ArrivalsScreen } from './screens/arrivals/arrivals-screen';
 import { DuplicatesScreen } from './screens/arrivals/duplicates-screen';
@@ -14,6 +14,10 @@ import { KitScreen } from './screens/kit/kit-screen';
 import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
+import { OwnScreen } from './screens/people/own-screen';
+import { PeopleScreen } from './screens/people/people-screen';
+import { LinkScreen } from './screens/sign-in/link-screen';
+import { Home } from './shell/home';
 import { Shell } from './shell/shell';
 
 // the viewer and the charts are large and come when they are needed
@@ -42,13 +46,14 @@ const RulesScreen = lazy(() =>
   import('./screens/rights/rules/rules-screen').then((module) => ({ default: module.RulesScreen })),
 );
 
-/** Every page, under the strip. */
+/** Every page: those under the strip, and the one a link leads to. */
 export const ROUTES: RouteObject[] = [
+  { path: 'join', element: <LinkScreen /> },
   {
     element: <Shell />,
     errorElement: <Failure error={new Error('This screen broke. Nothing is lost; load the page again.')} />,
     children: [
-      { index: true, element: <Navigate to="/arrivals" replace /> },
+      { index: true, element: <Home /> },
       { path: 'arrivals', element: <ArrivalsScreen /> },
       { path: 'arrivals/habits', element: <HabitsScreen /> },
       { path: 'arrivals/duplicates/:id', element: <DuplicatesScreen /> },
@@ -70,6 +75,8 @@ export const ROUTES: RouteObject[] = [
       { path: 'rights/licences/:id', element: <LicenceScreen /> },
       { path: 'rights/rules', element: <RulesScreen /> },
       { path: 'health', element: <HealthScreen /> },
+      { path: 'people', element: <PeopleScreen /> },
+      { path: 'me', element: <OwnScreen /> },
       { path: '*', element: <Failure error={new Error('There is no such page.')} /> },
     ],
   },

@@ -78,6 +78,8 @@ export const ArrivalSchema = z.object({
   name: z.string(),
   state: z.enum(ARRIVAL_STATES),
   message: z.string().nullable(),
+  /** Who brought it in. */
+  personId: z.string(),
   personName: z.string(),
   createdAt: z.string(),
   /** As it came, unpacked, and what the store keeps of it once (the same bytes count once). */

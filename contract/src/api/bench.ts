@@ -112,7 +112,12 @@ export const answerFinding = endpoint({
   may: 'artist',
   summary: 'Answers a finding; null takes the answer back',
   params: Id,
-  body: z.object({ key: z.string().min(1), answer: GivenAnswerSchema.nullable() }),
+  body: z.object({
+    key: z.string().min(1),
+    answer: GivenAnswerSchema.nullable(),
+    /** The answer that stood there when the person looked; where somebody else's stands there now, they are told and nothing is changed. Left out, it is replaced. */
+    seen: AnswerSchema.nullable().optional(),
+  }),
   response: SheetSchema,
 });
 
@@ -216,7 +221,12 @@ export const changeProvenance = endpoint({
   may: 'artist',
   summary: 'Corrects whose it is; who changed what is kept',
   params: Id,
-  body: z.object({ change: ProvenanceSchema.partial(), why: z.string().max(1000).default('') }),
+  body: z.object({
+    change: ProvenanceSchema.partial(),
+    /** As it was when the person looked: where somebody else changed the same meanwhile, they are told and nothing is changed. Left out, it is replaced. */
+    seen: ProvenanceSchema.partial().optional(),
+    why: z.string().max(1000).default(''),
+  }),
   response: SheetSchema,
 });
 

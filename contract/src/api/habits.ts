@@ -73,7 +73,10 @@ export const saveHabit = endpoint({
   may: 'curator',
   summary: 'Saves a naming habit; `new` makes one',
   params: z.object({ id: z.string() }),
-  body: NamingHabitSchema,
+  body: NamingHabitSchema.extend({
+    /** As it was when the person looked: where somebody else changed the same meanwhile, they are told and nothing is changed. Left out, it is replaced. */
+    seen: NamingHabitSchema.optional(),
+  }),
   response: z.object({ id: z.string() }),
 });
 

@@ -14,6 +14,9 @@ export const saveHouseRules = endpoint({
   path: '/api/house/rules',
   may: 'curator',
   summary: 'Changes the house rules; how all rights stand is worked out anew',
-  body: HouseRulesSchema,
+  body: HouseRulesSchema.extend({
+    /** As it was when the person looked: where somebody else changed the same meanwhile, they are told and nothing is changed. Left out, it is replaced. */
+    seen: HouseRulesSchema.optional(),
+  }),
   response: HouseRulesSchema,
 });

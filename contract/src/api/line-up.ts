@@ -136,6 +136,11 @@ export const nameAsset = endpoint({
     name: z.string().trim().min(1).max(200).optional(),
     category: CategorySchema.optional(),
     tags: TagsSchema.optional(),
+    /** As it was when the person looked: where somebody else changed the same meanwhile, they are told and nothing is changed. Left out, it is replaced. */
+    seen: z
+      .object({ name: z.string(), category: CategorySchema.nullable(), tags: z.array(z.string()) })
+      .partial()
+      .optional(),
   }),
   response: z.object({}),
 });

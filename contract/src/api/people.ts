@@ -63,7 +63,7 @@ export const lookAtLink = endpoint({
   }),
 });
 
-export const useLink = endpoint({
+export const enterByLink = endpoint({
   method: 'post',
   path: '/api/links/use',
   may: 'anybody',

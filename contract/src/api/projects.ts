@@ -107,7 +107,11 @@ export const changeProject = endpoint({
   may: 'artist',
   summary: 'Changes what a project is for; every verdict follows',
   params: Id,
-  body: NewProjectSchema.extend({ live: z.boolean() }),
+  body: NewProjectSchema.extend({
+    live: z.boolean(),
+    /** As it was when the person looked: where somebody else changed the same meanwhile, they are told and nothing is changed. Left out, it is replaced. */
+    seen: NewProjectSchema.extend({ live: z.boolean() }).optional(),
+  }),
   response: ProjectRowSchema,
 });
 

@@ -167,12 +167,14 @@ export const getAssetRights = endpoint({
 export const settleRights = endpoint({
   method: 'post',
   path: '/api/rights/settle',
-  may: 'curator',
+  may: 'artist',
   maxBodyBytes: EVIDENCE_BYTES,
   summary: 'Corrects the provenance of one or many assets alike, with a reason and one evidence',
   body: z.object({
     assetIds: z.array(z.string()).min(1).max(2000),
     change: ProvenanceSchema.partial(),
+    /** As it was when the person looked: where somebody else changed the same meanwhile, they are told and nothing is changed. Left out, it is replaced. */
+    seen: ProvenanceSchema.partial().optional(),
     why: Why,
     evidence: NewEvidenceSchema.nullable().default(null),
   }),
@@ -266,7 +268,13 @@ export const saveLicence = endpoint({
   path: '/api/rights/licences',
   may: 'curator',
   summary: 'Keeps a licence of the house with its text and term sheet; projects it touches are opened again',
-  body: z.object({ terms: TermsSchema, text: z.string().max(500_000), why: Why }),
+  body: z.object({
+    terms: TermsSchema,
+    text: z.string().max(500_000),
+    /** As it was when the person looked: where somebody else changed the same meanwhile, they are told and nothing is changed. Left out, it is replaced. */
+    seen: TermsSchema.optional(),
+    why: Why,
+  }),
   response: LicencePageSchema,
 });
 

@@ -168,6 +168,7 @@ function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Ar
     name: row.name,
     state: row.state,
     message: row.message,
+    personId: row.personId,
     personName: row.personName,
     createdAt: row.createdAt.toISOString(),
     packedBytes: received.reduce((sum, file) => sum + file.sizeBytes, 0),

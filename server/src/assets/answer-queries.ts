@@ -1,6 +1,6 @@
 import type { Answer } from '@haveld/contract/finding';
 import type { Executor } from '../database/pool';
-import { many, placesFor, run } from '../database/statements';
+import { many, maybeOne, placesFor, run } from '../database/statements';
 
 /** Answers on the sheet of an asset, by the key of their finding. */
 export async function listAnswers(db: Executor, assetId: string): Promise<Map<string, Answer>> {
@@ -10,6 +10,21 @@ export async function listAnswers(db: Executor, assetId: string): Promise<Map<st
     [assetId],
   );
   return new Map(rows.map((row) => [row.findingKey, JSON.parse(row.answer) as Answer]));
+}
+
+/** @returns the answer to a finding and whose it is (null: Haveld's); null where nobody answered */
+export async function findAnswer(
+  db: Executor,
+  assetId: string,
+  key: string,
+): Promise<{ answer: Answer; personId: string | null; personName: string | null } | null> {
+  const row = await maybeOne<{ answer: string; personId: string | null; personName: string | null }>(
+    db,
+    `SELECT answer, answer.person_id AS personId, person.name AS personName FROM answer
+     LEFT JOIN person ON person.id = answer.person_id WHERE asset_id = ? AND finding_key = ?`,
+    [assetId, key],
+  );
+  return row && { ...row, answer: JSON.parse(row.answer) as Answer };
 }
 
 /** Puts an answer in the place of the one before. @param personId null where Haveld took what was sure */

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import type { PoolConnection } from 'mysql2/promise';
 import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
@@ -13,6 +14,7 @@ import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob } from '../jobs/job-queries';
+import { changedMeanwhile } from '../people/meanwhile';
 import { confirmLicence } from '../rights/provenance';
 import { refreshRightsMarks } from '../rights/state';
 import { listFindings } from './findings';
@@ -23,13 +25,14 @@ import { redraw } from './standing';
 
 /**
  * Answers one finding: its earlier steps go, those of the answer come.
+ * @param given `seen`: the answer that stood there when the person looked, where they say so
  * @param kitSizes shared where many pieces are answered at once
- * @throws {DomainError} where there is no such asset or finding, or the answer is none of its choices
+ * @throws {DomainError} where there is no such asset or finding, or the answer is none of its choices; `out-of-step` where somebody else answered meanwhile
  */
 export async function answerOne(
   { pool }: Dependencies,
   id: string,
-  { key, answer }: { key: string; answer: Answer | null },
+  { key, answer, seen }: { key: string; answer: Answer | null; seen?: Answer | null },
   person: Person,
   kitSizes?: KitSizes,
 ): Promise<void> {
@@ -39,9 +42,23 @@ export async function answerOne(
     const { findings } = await listFindings(tx, asset, kitSizes);
     const finding = findings.find((candidate) => candidate.key === key);
     if (!finding) throw new DomainError('not-found', 'This finding is not on the sheet any more.');
+    if (seen !== undefined) await requireAsSeen(tx, id, key, seen, person);
     await applyAnswer(tx, asset, finding, answer, person);
     await bumpRevision(tx);
   });
+}
+
+/** @throws {DomainError} where an answer somebody else gave stands there, and the person has not seen it */
+async function requireAsSeen(
+  tx: PoolConnection,
+  assetId: string,
+  key: string,
+  seen: Answer | null,
+  person: Person,
+): Promise<void> {
+  const standing = await answerQueries.findAnswer(tx, assetId, key);
+  if (!standing?.personId || standing.personId === person.id || isDeepStrictEqual(standing.answer, seen)) return;
+  throw changedMeanwhile(standing.personName, 'this');
 }
 
 /**

@@ -10,7 +10,7 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.listBench, () => service.listBench(pool));
   serveEndpoint(app, contract.getSheet, ({ params }) => service.getSheet(pool, params.id));
   serveEndpoint(app, contract.answerFinding, ({ params, body, person }) =>
-    service.answerFinding(dependencies, params.id, body.key, body.answer, person),
+    service.answerFinding(dependencies, params.id, body, person),
   );
   serveEndpoint(app, contract.takeSure, ({ params, body, person }) =>
     service.takeSure(dependencies, params.id, person, body.heading),

@@ -213,11 +213,10 @@ export async function lookAgain({ pool }: Dependencies, id: string): Promise<She
 export async function answerFinding(
   dependencies: Dependencies,
   id: string,
-  key: string,
-  answer: Answer | null,
+  given: { key: string; answer: Answer | null; seen?: Answer | null },
   person: Person,
 ): Promise<Sheet> {
-  await answerOne(dependencies, id, { key, answer }, person);
+  await answerOne(dependencies, id, given, person);
   return getSheet(dependencies.pool, id);
 }
 
@@ -294,13 +293,13 @@ export async function switchStep({ pool }: Dependencies, id: string, stepId: str
 export async function changeProvenance(
   { pool }: Dependencies,
   id: string,
-  { change, why }: { change: Partial<Provenance>; why: string },
+  { change, seen, why }: { change: Partial<Provenance>; seen?: Partial<Provenance>; why: string },
   person: Person,
   isOwn = true,
 ): Promise<Sheet> {
   await transact(pool, async (tx) => {
     if (!(await assetQueries.lockAsset(tx, id))) throw new DomainError('not-found', 'There is no such asset.');
-    await changeProvenances(tx, [id], { change, why }, person);
+    await changeProvenances(tx, [id], { change, seen, why }, person);
     if (isOwn) await markOwn(tx, [id]);
     await refreshSearchTexts(tx, [id]);
     await bumpRevision(tx);

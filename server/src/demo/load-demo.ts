@@ -82,7 +82,8 @@ async function settle(dependencies: Dependencies, assetId: string, made: DemoArr
   const sheet = await takeSure(dependencies, assetId, person);
   for (const finding of sheet.findings) {
     if (finding.settled || finding.heading === 'rights' || finding.choices.length === 0) continue;
-    await answerFinding(dependencies, assetId, finding.key, { kind: 'taken', choiceId: finding.choices[0].id }, person);
+    const answer = { kind: 'taken' as const, choiceId: finding.choices[0].id };
+    await answerFinding(dependencies, assetId, { key: finding.key, answer }, person);
   }
   await catalogueAsset(dependencies, assetId, { name: sheet.name, category: made.category satisfies Category }, person);
 }

@@ -1,6 +1,6 @@
 import type { NamingHabit, StoredHabit } from '@haveld/contract/api/habits';
 import { type Executor } from '../database/pool';
-import { many, run } from '../database/statements';
+import { many, maybeOne, run } from '../database/statements';
 
 export type HabitRow = Omit<StoredHabit, 'arrivals' | 'changedAt'> & { changedAt: Date };
 
@@ -18,11 +18,32 @@ export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
          changed_at AS changedAt, person.name AS personName
        FROM naming_habit JOIN person ON person.id = naming_habit.person_id ORDER BY changed_at DESC, naming_habit.id`,
     )
-  ).map((row) => ({
-    ...row,
-    words: JSON.parse(row.words) as NamingHabit['words'],
-    twoSidedFoliage: row.twoSidedFoliage === null ? null : row.twoSidedFoliage === 1,
-  }));
+  ).map(parseHabit);
+
+const parseHabit = <R extends { words: string; twoSidedFoliage: number | null }>(
+  row: R,
+): Omit<R, 'words' | 'twoSidedFoliage'> & Pick<NamingHabit, 'words' | 'twoSidedFoliage'> => ({
+  ...row,
+  words: JSON.parse(row.words) as NamingHabit['words'],
+  twoSidedFoliage: row.twoSidedFoliage === null ? null : row.twoSidedFoliage === 1,
+});
+
+/** Locks a habit until the transaction ends. @returns it, and who changed it last; null where there is none */
+export async function lockHabit(
+  tx: Executor,
+  id: string,
+): Promise<{ habit: NamingHabit; last: { id: string; name: string } } | null> {
+  const row = await maybeOne<Stored & { personId: string }>(
+    tx,
+    `SELECT applies_by AS appliesBy, pattern, words, unit, up_axis AS up, front, two_sided_foliage AS twoSidedFoliage,
+       person.id AS personId, person.name AS personName
+     FROM naming_habit JOIN person ON person.id = naming_habit.person_id WHERE naming_habit.id = ? FOR UPDATE`,
+    [id],
+  );
+  if (!row) return null;
+  const { personId, personName, ...stored } = row;
+  return { habit: parseHabit(stored), last: { id: personId, name: personName } };
+}
 
 /** Keeps a habit, new or changed. */
 export const upsertHabit = (db: Executor, id: string, habit: NamingHabit, personId: string): Promise<unknown> =>

@@ -12,10 +12,11 @@ import {
 } from '@haveld/core/finds/deciding/habits';
 import type { ProposedFind } from '@haveld/core/finds/heap-file';
 import type { WordRule } from '@haveld/core/finds/names/name-words';
-import { type Executor } from '../database/pool';
+import { transact, type Executor } from '../database/pool';
 import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { listArrivals, listRegroupings } from '../finds/arrival-queries';
+import { takeEdit } from '../people/meanwhile';
 import * as queries from './queries';
 
 /** @param texts what the arrival's texts say. @returns the words of the habits that fit it, as sorting takes them */
@@ -56,13 +57,19 @@ export async function listHabits(db: Executor): Promise<Habits> {
 export async function saveHabit(
   { pool }: Dependencies,
   id: string,
-  habit: NamingHabit,
+  { seen, ...wanted }: NamingHabit & { seen?: NamingHabit },
   person: Person,
 ): Promise<string> {
   const own = id === 'new' ? randomUUID() : id;
-  await queries.upsertHabit(pool, own, habit, person.id);
-  await bumpRevision(pool);
-  return own;
+  return transact(pool, async (tx) => {
+    const known = await queries.lockHabit(tx, own);
+    const habit = known
+      ? takeEdit(known.habit, { seen, wanted, person }, known.last, () => 'the same of this habit')
+      : wanted;
+    await queries.upsertHabit(tx, own, habit, person.id);
+    await bumpRevision(tx);
+    return own;
+  });
 }
 
 /** Forgets a habit; what was sorted by it stays. @throws {DomainError} where there is none */

@@ -8,6 +8,13 @@ export async function loadRules(db: Executor): Promise<HouseRules> {
   return HouseRulesSchema.parse(row ? JSON.parse(row.value) : {});
 }
 
+/** Locks the rules until the transaction ends. @returns who changed them last; null for nobody */
+export const lockRules = (tx: Executor): Promise<{ id: string; name: string } | null> =>
+  maybeOne(
+    tx,
+    "SELECT person.id, person.name FROM house_rule JOIN person ON person.id = house_rule.person_id WHERE house_rule.name = 'rules' FOR UPDATE",
+  );
+
 /** Keeps the rules, and who changed them last. */
 export const storeRules = (tx: Executor, rules: HouseRules, personId: string): Promise<unknown> =>
   run(tx, "REPLACE INTO house_rule (name, value, person_id) VALUES ('rules', ?, ?)", [JSON.stringify(rules), personId]);

@@ -1,7 +1,7 @@
 import type { Person } from '@haveld/contract/api/people';
 import type { AssetRights, Ledger, LedgerQuestion, NewEvidence } from '@haveld/contract/api/rights';
 import { DomainError } from '@haveld/contract/error';
-import type { HouseRules } from '@haveld/contract/house-rules';
+import { HOUSE_RULE_FACTS, type HouseRule, type HouseRules } from '@haveld/contract/house-rules';
 import type { Provenance } from '@haveld/contract/licence';
 import { composeCredits, listCredits } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
@@ -16,8 +16,9 @@ import { transact, type Executor } from '../database/pool';
 import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadBook } from '../house/book';
-import { storeRules } from '../house/rule-queries';
+import { loadRules, lockRules, storeRules } from '../house/rule-queries';
 import { today } from '../house/today';
+import { takeEdit } from '../people/meanwhile';
 import { listHoldings } from '../projects/holdings';
 import { askForRefresh } from '../rights/ask-for-refresh';
 import { attachEvidence, storeEvidence } from '../rights/evidence';
@@ -106,13 +107,19 @@ export async function getAssetRights(db: Executor, id: string): Promise<AssetRig
 /** Settles one or many at once, with one reason and one evidence. @returns how many changed or got the evidence */
 export async function settleRights(
   dependencies: Dependencies,
-  given: { assetIds: string[]; change: Partial<Provenance>; why: string; evidence: NewEvidence | null },
+  given: {
+    assetIds: string[];
+    change: Partial<Provenance>;
+    seen?: Partial<Provenance>;
+    why: string;
+    evidence: NewEvidence | null;
+  },
   person: Person,
 ): Promise<number> {
   const stored = given.evidence && (await storeEvidence(dependencies, given.evidence));
   const ids = [...new Set(given.assetIds)];
   return transact(dependencies.pool, async (tx) => {
-    const change = { change: given.change, why: given.why, evidenceId: stored?.id };
+    const change = { change: given.change, seen: given.seen, why: given.why, evidenceId: stored?.id };
     const changed = await provenance.changeProvenances(tx, ids, change, person);
     if (stored) await attachEvidence(tx, stored, ids, person);
     await provenance.markOwn(tx, changed);
@@ -223,15 +230,24 @@ export async function composeLetter(
 const PAID_PRODUCTION = { ...PLAIN_USE, commercial: true };
 
 /** Changes the rules; how everything stands is worked out anew by a job, and told as it is. */
-export async function saveRules({ pool }: Dependencies, rules: HouseRules, person: Person): Promise<HouseRules> {
-  for (const { licenceId } of rules.sourceDefaults) provenance.requireExpression(licenceId);
-  await transact(pool, async (tx) => {
+export async function saveRules(
+  { pool }: Dependencies,
+  { seen, ...wanted }: HouseRules & { seen?: HouseRules },
+  person: Person,
+): Promise<HouseRules> {
+  for (const { licenceId } of wanted.sourceDefaults) provenance.requireExpression(licenceId);
+  return transact(pool, async (tx) => {
+    const last = await lockRules(tx);
+    const rules = takeEdit(await loadRules(tx), { seen, wanted, person }, last, describeRules);
     await storeRules(tx, rules, person.id);
     await askForRefresh(tx);
     await bumpRevision(tx);
+    return rules;
   });
-  return rules;
 }
+
+const describeRules = (fields: string[]): string =>
+  [...new Set(fields.map((field) => `“${HOUSE_RULE_FACTS[field.split('.')[0] as HouseRule].label}”`))].join(', ');
 
 /** Two spellings are one author: what stands under the one stands under the other, and both stay written down. */
 export async function joinAuthors({ pool }: Dependencies, keep: string, join: string, person: Person): Promise<number> {

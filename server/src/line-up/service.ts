@@ -8,6 +8,7 @@ import type { FindingKind } from '@haveld/contract/finding-kinds';
 import type { Box } from '@haveld/contract/report';
 import { answerFindings, describeMissing } from '@haveld/core/condition/answers';
 import { setInPencil } from '@haveld/core/condition/pencil';
+import { mergeEdit } from '@haveld/core/edits/merge-edit';
 import { scaleOf } from '@haveld/core/treatment/scale-of';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
@@ -28,6 +29,7 @@ import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadBook } from '../house/book';
 import { listOpenJobsOf } from '../jobs/job-queries';
+import { changedMeanwhile } from '../people/meanwhile';
 import { listRightsFindings, loadRightsStates } from '../rights/state';
 import * as queries from './queries';
 
@@ -218,15 +220,24 @@ const confirmGuesses = (
     };
   });
 
+interface Named {
+  name?: string;
+  category?: Category;
+  tags?: readonly string[];
+}
+
 /** Names an asset, and says what it is and by which words it is found. */
 export async function nameAsset(
   { pool }: Dependencies,
   id: string,
-  given: { name?: string; category?: Category; tags?: readonly string[] },
+  { seen = {}, ...given }: Named & { seen?: Omit<Named, 'category'> & { category?: Category | null } },
 ): Promise<void> {
   await transact(pool, async (tx) => {
     const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const now = { name: asset.name, category: asset.category, tags: (await listTags(tx, [id])).get(id) };
+    const [conflict] = mergeEdit<object>(now, { ...now, ...seen }, given).conflicts;
+    if (conflict) throw changedMeanwhile(null, `the ${conflict} of “${asset.name}”`);
     if (given.name !== undefined) await assetQueries.setName(tx, id, given.name);
     if (given.category !== undefined) await assetQueries.setCategory(tx, id, given.category);
     if (given.tags !== undefined) await setTags(tx, id, given.tags);

@@ -47,7 +47,7 @@ export async function lookAtLink(db: Executor, token: string): Promise<z.output<
 }
 
 /** Sets a password by a link, which is used up by it; whoever was signed in as this person is not any more. */
-export async function useLink(
+export async function enterByLink(
   pool: Pool,
   token: string,
   password: string,

@@ -12,7 +12,7 @@ import {
   deleteToken,
   lookAtLink,
   removePerson,
-  useLink,
+  enterByLink,
   type Member,
 } from '@haveld/contract/api/people';
 import { DEMO_PASSWORD } from '@haveld/demo/studio';
@@ -29,7 +29,7 @@ const memberOf = async (signIn: string): Promise<Member> =>
 /** Whoever holds a link asks without a session. */
 async function useIt(token: string, password = OWN): Promise<{ status: number; client: TestClient; message?: string }> {
   const body = JSON.stringify({ token, password });
-  const answer = await given.library.app.request(useLink.path, { method: 'POST', body });
+  const answer = await given.library.app.request(enterByLink.path, { method: 'POST', body });
   const { message } = (await answer.json()) as { message?: string };
   const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
   return { status: answer.status, client: new TestClient(given.library.app, cookie), message };

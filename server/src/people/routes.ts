@@ -40,8 +40,8 @@ export function addPeopleRoutes(app: App, { pool, takesPublished, isTls }: Depen
     return {};
   });
   serveEndpoint(app, contract.lookAtLink, ({ body }) => links.lookAtLink(pool, body.token));
-  serveEndpoint(app, contract.useLink, async ({ body, context }) => {
-    const { token, person } = await links.useLink(pool, body.token, body.password, clientPlace(context, isTls));
+  serveEndpoint(app, contract.enterByLink, async ({ body, context }) => {
+    const { token, person } = await links.enterByLink(pool, body.token, body.password, clientPlace(context, isTls));
     await keep(context, token);
     return person;
   });

@@ -50,6 +50,10 @@ export async function findProject(db: Executor, id: string): Promise<ProjectRow 
   return row && parse(row);
 }
 
+/** Locks a project until the transaction ends. */
+export const lockProject = (tx: Executor, id: string): Promise<unknown> =>
+  many(tx, 'SELECT id FROM project WHERE id = ? FOR UPDATE', [id]);
+
 /** How many projects are live. */
 export const countProjects = async (db: Executor): Promise<number> =>
   (await one<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM project WHERE ended_at IS NULL')).n;

@@ -12,8 +12,8 @@ export function addProjectRoutes(app: App, dependencies: Dependencies): void {
   const { pool } = dependencies;
   serveEndpoint(app, contract.listProjects, () => service.listProjects(pool));
   serveEndpoint(app, contract.createProject, ({ body }) => service.createProject(dependencies, body));
-  serveEndpoint(app, contract.changeProject, ({ params, body }) =>
-    service.changeProject(dependencies, params.id, body),
+  serveEndpoint(app, contract.changeProject, ({ params, body, person }) =>
+    service.changeProject(dependencies, params.id, body, person),
   );
   serveEndpoint(app, contract.getProject, ({ params }) => service.getProject(pool, params.id));
   serveEndpoint(app, contract.judgeForProject, async ({ params, body }) => {

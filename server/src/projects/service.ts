@@ -18,6 +18,7 @@ import { sumFindBytes } from '../finds/file-queries';
 import { loadBook } from '../house/book';
 import { today } from '../house/today';
 import { insertJob } from '../jobs/job-queries';
+import { takeEdit } from '../people/meanwhile';
 import { askForJudging } from '../rights/ask-for-judging';
 import { loadRightsStates } from '../rights/state';
 import { listHoldings } from './holdings';
@@ -36,15 +37,20 @@ export async function createProject({ pool }: Dependencies, given: NewProject): 
   return getProjectRow(pool, id);
 }
 
+type ChangedProject = NewProject & { live: boolean };
+
 /** What a project is for may change; every verdict is asked anew each time it is shown. */
 export async function changeProject(
   { pool }: Dependencies,
   id: string,
-  given: NewProject & { live: boolean },
+  { seen, ...wanted }: ChangedProject & { seen?: ChangedProject },
+  person: Person,
 ): Promise<ProjectRow> {
-  await getProjectRow(pool, id);
   await transact(pool, async (tx) => {
-    await queries.updateProject(tx, { id, ...given });
+    await queries.lockProject(tx, id);
+    const { name, purpose, use, live } = await getProjectRow(tx, id);
+    const changed = takeEdit({ name, purpose, use, live }, { seen, wanted, person }, null, () => 'the same');
+    await queries.updateProject(tx, { id, ...changed });
     await askForJudging(tx);
     await bumpRevision(tx);
   });

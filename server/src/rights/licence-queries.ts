@@ -45,6 +45,14 @@ export async function lockLicence(tx: Executor, id: string): Promise<Terms | nul
   return row && TermsSchema.parse(JSON.parse(row.terms));
 }
 
+/** @returns who changed a licence of the house last, or null */
+export const findLastEditor = (db: Executor, id: string): Promise<{ id: string; name: string } | null> =>
+  maybeOne(
+    db,
+    'SELECT person.id, person.name FROM licence JOIN person ON person.id = licence.person_id WHERE licence.id = ?',
+    [id],
+  );
+
 /** Keeps a licence of the house, and who changed it from what. */
 export async function saveLicence(
   tx: Executor,

@@ -11,6 +11,7 @@ import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadBook } from '../house/book';
 import * as queries from './licence-queries';
+import { takeEdit } from '../people/meanwhile';
 import { reopenProjects } from './reopening-queries';
 import { refreshRightsMarks } from './state';
 
@@ -71,6 +72,9 @@ function describeDifferences(before: Terms | null, after: Terms): string[] {
     .map((key) => `${key}: ${words(before[key])} → ${words(after[key])}`);
 }
 
+const listWords = (fields: string[]): string =>
+  `“${[...new Set(fields.map((field) => field.split('.')[0]))].join('”, “')}”`;
+
 const words = (value: unknown): string =>
   value === null || value === ''
     ? 'none'
@@ -84,10 +88,10 @@ const words = (value: unknown): string =>
 /** Keeps a licence of the house. Where its terms change, every live project that holds something under it is opened again. */
 export async function saveLicence(
   { pool }: Dependencies,
-  given: { terms: Terms; text: string; why: string },
+  { seen, ...wanted }: { terms: Terms; text: string; why: string; seen?: Terms },
   person: Person,
 ): Promise<LicencePage> {
-  const { id } = given.terms;
+  const { id } = wanted.terms;
   const isBuiltIn = BUILT_IN_BOOK.isListed(id);
   if (isBuiltIn)
     throw new DomainError(
@@ -101,6 +105,10 @@ export async function saveLicence(
     );
   await transact(pool, async (tx) => {
     const known = await queries.lockLicence(tx, id);
+    const terms = known
+      ? takeEdit(known, { seen, wanted: wanted.terms, person }, await queries.findLastEditor(tx, id), listWords)
+      : wanted.terms;
+    const given = { ...wanted, terms };
     await queries.saveLicence(tx, given, known, person.id);
     if (!known || JSON.stringify(known) !== JSON.stringify(TermsSchema.parse(given.terms))) {
       const ids = (await queries.listHolders(tx, id)).map((row) => row.id);

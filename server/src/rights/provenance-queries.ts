@@ -1,6 +1,6 @@
 import type { FurtherWork, Provenance, Work, WorkPart } from '@haveld/contract/licence';
 import { type Executor } from '../database/pool';
-import { insertMany, many, one, placesFor, run, type Value } from '../database/statements';
+import { insertMany, many, maybeOne, one, placesFor, run, type Value } from '../database/statements';
 
 /** Where each field of provenance is kept. */
 const COLUMNS: Record<keyof Provenance, string> = {
@@ -122,6 +122,19 @@ export const listChanges = (db: Executor, assetId: string): Promise<ChangeRow[]>
     `SELECT provenance_change.at, person.name AS personName, field, before_value AS \`before\`, after_value AS \`after\`, why FROM provenance_change
      LEFT JOIN person ON person.id = provenance_change.person_id WHERE asset_id = ? ORDER BY provenance_change.id DESC LIMIT 200`,
     [assetId],
+  );
+
+/** @returns who changed a field of an asset last; `personId` is null for Haveld, null for nobody */
+export const findLastChange = (
+  db: Executor,
+  assetId: string,
+  field: string,
+): Promise<{ personId: string | null; personName: string | null } | null> =>
+  maybeOne(
+    db,
+    `SELECT provenance_change.person_id AS personId, person.name AS personName FROM provenance_change
+     LEFT JOIN person ON person.id = provenance_change.person_id WHERE asset_id = ? AND field = ? ORDER BY provenance_change.id DESC LIMIT 1`,
+    [assetId, field],
   );
 
 type StoredWork = Omit<FurtherWork, 'authorUnknown'> & { authorUnknown: number; assetId: string };

@@ -3,7 +3,9 @@ import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import type { Provenance, RightsFinding, Work, WorkPart } from '@haveld/contract/licence';
 import { isExpression } from '@haveld/core/rights/expression';
+import { mergeEdit } from '@haveld/core/edits/merge-edit';
 import { licenceWords } from '@haveld/core/rights/licence-book';
+import { fieldWords } from '@haveld/core/rights/provenance-fields';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { proposeFurtherWorks } from '@haveld/core/rights/propose-provenance';
 import { deleteRightsAnswers } from '../assets/answer-queries';
@@ -11,6 +13,7 @@ import { setLicenceConfirmed, setOwnProvenance } from '../assets/rights-mark-que
 import { type Executor } from '../database/pool';
 import { loadBook } from '../house/book';
 import { loadRules } from '../house/rule-queries';
+import { changedMeanwhile } from '../people/meanwhile';
 import { proposeByRules } from './propose-by-rules';
 import * as queries from './provenance-queries';
 import { reopenProjects } from './reopening-queries';
@@ -48,6 +51,8 @@ export async function startProvenance(
 
 export interface ProvenanceChange {
   change: Partial<Provenance>;
+  /** As it was when the person looked; what they left as it was stays as it is now. */
+  seen?: Partial<Provenance>;
   why: string;
   evidenceId?: string | null;
 }
@@ -60,13 +65,16 @@ export interface ProvenanceChange {
 export async function changeProvenances(
   tx: Executor,
   assetIds: readonly string[],
-  { change, why, evidenceId }: ProvenanceChange,
+  { change, seen, why, evidenceId }: ProvenanceChange,
   person: Person,
 ): Promise<string[]> {
   if (change.licenceId !== undefined) requireExpression(change.licenceId);
   const before = await queries.lockProvenances(tx, assetIds);
   if (before.size < new Set(assetIds).size) throw new DomainError('not-found', 'One of these assets is not there.');
-  const fields = queries.PROVENANCE_FIELDS.filter((field) => change[field] !== undefined);
+  const fields = queries.PROVENANCE_FIELDS.filter(
+    (field) => change[field] !== undefined && !(seen && field in seen && change[field] === seen[field]),
+  );
+  if (seen) for (const [assetId, was] of before) await requireAsSeen(tx, assetId, was, { change, seen }, person);
   const changes = [...before].flatMap(([assetId, was]) =>
     fields
       .filter((field) => was[field] !== change[field])
@@ -82,7 +90,7 @@ export async function changeProvenances(
   );
   const changed = [...new Set(changes.map(({ assetId }) => assetId))];
   if (changed.length === 0) return [];
-  await queries.updateProvenances(tx, changed, change);
+  await queries.updateProvenances(tx, changed, pick(change, fields));
   await queries.insertChanges(tx, changes);
   const relicensed = changes.filter(({ field }) => field === 'licenceId').map(({ assetId }) => assetId);
   if (relicensed.length > 0) {
@@ -107,6 +115,24 @@ export async function changeProvenances(
   if (limited.length > 0) await reopenProjects(tx, [...new Set(limited)], 'The limits of its grant have changed.');
   await refreshRightsMarks(tx, changed);
   return changed;
+}
+
+const pick = (change: Partial<Provenance>, fields: readonly (keyof Provenance)[]): Partial<Provenance> =>
+  Object.fromEntries(fields.map((field) => [field, change[field]]));
+
+/** @throws {DomainError} where somebody else changed a field to something the person has not seen, and does not want */
+async function requireAsSeen(
+  tx: Executor,
+  assetId: string,
+  now: Provenance,
+  { change, seen }: { change: Partial<Provenance>; seen: Partial<Provenance> },
+  person: Person,
+): Promise<void> {
+  const { conflicts } = mergeEdit(now, seen, change);
+  for (const field of conflicts) {
+    const last = await queries.findLastChange(tx, assetId, field);
+    if (last && last.personId !== person.id) throw changedMeanwhile(last.personName, `the ${fieldWords(field)}`);
+  }
 }
 
 /** From now on the provenance of these pieces is their own line; what follows its kit does no more. */

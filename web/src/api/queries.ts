@@ -8,7 +8,7 @@ import { getHouseRules } from '@haveld/contract/api/house';
 import { getLineUp } from '@haveld/contract/api/line-up';
 import { listHouseMaterials } from '@haveld/contract/api/house-materials';
 import { getKit, getKitBench } from '@haveld/contract/api/kits';
-import { getMe } from '@haveld/contract/api/people';
+import { getMe, listPeople, listSessions, listTokens } from '@haveld/contract/api/people';
 import { getHealth, getProgress } from '@haveld/contract/api/progress';
 import { getProject, getProjectRights, listProjects } from '@haveld/contract/api/projects';
 import {
@@ -158,4 +158,17 @@ export const habitsQuery = queryOptions({
 export const houseMaterialsQuery = queryOptions({
   queryKey: [LIBRARY, 'house-materials'],
   queryFn: ({ signal }) => call(listHouseMaterials, { signal }),
+});
+
+export const peopleQuery = queryOptions({
+  queryKey: [LIBRARY, 'people'],
+  queryFn: ({ signal }) => call(listPeople, { signal }),
+});
+export const sessionsQuery = queryOptions({
+  queryKey: [LIBRARY, 'sessions'],
+  queryFn: ({ signal }) => call(listSessions, { signal }),
+});
+export const tokensQuery = queryOptions({
+  queryKey: [LIBRARY, 'tokens'],
+  queryFn: ({ signal }) => call(listTokens, { signal }),
 });

@@ -94,9 +94,14 @@ export function groupDropped(dropped: readonly Dropped[]): { name: string; files
   return groups;
 }
 
-/** Announces what was dropped and sends it. What a broken line or a reload left half-way goes on. */
-export async function bringIn(dropped: readonly Dropped[]): Promise<{ refused: string[] }> {
-  const waiting = (await call(listArrivals)).filter((arrival) => arrival.state === 'receiving');
+/**
+ * Announces what was dropped and sends it. What a broken line or a reload left half-way goes on, where it was the same person's.
+ * @param personId who drops it
+ */
+export async function bringIn(dropped: readonly Dropped[], personId: string): Promise<{ refused: string[] }> {
+  const waiting = (await call(listArrivals)).filter(
+    (arrival) => arrival.state === 'receiving' && arrival.personId === personId,
+  );
   const refused: string[] = [];
   for (const group of groupDropped(dropped)) {
     const known = waiting.find((arrival) => isSame(arrival, group));

@@ -1,6 +1,7 @@
+import { fieldWords } from '@haveld/core/rights/provenance-fields';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { formatBytes, formatCount, formatMapSide, formatThousands } from './format';
-import { fieldWords, valueWords } from './provenance-words';
+import { valueWords } from './provenance-words';
 
 test.each([
   [0, '0 B'],

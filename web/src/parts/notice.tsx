@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
+import { DomainError } from '@haveld/contract/error';
 
 /** A screen without content says why, and what to do next. */
 export function Notice({ title, children, action }: { title: string; children?: ReactNode; action?: ReactNode }) {
@@ -21,12 +22,15 @@ export function Loading() {
 }
 
 export function Failure({ error, onRetry }: { error: Error; onRetry?: () => void }) {
+  // asked again it would be refused again
+  const isRefused = error instanceof DomainError && error.code === 'not-allowed';
   return (
     <div role="alert">
       <Notice
-        title="This did not work"
+        title={isRefused ? 'This is not open to you' : 'This did not work'}
         action={
-          onRetry && (
+          onRetry &&
+          !isRefused && (
             <Button variant="outlined" onClick={onRetry}>
               Try again
             </Button>

@@ -3,7 +3,8 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { signOut } from '@haveld/contract/api/people';
+import { Link } from 'react-router';
+import { signOut, type Person } from '@haveld/contract/api/people';
 import { call } from '../api/client';
 import { useColourMode } from '../theme/use-colour-mode';
 
@@ -15,7 +16,8 @@ const initials = (name: string): string =>
     .join('')
     .toUpperCase();
 
-export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void }) {
+export function PersonMenu({ person, onKeys }: { person: Person; onKeys: () => void }) {
+  const { name, role } = person;
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const queries = useQueryClient();
   const { mode, setMode } = useColourMode();
@@ -26,7 +28,7 @@ export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void 
   return (
     <>
       <Button
-        aria-label={`${initials(name)}: ${name}, sign out, colours, keys`}
+        aria-label={`${initials(name)}: ${name}, your page, sign out, colours, keys`}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{
@@ -42,9 +44,17 @@ export function PersonMenu({ name, onKeys }: { name: string; onKeys: () => void 
         {initials(name)}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        <MenuItem disabled sx={{ '&.Mui-disabled': { opacity: 1 } }}>
-          {name}
+        <MenuItem disabled divider sx={{ '&.Mui-disabled': { opacity: 1 } }}>
+          {name}&ensp;<span className="quiet small">{role}</span>
         </MenuItem>
+        <MenuItem component={Link} to="/me" onClick={choose(() => undefined)}>
+          Your page
+        </MenuItem>
+        {role === 'owner' && (
+          <MenuItem component={Link} to="/people" onClick={choose(() => undefined)}>
+            People
+          </MenuItem>
+        )}
         <MenuItem onClick={choose(() => setMode(mode === 'light' ? 'dark' : 'light'))}>
           {mode === 'light' ? 'Dark colours' : 'Light colours'}
         </MenuItem>

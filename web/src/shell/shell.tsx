@@ -3,32 +3,40 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { NavLink, Outlet, useNavigate } from 'react-router';
+import type { Person } from '@haveld/contract/api/people';
 import type { Progress } from '@haveld/contract/api/progress';
+import { DomainError } from '@haveld/contract/error';
+import { mayAs, type Role } from '@haveld/contract/role';
 import { LIBRARY, meQuery, progressQuery } from '../api/queries';
 import { useSending } from '../api/use-sending';
 import { Loading } from '../parts/notice';
 import { SignInScreen } from '../screens/sign-in/sign-in-screen';
+import { useHome } from './home';
 import { KeysDialog } from './keys-dialog';
 import { PersonMenu } from './person-menu';
 
-const HEADINGS: { to: string; label: string; count: keyof Progress['counts'] }[] = [
-  { to: '/arrivals', label: 'Arrivals', count: 'arrivals' },
-  { to: '/bench', label: 'Bench', count: 'bench' },
-  { to: '/catalogue', label: 'Catalogue', count: 'catalogue' },
-  { to: '/projects', label: 'Projects', count: 'projects' },
-  { to: '/rights', label: 'Rights', count: 'rights' },
-  { to: '/health', label: 'Health', count: 'health' },
+const HEADINGS: { to: string; label: string; count: keyof Progress['counts']; may: Role }[] = [
+  { to: '/arrivals', label: 'Arrivals', count: 'arrivals', may: 'artist' },
+  { to: '/bench', label: 'Bench', count: 'bench', may: 'artist' },
+  { to: '/catalogue', label: 'Catalogue', count: 'catalogue', may: 'guest' },
+  { to: '/projects', label: 'Projects', count: 'projects', may: 'guest' },
+  { to: '/rights', label: 'Rights', count: 'rights', may: 'artist' },
+  { to: '/health', label: 'Health', count: 'health', may: 'artist' },
 ];
 
 /** The strip across the top in the order of the work, and the screen below it. Without a session: the sign-in. */
 export function Shell() {
   const me = useQuery(meQuery);
   if (me.isPending) return <Loading />;
-  if (!me.data || me.data.mustChange) return <SignInScreen person={me.data ?? null} problem={me.error} />;
-  return <SignedIn name={me.data.name} />;
+  // whoever was signed in and is not any more is still remembered by what was asked before
+  const isOut = me.error instanceof DomainError && me.error.code === 'not-signed-in';
+  if (isOut || !me.data) return <SignInScreen person={null} problem={me.error} />;
+  if (me.data.mustChange) return <SignInScreen person={me.data} problem={null} />;
+  return <SignedIn person={me.data} />;
 }
 
-function SignedIn({ name }: { name: string }) {
+function SignedIn({ person }: { person: Person }) {
+  const home = useHome();
   const work = useQuery(progressQuery);
   const queries = useQueryClient();
   const [keysOpen, setKeysOpen] = useState(false);
@@ -47,11 +55,11 @@ function SignedIn({ name }: { name: string }) {
         To the content
       </a>
       <header className="strip">
-        <NavLink className="strip-name" to="/arrivals">
+        <NavLink className="strip-name" to={home}>
           Haveld
         </NavLink>
         <nav aria-label="The way of a model">
-          {HEADINGS.map(({ to, label, count }) => (
+          {HEADINGS.filter(({ may }) => mayAs(person.role, may)).map(({ to, label, count }) => (
             <NavLink key={to} to={to} accessKey={label[0].toLowerCase()}>
               {label}
               {(work.data?.counts[count] ?? 0) > 0 && <span className="strip-count">{work.data?.counts[count]}</span>}
@@ -60,7 +68,7 @@ function SignedIn({ name }: { name: string }) {
         </nav>
         <RunningJob work={work.data} />
         <SearchField />
-        <PersonMenu name={name} onKeys={() => setKeysOpen(true)} />
+        <PersonMenu person={person} onKeys={() => setKeysOpen(true)} />
       </header>
       <main id="content" tabIndex={-1}>
         <Outlet />

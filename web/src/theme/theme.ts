@@ -66,6 +66,8 @@ export function createHaveldTheme(mode: 'light' | 'dark'): Theme {
           root: { position: 'static', transform: 'none', fontSize: 13, color: t.quiet, marginBottom: 3 },
         },
       },
+      // under its field, from the same line on
+      MuiFormHelperText: { styleOverrides: { root: { marginLeft: 0, marginRight: 0 } } },
       MuiFormControl: { styleOverrides: { root: { '& legend': { display: 'none' }, '& fieldset': { top: 0 } } } },
       MuiPaper: { styleOverrides: { root: { backgroundImage: 'none', border: `1px solid ${t.rule}` } } },
       MuiMenuItem: {

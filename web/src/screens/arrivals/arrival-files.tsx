@@ -24,7 +24,9 @@ export function ArrivalFiles({ arrival }: { arrival: Arrival }) {
     <div className="sheet arrival-files">
       <p className="arrival-name">
         <strong>{arrival.name}</strong>
-        <span className="quiet small">{formatMoment(arrival.createdAt)}</span>
+        <span className="quiet small">
+          {formatMoment(arrival.createdAt)} · {arrival.personName}
+        </span>
       </p>
       <Sizes arrival={arrival} />
       {arrival.state === 'receiving' && <Receiving arrival={arrival} />}

@@ -9,6 +9,7 @@ import { arrivalQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
+import { useMayEnd } from '../../parts/use-may';
 import { ArrivalFiles } from './arrival-files';
 import { ArrivalLines } from './arrival-lines';
 import { FindCard } from './find-card';
@@ -54,6 +55,7 @@ const listPieceFinds = (finds: readonly Find[], kitId: string): Find[] => finds.
 
 function Progress({ arrival }: { arrival: Arrival }) {
   const { label, done, total } = arrival.progress!;
+  const { mayEnd } = useMayEnd(arrival.personId);
   const stop = useChange(() => call(cancelArrival, { params: { id: arrival.id } }));
   return (
     <div className="sheet arrival-progress" role="status">
@@ -63,9 +65,11 @@ function Progress({ arrival }: { arrival: Arrival }) {
       <span className="small">
         {total > 0 ? `${done} of ${total} ${label}` : done > 0 ? `${done} ${label}` : 'waiting its turn'}
       </span>
-      <Button size="small" onClick={() => stop.mutate(undefined)} aria-label={`Stop ${arrival.name}`}>
-        Stop
-      </Button>
+      {mayEnd && (
+        <Button size="small" onClick={() => stop.mutate(undefined)} aria-label={`Stop ${arrival.name}`}>
+          Stop
+        </Button>
+      )}
     </div>
   );
 }

@@ -2,6 +2,7 @@ import {
   answerFindQuestion,
   ArrivalSchema,
   cancelArrival,
+  createArrival,
   getArrival,
   giveArrivalPassword,
   joinArrivals,
@@ -14,6 +15,7 @@ import {
 import { isReady, standsAlone, wantsDecision } from '@haveld/contract/arrival-decisions';
 import { getSheet } from '@haveld/contract/api/bench';
 import { getLineUp, lineUp } from '@haveld/contract/api/line-up';
+import { getMe, PersonSchema } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { layOut } from '../../testing/lay-out';
@@ -260,4 +262,39 @@ test.each([
 ])('an arrival that is %s without a find says so', async (state, message, words) => {
   open([arrival({ state, message })]);
   expect(await screen.findByText(words)).toBeTruthy();
+});
+
+describe('what another artist brings in', () => {
+  const asOskar = answer(getMe, () => exampleOf(PersonSchema, { id: 'oskar', name: 'Oskar Behn', role: 'artist' }));
+  const ofRuna = arrival({
+    state: 'receiving',
+    name: 'crate.obj',
+    personId: 'runa',
+    personName: 'Runa Vestergaard',
+    received: [{ id: 'r1', path: 'crate.obj', sizeBytes: 5, arrived: false }],
+  });
+
+  test('is under their name, sent by them, and not for others to cancel', async () => {
+    open([ofRuna], [asOskar]);
+    expect(await screen.findByText('Runa Vestergaard is sending it, or has to send the rest.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Cancel crate.obj' })).toBeNull();
+  });
+
+  test('can be cancelled by a curator', async () => {
+    open([ofRuna], [answer(getMe, () => exampleOf(PersonSchema, { id: 'ines', role: 'curator' }))]);
+    expect(await screen.findByRole('button', { name: 'Cancel crate.obj' })).toBeTruthy();
+  });
+
+  test('is not gone on with by whoever drops a file of the same name: that is an arrival of their own', async () => {
+    const { user, sent } = open(
+      [ofRuna],
+      [asOskar, answer(createArrival, () => ({ id: 'a2', received: [], refused: [] }))],
+    );
+    await screen.findByText(/is sending it/);
+    const [field] = document.querySelectorAll<HTMLInputElement>('input[type=file]');
+    await user.upload(field, new File(['crate'], 'crate.obj'));
+    await waitFor(() =>
+      expect(sent(createArrival)).toEqual([{ name: 'crate.obj', files: [{ path: 'crate.obj', sizeBytes: 5 }] }]),
+    );
+  });
 });

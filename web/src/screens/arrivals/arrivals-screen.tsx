@@ -11,8 +11,8 @@ import { Link, useNavigate } from 'react-router';
 import type { Arrival } from '@haveld/contract/api/arrivals';
 import { lineUp } from '@haveld/contract/api/line-up';
 import { call } from '../../api/client';
-import { arrivalsQuery } from '../../api/queries';
-import { bringIn } from '../../api/uploads';
+import { arrivalsQuery, meQuery } from '../../api/queries';
+import { bringIn, type Dropped } from '../../api/uploads';
 import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
@@ -28,7 +28,8 @@ export function ArrivalsScreen() {
   const { enqueueSnackbar } = useSnackbar();
   const folder = useRef<HTMLInputElement>(null);
   const body = useRef<HTMLDivElement>(null);
-  const bring = useChange(bringIn, {
+  const me = useQuery(meQuery);
+  const bring = useChange((dropped: readonly Dropped[]) => bringIn(dropped, me.data?.id ?? ''), {
     onDone: ({ refused }) =>
       refused.forEach((sentence) => enqueueSnackbar(`Refused: ${sentence}`, { variant: 'warning' })),
   });

@@ -1,6 +1,7 @@
 import { AssetPageSchema, getAsset, type AssetPage } from '@haveld/contract/api/catalogue';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
-import { answer, renderAt, screen } from '../../testing/render-at';
+import { getMe, PersonSchema } from '@haveld/contract/api/people';
+import { answer, renderAt, screen, type Answer } from '../../testing/render-at';
 
 const HASH = 'b'.repeat(64);
 const DAY = '2026-11-02T10:00:00.000Z';
@@ -43,7 +44,7 @@ const page = (more: Partly<AssetPage> = {}): AssetPage =>
     originals: [{ path: 'harbour.zip/buoy/buoy.obj', sizeBytes: 1000, sha256: HASH, role: 'model' }],
     ...more,
   } as Partly<AssetPage>);
-const open = (now: AssetPage) => renderAt('/catalogue/buoy', [answer(getAsset, () => now)]);
+const open = (now: AssetPage, ...more: Answer[]) => renderAt('/catalogue/buoy', [answer(getAsset, () => now), ...more]);
 
 test('what it is, whose it is, what was done to it, and its originals stand on one page', async () => {
   open(page());
@@ -57,6 +58,18 @@ test('what it is, whose it is, what was done to it, and its originals stand on o
   expect(screen.getByText(/failed: The disk was full/)).toBeTruthy();
   const original = screen.getByRole('link', { name: 'buoy/buoy.obj' });
   expect(original.getAttribute('href')).toBe(`/api/bytes/${HASH}?type=file&name=buoy.obj`);
+});
+
+test('a guest looks and copies the credit; work, rights and originals are not offered', async () => {
+  open(
+    page({ originals: [] }),
+    answer(getMe, () => exampleOf(PersonSchema, { id: 'tjark', role: 'guest' })),
+  );
+  expect(await screen.findByRole('heading', { name: 'Whose it is' })).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Copy it' })).toBeTruthy();
+  for (const name of ['On the bench', 'All about its rights']) expect(screen.queryByRole('link', { name })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Hand over' })).toBeNull();
+  expect(screen.queryByRole('heading', { name: 'As it arrived' })).toBeNull();
 });
 
 test('what was taken down says so and cannot be handed over', async () => {

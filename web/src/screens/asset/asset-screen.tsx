@@ -17,6 +17,7 @@ import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
 import { STANDING_MARKS, VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
+import { useMay } from '../../parts/use-may';
 import { CompareView } from '../../view3d/compare-view';
 import { HandOverDialog } from '../projects/hand-over-dialog';
 
@@ -32,6 +33,7 @@ export function AssetScreen() {
 function AssetView({ page }: { page: AssetPage }) {
   const { card } = page;
   const [handing, setHanding] = useState(false);
+  const mayWork = useMay('artist');
   const [frame, setFrame] = useState(0);
   useHotkeys('f', () => setFrame((now) => now + 1));
   const current = page.versions.find((version) => version.state === 'made') ?? null;
@@ -48,12 +50,16 @@ function AssetView({ page }: { page: AssetPage }) {
         <h1>{card.name}</h1>
         <span className="quiet small">{[card.category, ...page.tags].filter(Boolean).join(', ')}</span>
         <span className="grow" />
-        <Button component={Link} to={`/bench/${card.id}`} variant="outlined">
-          On the bench
-        </Button>
-        <Button variant="contained" disabled={!current || page.takenDown !== null} onClick={() => setHanding(true)}>
-          Hand over
-        </Button>
+        {mayWork && (
+          <>
+            <Button component={Link} to={`/bench/${card.id}`} variant="outlined">
+              On the bench
+            </Button>
+            <Button variant="contained" disabled={!current || page.takenDown !== null} onClick={() => setHanding(true)}>
+              Hand over
+            </Button>
+          </>
+        )}
       </div>
       <div className="asset-body">
         <div className="asset-view">
@@ -70,7 +76,7 @@ function AssetView({ page }: { page: AssetPage }) {
           <Provenance page={page} />
           <Uses page={page} />
           <Versions page={page} />
-          <Originals page={page} />
+          {mayWork && <Originals page={page} />}
         </div>
       </div>
       {handing && <HandOverDialog cards={[card]} onClose={() => setHanding(false)} onDone={() => setHanding(false)} />}
@@ -103,6 +109,7 @@ function Facts({ page, version }: { page: AssetPage; version: Version }) {
 }
 
 function Provenance({ page }: { page: AssetPage }) {
+  const maySeeAll = useMay('artist');
   const { enqueueSnackbar } = useSnackbar();
   const book = useBook();
   const mark = STANDING_MARKS[standingOf(book, page.provenance.licenceId)];
@@ -162,9 +169,11 @@ function Provenance({ page }: { page: AssetPage }) {
       <Button size="small" onClick={() => void copy(page.shortCredit)}>
         Copy the short form
       </Button>
-      <Button size="small" component={Link} to={`/rights?asset=${page.card.id}`}>
-        All about its rights
-      </Button>
+      {maySeeAll && (
+        <Button size="small" component={Link} to={`/rights?asset=${page.card.id}`}>
+          All about its rights
+        </Button>
+      )}
     </section>
   );
 }

@@ -12,6 +12,7 @@ import { ProvenanceSchema, type Provenance } from '@haveld/contract/licence';
 import { COMMISSIONED } from '@haveld/core/rights/licences/standings';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { useEdit } from '../../api/use-edit';
 import { LicenceField } from '../../parts/licence-field';
 import { HouseLicence } from './house-licence';
 import { ChangeList } from '../rights/asset-rights-panel';
@@ -27,15 +28,22 @@ export function RightsForm({ sheet, takesFocus }: { sheet: Sheet; takesFocus: bo
   const { register, control, handleSubmit, formState, reset, watch } = useForm({
     resolver: zodResolver(ProvenanceSchema),
     values: sheet.provenance,
+    // what is being typed stays, whatever others change meanwhile
+    resetOptions: { keepDirtyValues: true },
   });
+  const { toSend, tell } = useEdit(sheet.provenance, formState.isDirty);
   const [why, setWhy] = useState('');
   const save = useChange(
-    (change: Provenance) => call(changeProvenance, { params: { id: sheet.id }, body: { change, why } }),
+    (wanted: Provenance) => {
+      const { seen, ...change } = toSend(wanted);
+      return call(changeProvenance, { params: { id: sheet.id }, body: { change, seen, why } });
+    },
     {
       onDone: (next) => {
-        reset(next.provenance);
+        reset(next.provenance, { keepDirtyValues: false });
         setWhy('');
       },
+      onOvertaken: tell,
     },
   );
   return (

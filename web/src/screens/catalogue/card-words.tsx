@@ -16,14 +16,14 @@ export function CardWords({
 }: {
   card: Card;
   isChosen: boolean;
-  onToggle: (card: Card) => void;
+  onToggle: ((card: Card) => void) | null;
 }) {
   const book = useBook();
   const mark = card.takenDown ? 'blocks' : STANDING_MARKS[standingOf(book, card.licenceId)];
   return (
     <div className="card-words">
       <p className="card-name">
-        {card.state === 'catalogued' && (
+        {onToggle && card.state === 'catalogued' && (
           <Checkbox
             size="small"
             checked={isChosen}

@@ -8,6 +8,7 @@ import { Link, useSearchParams } from 'react-router';
 import { QuestionSchema, type Card, type Question } from '@haveld/contract/api/catalogue';
 import { catalogueQuery } from '../../api/queries';
 import { Failure, Loading, Notice } from '../../parts/notice';
+import { useMay } from '../../parts/use-may';
 import { HandOverDialog } from '../projects/hand-over-dialog';
 import { Drawers } from './drawers';
 import { Frames } from './frames';
@@ -30,6 +31,7 @@ export function CatalogueScreen() {
   const catalogue = useQuery(catalogueQuery(question));
   const [chosen, setChosen] = useState<ReadonlyMap<string, Card>>(new Map());
   const [handing, setHanding] = useState(false);
+  const mayHandOver = useMay('artist');
 
   const ask = (change: Record<string, string>): void => {
     const next = new URLSearchParams(search);
@@ -87,6 +89,7 @@ export function CatalogueScreen() {
               Hand over {chosen.size}
             </Button>
           ) : (
+            mayHandOver &&
             cards.length > 0 && <span className="quiet small">Tick what a project needs, then hand it over.</span>
           )}
         </div>
@@ -103,9 +106,11 @@ export function CatalogueScreen() {
                   Ask for everything
                 </Button>
               ) : (
-                <Button variant="outlined" component={Link} to="/bench">
-                  To the bench
-                </Button>
+                mayHandOver && (
+                  <Button variant="outlined" component={Link} to="/bench">
+                    To the bench
+                  </Button>
+                )
               )
             }
           >
@@ -114,9 +119,9 @@ export function CatalogueScreen() {
         )}
         {cards.length > 0 &&
           (pictures === 'scale' ? (
-            <Drawers cards={cards} chosen={chosen} onToggle={toggle} />
+            <Drawers cards={cards} chosen={chosen} onToggle={mayHandOver ? toggle : null} />
           ) : (
-            <Frames cards={cards} chosen={chosen} onToggle={toggle} />
+            <Frames cards={cards} chosen={chosen} onToggle={mayHandOver ? toggle : null} />
           ))}
       </div>
       {handing && (

@@ -14,7 +14,8 @@ const LONE_PICTURE_PX = 420;
 export interface CardsProps {
   cards: readonly Card[];
   chosen: ReadonlyMap<string, Card>;
-  onToggle: (card: Card) => void;
+  /** Null for whoever hands nothing over. */
+  onToggle: ((card: Card) => void) | null;
 }
 
 /** Drawers of true pictures on a common ground, with a rule in metres at each drawer's left. */

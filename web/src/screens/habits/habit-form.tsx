@@ -13,10 +13,22 @@ import {
 } from '@haveld/contract/api/habits';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { useEdit } from '../../api/use-edit';
 import { formatCount } from '../../parts/format';
 import { roleWords } from '../../parts/role-words';
 
 const EXAMPLE = 'crate.fbx\ncrate_low.fbx\ncrate_col.png\ncrate_nrm.png';
+
+/** What can be changed of it, without who kept it when. */
+const pickHabit = ({ appliesBy, pattern, words, unit, up, front, twoSidedFoliage }: NamingHabit): NamingHabit => ({
+  appliesBy,
+  pattern,
+  words,
+  unit,
+  up,
+  front,
+  twoSidedFoliage,
+});
 
 /** A habit in the making: its words, and a list of file names to try it on before it is kept. */
 export function HabitForm({ id, habit, onDone }: { id: string; habit: NamingHabit; onDone: () => void }) {
@@ -24,7 +36,11 @@ export function HabitForm({ id, habit, onDone }: { id: string; habit: NamingHabi
   const words = useFieldArray({ control, name: 'words' });
   const [names, setNames] = useState('');
   const [problem, setProblem] = useState('');
-  const save = useChange((body: NamingHabit) => call(saveHabit, { params: { id }, body }), { onDone });
+  const { toSend, tell } = useEdit(pickHabit(habit));
+  const save = useChange(
+    (wanted: NamingHabit) => call(saveHabit, { params: { id }, body: id === 'new' ? wanted : toSend(wanted) }),
+    { onDone, onOvertaken: tell },
+  );
   const attempt = useChange((given: { habit: NamingHabit; paths: string[] }) => call(tryHabit, { body: given }));
   const clean = (values: NamingHabit): NamingHabit | null => {
     const parsed = NamingHabitSchema.safeParse({

@@ -63,7 +63,7 @@ test('what was decided often is proposed with its evidence, and opens as a habit
     habit: { appliesBy: 'site', pattern: 'quayside-models.example' },
     paths: ['crate.fbx', 'crate_low.fbx', 'crate_col.png', 'crate_nrm.png'],
   });
-  expect(sent(saveHabit)).toEqual([]);
+  expect(sent(saveHabit)).toMatchObject([]);
 });
 
 test('a habit is not kept before it says what it applies to; empty words are left out', async () => {
@@ -78,7 +78,7 @@ test('a habit is not kept before it says what it applies to; empty words are lef
   await user.click(await screen.findByRole('option', { name: 'Z' }));
   await user.click(form.getByRole('button', { name: 'Save' }));
   await waitFor(() =>
-    expect(sent(saveHabit)).toEqual([
+    expect(sent(saveHabit)).toMatchObject([
       {
         appliesBy: 'archive',
         pattern: 'harbour_*',

@@ -11,6 +11,7 @@ import { formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { HabitForm } from './habit-form';
+import { useMay } from '../../parts/use-may';
 
 const EMPTY: NamingHabit = {
   appliesBy: 'archive',
@@ -31,15 +32,18 @@ const SCOPE_WORDS: Record<NamingHabit['appliesBy'], string> = {
 export function HabitsScreen() {
   const habits = useQuery(habitsQuery);
   const [editing, setEditing] = useState<{ id: string; habit: NamingHabit } | null>(null);
+  const mayKeep = useMay('curator');
   return (
     <div className="screen">
       <div className="screen-head">
         <h1>Naming habits</h1>
         <span className="quiet">what a source’s names mean, so that its next download sorts itself</span>
         <span className="grow" />
-        <Button variant="outlined" onClick={() => setEditing({ id: 'new', habit: EMPTY })}>
-          New naming habit
-        </Button>
+        {mayKeep && (
+          <Button variant="outlined" onClick={() => setEditing({ id: 'new', habit: EMPTY })}>
+            New naming habit
+          </Button>
+        )}
         <Button component={Link} to="/arrivals">
           Back to the arrivals
         </Button>
@@ -94,6 +98,7 @@ const toHabit = ({ appliesBy, pattern, word, means }: HabitProposal): NamingHabi
 });
 
 function ProposalRow({ proposal, onTake }: { proposal: HabitProposal; onTake: () => void }) {
+  const mayKeep = useMay('curator');
   return (
     <article className="sheet habit asks">
       <div className="habit-words">
@@ -108,15 +113,18 @@ function ProposalRow({ proposal, onTake }: { proposal: HabitProposal; onTake: ()
           {proposal.evidence.length > 3 && <li>and {proposal.evidence.length - 3} times more</li>}
         </ul>
       </div>
-      <Button variant="contained" onClick={onTake}>
-        Try it out
-      </Button>
+      {mayKeep && (
+        <Button variant="contained" onClick={onTake}>
+          Try it out
+        </Button>
+      )}
     </article>
   );
 }
 
 function HabitRow({ habit, onEdit }: { habit: StoredHabit; onEdit: () => void }) {
   const remove = useChange(() => call(removeHabit, { params: { id: habit.id } }));
+  const mayKeep = useMay('curator');
   return (
     <article className="sheet habit">
       <div className="habit-words">
@@ -129,17 +137,21 @@ function HabitRow({ habit, onEdit }: { habit: StoredHabit; onEdit: () => void })
           {habit.appliesBy === 'archive' && ` · fits ${formatCount(habit.arrivals, 'arrival')} so far`}
         </p>
       </div>
-      <Button variant="outlined" onClick={onEdit} aria-label={`Edit: ${habit.pattern}`}>
-        Edit
-      </Button>
-      <Button
-        size="small"
-        loading={remove.isPending}
-        onClick={() => remove.mutate(undefined)}
-        aria-label={`Delete: ${habit.pattern}`}
-      >
-        Delete
-      </Button>
+      {mayKeep && (
+        <>
+          <Button variant="outlined" onClick={onEdit} aria-label={`Edit: ${habit.pattern}`}>
+            Edit
+          </Button>
+          <Button
+            size="small"
+            loading={remove.isPending}
+            onClick={() => remove.mutate(undefined)}
+            aria-label={`Delete: ${habit.pattern}`}
+          >
+            Delete
+          </Button>
+        </>
+      )}
     </article>
   );
 }

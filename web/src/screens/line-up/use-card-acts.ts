@@ -1,26 +1,24 @@
-import { answerFinding, changeProvenance } from '@haveld/contract/api/bench';
+import { changeProvenance } from '@haveld/contract/api/bench';
 import { answerMany, nameAsset, type CardFinding, type LineUpCard } from '@haveld/contract/api/line-up';
 import type { Category } from '@haveld/contract/category';
-import type { GivenAnswer } from '@haveld/contract/finding';
 import type { Provenance } from '@haveld/contract/licence';
 import { formatLength } from '@haveld/core/placement/units';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { useTurns } from '../bench/placing/use-turns';
+import { useAnswer } from '../bench/use-answer';
 import { useSaidOfOne } from './mates-offer';
 import { factorFor, findGuess, otherGuess, stepsOf } from './read-card';
 
 /** What can be mended on a card. */
 export function useCardActs(card: LineUpCard) {
   const params = { id: card.id };
-  const answer = useChange((given: { key: string; answer: GivenAnswer | null }) =>
-    call(answerFinding, { params, body: given }),
-  );
+  const answer = useAnswer(card.id);
   const name = useChange((body: { name?: string; category?: Category; tags?: string[] }) =>
-    call(nameAsset, { params, body }),
+    call(nameAsset, { params, body: { ...body, seen: { name: card.name, category: card.category, tags: card.tags } } }),
   );
   const rights = useChange((change: Partial<Provenance>) =>
-    call(changeProvenance, { params, body: { change, why: 'said in the line-up' } }),
+    call(changeProvenance, { params, body: { change, seen: card.provenance, why: 'said in the line-up' } }),
   );
   const leave = useChange(() =>
     call(answerMany, {

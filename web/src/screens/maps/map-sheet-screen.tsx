@@ -7,11 +7,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
-import { answerFinding, takeSure, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
+import { takeSure, type Sheet } from '@haveld/contract/api/bench';
 import type { UnusedMap } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { BUSY_MS, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
+import { useAnswer } from '../bench/use-answer';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
 import type { Surface } from '../../view3d/stage/stage';
@@ -65,19 +66,13 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
   const sure = useChange(() => call(takeSure, { params: { id: sheet.id }, body: { heading: 'textures' } }), {
     onDone: goOn,
   });
-  const answer = useChange(
-    (given: { finding: SheetFinding; choiceId: string }) =>
-      call(answerFinding, {
-        params: { id: sheet.id },
-        body: { key: given.finding.key, answer: { kind: 'taken', choiceId: given.choiceId } },
-      }),
-    { onDone: goOn },
-  );
+  const answer = useAnswer(sheet.id, goOn);
   const own = useOwnSteps(sheet.id);
   const [open] = (cell ?? row)?.findings.filter((finding) => !finding.settled) ?? [];
   const takeChoice = (index: number, from = 0): void => {
     const choice = open?.choices[index];
-    if (open && choice && choice.confidence >= from) answer.mutate({ finding: open, choiceId: choice.id });
+    if (open && choice && choice.confidence >= from)
+      answer.mutate({ key: open.key, answer: { kind: 'taken', choiceId: choice.id } });
   };
   const move = (byRow: number, byColumn: number): void =>
     setPlace({

@@ -19,7 +19,7 @@ export function useOwnSteps(assetId: string) {
     finding
       ? call(answerFinding, {
           params: { id: assetId },
-          body: { key: finding.key, answer: { kind: 'own', steps, summary } },
+          body: { key: finding.key, answer: { kind: 'own', steps, summary }, seen: finding.answer },
         })
       : call(setOwnSteps, { params: { id: assetId }, body: { key: `own:${about}`.slice(0, 150), steps } }),
   );

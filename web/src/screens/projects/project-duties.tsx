@@ -3,9 +3,11 @@ import { tickDuties, type ProjectRights } from '@haveld/contract/api/projects';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatMoment } from '../../parts/format';
+import { useMay } from '../../parts/use-may';
 
 /** What a project owes, as a checklist; who ticked what is kept. */
 export function ProjectDuties({ rights }: { rights: ProjectRights }) {
+  const mayTick = useMay('artist');
   const tick = useChange((body: { kind: ProjectRights['duties'][number]['kind']; assetIds: string[]; done: boolean }) =>
     call(tickDuties, { params: { id: rights.id }, body }),
   );
@@ -21,7 +23,7 @@ export function ProjectDuties({ rights }: { rights: ProjectRights }) {
               size="small"
               checked={all}
               indeterminate={!all && done.length > 0}
-              disabled={tick.isPending}
+              disabled={!mayTick || tick.isPending}
               onChange={() => tick.mutate({ kind, assetIds: assets.map(({ assetId }) => assetId), done: !all })}
               slotProps={{ input: { 'aria-label': `Done: ${text}` } }}
             />
@@ -40,7 +42,7 @@ export function ProjectDuties({ rights }: { rights: ProjectRights }) {
                     <Checkbox
                       size="small"
                       checked={tickedBy !== null}
-                      disabled={tick.isPending}
+                      disabled={!mayTick || tick.isPending}
                       onChange={() => tick.mutate({ kind, assetIds: [assetId], done: tickedBy === null })}
                       slotProps={{ input: { 'aria-label': `Done for ${name}: ${text}` } }}
                     />

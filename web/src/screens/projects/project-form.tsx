@@ -12,12 +12,20 @@ import { isExpression } from '@haveld/core/rights/expression';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { useEdit } from '../../api/use-edit';
 import { CountField } from '../../parts/count-field';
 import { LicenceField } from '../../parts/licence-field';
 import { ARRANGEMENT_WORDS, USE_WORDS } from './use-words';
 
 /** How the models stand in it is asked, not supposed. */
 const NEW_USE: IntendedUse = { ...PLAIN_USE, arrangement: 'unsaid' };
+
+const pickChangeable = (project?: ProjectRow) => ({
+  name: project?.name ?? '',
+  purpose: project?.purpose ?? '',
+  use: project?.use ?? NEW_USE,
+  live: project?.live ?? true,
+});
 
 /** A project with its intended use: asked before anything goes into it, and changed when it changes. */
 export function ProjectForm({
@@ -35,14 +43,15 @@ export function ProjectForm({
   const [use, setUse] = useState<IntendedUse>(project?.use ?? NEW_USE);
   const [live, setLive] = useState(project?.live ?? true);
   const change = (part: Partial<IntendedUse>): void => setUse((now) => ({ ...now, ...part }));
+  const { toSend, tell } = useEdit(pickChangeable(project));
   const save = useChange(
     (earns: boolean) => {
       const body = { name: name.trim(), purpose: purpose.trim(), use: { ...use, commercial: earns } };
       return project
-        ? call(changeProject, { params: { id: project.id }, body: { ...body, live } })
+        ? call(changeProject, { params: { id: project.id }, body: toSend({ ...body, live }) })
         : call(createProject, { body });
     },
-    { onDone },
+    { onDone, onOvertaken: tell },
   );
   const showsModels = use.uses.some((one) => one === 'rendered' || one === 'build' || one === 'print');
   return (

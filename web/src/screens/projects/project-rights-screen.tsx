@@ -18,6 +18,7 @@ import { useBook } from '../../parts/use-book';
 import { ProjectCredits } from './project-credits';
 import { ProjectDuties } from './project-duties';
 import { describeUse } from './use-words';
+import { useMay } from '../../parts/use-may';
 
 /** A project's rights on one sheet: what it may not hold, what it owes, what has changed. Made to be printed. */
 export function ProjectRightsScreen() {
@@ -105,13 +106,14 @@ function Sums({ counts, uses }: { counts: ProjectRights['counts']; uses: number 
 }
 
 function Verdict({ one }: { one: ProjectVerdict }) {
+  const mayReview = useMay('artist');
   const book = useBook();
   return (
     <article className="sheet project-verdict" aria-label={one.name}>
       <Mark mark={VERDICT_MARKS[one.verdict.verdict]} />
       <div>
         <p>
-          <Link to={`/rights?asset=${one.assetId}`} className="register-name">
+          <Link to={`/catalogue/${one.assetId}`} className="register-name">
             {one.name}
           </Link>{' '}
           <span className="mono quiet">
@@ -126,14 +128,17 @@ function Verdict({ one }: { one: ProjectVerdict }) {
           {licenceWords(book, one.licenceId)}, {one.author || 'author unknown'}
         </p>
       </div>
-      <Button component={Link} to={`/rights?asset=${one.assetId}`} className="no-print">
-        {one.verdict.question ? 'Ask the author' : 'Review it'}
-      </Button>
+      {mayReview && (
+        <Button component={Link} to={`/rights?asset=${one.assetId}`} className="no-print">
+          {one.verdict.question ? 'Ask the author' : 'Review it'}
+        </Button>
+      )}
     </article>
   );
 }
 
 function Reopened({ rights }: { rights: ProjectRights }) {
+  const maySettle = useMay('curator');
   const [words, setWords] = useState<Record<number, string>>({});
   const settle = useChange(({ id, said }: { id: number; said: string }) =>
     call(settleReopening, { params: { id: rights.id, reopeningId: id }, body: { note: said } }),
@@ -145,27 +150,29 @@ function Reopened({ rights }: { rights: ProjectRights }) {
         {rights.reopened.map((one) => (
           <li key={one.id}>
             <span>
-              <Mark mark="look" /> <Link to={`/rights?asset=${one.assetId}`}>{one.name}</Link>: {one.why}{' '}
+              <Mark mark="look" /> <Link to={`/catalogue/${one.assetId}`}>{one.name}</Link>: {one.why}{' '}
               <span className="mono quiet">{formatMoment(one.at)}</span>
             </span>
-            <form
-              className="reopened no-print"
-              onSubmit={(event) => {
-                event.preventDefault();
-                settle.mutate({ id: one.id, said: words[one.id]?.trim() || 'reviewed' });
-              }}
-            >
-              <TextField
-                id={`settle-${one.id}`}
-                placeholder="what was decided"
-                value={words[one.id] ?? ''}
-                onChange={(event) => setWords({ ...words, [one.id]: event.target.value })}
-                slotProps={{ htmlInput: { 'aria-label': `What was decided about ${one.name}` } }}
-              />
-              <Button type="submit" disabled={settle.isPending}>
-                Mark as reviewed
-              </Button>
-            </form>
+            {maySettle && (
+              <form
+                className="reopened no-print"
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  settle.mutate({ id: one.id, said: words[one.id]?.trim() || 'reviewed' });
+                }}
+              >
+                <TextField
+                  id={`settle-${one.id}`}
+                  placeholder="what was decided"
+                  value={words[one.id] ?? ''}
+                  onChange={(event) => setWords({ ...words, [one.id]: event.target.value })}
+                  slotProps={{ htmlInput: { 'aria-label': `What was decided about ${one.name}` } }}
+                />
+                <Button type="submit" disabled={settle.isPending}>
+                  Mark as reviewed
+                </Button>
+              </form>
+            )}
           </li>
         ))}
       </ul>
@@ -220,7 +227,7 @@ function CalmTable({ verdicts }: { verdicts: ProjectVerdict[] }) {
         {verdicts.map((one) => (
           <tr key={one.assetId}>
             <td>
-              <Link to={`/rights?asset=${one.assetId}`}>{one.name}</Link>
+              <Link to={`/catalogue/${one.assetId}`}>{one.name}</Link>
             </td>
             <td className="mono quiet">
               {one.accession}, v{one.versionNumber}

@@ -17,6 +17,7 @@ import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { Thumbnail } from '../../parts/thumbnail';
 import { ProjectForm } from './project-form';
 import { describeUse } from './use-words';
+import { useMay } from '../../parts/use-may';
 
 /** What a project uses, under which verdicts, and the credits it owes. */
 export function ProjectScreen() {
@@ -31,6 +32,7 @@ function ProjectView({ project }: { project: Project }) {
   const { id, name, purpose, use, handOvers, reopenings } = project;
   const packed = handOvers.filter(({ zipSha256 }) => zipSha256 !== null).length;
   const [changing, setChanging] = useState(false);
+  const mayWork = useMay('artist');
   return (
     <div className="screen">
       <div className="screen-head">
@@ -40,7 +42,7 @@ function ProjectView({ project }: { project: Project }) {
           {!project.live && ' · ended'}
         </span>
         <span className="grow" />
-        <Button onClick={() => setChanging(true)}>What it is for</Button>
+        {mayWork && <Button onClick={() => setChanging(true)}>What it is for</Button>}
         <Button
           component={Link}
           to={`/catalogue?use=${use.commercial ? 'commercial' : 'non-commercial'}`}
@@ -140,6 +142,7 @@ function NewerVersion({
 }
 
 function UseRow({ use }: { use: ProjectUse }) {
+  const mayWork = useMay('artist');
   const mark = VERDICT_MARKS[use.verdict.verdict];
   return (
     <article className="sheet use" aria-label={use.assetName}>
@@ -170,7 +173,7 @@ function UseRow({ use }: { use: ProjectUse }) {
             {use.checks.map((check) => `${check.what} ${check.found}`).join(', ')}
           </p>
         )}
-        {use.newer !== null && <NewerVersion use={use} number={use.newer} />}
+        {mayWork && use.newer !== null && <NewerVersion use={use} number={use.newer} />}
         {use.state === 'failed' && (
           <p className="says-blocks">
             <Mark mark="blocks" /> {use.message}
@@ -178,7 +181,7 @@ function UseRow({ use }: { use: ProjectUse }) {
         )}
       </div>
       <div className="use-acts">
-        {use.zipSha256 ? (
+        {use.zipSha256 && (mayWork || mark === 'holds') ? (
           <Button
             component="a"
             variant="outlined"
@@ -188,7 +191,9 @@ function UseRow({ use }: { use: ProjectUse }) {
             {use.format.toUpperCase()}, {formatBytes(use.handedBytes ?? 0)}
           </Button>
         ) : (
-          <span className="quiet">{use.state === 'packing' ? 'packing …' : ''}</span>
+          <span className="quiet">
+            {use.state === 'packing' ? 'packing …' : use.zipSha256 ? 'not for download' : ''}
+          </span>
         )}
         <span className="mono quiet">{formatBytes(use.receivedBytes)} received</span>
         <span className="mono quiet">

@@ -7,21 +7,25 @@ import { projectsQuery } from '../../api/queries';
 import { formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading, Notice } from '../../parts/notice';
+import { useMay } from '../../parts/use-may';
 import { ProjectForm } from './project-form';
 
 /** The productions, each with the use it is meant for. */
 export function ProjectsScreen() {
   const projects = useQuery(projectsQuery);
   const [opening, setOpening] = useState(false);
+  const mayOpen = useMay('artist');
   return (
     <div className="screen">
       <div className="screen-head">
         <h1>Projects</h1>
         <span className="quiet">what each may use depends on what it is for</span>
         <span className="grow" />
-        <Button variant="contained" onClick={() => setOpening(true)} disabled={opening}>
-          New project
-        </Button>
+        {mayOpen && (
+          <Button variant="contained" onClick={() => setOpening(true)} disabled={opening}>
+            New project
+          </Button>
+        )}
       </div>
       <div className="screen-body">
         {opening && (

@@ -14,15 +14,17 @@ import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { weighProposal } from '@haveld/core/rights/propose-provenance';
 import { strictestOf } from '@haveld/core/rights/strictest';
+import { fieldWords } from '@haveld/core/rights/provenance-fields';
 import { call } from '../../api/client';
 import { assetRightsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
-import { fieldWords, lowerFirst, valueWords } from '../../parts/provenance-words';
+import { lowerFirst, valueWords } from '../../parts/provenance-words';
 import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
+import { useMay } from '../../parts/use-may';
 import { DecideForm } from './decide-form';
 import { EvidenceCards } from './evidence-cards';
 import { LetterDialog } from './letter-dialog';
@@ -42,6 +44,7 @@ type Doing = 'decide' | 'letter' | 'take-down' | null;
 function Panel({ rights }: { rights: AssetRights }) {
   const book = useBook();
   const [doing, setDoing] = useState<Doing>(null);
+  const mayTakeDown = useMay('curator');
   const { provenance } = rights;
   const refusal = rights.projects.find(({ live, verdict }) => live && verdict.verdict === 'not-allowed');
   const { contradicting } = weighProposal(rights.rights);
@@ -95,9 +98,11 @@ function Panel({ rights }: { rights: AssetRights }) {
         <Button variant="outlined" onClick={() => setDoing('letter')}>
           Ask the author
         </Button>
-        <Button onClick={() => setDoing('take-down')}>
-          {rights.takenDown === null ? 'It was taken down' : 'It is allowed again'}
-        </Button>
+        {mayTakeDown && (
+          <Button onClick={() => setDoing('take-down')}>
+            {rights.takenDown === null ? 'It was taken down' : 'It is allowed again'}
+          </Button>
+        )}
       </div>
       {doing === 'decide' && (
         <DecideForm
@@ -134,7 +139,7 @@ function OpenLooks({ rights }: { rights: AssetRights }) {
     (key: string) =>
       call(answerFinding, {
         params: { id: rights.id },
-        body: { key, answer: { kind: 'set-aside', reason: reason.trim() } },
+        body: { key, answer: { kind: 'set-aside', reason: reason.trim() }, seen: null },
       }),
     { onDone: () => setReason('') },
   );

@@ -42,6 +42,8 @@ export function DecideForm({
   const [author, setAuthor] = useState(provenance?.author ?? '');
   const [source, setSource] = useState(provenance?.source ?? '');
   const [why, setWhy] = useState('');
+  // as it was when the person began to decide; once told of another's change, what stands now
+  const [began, setBegan] = useState<typeof provenance>(provenance);
   const [evidence, setEvidence] = useState<NewEvidence>({ kind: 'mail', name: '', note: '', text: '', base64: '' });
   const [problem, setProblem] = useState('');
   const filePicker = useRef<HTMLInputElement>(null);
@@ -55,6 +57,7 @@ export function DecideForm({
             ...(author !== '' && author !== provenance?.author ? { author } : {}),
             ...(source !== '' && source !== provenance?.source ? { source } : {}),
           },
+          ...(provenance ? { seen: began ?? provenance } : {}),
           why,
           evidence:
             evidence.text !== '' || evidence.base64 !== ''
@@ -62,7 +65,7 @@ export function DecideForm({
               : null,
         },
       }),
-    { onDone },
+    { onDone, onOvertaken: () => setBegan(null) },
   );
   const pickFile = async (file: File | undefined): Promise<void> => {
     if (!file) return;

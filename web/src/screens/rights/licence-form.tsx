@@ -10,6 +10,7 @@ import { HOUSE_STANDINGS, type Term, type Terms } from '@haveld/contract/terms';
 import { closedTerms } from '@haveld/core/rights/licences/free-terms';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { useEdit } from '../../api/use-edit';
 import { CountField } from '../../parts/count-field';
 import { STANDING_WORDS } from '../../parts/standing-mark';
 
@@ -123,9 +124,14 @@ export function LicenceForm({
   const [text, setText] = useState(givenText);
   const [why, setWhy] = useState('');
   const change = useCallback<Change>((part) => setTerms((now) => ({ ...now, ...part })), []);
-  const save = useChange(() => call(saveLicence, { body: { terms, text, why } }), {
-    onDone: (page) => onDone(page.terms.id),
-  });
+  const { toSend, tell } = useEdit(given ?? terms);
+  const save = useChange(
+    () => {
+      const { seen, ...wanted } = toSend(terms);
+      return call(saveLicence, { body: isKnown ? { terms: wanted, seen, text, why } : { terms, text, why } });
+    },
+    { onDone: (page) => onDone(page.terms.id), onOvertaken: tell },
+  );
   return (
     <form
       className="sheet licence-form"

@@ -12,19 +12,21 @@ import { Failure, Loading } from '../../parts/notice';
 import { STANDING_MARKS, STANDING_WORDS } from '../../parts/standing-mark';
 import { LicenceForm } from './licence-form';
 import { RightsHead } from './rights-head';
+import { useMay } from '../../parts/use-may';
 
 /** A licence: its terms in plain sentences with clause numbers, its text, and who stands under it. */
 export function LicenceScreen() {
   const { id = '' } = useParams();
   const licence = useQuery(licenceQuery(id));
   const [editing, setEditing] = useState(false);
+  const mayEdit = useMay('curator');
   if (licence.isPending) return <Loading />;
   if (licence.isLoadingError) return <Failure error={licence.error} onRetry={() => void licence.refetch()} />;
   const { terms, text, own, listed, count, assets, changes } = licence.data;
   return (
     <div className="screen">
       <RightsHead title={terms.name} quiet={<span className="mono">{terms.id}</span>}>
-        {(own || !listed) && (
+        {mayEdit && (own || !listed) && (
           <Button variant="outlined" onClick={() => setEditing(true)}>
             {own ? 'Correct its term sheet' : 'Give it a term sheet'}
           </Button>

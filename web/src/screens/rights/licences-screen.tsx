@@ -12,12 +12,14 @@ import { Failure, Loading, Notice } from '../../parts/notice';
 import { STANDING_MARKS, STANDING_WORDS } from '../../parts/standing-mark';
 import { LicenceForm } from './licence-form';
 import { RightsHead } from './rights-head';
+import { useMay } from '../../parts/use-may';
 
 /** Every licence the house knows, with how it takes it and how many assets stand under it. */
 export function LicencesScreen() {
   const licences = useQuery(licencesQuery);
   const [words, setWords] = useState('');
   const [adding, setAdding] = useState(false);
+  const mayAdd = useMay('curator');
   const navigate = useNavigate();
   if (licences.isPending) return <Loading />;
   if (licences.isLoadingError) return <Failure error={licences.error} onRetry={() => void licences.refetch()} />;
@@ -30,9 +32,11 @@ export function LicencesScreen() {
   return (
     <div className="screen">
       <RightsHead title="Licences" quiet={`${licences.data.length} with a term sheet`}>
-        <Button variant="outlined" onClick={() => setAdding(true)}>
-          New house licence
-        </Button>
+        {mayAdd && (
+          <Button variant="outlined" onClick={() => setAdding(true)}>
+            New house licence
+          </Button>
+        )}
       </RightsHead>
       <div className="screen-body licences">
         <TextField

@@ -15,6 +15,7 @@ import { lowerFirst } from '../../parts/provenance-words';
 import { AssetRightsPanel } from './asset-rights-panel';
 import { LicenceMix } from './licence-mix';
 import { RightsHead } from './rights-head';
+import { useMay } from '../../parts/use-may';
 
 /** What must be settled, worst first, with its evidence beside it; and the library by licence. */
 export function RightsScreen() {
@@ -90,6 +91,7 @@ function Row({ row, isNow, onPick }: { row: RightsRow; isNow: boolean; onPick: (
 }
 
 function SameAuthors({ pairs }: { pairs: Rights['sameAuthors'] }) {
+  const mayJoin = useMay('curator');
   const join = useChange((pair: { keep: string; join: string }) => call(joinAuthors, { body: pair }));
   return (
     <section className="rights-mix">
@@ -100,9 +102,11 @@ function SameAuthors({ pairs }: { pairs: Rights['sameAuthors'] }) {
             <span>
               “{a}” and “{b}” <span className="quiet small">{reason}</span>
             </span>
-            <Button size="small" onClick={() => join.mutate({ keep: a, join: b })} disabled={join.isPending}>
-              Both are {a}
-            </Button>
+            {mayJoin && (
+              <Button size="small" onClick={() => join.mutate({ keep: a, join: b })} disabled={join.isPending}>
+                Both are {a}
+              </Button>
+            )}
           </li>
         ))}
       </ul>

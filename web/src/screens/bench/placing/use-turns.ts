@@ -21,7 +21,7 @@ export const turnedOf = (sheet: Sheet): Turned => ({
 
 /** Turning a model by hand: each turn adds to what was turned already. */
 export function useTurns({ id, stepsOf, has }: Turned) {
-  const answer = useAnswer(id, () => undefined);
+  const answer = useAnswer(id);
   const turn = (axis: Axis, degrees: 90 | 180): void => {
     if (axis !== 'y') {
       if (!has('up')) return;

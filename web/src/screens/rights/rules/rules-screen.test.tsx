@@ -1,6 +1,7 @@
 import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
 import { listLicences } from '@haveld/contract/api/rights';
 import { HOUSE_RULE_FACTS, HOUSE_RULES, HouseRulesSchema } from '@haveld/contract/house-rules';
+import { DomainError } from '@haveld/contract/error';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { answer, renderAt, screen, waitFor } from '../../../testing/render-at';
 
@@ -32,7 +33,9 @@ test('nothing is kept before something has changed; then the whole of it is, as 
   await user.clear(days);
   await user.type(days, '7');
   await user.click(keep);
-  await waitFor(() => expect(sent(saveHouseRules)).toEqual([{ ...HOUSE_RULES, sureFrom: 0.95, keepDoneWork: 7 }]));
+  await waitFor(() =>
+    expect(sent(saveHouseRules)).toMatchObject([{ ...HOUSE_RULES, sureFrom: 0.95, keepDoneWork: 7 }]),
+  );
 });
 
 test('a licence is taken otherwise than it ships, which is said beside it; as it ships it is no rule any more', async () => {
@@ -59,4 +62,36 @@ test('what is usual for a source is kept where it names one', async () => {
   await user.click(screen.getByRole('checkbox', { name: HOUSE_RULE_FACTS.secondPerson.label }));
   await user.click(screen.getByRole('button', { name: 'Save the rules' }));
   await waitFor(() => expect(sent(saveHouseRules)[0]).toMatchObject({ sourceDefaults: [], secondPerson: true }));
+});
+
+test('what somebody else changes meanwhile is told, and what was typed stays; said again it is kept beside theirs', async () => {
+  let stored = HOUSE_RULES;
+  const { user, sent } = renderAt('/rights/rules', [
+    answer(getHouseRules, () => stored),
+    answer(listLicences, () => []),
+    answer(saveHouseRules, ({ body }) => {
+      if (body.seen?.houseName !== stored.houseName)
+        throw new DomainError('out-of-step', 'Oskar Behn changed “The house’s name” meanwhile.');
+      return body;
+    }),
+  ]);
+  const name = await screen.findByLabelText(HOUSE_RULE_FACTS.houseName.label);
+  await user.type(name, 'Our quay');
+  stored = { ...HOUSE_RULES, houseName: 'Their quay', secondPerson: true };
+  await user.click(screen.getByRole('button', { name: 'Save the rules' }));
+  expect(await screen.findByText('Oskar Behn changed “The house’s name” meanwhile.')).toBeTruthy();
+  expect(await screen.findByText('Somebody changed the rules meanwhile.')).toBeTruthy();
+  expect((name as HTMLInputElement).value).toBe('Our quay');
+  await user.click(screen.getByRole('button', { name: 'Save the rules' }));
+  await waitFor(() => expect(sent(saveHouseRules)).toHaveLength(2));
+  expect(sent(saveHouseRules)[1]).toMatchObject({ houseName: 'Our quay', secondPerson: true, seen: stored });
+});
+
+test('changes can be dropped for what stands', async () => {
+  const { user } = open();
+  const name = await screen.findByLabelText<HTMLInputElement>(HOUSE_RULE_FACTS.houseName.label);
+  await user.type(name, 'Our quay');
+  await user.click(screen.getByRole('button', { name: 'Drop my changes' }));
+  expect(name.value).toBe('');
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save the rules' }).disabled).toBe(true);
 });

@@ -15,27 +15,34 @@ import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { call } from '../../../api/client';
 import { licencesQuery, houseRulesQuery } from '../../../api/queries';
 import { useChange } from '../../../api/use-change';
+import { useEdit } from '../../../api/use-edit';
 import { LicenceField } from '../../../parts/licence-field';
 import { Failure, Loading } from '../../../parts/notice';
 import { STANDING_WORDS } from '../../../parts/standing-mark';
 import { RightsHead } from '../rights-head';
 import { FigureRules } from './figure-rules';
+import { useMay } from '../../../parts/use-may';
 
 /** Every rule of the house on one page, each with what changes when it does. */
 export function RulesScreen() {
   const rules = useQuery(houseRulesQuery);
   if (rules.isPending) return <Loading />;
   if (rules.isLoadingError) return <Failure error={rules.error} onRetry={() => void rules.refetch()} />;
-  return <RulesForm key={JSON.stringify(rules.data)} rules={rules.data} />;
+  return <RulesForm rules={rules.data} />;
 }
 
 function RulesForm({ rules }: { rules: HouseRules }) {
   const licences = useQuery(licencesQuery);
-  const [now, setNow] = useState(rules);
-  const save = useChange(() =>
-    call(saveHouseRules, {
-      body: { ...now, sourceDefaults: now.sourceDefaults.filter(({ source }) => source.trim() !== '') },
-    }),
+  const [edited, setNow] = useState<HouseRules | null>(null);
+  const now = edited ?? rules;
+  const { toSend, tell, isOvertaken } = useEdit(rules, edited !== null);
+  const maySave = useMay('curator');
+  const save = useChange(
+    () =>
+      call(saveHouseRules, {
+        body: toSend({ ...now, sourceDefaults: now.sourceDefaults.filter(({ source }) => source.trim() !== '') }),
+      }),
+    { onDone: () => setNow(null), onOvertaken: tell },
   );
   const isChanged = JSON.stringify(now) !== JSON.stringify(rules);
   const lines = (licences.data ?? []).filter(
@@ -44,10 +51,15 @@ function RulesForm({ rules }: { rules: HouseRules }) {
   );
   return (
     <div className="screen">
-      <RightsHead title="House rules" quiet="each says what changes when it does">
+      <RightsHead
+        title="House rules"
+        quiet={maySave ? 'each says what changes when it does' : 'as they stand; a curator changes them'}
+      >
+        {isOvertaken && <span className="says-look small">Somebody changed the rules meanwhile.</span>}
+        {edited && <Button onClick={() => setNow(null)}>Drop my changes</Button>}
         <Button
           variant="contained"
-          disabled={!isChanged}
+          disabled={!isChanged || !maySave}
           loading={save.isPending}
           onClick={() => save.mutate(undefined)}
         >
