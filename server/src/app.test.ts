@@ -83,6 +83,27 @@ describe('what is refused before anybody is asked who they are', () => {
     expect(answer.status).toBe(413);
   });
 
+  test.each([
+    ['/api/sign-in', 413],
+    ['/api/links/use', 413],
+    ['/api/projects', 401],
+    ['/api/arrivals', 401],
+    ['/api/uploads', 401],
+  ])('400 MB sent to %s are not taken in', async (path, status) => {
+    let taken = 0;
+    const part = new Uint8Array(64 * 1024);
+    const body = new ReadableStream<Uint8Array>({
+      pull(controller) {
+        taken += part.length;
+        if (taken > 400 * 1024 * 1024) controller.close();
+        else controller.enqueue(part);
+      },
+    });
+    const init = { method: 'POST', headers: { host: 'localhost' }, body, duplex: 'half' };
+    expect((await app.request(path, init)).status).toBe(status);
+    expect(taken).toBeLessThan(1024 * 1024);
+  });
+
   test.each(['null', 'https://elsewhere.example', 'not an address'])('an origin that is %s', async (origin) => {
     expect((await post('/api/sign-in', { origin })).status).toBe(403);
   });

@@ -1,6 +1,7 @@
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import type { FolderStore } from '@haveld/engine/store/folder-store';
+import type { Seal } from './arrivals/seal';
 import type { JobBell } from './jobs/bell';
 
 /** What every feature is given. */
@@ -10,6 +11,8 @@ export interface Dependencies {
   /** Rung where there may be something to do. */
   bell: JobBell;
   log: Logger;
+  /** Closes what nobody is to read in the database: passwords of archives that wait to be opened. */
+  seal: Seal;
   /** Where resumable uploads lie until their bytes are in the store. */
   uploadsFolder: string;
   /** The built web application, or null where only the API is served. */

@@ -8,6 +8,7 @@ import { findConfinement } from '@haveld/engine/sandbox/confine';
 import { endAllWorkers } from '@haveld/engine/sandbox/sandbox-workers';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from './app';
+import { loadSeal } from './arrivals/seal';
 import { finishUploads, createUploadStore } from './arrivals/uploads';
 import { createHandlers } from './create-handlers';
 import { migrate } from './database/migrate';
@@ -34,6 +35,7 @@ const environment = {
   roles: (process.env.HAVELD_ROLES ?? 'web,worker').split(','),
   demo: process.env.HAVELD_DEMO !== '0',
   tls: process.env.HAVELD_TLS === '1',
+  secret: process.env.HAVELD_SECRET ?? '',
   logLevel: process.env.HAVELD_LOG ?? 'warn',
 };
 
@@ -53,6 +55,7 @@ const dependencies: Dependencies = {
   pool,
   store: new FolderStore(storeFolder),
   bell: new JobBell(),
+  seal: await loadSeal(environment.dataFolder, environment.secret),
   log,
   uploadsFolder,
   webFolder: join(here, 'web'),

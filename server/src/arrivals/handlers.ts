@@ -30,7 +30,7 @@ export function createArrivalHandlers(dependencies: Dependencies, tasks: TaskRun
           'open-archive',
           {
             received: received.map(({ path, sha256 }) => ({ path, sha256: sha256! })),
-            passwords: listPasswords(arrival),
+            passwords: listPasswords(dependencies, arrival),
           },
           { ...options, group: arrival.id },
         );

@@ -11,6 +11,7 @@ import {
 import { decideDuplicate, listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits, saveHabit, tryHabit } from '@haveld/contract/api/habits';
 import { packGeneral } from '@haveld/engine/testing/make-archives';
+import { one } from '../database/statements';
 import { bring, drop, waitForArrival, zip } from '../testing/bring';
 import { TestLibrary, waitFor, type TestClient } from '../testing/test-library';
 
@@ -105,6 +106,24 @@ describe('what is locked', () => {
     expect(half.locked.map((path) => path.slice(-4))).toEqual(['b.7z']);
     await client.call(giveArrivalPassword, { params: { id }, body: { password: 'birch' } });
     expect((await again(id)).files.filter(({ path }) => path.endsWith('.obj'))).toHaveLength(2);
+  });
+
+  test('a password stands in the database as nobody reads it, and is forgotten once nothing is opened any more', async () => {
+    const stored = async () =>
+      (await one<{ passwords: string }>(library.pool, 'SELECT passwords FROM arrival WHERE id = ?', [id])).passwords;
+    const bytes = await packGeneral({ 'bollard.obj': TRIANGLE }, '7z', '-pheather', '-mhe=on');
+    const id = await drop(client, 'bollard.7z', bytes);
+    await waitForArrival(client, id, 'locked');
+    await client.call(giveArrivalPassword, { params: { id }, body: { password: 'not heather' } });
+    await waitFor(
+      async () => (await client.call(listArrivals)).find((arrival) => arrival.id === id)!,
+      ({ state, message }) => state === 'locked' && message !== null,
+    );
+    const [sealed] = JSON.parse(await stored()) as string[];
+    expect(library.dependencies.seal.open(sealed)).toBe('not heather');
+    for (const way of ['utf8', 'base64'] as const) expect(Buffer.from(sealed, way).toString()).not.toContain('heather');
+    await client.call(cancelArrival, { params: { id } });
+    expect(await stored()).toBe('[]');
   });
 
   test('can be gone on without', async () => {

@@ -110,12 +110,19 @@ const insertFiles = (
   );
 
 /** Tries a password on what is locked, or goes on without what it hides. */
-export async function givePassword({ pool }: Dependencies, arrivalId: string, password: string | null): Promise<void> {
+export async function givePassword(
+  { pool, seal }: Dependencies,
+  arrivalId: string,
+  password: string | null,
+): Promise<void> {
   await transact(pool, async (tx) => {
     const arrival = await arrivalQueries.lockArrival(tx, arrivalId);
     if (!arrival) throw new DomainError('not-found', 'There is no such arrival.');
     if (arrival.state !== 'locked') throw new DomainError('out-of-step', 'Nothing in it needs a password.');
-    await queries.setPasswords(tx, arrivalId, [...arrival.passwords, password ?? GO_ON_WITHOUT]);
+    await queries.setPasswords(tx, arrivalId, [
+      ...arrival.passwords,
+      password === null ? GO_ON_WITHOUT : seal.close(password),
+    ]);
     await arrivalQueries.setArrivalState(tx, arrivalId, 'opening');
     await insertJob(tx, { kind: 'open-arrival', subjectId: arrivalId, label: `opening “${arrival.name}”` });
     await bumpRevision(tx);
@@ -123,8 +130,11 @@ export async function givePassword({ pool }: Dependencies, arrivalId: string, pa
 }
 
 /** Passwords an open job tries: what a person gave, without the mark for going on. */
-export const listPasswords = (arrival: arrivalQueries.ArrivalRow): string[] =>
-  arrival.passwords.filter((password) => password !== GO_ON_WITHOUT);
+export const listPasswords = ({ seal }: Dependencies, arrival: arrivalQueries.ArrivalRow): string[] =>
+  arrival.passwords
+    .filter((sealed) => sealed !== GO_ON_WITHOUT)
+    .map((sealed) => seal.open(sealed))
+    .filter((password) => password !== null);
 
 /** A find as the rules of sorting see it. */
 async function readProposed(db: Executor, find: findQueries.FindRow): Promise<ProposedFind> {

@@ -10,6 +10,7 @@ export interface ArrivalRow {
   refused: string[];
   notes: string[];
   locked: string[];
+  /** Sealed, for an archive that waits to be opened. */
   passwords: string[];
   createdAt: Date;
   /** Who brought it in. */
@@ -56,13 +57,18 @@ export async function lockArrival(tx: Executor, id: string): Promise<ArrivalRow 
   return getArrival(tx, id);
 }
 
-/** @param message why, where it failed or found nothing */
+/** Passwords that were given are forgotten where nothing is opened any more. @param message why, where it failed or found nothing */
 export const setArrivalState = (
   db: Executor,
   id: string,
   state: ArrivalRow['state'],
   message: string | null = null,
-): Promise<unknown> => run(db, 'UPDATE arrival SET state = ?, message = ? WHERE id = ?', [state, message, id]);
+): Promise<unknown> =>
+  run(
+    db,
+    "UPDATE arrival SET state = ?, message = ?, passwords = IF(state IN ('failed', 'cancelled'), '[]', passwords) WHERE id = ?",
+    [state, message, id],
+  );
 
 /** The latest first, with the name of their arrival. */
 export const listRegroupings = (

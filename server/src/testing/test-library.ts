@@ -10,6 +10,7 @@ import type { Endpoint } from '@haveld/contract/api/endpoint';
 import type { Role } from '@haveld/contract/role';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from '../app';
+import { Seal } from '../arrivals/seal';
 import { createHandlers } from '../create-handlers';
 import { addressOf } from '../database/address';
 import { migrate } from '../database/migrate';
@@ -51,6 +52,7 @@ export class TestLibrary {
       pool,
       store: new FolderStore(storeFolder),
       bell: new JobBell(),
+      seal: new Seal(),
       log: pino({ level: process.env.HAVELD_TEST_LOG ?? 'silent' }),
       uploadsFolder,
       webFolder: null,

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { FolderStore } from '@haveld/engine/store/folder-store';
 import { createApp } from '../app';
+import { Seal } from '../arrivals/seal';
 import { createPool } from '../database/pool';
 import type { App } from '../http/serve-endpoint';
 import { JobBell } from '../jobs/bell';
@@ -16,6 +17,7 @@ export function createUnconnectedApp(): App {
       pool: createPool('mysql://127.0.0.1:1/none'),
       store: new FolderStore(folder),
       bell: new JobBell(),
+      seal: new Seal(),
       log: pino({ level: 'silent' }),
       uploadsFolder: folder,
       webFolder: null,

@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm } from 'react-hook-form';
-import { z } from 'zod';
+import type { z } from 'zod';
 import { invitePerson } from '@haveld/contract/api/people';
 import { ROLES } from '@haveld/contract/role';
 import { call } from '../../api/client';
