@@ -42,7 +42,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   app.use(compress({ contentTypeFilter: WORDS }));
   app.use('/api/*', sameOrigin);
   app.use('/api/*', wakeWorkers(dependencies.bell));
-  app.use('/api/*', whoAsks(dependencies.pool));
+  app.use('/api/*', whoAsks(dependencies.pool, dependencies.isTls));
   addPeopleRoutes(app, dependencies);
   addMemberRoutes(app, dependencies);
   addArrivalRoutes(app, dependencies, handlers);

@@ -57,7 +57,8 @@ function listLimits(dataBytes: number): string[] {
   return [
     // written to, not merely reserved: each WebAssembly memory reserves 10 GB
     `--data=${dataBytes}`,
-    `--fsize=${64 * 2 ** 30}`,
+    // one file; all of them together are weighed from outside
+    `--fsize=${24 * 2 ** 30}`,
     '--nofile=4096',
     '--nproc=512',
     '--core=0',

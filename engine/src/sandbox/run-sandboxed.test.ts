@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { writeRawZip } from '../testing/raw-zip';
 import { createScratchStore } from '../testing/scratch-store';
 import { readResidentBytes } from './processes';
-import { runSandboxed } from './run-sandboxed';
+import { runSandboxed, type SandboxLimits } from './run-sandboxed';
 import { startReady } from './sandbox-workers';
 
 // the built entry: `npm test` builds before it runs these
@@ -19,8 +19,8 @@ function writeChild(name: string, code: string): string {
   return path;
 }
 
-const run = (entry: string, limits = { memoryBytes: 3 * 2 ** 30, timeMs: 20_000 }, signal?: AbortSignal) =>
-  runSandboxed('open-archive', { received: [] }, { entry, storeFolder, limits, signal });
+const run = (entry: string, limits: Partial<SandboxLimits> = {}, signal?: AbortSignal) =>
+  runSandboxed('open-archive', { received: [] }, { entry, storeFolder, limits: { timeMs: 20_000, ...limits }, signal });
 
 test('a task runs in a process of its own and gives its result', async () => {
   const { sha256 } = await scratch.store.put(
@@ -53,6 +53,17 @@ test('array buffers beyond the limit end it, though no heap limit sees them', as
   await expect(run(greedy, { memoryBytes: 300 * 2 ** 20, timeMs: 20_000 })).rejects.toThrow(
     'more than 300 MiB of memory',
   );
+});
+
+test.each([
+  ['bytes', 'fs.writeFileSync(dir + "/big", Buffer.alloc(64 << 20, 1));', /more than 0\.0 GiB of the disk/],
+  ['files', 'for (let i = 0; i < 600; i++) fs.writeFileSync(dir + "/" + i, "");', /made more than 500 files/],
+])('what it puts on the disk is bounded for all of it together: %s', async (_, fill, sentence) => {
+  const hoarder = writeChild(
+    `hoards ${sentence.source.length}`,
+    `const fs = process.getBuiltinModule('fs'); const dir = process.env.TMPDIR; ${fill} setInterval(() => {}, 1000);`,
+  );
+  await expect(run(hoarder, { disk: { bytes: 16 * 2 ** 20, entries: 500 } })).rejects.toThrow(sentence);
 });
 
 test('a loop without end is stopped when its time is over', async () => {

@@ -1,8 +1,11 @@
 import { lstatSync } from 'node:fs';
 import { join } from 'node:path';
+import { setTimeout as setTimer } from 'node:timers/promises';
 import { DomainError, type ErrorBody } from '@haveld/contract/error';
+import { ARCHIVE_LIMITS, formatGib } from '../archives/limits';
 import { FolderStore } from '../store/folder-store';
 import type { TaskInput, TaskName, TaskResult } from '../tasks/registry';
+import { weighFolder, type FolderWeight } from './folder-weight';
 import { addTask, giveBytes, listHashes, listMade } from './cell';
 import type { TaskReply, TaskRequest } from './messages';
 import { readResidentBytes } from './processes';
@@ -20,14 +23,22 @@ import {
 export interface SandboxLimits {
   memoryBytes: number;
   timeMs: number;
+  /** Of its folder: what an archive may unpack to, and what is made of it. */
+  disk: FolderWeight;
 }
 
-export const SANDBOX_LIMITS: SandboxLimits = { memoryBytes: 3 * 2 ** 30, timeMs: 10 * 60_000 };
+export const SANDBOX_LIMITS: SandboxLimits = {
+  memoryBytes: 3 * 2 ** 30,
+  timeMs: 10 * 60_000,
+  disk: { bytes: 1.5 * ARCHIVE_LIMITS.totalBytes, entries: 400_000 },
+};
 
 const WATCH_EVERY_MS = 100;
+const WEIGH_EVERY_MS = 1000;
 
 export interface SandboxOptions extends WorkerPlace {
-  limits?: SandboxLimits;
+  /** What is left out is as usual. */
+  limits?: Partial<SandboxLimits>;
   signal?: AbortSignal;
   onProgress?: (done: number, total: number, what: string) => void;
 }
@@ -42,7 +53,8 @@ export function runSandboxed<N extends TaskName>(
   input: TaskInput<N>,
   options: SandboxOptions,
 ): Promise<TaskResult<N>> {
-  const { entry, storeFolder, group, limits = SANDBOX_LIMITS, signal, onProgress } = options;
+  const { entry, storeFolder, group, signal, onProgress } = options;
+  const limits = { ...SANDBOX_LIMITS, ...options.limits };
   if (signal?.aborted) return Promise.reject(signal.reason as Error);
   return new Promise((resolve, reject) => {
     const worker = takeWorker({ entry, storeFolder, group });
@@ -55,6 +67,7 @@ export function runSandboxed<N extends TaskName>(
       settled = true;
       clearInterval(watch);
       clearTimeout(timer);
+      weighing.abort();
       signal?.removeEventListener('abort', onAbort);
       child.removeAllListeners('message').removeAllListeners('error').removeAllListeners('exit');
       finish();
@@ -75,6 +88,8 @@ export function runSandboxed<N extends TaskName>(
       if (worker.residentBytes > limits.memoryBytes)
         fail(`Opening it took more than ${Math.round(limits.memoryBytes / 2 ** 20)} MiB of memory; it was stopped.`);
     }, WATCH_EVERY_MS);
+    const weighing = new AbortController();
+    void watchWeight(cell.made, limits.disk, weighing.signal).then(fail, () => undefined);
     const timer = setTimeout(
       () => fail(`Opening it took longer than ${Math.round(limits.timeMs / 1000)} seconds; it was stopped.`),
       limits.timeMs,
@@ -92,6 +107,16 @@ export function runSandboxed<N extends TaskName>(
     const request: TaskRequest = { name, input, store: { folder: join(worker.made, task), readsFrom: worker.given } };
     child.send(request);
   });
+}
+
+/** @returns the sentence, once a folder weighs too much. @throws {Error} where nobody is to look any more */
+async function watchWeight(folder: string, most: FolderWeight, signal: AbortSignal): Promise<string> {
+  for (;;) {
+    await setTimer(WEIGH_EVERY_MS, undefined, { signal, ref: false });
+    const { bytes, entries } = await weighFolder(folder, most);
+    if (bytes > most.bytes) return `Opening it took more than ${formatGib(most.bytes)} of the disk; it was stopped.`;
+    if (entries > most.entries) return `Opening it made more than ${most.entries} files; it was stopped.`;
+  }
 }
 
 /** Files of one task that are copied, together: more is moved, and nobody may be able to write to it then. */

@@ -1,7 +1,7 @@
 import { changePassword, getMe, signOut } from '@haveld/contract/api/people';
 import { DEMO_PASSWORD } from '@haveld/demo/studio';
 import { createApp } from '../app';
-import { run } from '../database/statements';
+import { many, run } from '../database/statements';
 import { addPerson, ensureOwner } from './service';
 import { PASSWORD, TestLibrary } from '../testing/test-library';
 
@@ -62,7 +62,15 @@ test('where people come by TLS alone the cookie never leaves it, and browsers ar
   const byTls = createApp({ ...library.dependencies, isTls: true }, {});
   const body = JSON.stringify({ signIn: 'maja', password: PASSWORD });
   const answer = await byTls.request('/api/sign-in', { method: 'POST', body });
-  expect(answer.headers.get('set-cookie')).toMatch(/; Secure/);
+  // RFC 6265bis, 4.1.3.2: Secure, of the whole host and of no other
+  expect(answer.headers.get('set-cookie')).toMatch(/^__Host-haveld_session=[\w-]{43}; /);
+  expect(answer.headers.get('set-cookie')).toMatch(/; Path=\/; HttpOnly; Secure; SameSite=Strict$/);
+  expect(answer.headers.get('set-cookie')).not.toMatch(/Domain/);
+  const ask = (cookie: string) => byTls.request('/api/me', { headers: { cookie } });
+  const [, token] = /=([\w-]+);/.exec(answer.headers.get('set-cookie')!)!;
+  expect((await ask(`__Host-haveld_session=${token}`)).status).toBe(200);
+  // one that a page without TLS could have put there counts for nothing
+  expect((await ask(`haveld_session=${token}`)).status).toBe(401);
   expect(answer.headers.get('strict-transport-security')).toBe('max-age=63072000');
   const plain = await library.app.request('/api/sign-in', { method: 'POST', body });
   expect(plain.headers.get('set-cookie')).not.toMatch(/; Secure/);
@@ -90,6 +98,16 @@ test('signing out ends the session; a new password ends the others', async () =>
   await two.call(changePassword, { body: { before: PASSWORD, after: 'long enough now' } });
   expect((await two.call(getMe)).mustChange).toBe(false);
   await expect(three.call(getMe)).rejects.toThrow('401');
+});
+
+test('a password is kept as Argon2id with the least that OWASP gives: 19 MiB, 2 passes, 1 lane', async () => {
+  // OWASP Password Storage Cheat Sheet, Argon2id
+  const rows = await many<{ hash: string }>(library.pool, 'SELECT password_hash AS hash FROM person');
+  for (const { hash } of rows) {
+    const [, memory, passes] = /^\$argon2id\$v=19\$m=(\d+),t=(\d+),p=1\$/.exec(hash)!;
+    expect(Number(memory)).toBeGreaterThanOrEqual(19 * 1024);
+    expect(Number(passes)).toBeGreaterThanOrEqual(2);
+  }
 });
 
 test('the owner is made once, with a password that must be changed', async () => {

@@ -3,7 +3,7 @@ import { deleteCookie, getCookie, setCookie } from 'hono/cookie';
 import * as contract from '@haveld/contract/api/people';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
-import { SESSION_COOKIE } from './who-asks';
+import { sessionCookie } from './who-asks';
 import { clientAddress, clientPlace } from './client';
 import * as links from './links';
 import { refusePublished } from './passwords';
@@ -15,9 +15,12 @@ import { tryPassword } from './tries';
 
 /** The door, and what is one's own: password, sessions, tokens for programs. */
 export function addPeopleRoutes(app: App, { pool, takesPublished, isTls }: Dependencies): void {
+  const cookie = sessionCookie(isTls);
+  /** The token of the session that asks; empty where there is none. */
+  const sessionOf = (context: Context): string => getCookie(context, cookie) ?? '';
   const keep = async (context: Context, token: string): Promise<void> => {
     await sessions.closeSession(pool, sessionOf(context));
-    setCookie(context, SESSION_COOKIE, token, {
+    setCookie(context, cookie, token, {
       httpOnly: true,
       secure: isTls,
       sameSite: 'Strict',
@@ -36,7 +39,7 @@ export function addPeopleRoutes(app: App, { pool, takesPublished, isTls }: Depen
   });
   serveEndpoint(app, contract.signOut, async ({ context }) => {
     await sessions.closeSession(pool, sessionOf(context));
-    deleteCookie(context, SESSION_COOKIE, { path: '/', secure: isTls });
+    deleteCookie(context, cookie, { path: '/', secure: isTls });
     return {};
   });
   serveEndpoint(app, contract.lookAtLink, ({ body }) => links.lookAtLink(pool, body.token));
@@ -66,6 +69,3 @@ export function addPeopleRoutes(app: App, { pool, takesPublished, isTls }: Depen
     return {};
   });
 }
-
-/** The token of the session that asks; empty where there is none. */
-const sessionOf = (context: Context): string => getCookie(context, SESSION_COOKIE) ?? '';
