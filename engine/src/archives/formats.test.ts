@@ -115,6 +115,32 @@ describe('rar 4', () => {
     ]);
   });
 
+  test('a split zip, as Info-ZIP writes it, is one archive in whatever order its parts came', async () => {
+    const { files, refused } = await open([`${RAR}split.zip`, `${RAR}split.z01`]);
+    expect(refused).toEqual([]);
+    const held = files.filter((file) => file.kind !== 'archive');
+    expect(held.map((file) => [file.path, file.sizeBytes])).toEqual([
+      ['split.zip/crate.obj', 98808],
+      ['split.zip/lid.obj', 98808],
+      ['split.zip/readme.txt', 34],
+    ]);
+    expect(await textOf(held[2].sha256)).toBe('Crate by Ines Falkenrot\nCC BY 4.0\n');
+    expect((await textOf(held[1].sha256)).endsWith('f 1 2 3\n')).toBe(true);
+    expect(files.filter((file) => file.kind === 'archive').map(({ path, summary }) => [path, summary])).toEqual([
+      ['split.zip', 'part 2 of 2'],
+      ['split.z01', 'part 1 of 2'],
+    ]);
+  });
+
+  test('one part of a split zip is kept and not taken for a whole; two without the last name it', async () => {
+    for (const part of ['split.zip', 'split.z01'])
+      expect(await open([RAR + part])).toMatchObject({ files: [{ path: part, kind: 'other' }], refused: [] });
+    writeFileSync(join(folder, 'split.z02'), 'more of it');
+    const { refused, files } = await open([`${RAR}split.z01`, join(folder, 'split.z02')]);
+    expect(refused).toEqual(['“split.z01” cannot be opened whole: part 3 did not come.']);
+    expect(files).toHaveLength(2);
+  });
+
   test('a volume that did not come is named, and what lies before it is saved', async () => {
     const { files, refused } = await openRar('multi.part1', 'multi.part3');
     expect(refused[0]).toContain('part 2 did not come');

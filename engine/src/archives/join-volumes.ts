@@ -1,11 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { createReadStream, createWriteStream } from 'node:fs';
-import { copyFile, link, mkdir, rm } from 'node:fs/promises';
+import { copyFile, link, mkdir, rm, stat } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
+import { mergeSplitZip } from './merge-split-zip';
 
 /** One file cut in pieces, whose reader knows nothing of them: they are put together. */
 const CUT = /\.(?:zip|tar)\.\d{3}$/i;
+
+/** A zip whose directory tells the segment each entry begins in. */
+const SPLIT = /\.z\d\d$/i;
 
 /**
  * Lays the volumes of one archive side by side under their own names, as its reader wants them.
@@ -19,10 +23,16 @@ export async function joinVolumes(
   const beside = join(folder, 'incoming', randomUUID());
   await mkdir(beside, { recursive: true });
   const remove = (): Promise<void> => rm(beside, { recursive: true, force: true });
-  if (CUT.test(volumes[0].path)) {
-    const whole = join(beside, basename(volumes[0].path).replace(/\.\d{3}$/, ''));
-    for (const { location } of volumes)
+  const isSplit = SPLIT.test(volumes[0].path);
+  if (isSplit || CUT.test(volumes[0].path)) {
+    const whole = join(beside, basename(volumes[0].path).replace(/\.\w{3}$/, ''));
+    const lengths: number[] = [];
+    for (const { location } of volumes) {
       await pipeline(createReadStream(location), createWriteStream(whole, { flags: 'a' }));
+      lengths.push((await stat(location)).size);
+    }
+    // where it is damaged the reader says what it misses, and saves what it finds
+    if (isSplit) await mergeSplitZip(whole, lengths).catch(() => undefined);
     return { location: whole, remove };
   }
   for (const { path, location } of volumes) {

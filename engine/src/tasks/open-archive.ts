@@ -80,11 +80,13 @@ async function openAll(files: readonly TakenFile[], place: Place, opening: Openi
     }
     const words = `part ${volume.i + 1} of ${volume.set.paths.length}`;
     opening.result.files.push({ ...file, kind: 'archive', summary: words, inside: NOTHING_INSIDE });
-    if (volume.i > 0) continue;
+    if (file.path !== (volume.set.opens ?? volume.set.paths[0])) continue;
     if (volume.set.missing.length > 0)
       opening.result.refused.push(
         `“${file.path}” cannot be opened whole: part ${describeMissing(volume.set.missing)} did not come.`,
       );
+    // without the part that says what the whole is nothing of it can be opened
+    if (volume.set.opens === null) continue;
     await openOne(
       file,
       volume.set.paths.map((path) => byPath.get(path)!),

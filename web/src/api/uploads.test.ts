@@ -24,3 +24,9 @@ test('archives and loose files in one drop are told apart', () => {
 test('nothing dropped is nothing', () => {
   expect(names()).toEqual([]);
 });
+
+test('an archive in several parts is one arrival, whichever part was picked first, called like what opens it', () => {
+  expect(names('a.part2.rar', 'a.part1.rar', 'b.zip')).toEqual(['a.part1.rar: 2', 'b.zip: 1']);
+  expect(names('c.zip', 'c.z01', 'c.z02')).toEqual(['c.zip: 3']);
+  expect(names('d.7z.001', 'd.7z.002', 'e.obj')).toEqual(['d.7z.001: 2', 'e.obj: 1']);
+});

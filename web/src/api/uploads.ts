@@ -1,5 +1,6 @@
 import { Upload } from 'tus-js-client';
 import { createArrival, listArrivals, type Arrival } from '@haveld/contract/api/arrivals';
+import { listVolumeSets } from '@haveld/core/finds/volumes';
 import { call } from './client';
 
 /** One file on its way. */
@@ -79,11 +80,17 @@ export interface Dropped {
 
 const ARCHIVE = /\.(zip|7z|rar|tar|gz|tgz|xz|bz2)$/i;
 
-/** Each archive is an arrival of its own; loose files and folders that came together are one. */
+/** Each archive is an arrival of its own, in however many parts it lies; loose files and folders that came together are one. */
 export function groupDropped(dropped: readonly Dropped[]): { name: string; files: Dropped[] }[] {
-  const archives = dropped.filter(({ path }) => ARCHIVE.test(path) && !path.includes('/'));
-  const loose = dropped.filter((item) => !archives.includes(item));
-  const groups = archives.map((item) => ({ name: item.path, files: [item] }));
+  const atTop = dropped.filter(({ path }) => !path.includes('/'));
+  const byPath = new Map(atTop.map((item) => [item.path, item]));
+  const inParts = listVolumeSets([...byPath.keys()])
+    .filter(({ paths }) => paths.length > 1)
+    .map(({ paths, opens }) => ({ name: opens ?? paths[0], files: paths.map((path) => byPath.get(path)!) }));
+  const parts = new Set(inParts.flatMap(({ files }) => files));
+  const archives = atTop.filter((item) => ARCHIVE.test(item.path) && !parts.has(item));
+  const loose = dropped.filter((item) => !archives.includes(item) && !parts.has(item));
+  const groups = [...inParts, ...archives.map((item) => ({ name: item.path, files: [item] }))];
   if (loose.length > 0) {
     const top = loose[0].path.includes('/') ? loose[0].path.slice(0, loose[0].path.indexOf('/')) : loose[0].path;
     groups.push({
