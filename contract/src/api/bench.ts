@@ -164,7 +164,12 @@ export const setOwnSteps = endpoint({
   may: 'artist',
   summary: 'Puts steps of a person’s own under a key, in place of those that stood there; none takes them back',
   params: Id,
-  body: z.object({ key: z.string().regex(/^own:.{1,150}$/), steps: z.array(StepSchema).max(20) }),
+  body: z.object({
+    key: z.string().regex(/^own:.{1,150}$/),
+    steps: z.array(StepSchema).max(20),
+    /** Those that stood under the key when the person looked; where somebody else's stand there now, they are told and nothing is changed. Left out, they are replaced. */
+    seen: z.array(StepSchema).optional(),
+  }),
   response: SheetSchema,
 });
 

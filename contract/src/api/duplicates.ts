@@ -48,6 +48,10 @@ export const decideDuplicate = endpoint({
   may: 'artist',
   summary: 'Decides a pair; nothing is removed by it',
   params: z.object({ id: z.string() }),
-  body: z.object({ decision: z.enum(DUPLICATE_DECISIONS) }),
+  body: z.object({
+    decision: z.enum(DUPLICATE_DECISIONS),
+    /** The decision that stood when the person looked; where somebody else decided meanwhile, they are told and nothing is changed. */
+    seen: z.enum(DUPLICATE_DECISIONS).nullable().optional(),
+  }),
   response: Nothing,
 });

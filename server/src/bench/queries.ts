@@ -24,6 +24,21 @@ export async function listSteps(db: Executor, assetId: string): Promise<StepRow[
   return rows.map((row) => ({ ...row, step: JSON.parse(row.step) as Step, enabled: row.enabled === 1 }));
 }
 
+/** Steps that stand under a key, in the order they were taken, each with whose it is; null for Haveld's. */
+export async function listStepsUnder(
+  db: Executor,
+  assetId: string,
+  findingKey: string,
+): Promise<{ step: Step; personId: string | null; personName: string | null }[]> {
+  const rows = await many<{ step: string; personId: string | null; personName: string | null }>(
+    db,
+    `SELECT step, person_id AS personId, person.name AS personName FROM treatment_step
+     LEFT JOIN person ON person.id = treatment_step.person_id WHERE asset_id = ? AND finding_key = ? ORDER BY taken_order`,
+    [assetId, findingKey],
+  );
+  return rows.map((row) => ({ ...row, step: JSON.parse(row.step) as Step }));
+}
+
 /** Steps of these assets that are switched on, by asset, in the order they were taken. */
 export async function listEnabledSteps(
   db: Executor,

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import type { PoolConnection } from 'mysql2/promise';
 import type { BenchRow, Sheet, SheetFinding, TreatmentStep } from '@haveld/contract/api/bench';
 import type { Person } from '@haveld/contract/api/people';
@@ -33,6 +34,7 @@ import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
 import { loadBook } from '../house/book';
 import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob, listOpenJobsOf } from '../jobs/job-queries';
+import { changedMeanwhile } from '../people/meanwhile';
 import { changeProvenances, markOwn, startProvenance } from '../rights/provenance';
 import { listChanges } from '../rights/provenance-queries';
 import { loadRightsStates, listRightsFindings, refreshRightsMarks } from '../rights/state';
@@ -260,12 +262,19 @@ export async function confirmGuesses(
 export async function setOwnSteps(
   { pool }: Dependencies,
   id: string,
-  { key, steps }: { key: string; steps: Step[] },
+  { key, steps, seen }: { key: string; steps: Step[]; seen?: Step[] },
   person: Person,
 ): Promise<Sheet> {
   await transact(pool, async (tx) => {
     const asset = await assetQueries.lockAsset(tx, id);
     if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    const before = seen ? await queries.listStepsUnder(tx, id, key) : [];
+    const byOther = before.find(({ personId }) => personId !== null && personId !== person.id);
+    const isAsSeen = isDeepStrictEqual(
+      before.map(({ step }) => step),
+      seen,
+    );
+    if (byOther && !isAsSeen) throw changedMeanwhile(byOther.personName, 'this');
     await queries.deleteStepsOf(tx, id, key);
     for (const step of steps)
       await queries.insertStep(tx, { id: randomUUID(), assetId: id, findingKey: key, step, personId: person.id });

@@ -147,6 +147,15 @@ export async function getPair(db: Executor, id: string): Promise<PairRow | null>
   return row && parsePair(row);
 }
 
+/** Locks a pair until the transaction ends. @returns who decided it, or null */
+export const lockDecision = (tx: Executor, id: string): Promise<{ id: string; name: string } | null> =>
+  maybeOne(
+    tx,
+    `SELECT person.id, person.name FROM duplicate_pair JOIN person ON person.id = duplicate_pair.person_id
+     WHERE duplicate_pair.id = ? FOR UPDATE`,
+    [id],
+  );
+
 /** Keeps what a person said of a pair. */
 export const setDecision = (tx: Executor, id: string, decision: string, personId: string): Promise<unknown> =>
   run(tx, 'UPDATE duplicate_pair SET decision = ?, person_id = ?, decided_at = UTC_TIMESTAMP(3) WHERE id = ?', [

@@ -7,7 +7,7 @@ import * as service from './service';
 export function addDuplicateRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.listDuplicates, ({ params }) => service.listDuplicates(dependencies, params.id));
   serveEndpoint(app, contract.decideDuplicate, async ({ params, body, person }) => {
-    await service.decideDuplicate(dependencies, params.id, body.decision, person);
+    await service.decideDuplicate(dependencies, params.id, body, person);
     return {};
   });
 }

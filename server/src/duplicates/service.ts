@@ -15,6 +15,7 @@ import { getFind, setFindState } from '../finds/find-queries';
 import { findReadingOf } from '../finds/reading-queries';
 import { getFindForBench } from '../finds/service';
 import { insertJob } from '../jobs/job-queries';
+import { changedMeanwhile } from '../people/meanwhile';
 import * as queries from './queries';
 
 /**
@@ -124,12 +125,15 @@ async function describeSide(
 export async function decideDuplicate(
   { pool }: Dependencies,
   id: string,
-  decision: NonNullable<Duplicate['decision']>,
+  { decision, seen }: { decision: NonNullable<Duplicate['decision']>; seen?: Duplicate['decision'] },
   person: Person,
 ): Promise<void> {
   await transact(pool, async (tx) => {
+    const by = await queries.lockDecision(tx, id);
     const pair = await queries.getPair(tx, id);
     if (!pair) throw new DomainError('not-found', 'There is no such pair of duplicates.');
+    if (by && by.id !== person.id && seen !== undefined && pair.decision !== seen)
+      throw changedMeanwhile(by.name, 'this');
     const { find } = await getFindForBench(tx, pair.findId);
     const { find: other } = await getFindForBench(tx, pair.otherFindId);
     await queries.setDecision(tx, id, decision, person.id);

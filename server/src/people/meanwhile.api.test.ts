@@ -1,4 +1,5 @@
-import { answerFinding, changeProvenance, getSheet } from '@haveld/contract/api/bench';
+import { answerFinding, changeProvenance, getSheet, setOwnSteps } from '@haveld/contract/api/bench';
+import { decideDuplicate, listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits, saveHabit, type NamingHabit } from '@haveld/contract/api/habits';
 import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
 import { nameAsset } from '@haveld/contract/api/line-up';
@@ -6,8 +7,9 @@ import { changeProject, createProject, getProject } from '@haveld/contract/api/p
 import { getLicence, saveLicence, settleRights } from '@haveld/contract/api/rights';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { closedTerms } from '@haveld/core/rights/licences/free-terms';
-import { benchCrate, README } from '../testing/take-crate';
-import type { TestClient } from '../testing/test-library';
+import { bring } from '../testing/bring';
+import { benchCrate, CRATE, CRATE_MATERIAL, README } from '../testing/take-crate';
+import { waitFor, type TestClient } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
 
 const given = useLibrary();
@@ -161,4 +163,30 @@ test('two people name a model in the line-up', async () => {
   );
   await maja.call(nameAsset, { params: { id }, body: { tags: ['harbour'], seen: { tags: [] } } });
   expect((await sheet()).name).toBe('Fish crate');
+});
+
+test('two people put steps of their own under one key', async () => {
+  const key = 'own:part-pivots';
+  const step = (factor: number) => ({ kind: 'scale' as const, schema: 1 as const, factor, label: `by ${factor}` });
+  const put = (client: TestClient, factor: number, seen: ReturnType<typeof step>[]) =>
+    client.call(setOwnSteps, { params: { id }, body: { key, steps: [step(factor)], seen } });
+  await put(oskar, 2, []);
+  await expect(put(maja, 3, [])).rejects.toThrow('409: oskar changed this meanwhile.');
+  await put(maja, 3, [step(2)]);
+  const { steps } = await sheet();
+  expect(steps.filter(({ findingKey }) => findingKey === key).map((row) => row.step)).toEqual([step(3)]);
+});
+
+test('two people decide whether something is here already', async () => {
+  const again = await bring(maja, 'again.zip', { 'box.obj': CRATE, 'box.mtl': CRATE_MATERIAL, 'notes.txt': 'another' });
+  const [find] = again.finds;
+  const [pair] = await waitFor(
+    () => maja.call(listDuplicates, { params: { id: find.id } }),
+    (pairs) => pairs.length > 0,
+  );
+  const decide = (client: TestClient, decision: 'both' | 'same', seen: typeof pair.decision) =>
+    client.call(decideDuplicate, { params: { id: pair.id }, body: { decision, seen } });
+  await decide(oskar, 'both', null);
+  await expect(decide(maja, 'same', null)).rejects.toThrow('409: oskar changed this meanwhile.');
+  await decide(maja, 'same', 'both');
 });

@@ -43,7 +43,7 @@ test.each([
     answer(decideDuplicate, () => ({})),
   ]);
   await user.click(await screen.findByRole('button', { name: words }));
-  expect(sent(decideDuplicate)).toEqual([{ decision }]);
+  expect(sent(decideDuplicate)).toEqual([{ decision, seen: null }]);
 });
 
 test('what was decided says so and can be decided otherwise', async () => {

@@ -53,7 +53,7 @@ const DECISIONS = [
 
 function Pair({ pair }: { pair: Duplicate }) {
   const decide = useChange((decision: NonNullable<Duplicate['decision']>) =>
-    call(decideDuplicate, { params: { id: pair.id }, body: { decision } }),
+    call(decideDuplicate, { params: { id: pair.id }, body: { decision, seen: pair.decision } }),
   );
   const isTwin = pair.relation === 'mirrored' || pair.relation === 'other-maps';
   const likely = isTwin ? 'both' : 'same';

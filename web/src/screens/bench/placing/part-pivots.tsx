@@ -33,7 +33,7 @@ export function PartPivots({ sheet }: { sheet: Sheet }) {
   const [place, setPlace] = useState<string>(PLACES[0].words);
   const own = sheet.steps.filter((row) => row.findingKey === KEY).map((row) => row.step);
   const change = useChange((steps: Step[]) =>
-    call(setOwnSteps, { params: { id: sheet.id }, body: { key: KEY, steps } }),
+    call(setOwnSteps, { params: { id: sheet.id }, body: { key: KEY, steps, seen: own } }),
   );
   if (!parts.data || parts.data.length < 2) return null;
   const set = (): void => {
