@@ -25,10 +25,10 @@ test('an artist is invited by a link, chooses a password, brings a model in, and
   await other.goto(link);
   await expect(other.getByText('Maja Lindqvist invited you to Haveld.')).toBeVisible();
   await other.getByLabel('Your password').fill('password12');
-  await other.getByRole('button', { name: 'Come in' }).click();
+  await other.getByRole('button', { name: 'Sign in' }).click();
   await expect(other.getByRole('alert')).toContainText('among those that are tried first');
   await other.getByLabel('Your password').fill('kelp lantern ferry');
-  await other.getByRole('button', { name: 'Come in' }).click();
+  await other.getByRole('button', { name: 'Sign in' }).click();
   await expect(other.getByRole('heading', { name: 'Arrivals' })).toBeVisible();
   await other
     .locator('input[type=file]')

@@ -257,7 +257,7 @@ export type LicencePage = z.infer<typeof LicencePageSchema>;
 export const getLicence = endpoint({
   method: 'get',
   path: '/api/rights/licences/:id',
-  may: 'guest',
+  may: 'artist',
   summary: 'A licence: its text, its terms, who stands under it',
   params: Id,
   response: LicencePageSchema,

@@ -1,5 +1,5 @@
 import { getAsset, searchCatalogue } from '@haveld/contract/api/catalogue';
-import { getSheet } from '@haveld/contract/api/bench';
+import { changeProvenance, getSheet } from '@haveld/contract/api/bench';
 import { getProgress } from '@haveld/contract/api/progress';
 import { createProject, getProject, handOver } from '@haveld/contract/api/projects';
 import { takeDown } from '@haveld/contract/api/rights';
@@ -27,7 +27,13 @@ const statusOf = async (client: TestClient, sha256: string): Promise<number> => 
 test('a guest sees what is catalogued, without the files it was made of and what they said', async () => {
   const { cards } = await guest.call(searchCatalogue, { query: { state: '' } });
   expect(cards.map(({ id }) => id)).toEqual([shown]);
+  await given.client.call(changeProvenance, {
+    params: { id: shown },
+    body: { change: { price: '12 EUR', client: 'The museum', agreement: 'No. 7', receipt: 'R 4' }, why: 'bought' },
+  });
   const forGuest = await guest.call(getAsset, { params: { id: shown } });
+  expect(forGuest.provenance).toMatchObject({ price: '', client: '', agreement: '', receipt: '', acquiredBy: '' });
+  expect(forGuest.provenance.author).toBe('Ines Falkenrot');
   expect(forGuest).toMatchObject({ card: { name: 'Shown crate' }, originals: [], evidence: [] });
   expect(forGuest.credit).toContain('Ines Falkenrot');
   await expect(guest.call(getAsset, { params: { id: onBench } })).rejects.toThrow('404');

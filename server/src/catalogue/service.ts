@@ -127,10 +127,13 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
 }
 
 /**
- * What a guest is shown of an asset: as it stands in the catalogue, without the files it was made of and what they said.
+ * What a guest is shown of an asset: as it stands in the catalogue, without the files it was made of, what they said, and what the house paid or
+ * agreed.
  * @throws {DomainError} where it is not there
  */
 export function asGuestsSee(page: AssetPage): AssetPage {
   if (page.card.state !== 'catalogued') throw new DomainError('not-found', 'There is no such asset.');
-  return { ...page, originals: [], evidence: [] };
+  const { provenance } = page;
+  const business = { price: '', receipt: '', client: '', agreement: '', acquiredOn: '', acquiredBy: '', pageText: '' };
+  return { ...page, provenance: { ...provenance, ...business }, originals: [], evidence: [] };
 }

@@ -63,9 +63,7 @@ export async function saveHabit(
   const own = id === 'new' ? randomUUID() : id;
   return transact(pool, async (tx) => {
     const known = await queries.lockHabit(tx, own);
-    const habit = known
-      ? takeEdit(known.habit, { seen, wanted, person }, known.last, () => 'the same of this habit')
-      : wanted;
+    const habit = known ? takeEdit(known.habit, { seen, wanted, person }, known.last, () => 'This habit') : wanted;
     await queries.upsertHabit(tx, own, habit, person.id);
     await bumpRevision(tx);
     return own;

@@ -101,7 +101,7 @@ test('two people change the house rules: each keeps theirs, one rule is told by 
   });
   await oskar.call(saveHouseRules, { body: { ...both, houseName: 'The other quay', seen: both } });
   await expect(maja.call(saveHouseRules, { body: { ...both, houseName: 'Our quay', seen: both } })).rejects.toThrow(
-    '409: oskar changed “The house’s name” meanwhile.',
+    '409: “The house’s name”: changed meanwhile. oskar saved last. Look again, and decide.',
   );
   expect((await maja.call(getHouseRules)).houseName).toBe('The other quay');
 });
@@ -118,7 +118,9 @@ test('two people change what a project is for', async () => {
     purpose: 'a tour',
     use: { commercial: true, until: '2027-09-30' },
   });
-  await expect(change(oskar, { purpose: 'a fair' })).rejects.toThrow('409: Somebody else changed the same meanwhile.');
+  await expect(change(oskar, { purpose: 'a fair' })).rejects.toThrow(
+    '409: What it is for: changed meanwhile. Look again, and decide.',
+  );
 });
 
 test('two people change a naming habit', async () => {
@@ -138,7 +140,9 @@ test('two people change a naming habit', async () => {
   await change(maja, { up: 'z' });
   const [kept] = (await maja.call(listHabits)).habits;
   expect(kept).toMatchObject({ unit: 'cm', up: 'z' });
-  await expect(change(oskar, { up: 'y' })).rejects.toThrow('409: Maja Lindqvist changed');
+  await expect(change(oskar, { up: 'y' })).rejects.toThrow(
+    '409: This habit: changed meanwhile. Maja Lindqvist saved last.',
+  );
 });
 
 test('two people correct a term sheet of the house', async () => {
@@ -152,7 +156,9 @@ test('two people correct a term sheet of the house', async () => {
     short: 'Quay 1',
     note: 'asked again in May',
   });
-  await expect(save(oskar, { note: 'no' }, terms)).rejects.toThrow('409: Maja Lindqvist changed “note” meanwhile.');
+  await expect(save(oskar, { note: 'no' }, terms)).rejects.toThrow(
+    '409: “note”: changed meanwhile. Maja Lindqvist saved last.',
+  );
 });
 
 test('two people name a model in the line-up', async () => {
@@ -189,4 +195,24 @@ test('two people decide whether something is here already', async () => {
   await decide(oskar, 'both', null);
   await expect(decide(maja, 'same', null)).rejects.toThrow('409: oskar changed this meanwhile.');
   await decide(maja, 'same', 'both');
+});
+
+test('what somebody else changed is kept, though one saved last oneself, from another window', async () => {
+  const seen = await maja.call(getHouseRules);
+  await oskar.call(saveHouseRules, { body: { ...seen, keepDoneWork: 99, houseName: 'Of oskar', seen } });
+  const between = await maja.call(getHouseRules);
+  await maja.call(saveHouseRules, {
+    body: { ...between, triangles: { ...between.triangles, prop: 123_456 }, seen: between },
+  });
+  // the first window still shows what stood before
+  await maja.call(saveHouseRules, { body: { ...seen, mapMemoryBytes: 99_000_000, seen } });
+  expect(await maja.call(getHouseRules)).toMatchObject({
+    keepDoneWork: 99,
+    houseName: 'Of oskar',
+    triangles: { prop: 123_456 },
+    mapMemoryBytes: 99_000_000,
+  });
+  await expect(maja.call(saveHouseRules, { body: { ...seen, houseName: 'Of maja', seen } })).rejects.toThrow(
+    '409: “The house’s name”: changed meanwhile. You saved last.',
+  );
 });

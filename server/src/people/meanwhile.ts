@@ -6,6 +6,12 @@ import { mergeEdit } from '@haveld/core/edits/merge-edit';
 export const changedMeanwhile = (by: string | null, what: string): DomainError =>
   new DomainError('out-of-step', `${by ?? 'Somebody else'} changed ${what} meanwhile. Look again, and decide.`);
 
+/** Of several fields it is known who saved last, and not who changed which. */
+const savedLast = (last: { id: string; name: string } | null, person: Person): string => {
+  if (!last) return '';
+  return ` ${last.id === person.id ? 'You' : last.name} saved last.`;
+};
+
 interface Edit<T> {
   /** As it was when the person looked; where they do not say, what they want stands whatever was there. */
   seen: Partial<T> | undefined;
@@ -15,9 +21,9 @@ interface Edit<T> {
 
 /**
  * Puts an edit into what stands now: what others changed elsewhere stays.
- * @param last who changed it last; one's own earlier change, in another window, is no conflict. Null where it is not known
- * @param describe what fields are called, as the sentence goes on: `the licence`
- * @throws {DomainError} `out-of-step` where somebody else changed the same fields; nothing is changed then
+ * @param last who saved it last; null where it is not known
+ * @param describe what fields are called, as a sentence begins: `Its name`
+ * @throws {DomainError} `out-of-step` where the same fields were changed to something else, in another window too; nothing is changed then
  */
 export function takeEdit<T extends object>(
   now: T,
@@ -25,8 +31,12 @@ export function takeEdit<T extends object>(
   last: { id: string; name: string } | null,
   describe: (fields: string[]) => string,
 ): T {
-  if (!seen || last?.id === person.id) return wanted;
+  if (!seen) return wanted;
   const { merged, conflicts } = mergeEdit(now, seen, wanted);
-  if (conflicts.length > 0) throw changedMeanwhile(last?.name ?? null, describe(conflicts));
+  if (conflicts.length > 0)
+    throw new DomainError(
+      'out-of-step',
+      `${describe(conflicts)}: changed meanwhile.${savedLast(last, person)} Look again, and decide.`,
+    );
   return merged;
 }

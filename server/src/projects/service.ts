@@ -39,6 +39,16 @@ export async function createProject({ pool }: Dependencies, given: NewProject): 
 
 type ChangedProject = NewProject & { live: boolean };
 
+const FIELD_WORDS: Record<string, string> = {
+  name: 'Its name',
+  purpose: 'What it is for',
+  live: 'Whether it has ended',
+  use: 'What becomes of the models',
+};
+
+const describeFields = (fields: string[]): string =>
+  [...new Set(fields.map((field) => FIELD_WORDS[field.split('.')[0]]))].join(', ');
+
 /** What a project is for may change; every verdict is asked anew each time it is shown. */
 export async function changeProject(
   { pool }: Dependencies,
@@ -49,7 +59,7 @@ export async function changeProject(
   await transact(pool, async (tx) => {
     await queries.lockProject(tx, id);
     const { name, purpose, use, live } = await getProjectRow(tx, id);
-    const changed = takeEdit({ name, purpose, use, live }, { seen, wanted, person }, null, () => 'the same');
+    const changed = takeEdit({ name, purpose, use, live }, { seen, wanted, person }, null, describeFields);
     await queries.updateProject(tx, { id, ...changed });
     await askForJudging(tx);
     await bumpRevision(tx);

@@ -45,9 +45,9 @@ export function PeopleScreen() {
             <tr>
               <th scope="col">Person</th>
               <th scope="col">Role</th>
-              <th scope="col">Last here</th>
+              <th scope="col">Last seen</th>
               <th scope="col">
-                <span className="visually-hidden">What can be done</span>
+                <span className="visually-hidden">Actions</span>
               </th>
             </tr>
           </thead>

@@ -23,7 +23,7 @@ export function SessionList() {
             <th scope="col">Since</th>
             <th scope="col">Last seen</th>
             <th scope="col">
-              <span className="visually-hidden">What can be done</span>
+              <span className="visually-hidden">Actions</span>
             </th>
           </tr>
         </thead>

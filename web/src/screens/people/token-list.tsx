@@ -38,11 +38,11 @@ export function TokenList({ role }: { role: Role }) {
           <thead>
             <tr>
               <th scope="col">For</th>
-              <th scope="col">May do what</th>
+              <th scope="col">Role</th>
               <th scope="col">Last used</th>
               <th scope="col">Ends</th>
               <th scope="col">
-                <span className="visually-hidden">What can be done</span>
+                <span className="visually-hidden">Actions</span>
               </th>
             </tr>
           </thead>
@@ -50,7 +50,7 @@ export function TokenList({ role }: { role: Role }) {
             {tokens.data.map((token) => (
               <tr key={token.id}>
                 <td>{token.name}</td>
-                <td>{token.role}s may</td>
+                <td>{token.role}</td>
                 <td className="mono quiet">{token.lastUsedAt ? formatMoment(token.lastUsedAt) : 'not yet'}</td>
                 <td className="mono quiet">{formatMoment(token.expiresAt)}</td>
                 <td>
@@ -101,16 +101,10 @@ function TokenForm({ role, onDone }: { role: Role; onDone: (made: { name: string
         onChange={(event) => setName(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 120 } }}
       />
-      <TextField
-        id="token-role"
-        label="May do what"
-        select
-        value={as}
-        onChange={(event) => setAs(event.target.value as Role)}
-      >
+      <TextField id="token-role" label="Role" select value={as} onChange={(event) => setAs(event.target.value as Role)}>
         {ROLES.filter((one) => mayAs(role, one)).map((one) => (
           <MenuItem key={one} value={one}>
-            {one}s may
+            {one}
           </MenuItem>
         ))}
       </TextField>

@@ -92,7 +92,7 @@ function ChoosePassword({ token, signIn }: { token: string; signIn: string }) {
         </p>
       )}
       <Button type="submit" variant="contained" loading={enter.isPending}>
-        Come in
+        Sign in
       </Button>
     </form>
   );

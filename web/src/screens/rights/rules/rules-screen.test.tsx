@@ -91,7 +91,7 @@ test('changes can be dropped for what stands', async () => {
   const { user } = open();
   const name = await screen.findByLabelText<HTMLInputElement>(HOUSE_RULE_FACTS.houseName.label);
   await user.type(name, 'Our quay');
-  await user.click(screen.getByRole('button', { name: 'Drop my changes' }));
+  await user.click(screen.getByRole('button', { name: 'Discard my changes' }));
   expect(name.value).toBe('');
   expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save the rules' }).disabled).toBe(true);
 });

@@ -56,7 +56,7 @@ function RulesForm({ rules }: { rules: HouseRules }) {
         quiet={maySave ? 'each says what changes when it does' : 'as they stand; a curator changes them'}
       >
         {isOvertaken && <span className="says-look small">Somebody changed the rules meanwhile.</span>}
-        {edited && <Button onClick={() => setNow(null)}>Drop my changes</Button>}
+        {edited && <Button onClick={() => setNow(null)}>Discard my changes</Button>}
         <Button
           variant="contained"
           disabled={!isChanged || !maySave}
