@@ -28,6 +28,16 @@ const STEPS: Step[] = [
   { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
   { kind: 'set-normals', schema: 1, from: 'angle', degrees: 30 },
   { kind: 'name-root', schema: 1, name: 'bell_buoy' },
+  { kind: 'hang-parts', schema: 1, parts: [part], under: null },
+  { kind: 'group-parts', schema: 1, parts: [part], name: 'fittings' },
+  { kind: 'dissolve-groups', schema: 1, parts: [{ ...part, id: 'p3' }] },
+  { kind: 'join-parts', schema: 1, parts: [part, part], name: 'screws' },
+  { kind: 'split-part', schema: 1, part, by: 'islands', tolerance: 0.001 },
+  { kind: 'separate-faces', schema: 1, part, faces: [[[0, 4]], []], name: null },
+  { kind: 'take-out', schema: 1, parts: [part] },
+  { kind: 'name-parts', schema: 1, names: [{ part, name: 'leg_front_left' }] },
+  { kind: 'share-geometry', schema: 1, groups: [[part, part]] },
+  { kind: 'own-geometry', schema: 1, parts: [part] },
 ];
 const of = <K extends Step['kind']>(kind: K): object => STEPS.find((step) => step.kind === kind)!;
 const takes = (step: object): boolean => StepSchema.safeParse(step).success;

@@ -12,6 +12,8 @@ export const PartRefSchema = z.object({
   ordinal: z.number().int().nonnegative(),
   /** `vertices:triangles:x×y×z` in source units, or `empty`. */
   signature: z.string(),
+  /** Given when the file was read; a part made of others has one of its own. Finds it again where it was renamed. */
+  id: z.string().max(400).optional(),
 });
 export type PartRef = z.infer<typeof PartRefSchema>;
 
@@ -60,6 +62,9 @@ export type Pivot = z.infer<typeof PivotSchema>;
 
 export const HashSchema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hexadecimal');
 
+/** Of a part or a group. */
+const PartName = z.string().trim().min(1).max(120);
+
 const Share = z.number().min(0).max(1);
 
 /** Factors of a material, as glTF 2.0 section 3.9 and its KHR extensions count them; what is left out stays. */
@@ -105,6 +110,57 @@ export const StepSchema = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('flip-faces'), schema: z.literal(1), parts: z.array(PartRefSchema) }),
   z.object({ kind: z.literal('dissolve-wrappers'), schema: z.literal(1), parts: z.array(PartRefSchema) }),
+  z.object({
+    kind: z.literal('hang-parts'),
+    schema: z.literal(1),
+    parts: z.array(PartRefSchema).min(1),
+    /** Null hangs them at the top. */
+    under: PartRefSchema.nullable(),
+  }),
+  z.object({
+    kind: z.literal('group-parts'),
+    schema: z.literal(1),
+    parts: z.array(PartRefSchema).min(1),
+    name: PartName,
+  }),
+  z.object({ kind: z.literal('dissolve-groups'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
+  z.object({
+    kind: z.literal('join-parts'),
+    schema: z.literal(1),
+    /** The first gives the place and the pivot. */
+    parts: z.array(PartRefSchema).min(2),
+    name: PartName,
+  }),
+  z.object({
+    kind: z.literal('split-part'),
+    schema: z.literal(1),
+    part: PartRefSchema,
+    by: z.enum(['islands', 'materials']),
+    /** Corners nearer than this hang together, as a share of the part's longest side; counts for islands. */
+    tolerance: z.number().min(0).max(0.1),
+  }),
+  z.object({
+    kind: z.literal('separate-faces'),
+    schema: z.literal(1),
+    part: PartRefSchema,
+    /** Polygons by primitive, as runs: the first of each and how many. */
+    faces: z.array(z.array(z.tuple([z.number().int().nonnegative(), z.number().int().positive()]))),
+    /** What they become: a part of this name, or nothing. */
+    name: PartName.nullable(),
+  }),
+  z.object({ kind: z.literal('take-out'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
+  z.object({
+    kind: z.literal('name-parts'),
+    schema: z.literal(1),
+    names: z.array(z.object({ part: PartRefSchema, name: PartName })).min(1),
+  }),
+  z.object({
+    kind: z.literal('share-geometry'),
+    schema: z.literal(1),
+    /** Parts of each group are equal; the first keeps its geometry. */
+    groups: z.array(z.array(PartRefSchema).min(2)).min(1),
+  }),
+  z.object({ kind: z.literal('own-geometry'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({
     kind: z.literal('relink-map'),
     schema: z.literal(1),

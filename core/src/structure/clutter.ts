@@ -3,6 +3,8 @@ import { getNodeSource } from '../scene/document/source-data';
 import { getShownScene, listHoldingMeshes, listShownNodes } from '../scene/traverse';
 import { isLinearIdentity } from '../scene/matrix';
 import { CLUTTER_HABITS } from './habits';
+import { mayDissolve } from './parts/may-dissolve';
+import { listReferredNodes } from './referred-nodes';
 
 export interface Clutter {
   node: Node;
@@ -28,31 +30,11 @@ export function listWrappers(document: Document): Node[] {
   const referred = listReferredNodes(document);
   const scene = getShownScene(document);
   return listShownNodes(document).filter((node) => {
-    if (node.getMesh() || node.getCamera() || node.listExtensions().length > 0 || node.listChildren().length === 0)
-      return false;
-    if (referred.has(node) || carriesData(node)) return false;
+    if (node.listChildren().length === 0 || !mayDissolve(node, referred) || carriesData(node)) return false;
     const isTop = scene.listChildren().includes(node);
     const single = node.listChildren().length === 1;
     return CLUTTER_HABITS.wrapper.test(node.getName()) || (node.getName() === '' && (single || isTop));
   });
-}
-
-/** Nodes a skin or a clip means: they stay where they are. */
-export function listReferredNodes(document: Document): Set<Node> {
-  const root = document.getRoot();
-  const referred = new Set<Node>();
-  for (const skin of root.listSkins()) {
-    skin.listJoints().forEach((joint) => referred.add(joint));
-    const skeleton = skin.getSkeleton();
-    if (skeleton) referred.add(skeleton);
-  }
-  for (const animation of root.listAnimations()) {
-    for (const channel of animation.listChannels()) {
-      const target = channel.getTargetNode();
-      if (target) referred.add(target);
-    }
-  }
-  return referred;
 }
 
 /** User data of the source, ours not counted. */

@@ -5,7 +5,7 @@ import type { StepOf } from '@haveld/contract/step';
 import { rotateBox } from '../geometry/rotate-box';
 import { boxCentre, boxSize, computeBounds } from '../scene/measures/bounds';
 import { isBelow, type MeshInstance } from '../scene/traverse';
-import { listReferredNodes } from './clutter';
+import { listReferredNodes } from './referred-nodes';
 import { wordsOf } from './habits';
 
 type Turn = Pick<StepOf<'rotate'>, 'axis' | 'degrees'>;

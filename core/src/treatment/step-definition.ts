@@ -2,8 +2,8 @@ import type { Document } from '@gltf-transform/core';
 import type { StepKind, StepOf } from '@haveld/contract/step';
 import type { PictureCodec } from '../textures/pictures/picture-codec';
 
-/** Steps run phase by phase, whatever order they were taken in. */
-export const PHASES = ['structure', 'textures', 'size-and-orientation', 'geometry', 'names'] as const;
+/** Steps run phase by phase, whatever order they were taken in. Those of `parts` build on one another: they run as they were taken. */
+export const PHASES = ['structure', 'parts', 'textures', 'size-and-orientation', 'geometry', 'names'] as const;
 export type Phase = (typeof PHASES)[number];
 
 export interface StepContext {

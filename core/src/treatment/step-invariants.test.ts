@@ -102,8 +102,8 @@ interface Case {
 
 const material = 'oak';
 
-/** One a kind. */
-const CASES: { [K in StepKind]: Case } = {
+/** One a kind, but those of parts, which have their own: parts-invariants.test.ts. */
+const CASES: Partial<Record<StepKind, Case>> = {
   'uniform-scale': {
     step: (document) => ({ kind: 'uniform-scale', schema: 1, parts: parts(document, 'lid'), unmirror: true }),
     without: ['lid'],
@@ -266,7 +266,8 @@ function describePrimitive(instance: MeshInstance, primitive: Primitive) {
 const ATTRIBUTES = ['POSITION', 'NORMAL', 'TANGENT', 'TEXCOORD_0', 'TEXCOORD_1', 'COLOR_0'];
 
 test('there is a case for every kind of step', () => {
-  expect(Object.keys(CASES).sort()).toEqual(Object.keys(STEPS).sort());
+  const kinds = Object.values(STEPS).filter(({ phase }) => phase !== 'parts');
+  expect(Object.keys(CASES).sort()).toEqual(kinds.map(({ kind }) => kind).sort());
 });
 
 test.each(Object.entries(CASES) as [StepKind, Case][])('%s keeps what it should not change', async (kind, given) => {

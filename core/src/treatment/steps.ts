@@ -3,24 +3,34 @@ import { PHASES, type StepDefinition } from './step-definition';
 import { bake } from './steps/bake-transforms';
 import { changeMap } from './steps/change-map';
 import { convertSpecular } from './steps/convert-specular';
+import { dissolveGroupsByHand } from './steps/dissolve-groups';
 import { dissolveWrappers } from './steps/dissolve-wrappers';
 import { flipFacesOut } from './steps/flip-faces';
 import { foldConstant } from './steps/fold-constant';
+import { groupPartsTogether } from './steps/group-parts';
+import { hangPartsUnder } from './steps/hang-parts';
 import { heightToNormal } from './steps/height-to-normal';
+import { joinPartsToOne } from './steps/join-parts';
 import { leaveOut } from './steps/leave-out';
 import { mergeMaterials } from './steps/merge-materials';
+import { nameParts } from './steps/name-parts';
 import { nameRoot } from './steps/name-root';
+import { ownGeometry } from './steps/own-geometry';
 import { reduceMaps } from './steps/reduce-maps';
 import { relinkMap } from './steps/relink-map';
 import { rotate } from './steps/rotate';
 import { scale } from './steps/scale';
+import { separateFaces } from './steps/separate-faces';
 import { setFrontAxis } from './steps/set-front-axis';
 import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
 import { setPartPivot } from './steps/set-part-pivot';
 import { setPivot } from './steps/set-pivot';
+import { shareEqual } from './steps/share-geometry';
 import { splitMaterial } from './steps/split-material';
+import { splitPart } from './steps/split-part';
 import { straighten } from './steps/straighten';
+import { takeOutParts } from './steps/take-out';
 import { uniformScale } from './steps/uniform-scale';
 import { unlinkMap } from './steps/unlink-map';
 
@@ -31,6 +41,16 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'flip-faces': flipFacesOut,
   'leave-out': leaveOut,
   'dissolve-wrappers': dissolveWrappers,
+  'hang-parts': hangPartsUnder,
+  'group-parts': groupPartsTogether,
+  'dissolve-groups': dissolveGroupsByHand,
+  'join-parts': joinPartsToOne,
+  'split-part': splitPart,
+  'separate-faces': separateFaces,
+  'take-out': takeOutParts,
+  'name-parts': nameParts,
+  'share-geometry': shareEqual,
+  'own-geometry': ownGeometry,
   'relink-map': relinkMap,
   'unlink-map': unlinkMap,
   'convert-specular': convertSpecular,

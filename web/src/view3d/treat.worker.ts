@@ -11,7 +11,7 @@ import { runDropTest, type DropResult } from '@haveld/core/placement/tumble/drop
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
-import { createPartRef } from '@haveld/core/scene/part-ref';
+import { PartIndex } from '@haveld/core/scene/part-ref';
 import { listMeshInstances } from '@haveld/core/scene/traverse';
 import {
   describeMaterials,
@@ -149,7 +149,8 @@ const treating = {
   /** Parts of the document as received that show something, as steps name them. */
   async listParts(documentSha256: string): Promise<PartRef[]> {
     const document = await readGlb(await fetchBytes(documentSha256));
-    return listMeshInstances(document).map(({ node }) => createPartRef(document, node));
+    const index = new PartIndex(document);
+    return listMeshInstances(document).map(({ node }) => index.refer(node));
   },
 
   /**

@@ -1,5 +1,5 @@
 import type { Finding } from '@haveld/contract/finding';
-import { createPartRef } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import { listClutter, listWrappers, type Clutter } from '../../structure/clutter';
 import { count } from '../../text/count';
 import type { Examination } from '../examination';
@@ -8,6 +8,7 @@ import { makeFinding } from '../make-finding';
 /** Cameras, lights and empty nodes: what surely is clutter goes, the rest is asked. */
 export function checkClutter({ document }: Examination): Finding[] {
   const all = listClutter(document);
+  const index = new PartIndex(document);
   const sure = all.filter((clutter) => clutter.sure);
   const unsure = all.filter((clutter) => !clutter.sure);
   const findings: Finding[] = [];
@@ -25,7 +26,7 @@ export function checkClutter({ document }: Examination): Finding[] {
             kind: 'leave-out',
             schema: 1,
             what: 'clutter',
-            parts: list.map(({ node }) => createPartRef(document, node)),
+            parts: list.map(({ node }) => index.refer(node)),
           },
         ],
         confidence,
@@ -68,6 +69,7 @@ export function checkClutter({ document }: Examination): Finding[] {
 export function checkWrappers({ document }: Examination): Finding[] {
   const wrappers = listWrappers(document);
   if (wrappers.length === 0) return [];
+  const index = new PartIndex(document);
   return [
     makeFinding({
       kind: 'wrappers',
@@ -82,9 +84,7 @@ export function checkWrappers({ document }: Examination): Finding[] {
         {
           id: 'dissolve',
           label: 'Dissolve them',
-          steps: [
-            { kind: 'dissolve-wrappers', schema: 1, parts: wrappers.map((node) => createPartRef(document, node)) },
-          ],
+          steps: [{ kind: 'dissolve-wrappers', schema: 1, parts: wrappers.map((node) => index.refer(node)) }],
           confidence: 0.95,
           evidence: [],
         },

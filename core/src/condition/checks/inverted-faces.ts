@@ -1,5 +1,5 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
-import { createPartRef } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import { count } from '../../text/count';
 import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
@@ -8,6 +8,7 @@ import { makeFinding } from '../make-finding';
 export function checkInvertedFaces({ document, moments }: Examination): Finding[] {
   const parts = moments?.invertedFaces ?? [];
   if (parts.length === 0) return [];
+  const index = new PartIndex(document);
   const evidence: Finding['evidence'] = [
     { text: 'closed meshes whose volume is negative' },
     ...parts.slice(0, 8).map((node) => ({ text: node.getName() || 'unnamed' })),
@@ -16,7 +17,7 @@ export function checkInvertedFaces({ document, moments }: Examination): Finding[
     {
       id: 'turn',
       label: 'Flip their faces outwards',
-      steps: [{ kind: 'flip-faces', schema: 1, parts: parts.map((node) => createPartRef(document, node)) }],
+      steps: [{ kind: 'flip-faces', schema: 1, parts: parts.map((node) => index.refer(node)) }],
       confidence: 0.9,
       evidence,
     },

@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { listNonUniformNodes, type NonUniformScale } from '../../placement/bake/non-uniform-scale';
-import { createPartRef } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import { count } from '../../text/count';
 import type { Examination } from '../examination';
 import { makeFinding } from '../make-finding';
@@ -25,6 +25,7 @@ export function checkNonUniformScale({ document, isMoving }: Examination): Findi
 
 function askAbout(document: Examination['document'], nodes: readonly NonUniformScale[], unmirror: boolean): Finding[] {
   if (nodes.length === 0) return [];
+  const index = new PartIndex(document);
   const isWhole = nodes.some((one) => one.isWhole);
   const evidence = nodes.slice(0, 8).map(({ node, scale }) => ({
     text: node.getName() || 'unnamed',
@@ -41,7 +42,7 @@ function askAbout(document: Examination['document'], nodes: readonly NonUniformS
         {
           kind: 'uniform-scale',
           schema: 1,
-          parts: nodes.map(({ node }) => createPartRef(document, node)),
+          parts: nodes.map(({ node }) => index.refer(node)),
           unmirror,
         },
       ],

@@ -1,6 +1,6 @@
 import type { Choice, Finding } from '@haveld/contract/finding';
 import { formatLength } from '../../placement/units';
-import { createPartRef } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import type { Motion, MovingPart } from '../../structure/moving-parts';
 import { count } from '../../text/count';
 import { strangerKey, type Examination } from '../examination';
@@ -41,6 +41,7 @@ export function checkPartPivots({ document, movingParts, metresAUnit, strangers 
 
 /** Parts that turn about the same place of their boxes are one step. */
 function listSteps(document: Examination['document'], parts: readonly MovingPart[]): Choice['steps'] {
+  const index = new PartIndex(document);
   const groups = new Map<string, MovingPart[]>();
   for (const part of parts) {
     const key = `${part.point.join()} ${part.label}`;
@@ -49,7 +50,7 @@ function listSteps(document: Examination['document'], parts: readonly MovingPart
   return [...groups.values()].map((group) => ({
     kind: 'set-part-pivot',
     schema: 1,
-    parts: group.map(({ node }) => createPartRef(document, node)),
+    parts: group.map(({ node }) => index.refer(node)),
     point: group[0].point,
     label: group[0].label,
   }));

@@ -1,5 +1,5 @@
 import type { Finding } from '@haveld/contract/finding';
-import { createPartRef } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import type { StrangerKind } from '../../structure/strangers';
 import { strangerSubject, type Examination } from '../examination';
 import { isSure, makeFinding } from '../make-finding';
@@ -17,13 +17,14 @@ const WORDS: Record<StrangerKind, string> = {
 
 /** Parts that stand with the model and are probably not it: asked before anything is measured. */
 export function checkStrangers({ document, strangers, rules }: Examination): Finding[] {
+  const index = new PartIndex(document);
   return strangers.map((stranger) => {
     const words = WORDS[stranger.kind];
     const choices: Finding['choices'] = [
       {
         id: 'leave-out',
         label: 'Leave it out',
-        steps: [{ kind: 'leave-out', schema: 1, what: words, parts: [createPartRef(document, stranger.node)] }],
+        steps: [{ kind: 'leave-out', schema: 1, what: words, parts: [index.refer(stranger.node)] }],
         confidence: stranger.confidence,
         evidence: stranger.evidence,
       },

@@ -2,7 +2,8 @@ import type { Document, Node, vec3 } from '@gltf-transform/core';
 import { boxSize, computeBounds } from '../../scene/measures/bounds';
 import { invertMatrix, transformPoint } from '../../scene/matrix';
 import { isBelow, listMeshInstances } from '../../scene/traverse';
-import { listReferredNodes } from '../../structure/clutter';
+import { cloneMesh } from '../../scene/meshes/clone-mesh';
+import { listReferredNodes } from '../../structure/referred-nodes';
 import { countStands, shiftMesh } from '../bake/shift';
 
 /**
@@ -68,11 +69,4 @@ function moveVertices(
   }
   shiftMesh(mesh, away, new Set());
   shifted.set(mesh, away);
-}
-
-/** A copy with primitives of its own, which share what they hold. */
-function cloneMesh(mesh: NonNullable<ReturnType<Node['getMesh']>>): typeof mesh {
-  const copy = mesh.clone();
-  for (const primitive of mesh.listPrimitives()) copy.removePrimitive(primitive).addPrimitive(primitive.clone());
-  return copy;
 }

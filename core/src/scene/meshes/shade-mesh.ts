@@ -1,10 +1,12 @@
 import { weldPrimitive } from '@gltf-transform/functions';
-import type { Accessor, Document, Mesh, Primitive } from '@gltf-transform/core';
+import type { Document, Mesh, Primitive } from '@gltf-transform/core';
 import { computeCornerNormals } from '../../geometry/corner-normals';
 import { mergePoints } from '../../geometry/merge-points';
 import { computePolygonOutline } from '../../geometry/polygon-outline';
 import type { SmoothingRule } from '../../geometry/polygon-mesh';
 import { getBuffer } from './build-primitive';
+import { listIndices } from './list-indices';
+import { pickVertices } from './pick-vertices';
 import { getPolygonData } from '../document/polygon-data';
 import { getPrimitiveSource, setPrimitiveSource } from '../document/source-data';
 import { isTriangles } from '../traverse';
@@ -101,13 +103,6 @@ function gatherPolygons(
   };
 }
 
-function listIndices(primitive: Primitive): Uint32Array {
-  const array = primitive.getIndices()?.getArray();
-  if (array) return Uint32Array.from(array.subarray(0, array.length - (array.length % 3)));
-  const count = primitive.getAttribute('POSITION')!.getCount();
-  return Uint32Array.from({ length: count - (count % 3) }, (_, i) => i);
-}
-
 /** One vertex for each old vertex and normal. */
 function setNormals(document: Document, primitive: Primitive, indices: Uint32Array, normals: Float32Array): void {
   const old = primitive.getAttribute('POSITION')!.getCount();
@@ -131,12 +126,15 @@ function setNormals(document: Document, primitive: Primitive, indices: Uint32Arr
   for (const semantic of primitive.listSemantics()) {
     // tangents follow normals: those of the old ones would be wrong
     const src = primitive.getAttribute(semantic)!;
-    primitive.setAttribute(semantic, semantic === 'TANGENT' || semantic === 'NORMAL' ? null : pick(src, sources));
+    primitive.setAttribute(
+      semantic,
+      semantic === 'TANGENT' || semantic === 'NORMAL' ? null : pickVertices(src, sources),
+    );
   }
   for (const target of primitive.listTargets())
     for (const semantic of target.listSemantics()) {
       const src = target.getAttribute(semantic)!;
-      target.setAttribute(semantic, semantic === 'POSITION' ? pick(src, sources) : null);
+      target.setAttribute(semantic, semantic === 'POSITION' ? pickVertices(src, sources) : null);
     }
   const normal = new Float32Array(count * 3);
   for (let u = 0; u < count; u++)
@@ -154,18 +152,6 @@ function setNormals(document: Document, primitive: Primitive, indices: Uint32Arr
 function sameNormal(normals: Float32Array, a: number, b: number): boolean {
   for (let axis = 0; axis < 3; axis++) if (Math.abs(normals[a * 3 + axis] - normals[b * 3 + axis]) > 1e-6) return false;
   return true;
-}
-
-/** A copy of an attribute with other vertices; the old one may be shared with another primitive. */
-function pick(src: Accessor, sources: Int32Array): Accessor {
-  const width = src.getElementSize();
-  const from = src.getArray()!;
-  const array = from.slice(0, 0).constructor as new (length: number) => Float32Array<ArrayBuffer>;
-  const dst = new array(sources.length * width);
-  sources.forEach((vertex, u) => {
-    for (let n = 0; n < width; n++) dst[u * width + n] = from[vertex * width + n];
-  });
-  return src.clone().setArray(dst);
 }
 
 /** Slivers without area have no normal: they take the one glTF's validators are content with. */

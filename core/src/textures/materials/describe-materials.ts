@@ -1,7 +1,7 @@
 import type { Document, Material, Texture } from '@gltf-transform/core';
 import type { IOR, Sheen, Transmission } from '@gltf-transform/extensions';
 import type { MaterialFactors, PartRef } from '@haveld/contract/step';
-import { createPartRef } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import { countTriangles, listMeshInstances } from '../../scene/traverse';
 import { readPictureSize } from '../pictures/picture-size';
 import { getSlotTexture, SHOWN_SLOTS } from '../slot-texture';
@@ -57,6 +57,7 @@ export function describeMaterials(document: Document): { materials: MaterialLook
 }
 
 function countUses(document: Document): Map<Material, { triangles: number; parts: PartRef[] }> {
+  const index = new PartIndex(document);
   const uses = new Map<Material, { triangles: number; parts: PartRef[] }>();
   for (const { node, mesh } of listMeshInstances(document)) {
     const here = new Set<Material>();
@@ -65,7 +66,7 @@ function countUses(document: Document): Map<Material, { triangles: number; parts
       if (!material) continue;
       const use = uses.get(material) ?? { triangles: 0, parts: [] };
       use.triangles += countTriangles(primitive);
-      if (!here.has(material) && use.parts.length < MOST_PARTS) use.parts.push(createPartRef(document, node));
+      if (!here.has(material) && use.parts.length < MOST_PARTS) use.parts.push(index.refer(node));
       here.add(material);
       uses.set(material, use);
     }

@@ -1,33 +1,27 @@
-import { findPart } from '../../scene/part-ref';
-import { multiplyMatrix } from '../../scene/matrix';
-import { getShownScene } from '../../scene/traverse';
-import type { StepDefinition } from '../step-definition';
-import { describeParts } from './leave-out';
+import type { Document } from '@gltf-transform/core';
+import type { PartRef } from '@haveld/contract/step';
+import { PartIndex } from '../../scene/part-ref';
+import { dissolveGroups } from '../../structure/parts/dissolve-groups';
+import { describeNames, namesOf } from '../describe-names';
+import type { StepDefinition, StepResult } from '../step-definition';
 
 export const dissolveWrappers: StepDefinition<'dissolve-wrappers'> = {
   kind: 'dissolve-wrappers',
   phase: 'structure',
   order: 4,
-  codeVersion: 1,
+  codeVersion: 2,
   topology: 'keeps',
   title: () => 'Wrappers dissolved',
   credit: () => null,
   adaptation: () => null,
-  apply(document, step) {
-    const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));
-    const scene = getShownScene(document);
-    for (const { node } of found) {
-      if (!node || node.getMesh()) continue;
-      const parent = node.getParentNode();
-      const matrix = node.getMatrix();
-      for (const child of node.listChildren()) {
-        child.setMatrix(multiplyMatrix(matrix, child.getMatrix()));
-        if (parent) parent.addChild(child);
-        else scene.addChild(child);
-      }
-      node.dispose();
-    }
-    const unmatched = found.filter(({ node }) => !node).map(({ part }) => part.name);
-    return { changed: describeParts(step.parts.filter((part) => !unmatched.includes(part.name))), unmatched };
-  },
+  apply: (document, step) => dissolveNamed(document, step.parts),
 };
+
+/** Takes groups away that a step names, and says which stayed. */
+export function dissolveNamed(document: Document, parts: readonly PartRef[]): StepResult {
+  const { nodes, unmatched } = new PartIndex(document).findAll(parts);
+  const names = new Map(nodes.map((node) => [node, node.getName()]));
+  const stay = new Set(dissolveGroups(document, nodes));
+  const gone = nodes.filter((node) => !stay.has(node)).map((node) => names.get(node)!);
+  return { changed: describeNames(gone), unmatched: [...unmatched, ...namesOf([...stay])] };
+}

@@ -1,5 +1,5 @@
 import { flipFaces } from '../../scene/meshes/flip-faces';
-import { findPart } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import type { StepDefinition } from '../step-definition';
 
 /** Not idempotent: turned twice they look inwards again. */
@@ -13,10 +13,9 @@ export const flipFacesOut: StepDefinition<'flip-faces'> = {
   credit: () => null,
   adaptation: () => null,
   apply(document, step) {
-    const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));
-    const meshes = new Set(found.flatMap(({ node }) => node?.getMesh() ?? []));
+    const { nodes, unmatched } = new PartIndex(document).findAll(step.parts);
+    const meshes = new Set(nodes.flatMap((node) => node.getMesh() ?? []));
     for (const mesh of meshes) flipFaces(document, mesh);
-    const unmatched = found.filter(({ node }) => !node).map(({ part }) => part.name);
     return { changed: meshes.size === 1 ? '1 mesh' : `${meshes.size} meshes`, unmatched };
   },
 };

@@ -1,5 +1,5 @@
-import type { PartRef } from '@haveld/contract/step';
-import { findPart } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
+import { describeNames } from '../describe-names';
 import type { StepDefinition } from '../step-definition';
 
 export const leaveOut: StepDefinition<'leave-out'> = {
@@ -14,18 +14,12 @@ export const leaveOut: StepDefinition<'leave-out'> = {
   adaptation: (step) => (step.what === 'clutter' ? null : `${step.what} left out`),
   apply(document, step) {
     // found before any is taken away, for taking one away renumbers its twins
-    const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));
-    for (const { node } of found) {
-      if (!node) continue;
+    const { nodes, unmatched } = new PartIndex(document).findAll(step.parts);
+    const names = nodes.map((node) => node.getName());
+    for (const node of nodes) {
       const children = node.getMesh() ? [] : node.listChildren();
       if (children.length === 0) node.traverse((below) => below.dispose());
     }
-    const unmatched = found.filter(({ node }) => !node).map(({ part }) => part.name);
-    return { changed: describeParts(step.parts.filter((part) => !unmatched.includes(part.name))), unmatched };
+    return { changed: describeNames(names), unmatched };
   },
 };
-
-export function describeParts(parts: readonly PartRef[]): string {
-  const names = parts.map((part) => part.name || 'unnamed');
-  return names.length <= 3 ? names.join(', ') : `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
-}

@@ -1,6 +1,6 @@
 import type { Node } from '@gltf-transform/core';
 import { movePartPivots } from '../../placement/pivot/move-part-pivot';
-import { findPart } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
 import type { StepDefinition } from '../step-definition';
 
 /** In the axes of the file, before anything is turned: so its parts are found as they came. */
@@ -17,14 +17,12 @@ export const setPartPivot: StepDefinition<'set-part-pivot'> = {
   credit: () => null,
   adaptation: () => null,
   apply(document, step) {
-    const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));
-    const nodes = found.flatMap(({ node }) => node ?? []);
+    const { nodes, unmatched } = new PartIndex(document).findAll(step.parts);
     const left = movePartPivots(document, nodes, step.point);
-    const missing = found.filter(({ node }) => !node).map(({ part }) => part.name);
     const moved = nodes.length - left.length;
     return {
       changed: `${moved === 1 ? '1 part' : `${moved} parts`}: ${step.label}`,
-      unmatched: [...missing, ...left.map(nameOf)],
+      unmatched: [...unmatched, ...left.map(nameOf)],
     };
   },
 };

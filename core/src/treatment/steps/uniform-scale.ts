@@ -1,5 +1,6 @@
 import { evenScale } from '../../placement/bake/non-uniform-scale';
-import { findPart } from '../../scene/part-ref';
+import { PartIndex } from '../../scene/part-ref';
+import { count } from '../../text/count';
 import type { StepDefinition } from '../step-definition';
 
 export const uniformScale: StepDefinition<'uniform-scale'> = {
@@ -12,10 +13,8 @@ export const uniformScale: StepDefinition<'uniform-scale'> = {
   credit: () => 'stretch removed',
   adaptation: () => 'its proportions',
   apply(document, step) {
-    const found = step.parts.map((part) => ({ part, node: findPart(document, part) }));
-    for (const { node } of found) node?.setScale(evenScale(node.getScale(), !step.unmirror));
-    const unmatched = found.filter(({ node }) => !node).map(({ part }) => part.name);
-    const changed = found.length - unmatched.length;
-    return { changed: changed === 1 ? '1 node' : `${changed} nodes`, unmatched };
+    const { nodes, unmatched } = new PartIndex(document).findAll(step.parts);
+    for (const node of nodes) node.setScale(evenScale(node.getScale(), !step.unmirror));
+    return { changed: count(nodes.length, 'node'), unmatched };
   },
 };
