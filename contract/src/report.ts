@@ -132,6 +132,8 @@ export const StepOutcomeSchema = z.object({
   changed: z.string(),
   /** Targets that are not in this document. */
   unmatched: z.array(z.string()),
+  /** What was lost on the way that nobody asked to lose, a sentence each. */
+  worse: z.array(z.string()).default([]),
 });
 export type StepOutcome = z.infer<typeof StepOutcomeSchema>;
 

@@ -1,9 +1,10 @@
 import type { Document } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
 import { computeBounds } from '../scene/measures/bounds';
+import type { MeshInstance } from '../scene/traverse';
 import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
 import { createOrthographicView, createThumbnailView, type View } from './camera';
-import { gatherDrawItems, type DrawItem } from './gather';
+import { gatherDrawItems, type DecodedMaps, type DrawItem } from './gather';
 import { composite, createGround, drawContactShadow } from './ground';
 import { createFrame, rasterise, type Frame } from './rasterise';
 import { resolveFrame } from './resolve-frame';
@@ -41,6 +42,25 @@ export function drawThumbnail(
   composite(thumbnail, resolveFrame(drawLarge(items, view), SUPERSAMPLES));
   if (metresPerUnit !== null) drawRuledBar(thumbnail, view.scale / metresPerUnit);
   return thumbnail;
+}
+
+/**
+ * One part of a document by itself, three quarters from its front, without ground or bar.
+ * @param maps decoded so far; what is needed besides is added
+ * @returns null where it shows nothing
+ */
+export async function drawPart(
+  document: Document,
+  instances: readonly MeshInstance[],
+  codec: PictureCodec,
+  maps: DecodedMaps,
+  { width, height }: { width: number; height: number },
+): Promise<Picture | null> {
+  const box = computeBounds(document, instances);
+  if (!box) return null;
+  const items = await gatherDrawItems(document, codec, instances, maps);
+  const margin = { x: width / 16, top: height / 16, bottom: height / 16 };
+  return resolveFrame(drawLarge(items, createThumbnailView(box, width, height, margin)), SUPERSAMPLES);
 }
 
 /** Straight from the front, without ground, cut to the box: for drawers at one common scale. */

@@ -1,7 +1,7 @@
 import type { Accessor, Document, Material, Texture } from '@gltf-transform/core';
 import { linearDeterminant, normalMatrix } from '../scene/matrix';
 import { computeWorldPositions } from '../scene/measures/world-positions';
-import { isTriangles, listMeshInstances } from '../scene/traverse';
+import { isTriangles, listMeshInstances, type MeshInstance } from '../scene/traverse';
 import type { Picture, PictureCodec } from '../textures/pictures/picture-codec';
 
 /** One surface to draw, in world space. */
@@ -24,16 +24,29 @@ export interface DrawItem {
   tints: Float32Array | null;
 }
 
-/** Collects what a picture needs from a document; every map is decoded once. */
-export async function gatherDrawItems(document: Document, codec: PictureCodec): Promise<DrawItem[]> {
-  const pictures = new Map<Texture, Picture | null>();
-  for (const material of document.getRoot().listMaterials()) {
+/** Pictures of base colours, each decoded once for as long as the map is kept. */
+export type DecodedMaps = Map<Texture, Picture>;
+
+/**
+ * Collects what a picture needs from a document; every map is decoded once.
+ * @param instances those to be drawn; all where left out
+ */
+export async function gatherDrawItems(
+  document: Document,
+  codec: PictureCodec,
+  instances: readonly MeshInstance[] = listMeshInstances(document),
+  pictures: DecodedMaps = new Map(),
+): Promise<DrawItem[]> {
+  const materials = new Set(
+    instances.flatMap(({ mesh }) => mesh.listPrimitives().flatMap((primitive) => primitive.getMaterial() ?? [])),
+  );
+  for (const material of materials) {
     const texture = material.getBaseColorTexture();
     const image = texture?.getImage();
     if (texture && image && !pictures.has(texture)) pictures.set(texture, await codec.decode(image));
   }
   const items: DrawItem[] = [];
-  for (const instance of listMeshInstances(document)) {
+  for (const instance of instances) {
     const { mesh, world } = instance;
     const mirrors = linearDeterminant(world) < 0;
     const m = normalMatrix(world);

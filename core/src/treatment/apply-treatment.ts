@@ -3,11 +3,13 @@ import { prune } from '@gltf-transform/functions';
 import type { StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import type { ChangeNature } from '../rights/verdict-rules';
+import { describeLosses, takeCensus } from './census';
 import type { StepContext } from './step-definition';
 import { getStepDefinition, orderSteps } from './steps';
 
 /**
- * Turns a document as received into one as treated, in place. The same document and steps give the same result.
+ * Turns a document as received into one as treated, in place. The same document and steps give the same result. After each step it is
+ * looked whether anything was lost that the step is not there to take away.
  * @returns what each step did, in the order they ran
  */
 export async function applyTreatment(
@@ -16,10 +18,14 @@ export async function applyTreatment(
   context: StepContext,
 ): Promise<StepOutcome[]> {
   const outcomes: StepOutcome[] = [];
+  let census = takeCensus(document);
   for (const { step } of orderSteps(steps.map((step) => ({ step })))) {
     const definition = getStepDefinition(step);
     const { changed, unmatched } = await definition.apply(document, step, context);
-    outcomes.push({ kind: step.kind, title: definition.title(step), changed, unmatched });
+    const now = takeCensus(document);
+    const worse = describeLosses(census, now, definition.loses ?? []);
+    census = now;
+    outcomes.push({ kind: step.kind, title: definition.title(step), changed, unmatched, worse });
   }
   await document.transform(
     prune({

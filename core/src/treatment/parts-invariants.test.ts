@@ -277,7 +277,8 @@ test.each(Object.entries(CASES))('%s moves nothing and loses nothing that it was
       const document = build(given);
       const before = describe2(untouched);
       const asked = kind === 'take-out' ? trianglesBelow(untouched, idOf(i, given)) : 0;
-      await applyTreatment(document, [make(document, given, i, j)], context);
+      const [outcome] = await applyTreatment(document, [make(document, given, i, j)], context);
+      expect(outcome.worse).toEqual([]);
       const after = describe2(document);
       expect(after.size).toBe(before.size - asked);
       const wrong = [...after].filter(([key, triangle]) => {

@@ -1,5 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import type { StepKind, StepOf } from '@haveld/contract/step';
+import type { Counted } from './census';
 import type { PictureCodec } from '../textures/pictures/picture-codec';
 
 /** Steps run phase by phase, whatever order they were taken in. Those of `parts` build on one another: they run as they were taken. */
@@ -29,6 +30,8 @@ export interface StepDefinition<K extends StepKind> {
   codeVersion: number;
   /** What it does to triangles and to the polygons kept beside them. */
   topology: 'keeps' | 'permutes' | 'replaces';
+  /** What there is less of afterwards on purpose; left out where it loses nothing. */
+  loses?: readonly Counted[];
   /** A few words for its card. */
   title(step: StepOf<K>): string;
   /** What a credit says of it; null where nobody would see it. */

@@ -85,6 +85,12 @@ export function orderSteps<S extends { step: Step }>(steps: readonly S[]): S[] {
   return [...steps].sort((a, b) => rank(a) - rank(b));
 }
 
+/** @returns those that have run when the next step on parts comes: it means parts as they are then */
+export const listStepsBeforeParts = (steps: readonly Step[]): Step[] =>
+  orderSteps(steps.map((step) => ({ step })))
+    .map(({ step }) => step)
+    .filter((step) => PHASES.indexOf(getStepDefinition(step).phase) <= PHASES.indexOf('parts'));
+
 /** `scale@1`, part of what a version is made from. */
 export function describeStepCode(step: Step): string {
   return `${step.kind}@${getStepDefinition(step).codeVersion}`;

@@ -13,6 +13,7 @@ export const changeMap: StepDefinition<'change-map'> = {
   order: 4,
   codeVersion: 1,
   topology: 'keeps',
+  loses: ['maps'],
   title: (step) =>
     step.change === 'flip-green' ? 'Green of the normals turned over' : `${SLOTS[step.slot].label} turned over`,
   credit: () => null,

@@ -16,6 +16,7 @@ export const convertSpecular: StepDefinition<'convert-specular'> = {
   order: 2,
   codeVersion: 1,
   topology: 'keeps',
+  loses: ['maps'],
   title: () => 'Specular and glossiness converted to metallic and roughness',
   credit: () => 'materials converted to metallic and roughness',
   adaptation: () => null,

@@ -11,6 +11,7 @@ export const foldConstant: StepDefinition<'fold-constant'> = {
   order: 5,
   codeVersion: 1,
   topology: 'keeps',
+  loses: ['maps'],
   title: (step) => `A ${SLOTS[step.slot].label} map of one colour made a value`,
   credit: () => null,
   adaptation: () => null,

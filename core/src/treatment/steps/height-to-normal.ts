@@ -10,6 +10,7 @@ export const heightToNormal: StepDefinition<'height-to-normal'> = {
   order: 3,
   codeVersion: 2,
   topology: 'keeps',
+  loses: ['maps'],
   title: (step) => `Normal map made from heights, ${step.depthMm} mm deep`,
   credit: () => 'normals made from a height map',
   adaptation: () => null,

@@ -7,6 +7,7 @@ export const mergeMaterials: StepDefinition<'merge-materials'> = {
   order: 7,
   codeVersion: 1,
   topology: 'keeps',
+  loses: ['maps'],
   title: (step) => `${step.from.length + 1} materials made one`,
   credit: () => null,
   adaptation: () => null,

@@ -12,6 +12,7 @@ export const relinkMap: StepDefinition<'relink-map'> = {
   order: 0,
   codeVersion: 3,
   topology: 'keeps',
+  loses: ['maps'],
   title: (step) => `${SLOTS[step.slot].label[0].toUpperCase()}${SLOTS[step.slot].label.slice(1)} map relinked`,
   credit: () => null,
   adaptation: () => null,

@@ -9,6 +9,7 @@ export const separateFaces: StepDefinition<'separate-faces'> = {
   order: 0,
   codeVersion: 1,
   topology: 'replaces',
+  loses: ['triangles', 'polygons', 'layouts', 'colours', 'creases', 'skinned', 'maps'],
   title: (step) =>
     step.name === null ? `Faces of “${step.part.name}” removed` : `“${step.name}” separated from “${step.part.name}”`,
   credit: (step) => (step.name === null ? 'faces left out' : null),

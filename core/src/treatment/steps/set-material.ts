@@ -9,6 +9,7 @@ export const setMaterial: StepDefinition<'set-material'> = {
   order: 6,
   codeVersion: 1,
   topology: 'keeps',
+  loses: ['maps'],
   title: (step) =>
     `${step.materials.length === 1 ? step.materials[0] : `${step.materials.length} materials`}: ${step.label}`,
   credit: (step) => (step.factors.baseColor || step.without.includes('baseColor') ? 'materials changed' : null),

@@ -11,6 +11,7 @@ export const unlinkMap: StepDefinition<'unlink-map'> = {
   order: 0,
   codeVersion: 1,
   topology: 'keeps',
+  loses: ['maps'],
   title: (step) => `${capital(SLOTS[step.slot].label)} map removed`,
   credit: (step) => (SLOTS[step.slot].colourSpace === 'srgb' ? 'maps removed' : null),
   adaptation: () => null,

@@ -48,7 +48,7 @@ beforeEach(() => {
     treated.push(steps);
     return {
       figures: exampleOf(FiguresSchema, { box: { min: [-0.2, 0, -0.2], max: [0.2, 0.45, 0.2] } }),
-      outcomes: steps.map(({ kind }) => ({ kind, title: '', changed: `${kind} done`, unmatched: [] })),
+      outcomes: steps.map(({ kind }) => ({ kind, title: '', changed: `${kind} done`, unmatched: [], worse: [] })),
     };
   });
 });

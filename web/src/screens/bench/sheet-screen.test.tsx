@@ -266,6 +266,7 @@ test('a step says what it changed, is switched off and stays; what it did not fi
       title: '',
       changed: '3.2 m high',
       unmatched: i === 1 ? ['rudder'] : [],
+      worse: i === 1 ? ['2 of 4 creased edges are gone'] : [],
     })),
   }));
   const scale = { kind: 'scale' as const, schema: 1 as const, factor: 0.01, label: 'x' };
@@ -278,8 +279,9 @@ test('a step says what it changed, is switched off and stays; what it did not fi
   });
   const { user, sent } = open(now, [answer(switchStep, () => now)]);
   const strip = within(await screen.findByRole('region', { name: 'Treatment' }));
-  expect(await strip.findByText('3.2 m high')).toBeTruthy();
-  expect(strip.getByText('not found here: rudder')).toBeTruthy();
+  expect(await strip.findAllByText('3.2 m high')).toHaveLength(2);
+  expect(strip.getByText('not found, or left as it is: rudder')).toBeTruthy();
+  expect(strip.getByText('2 of 4 creased edges are gone')).toBeTruthy();
   expect(strip.getByText('off')).toBeTruthy();
   await user.click(strip.getByRole('button', { name: 'switch off: Scale' }));
   await user.click(strip.getByRole('button', { name: 'switch on: Scale again' }));
@@ -318,7 +320,13 @@ test('figures stand beside the budget of its category, and a size that is not re
 
 test('while its unit is open nothing is said in metres: lengths are counts of the unit', async () => {
   treatInPlace((steps) => ({
-    outcomes: steps.map(({ kind }) => ({ kind, title: '', changed: 'moved by 30.57 m, on the ground', unmatched: [] })),
+    outcomes: steps.map(({ kind }) => ({
+      kind,
+      title: '',
+      changed: 'moved by 30.57 m, on the ground',
+      unmatched: [],
+      worse: [],
+    })),
     figures: exampleOf(FiguresSchema, {
       triangles: 312,
       box: { min: [0, 0, 0], max: [51.92, 52.01, 25.05] },

@@ -34,6 +34,11 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
             <li key={row.id} className={row.isGuess ? 'step pencilled' : row.enabled ? 'step' : 'step off'}>
               <strong>{row.title}</strong>
               <p>{say(describe(row, results.get(row.id)))}</p>
+              {listTrouble(row, results.get(row.id)).map((sentence) => (
+                <p key={sentence} className="says-look">
+                  {sentence}
+                </p>
+              ))}
               {row.isGuess ? (
                 <span className="step-pencil">in pencil</span>
               ) : (
@@ -65,5 +70,16 @@ function pairOutcomes(steps: readonly PlannedStep[], outcomes: readonly StepOutc
 function describe(row: PlannedStep, outcome: StepOutcome | undefined): string {
   if (!row.enabled) return 'off';
   if (!outcome) return '…';
-  return outcome.unmatched.length > 0 ? `not found here: ${outcome.unmatched.join(', ')}` : outcome.changed;
+  return outcome.changed;
+}
+
+/** What did not go as it was meant to: parts that are not here, and what was lost unasked. */
+function listTrouble(row: PlannedStep, outcome: StepOutcome | undefined): string[] {
+  if (!row.enabled || !outcome) return [];
+  const { unmatched, worse } = outcome;
+  const missing =
+    unmatched.length > 4
+      ? `${unmatched.slice(0, 3).join(', ')} and ${unmatched.length - 3} more`
+      : unmatched.join(', ');
+  return [...(unmatched.length > 0 ? [`not found, or left as it is: ${missing}`] : []), ...worse];
 }

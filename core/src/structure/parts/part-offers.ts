@@ -1,0 +1,164 @@
+import type { Document } from '@gltf-transform/core';
+import type { Evidence } from '@haveld/contract/evidence';
+import type { Step } from '@haveld/contract/step';
+import { formatCount, count } from '../../text/count';
+import { PartIndex } from '../../scene/part-ref';
+import { listReferredNodes } from '../referred-nodes';
+import { listEqualParts } from './equal-parts';
+import { whyNotJoined } from './join-parts';
+import { mayDissolve } from './may-dissolve';
+import type { PartRow } from './part-rows';
+import { proposeNames } from './propose-names';
+import { shareOut } from './split-part';
+
+/** Something that speaks for a step on parts, with the step ready to be taken. */
+export interface PartOffer {
+  kind: 'names' | 'equal' | 'groups' | 'join' | 'split';
+  title: string;
+  detail: string;
+  evidence: Evidence[];
+  steps: Step[];
+  /** Parts it is about. */
+  ids: string[];
+}
+
+/** Fewer small parts of one material are left as they are. Ours. */
+const MANY = 12;
+/** A part is small below this share of the model's longest side. Ours. */
+const SMALL = 0.06;
+/** Heavier parts are not looked through for islands unasked. */
+const LIGHT = 300_000;
+
+/**
+ * What may be done about the parts of a model; nothing of it is sure, and nothing is done by itself.
+ * @param document as the next step on parts finds it
+ * @param rows of the model as it is treated, upright and facing the front
+ */
+export function listPartOffers(document: Document, rows: readonly PartRow[]): PartOffer[] {
+  const index = new PartIndex(document);
+  return [
+    offerNames(index, rows),
+    offerEqual(document, index),
+    offerGroups(document, index, rows),
+    offerJoin(document, index, rows),
+    ...offerSplits(index, rows),
+  ].flatMap((offer) => offer ?? []);
+}
+
+function offerNames(index: PartIndex, rows: readonly PartRow[]): PartOffer | null {
+  const names = proposeNames(rows).flatMap(({ id, name }) => {
+    const node = index.get(id);
+    return node ? [{ id, name, part: index.refer(node) }] : [];
+  });
+  if (names.length === 0) return null;
+  return {
+    kind: 'names',
+    title: `${count(names.length, 'part has', 'parts have')} no name of their own`,
+    detail: 'Named by their group, their material, their shape and where they are.',
+    evidence: names.slice(0, 8).map(({ part, name }) => ({ text: `“${part.name || 'unnamed'}” becomes “${name}”` })),
+    steps: [{ kind: 'name-parts', schema: 1, names: names.map(({ part, name }) => ({ part, name })) }],
+    ids: names.map(({ id }) => id),
+  };
+}
+
+function offerEqual(document: Document, index: PartIndex): PartOffer | null {
+  const equal = listEqualParts(document);
+  if (equal.length === 0) return null;
+  const groups = equal.map(({ first, others }) =>
+    [first, ...others.map(({ node }) => node)].map((node) => index.refer(node)),
+  );
+  const triangles = equal.reduce((sum, one) => sum + one.triangles, 0);
+  return {
+    kind: 'equal',
+    title: `${count(groups.flat().length, 'part')} hold the geometry of ${formatCount(groups.length)} more than once`,
+    detail: `Made instances, ${count(triangles, 'triangle')} need not be kept twice. Nothing moves.`,
+    evidence: groups
+      .slice(0, 8)
+      .map((group) => ({ text: group[0].name || 'unnamed', figure: `${formatCount(group.length)} times` })),
+    steps: [{ kind: 'share-geometry', schema: 1, groups }],
+    ids: groups.flat().flatMap(({ id }) => id ?? []),
+  };
+}
+
+function offerGroups(document: Document, index: PartIndex, rows: readonly PartRow[]): PartOffer | null {
+  const referred = listReferredNodes(document);
+  const alone = rows.filter((row) => {
+    const node = index.get(row.id);
+    // the one root stays: it carries the name
+    return row.depth > 0 && row.oddities.includes('alone-in-group') && node && mayDissolve(node, referred);
+  });
+  if (alone.length === 0) return null;
+  return {
+    kind: 'groups',
+    title: `${count(alone.length, 'group holds', 'groups hold')} only one thing`,
+    detail: 'What is in them hangs one higher, and stays where it is.',
+    evidence: alone.slice(0, 8).map(({ name }) => ({ text: name || 'unnamed' })),
+    steps: [{ kind: 'dissolve-groups', schema: 1, parts: alone.map(({ id }) => index.refer(index.get(id)!)) }],
+    ids: alone.map(({ id }) => id),
+  };
+}
+
+/** Many small things of one material that hang in one place: screws, rivets, leaves. */
+function offerJoin(document: Document, index: PartIndex, rows: readonly PartRow[]): PartOffer | null {
+  const whole = Math.max(...rows.filter(({ depth }) => depth === 0).map(({ size }) => Math.max(...(size ?? [0]))));
+  const groups = new Map<string, PartRow[]>();
+  for (const row of rows) {
+    if (row.kind !== 'shape' || !row.size || Math.max(...row.size) > SMALL * whole || row.materials.length !== 1)
+      continue;
+    const key = JSON.stringify([row.parentId, row.materials[0]]);
+    groups.set(key, [...(groups.get(key) ?? []), row]);
+  }
+  const steps: Step[] = [];
+  const about: PartRow[][] = [];
+  for (const members of groups.values()) {
+    if (members.length < MANY) continue;
+    const nodes = members.flatMap(({ id }) => index.get(id) ?? []);
+    if (nodes.length < members.length || whyNotJoined(document, nodes)) continue;
+    const [material] = members[0].materials;
+    steps.push({
+      kind: 'join-parts',
+      schema: 1,
+      parts: nodes.map((node) => index.refer(node)),
+      name: `small_parts_${material || 'bare'}`,
+    });
+    about.push(members);
+  }
+  if (steps.length === 0) return null;
+  return {
+    kind: 'join',
+    title: `${count(about.flat().length, 'small part')} could be ${steps.length === 1 ? 'one' : formatCount(steps.length)}`,
+    detail: 'Each is drawn by itself today. Joined, their materials and layouts stay.',
+    evidence: about.slice(0, 8).map((members) => ({
+      text: members[0].materials[0] || 'without a material',
+      figure: count(members.length, 'part'),
+    })),
+    steps,
+    ids: about.flat().map(({ id }) => id),
+  };
+}
+
+/** A model of one or two parts that fall into several pieces may be several things. */
+function offerSplits(index: PartIndex, rows: readonly PartRow[]): PartOffer[] {
+  const shapes = rows.filter(({ kind }) => kind === 'shape');
+  if (shapes.length > 2) return [];
+  return shapes.flatMap((row): PartOffer[] => {
+    const node = index.get(row.id);
+    const mesh = node?.getMesh();
+    if (!node || !mesh || row.triangles > LIGHT || row.isMoved) return [];
+    const { groups } = shareOut(mesh.listPrimitives(), 'islands', 0);
+    if (groups < 2 || groups > MOST_OFFERED) return [];
+    return [
+      {
+        kind: 'split',
+        title: `“${row.name || 'unnamed'}” falls into ${formatCount(groups)} pieces`,
+        detail: 'They do not hang together. Split, each can be moved, named and left out by itself.',
+        evidence: [{ text: 'pieces that share no corner', figure: formatCount(groups) }],
+        steps: [{ kind: 'split-part', schema: 1, part: index.refer(node), by: 'islands', tolerance: 0 }],
+        ids: [row.id],
+      },
+    ];
+  });
+}
+
+/** More pieces than these are hair, leaves or a scan. Ours. */
+const MOST_OFFERED = 60;

@@ -1,0 +1,19 @@
+import type { Document } from '@gltf-transform/core';
+import { listReferredNodes } from '../referred-nodes';
+import { listPartOffers, type PartOffer } from './part-offers';
+import { listPartRows, type PartRow } from './part-rows';
+
+/** Every part of a model at once, with what may be done about them. */
+export interface PartSheet {
+  rows: PartRow[];
+  offers: PartOffer[];
+}
+
+/**
+ * @param treated as it will be, upright and at its size
+ * @param before as the next step on parts finds it: the same parts by their ids, not yet placed
+ */
+export function describePartSheet(treated: Document, before: Document): PartSheet {
+  const rows = listPartRows(treated, listReferredNodes(treated));
+  return { rows, offers: listPartOffers(before, rows) };
+}
