@@ -27,6 +27,9 @@ const SheetScreen = lazy(() =>
 const MapSheetScreen = lazy(() =>
   import('./screens/maps/map-sheet-screen').then((module) => ({ default: module.MapSheetScreen })),
 );
+const PartSheetScreen = lazy(() =>
+  import('./screens/parts/part-sheet-screen').then((module) => ({ default: module.PartSheetScreen })),
+);
 const AssetScreen = lazy(() =>
   import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })),
 );
@@ -64,6 +67,7 @@ export const ROUTES: RouteObject[] = [
       { path: 'bench/kits/:id', element: <KitBenchScreen /> },
       { path: 'bench/:id', element: <SheetScreen /> },
       { path: 'bench/:id/maps', element: <MapSheetScreen /> },
+      { path: 'bench/:id/parts', element: <PartSheetScreen /> },
       { path: 'catalogue', element: <CatalogueScreen /> },
       { path: 'catalogue/:id', element: <AssetScreen /> },
       { path: 'projects', element: <ProjectsScreen /> },

@@ -1,16 +1,17 @@
 import './compare-view.css';
-import { use, useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { use, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { LightControls } from './light-controls';
 import type { Moment } from './stage/clip-player';
 import { UnitIsOpen } from '../parts/use-measures';
 import type { Side } from './stage/overlay';
-import { Stage, type Surface } from './stage/stage';
+import type { Surface } from './stage/stage';
 import { StageOverlay } from './stage/stage-overlay';
 import { TrialBar } from './trial-bar';
 import { useBeside } from './use-beside';
 import { createOverlayStore, useOverlay } from './use-overlay';
 import { usePicking } from './use-picking';
+import { useShown, useStage, useStageHand } from './use-stage';
 import { useTrials, type TrialKind } from './use-trials';
 
 export interface CompareViewProps {
@@ -59,8 +60,6 @@ const ASKS = [
   'Now the other end.',
   'Write how far apart they are beside “Known size”.',
 ];
-const NUDGE = 0.14;
-
 /** A twelfth of a turn. */
 const LIGHT_STEP = Math.PI / 6;
 
@@ -85,15 +84,13 @@ export function CompareView({
   moduleM = null,
   onTrial,
 }: CompareViewProps) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const host = useRef<HTMLDivElement>(null);
-  const stage = useRef<Stage | null>(null);
   const [overlay] = useState(createOverlayStore);
+  const view = useStage(overlay.set);
+  const { canvas, host, stage, problem, onProblem: setProblem } = view;
   const [wipe, setWipe] = useState(0.5);
   const [light, setLight] = useState(-0.7);
   const [strength, setStrength] = useState(1);
   const [person, setPerson] = useState(true);
-  const [problem, setProblem] = useState<string | null>(null);
   const [isOneScale, setOneScale] = useState(false);
   const width = useOverlay(overlay, (now) => now?.measures.find(({ axis }) => axis === 'width')?.size ?? null);
   // nobody stands beside what may be of any size
@@ -102,100 +99,44 @@ export function CompareView({
   useEffect(() => onTrial?.(trials.kind), [onTrial, trials.kind]);
   const { thing, preview } = useBeside();
   const picking = usePicking();
-  const pressedAt = useRef<{ x: number; y: number } | null>(null);
+  const hand = useStageHand(stage, (x, y) => {
+    const picked = picking.wanted && stage.current?.pick(x, y);
+    if (picked) picking.pick([picked.point.x, picked.point.y, picked.point.z]);
+  });
 
-  useEffect(() => {
-    let made: Stage;
-    try {
-      made = new Stage(canvas.current!, overlay.set);
-    } catch (error) {
-      setProblem(`The view cannot be opened here: ${(error as Error).message}`);
-      return;
-    }
-    stage.current = made;
-    const observer = new ResizeObserver(([entry]) => made.resize(entry.contentRect.width, entry.contentRect.height));
-    observer.observe(host.current!);
-    return () => {
-      observer.disconnect();
-      made.dispose();
-      stage.current = null;
-    };
-  }, [overlay]);
-
-  useShown(stage, 'received', received ?? null, setProblem);
-  useShown(stage, 'treated', treated, setProblem);
+  useShown(view, 'received', received ?? null);
+  useShown(view, 'treated', treated);
   // what is tried, or stood beside, is the treated model: the wipe would hide half of it
   const shownOnly = received === undefined || thing || trials.kind ? 'treated' : only;
   const both = shownOnly === null;
   const isBeside = useOverlay(overlay, (now) => now?.isBeside ?? false);
   const isWiped = both && !isBeside;
-  useEffect(() => stage.current?.setOnly(shownOnly), [shownOnly]);
-  useEffect(() => stage.current?.setWipe(wipe), [wipe]);
-  useEffect(() => stage.current?.setLight(light, strength), [light, strength]);
-  useEffect(() => stage.current?.setPerson(person && isReal && !isPlain), [person, isReal, isPlain]);
-  useEffect(() => stage.current?.frame(), [frameKey]);
-  useEffect(() => stage.current?.setMoment(moment), [moment]);
-  useEffect(() => stage.current?.setSurface(surface), [surface]);
-  useEffect(() => stage.current?.setPicked(picking.points), [picking.points, treated]);
+  useEffect(() => stage.current?.setOnly(shownOnly), [stage, shownOnly]);
+  useEffect(() => stage.current?.setWipe(wipe), [stage, wipe]);
+  useEffect(() => stage.current?.setLight(light, strength), [stage, light, strength]);
+  useEffect(() => stage.current?.setPerson(person && isReal && !isPlain), [stage, person, isReal, isPlain]);
+  useEffect(() => stage.current?.frame(), [stage, frameKey]);
+  useEffect(() => stage.current?.setMoment(moment), [stage, moment]);
+  useEffect(() => stage.current?.setSurface(surface), [stage, surface]);
+  useEffect(() => stage.current?.setPicked(picking.points), [stage, picking.points, treated]);
   // a place is picked on a model that stands still
   const trial = picking.wanted === null ? trials.trial : null;
-  useEffect(() => stage.current?.setTrial(trial), [trial, treated]);
-  useEffect(() => stage.current?.setPreview(preview), [preview, treated]);
-  useEffect(() => stage.current?.setOneScale(isOneScale), [isOneScale]);
+  useEffect(() => stage.current?.setTrial(trial), [stage, trial, treated]);
+  useEffect(() => stage.current?.setPreview(preview), [stage, preview, treated]);
+  useEffect(() => stage.current?.setOneScale(isOneScale), [stage, isOneScale]);
   useEffect(() => {
     stage.current
       ?.setBeside(thing)
       .catch((error: unknown) => setProblem(`What it stands beside cannot be shown: ${(error as Error).message}`));
-  }, [thing]);
-  useEffect(() => stage.current?.setLit('received', lit.received), [lit.received]);
-  useEffect(() => stage.current?.setLit('treated', lit.treated), [lit.treated]);
-  useEffect(() => stage.current?.goToLit(lit.isGoneTo), [lit.isGoneTo, lit.treated]);
+  }, [stage, setProblem, thing]);
+  useEffect(() => stage.current?.setLit('received', lit.received), [stage, lit.received]);
+  useEffect(() => stage.current?.setLit('treated', lit.treated), [stage, lit.treated]);
+  useEffect(() => stage.current?.goToLit(lit.isGoneTo), [stage, lit.isGoneTo, lit.treated]);
   useHotkeys('o', () => setOneScale((now) => !now), { enabled: both && isBeside });
   useHotkeys('escape', () => picking.ask(null), { enabled: picking.wanted !== null });
   useHotkeys('l', () =>
     setLight((now) => (now + LIGHT_STEP > Math.PI ? now + LIGHT_STEP - 2 * Math.PI : now + LIGHT_STEP)),
   );
-
-  useEffect(() => {
-    const element = host.current!;
-    const onWheel = (event: WheelEvent): void => {
-      event.preventDefault();
-      stage.current?.zoom(Math.exp(event.deltaY * 0.001));
-    };
-    element.addEventListener('wheel', onWheel, { passive: false });
-    return () => element.removeEventListener('wheel', onWheel);
-  }, []);
-
-  const onPointerMove = (event: PointerEvent<HTMLDivElement>): void => {
-    if (event.buttons === 0) return;
-    const { clientWidth, clientHeight } = event.currentTarget;
-    if (event.buttons === 1 && !event.shiftKey) stage.current?.turn(-event.movementX * 0.008, event.movementY * 0.006);
-    else stage.current?.pan(event.movementX / clientWidth, event.movementY / clientHeight);
-  };
-
-  // a click picks, a drag turns
-  const onPointerUp = (event: PointerEvent<HTMLDivElement>): void => {
-    const from = pressedAt.current;
-    pressedAt.current = null;
-    if (!picking.wanted || !from || Math.hypot(event.clientX - from.x, event.clientY - from.y) > 4) return;
-    const { left, top } = event.currentTarget.getBoundingClientRect();
-    const picked = stage.current?.pick(event.clientX - left, event.clientY - top);
-    if (picked) picking.pick([picked.point.x, picked.point.y, picked.point.z]);
-  };
-
-  const onKeyDown = (event: KeyboardEvent): void => {
-    const acts: Record<string, () => void> = {
-      ArrowLeft: () => stage.current?.turn(-NUDGE, 0),
-      ArrowRight: () => stage.current?.turn(NUDGE, 0),
-      ArrowUp: () => stage.current?.turn(0, NUDGE),
-      ArrowDown: () => stage.current?.turn(0, -NUDGE),
-      '+': () => stage.current?.zoom(0.85),
-      '-': () => stage.current?.zoom(1.18),
-    };
-    if (!acts[event.key]) return;
-    event.preventDefault();
-    acts[event.key]();
-  };
 
   const said = failure ? `The model cannot be shown: ${failure.message}` : problem;
   return (
@@ -205,14 +146,7 @@ export function CompareView({
         tabIndex={0}
         role="application"
         aria-label="The model: arrows turn it, plus and minus come nearer and go farther"
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          pressedAt.current = { x: event.clientX, y: event.clientY };
-        }}
-        onPointerUp={onPointerUp}
-        onPointerMove={onPointerMove}
-        onContextMenu={(event) => event.preventDefault()}
-        onKeyDown={onKeyDown}
+        {...hand}
       >
         <canvas ref={canvas} />
       </div>
@@ -293,22 +227,4 @@ export function CompareView({
       />
     </div>
   );
-}
-
-function useShown(
-  stage: { current: Stage | null },
-  side: Side,
-  bytes: ArrayBuffer | null,
-  onProblem: (words: string | null) => void,
-): void {
-  useEffect(() => {
-    let current = true;
-    stage.current?.show(side, bytes ? bytes.slice(0) : null).then(
-      () => current && onProblem(null),
-      (error: unknown) => current && onProblem(`The model cannot be shown: ${(error as Error).message}`),
-    );
-    return () => {
-      current = false;
-    };
-  }, [stage, side, bytes, onProblem]);
 }

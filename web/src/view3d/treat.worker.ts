@@ -1,4 +1,4 @@
-import type { Document } from '@gltf-transform/core';
+import type { Document, Node } from '@gltf-transform/core';
 import { expose, transfer } from 'comlink';
 import { LRUCache } from 'lru-cache';
 import type { LayoutTrouble } from '@haveld/contract/finding';
@@ -9,17 +9,25 @@ import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
 import { runDropTest, type DropResult } from '@haveld/core/placement/tumble/drop-test';
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
+import { drawPart } from '@haveld/core/picture/draw-pictures';
+import type { DecodedMaps } from '@haveld/core/picture/gather';
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
+import { getNodeSource } from '@haveld/core/scene/document/source-data';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { PartIndex } from '@haveld/core/scene/part-ref';
-import { listMeshInstances } from '@haveld/core/scene/traverse';
+import { listMeshInstances, type MeshInstance } from '@haveld/core/scene/traverse';
+import { chooseIslandOf, placeFacesOf, type ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
+import { describePartSheet, type PartSheet } from '@haveld/core/structure/parts/part-sheet';
+import type { Runs } from '@haveld/core/structure/parts/separate-faces';
 import {
   describeMaterials,
   type HeldPicture,
   type MaterialLook,
 } from '@haveld/core/textures/materials/describe-materials';
+import type { Picture } from '@haveld/core/textures/pictures/picture-codec';
 import { drawLayout, type LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
+import { listStepsBeforeParts } from '@haveld/core/treatment/steps';
 import { browserCodec } from './browser-codec';
 import { createByteStore } from './byte-store';
 
@@ -41,6 +49,9 @@ export interface Treated {
 
 const THUMB_SIDE = 160;
 const LAYOUT_SIDE = 512;
+const PART_PICTURE = { width: 88, height: 66 };
+/** Of a group with more things in it, so many are drawn. */
+const MOST_DRAWN = 400;
 
 const fetchBytes = createByteStore();
 
@@ -53,10 +64,12 @@ interface HeldTreated {
   document: Document;
   received: AsReceived;
   outcomes: StepOutcome[];
+  /** Its maps, as far as pictures of parts needed them. */
+  maps: DecodedMaps;
 }
 
-/** The model as received and as treated last: what is asked of either needs no second treatment. */
-const treatedLately = new LRUCache<string, Promise<HeldTreated>>({ max: 2 });
+/** The model as received, as treated last, and as steps on parts find it: what is asked of any needs no second treatment. */
+const treatedLately = new LRUCache<string, Promise<HeldTreated>>({ max: 3 });
 
 /** @param shown for pictures no browser reads, the copy it does read, by hash */
 function treatOnce(documentSha256: string, steps: Step[], shown: Record<string, string>): Promise<HeldTreated> {
@@ -75,7 +88,7 @@ async function treatAnew(documentSha256: string, steps: Step[], shown: Record<st
   const received = rememberAsReceived(document);
   const readMap = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
   const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readMap });
-  return { document, received, outcomes };
+  return { document, received, outcomes, maps: new Map() };
 }
 
 async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture): Promise<string> {
@@ -90,6 +103,12 @@ async function makeThumb({ bytes: image, mimeType, width, height }: HeldPicture)
   const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
   canvas.getContext('2d')!.drawImage(bitmap, 0, 0);
   bitmap.close();
+  return new FileReaderSync().readAsDataURL(await canvas.convertToBlob({ type: 'image/png' }));
+}
+
+async function writeDataUrl({ data, width, height }: Picture): Promise<string> {
+  const canvas = new OffscreenCanvas(width, height);
+  canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
   return new FileReaderSync().readAsDataURL(await canvas.convertToBlob({ type: 'image/png' }));
 }
 
@@ -144,6 +163,81 @@ const treating = {
     if (!drawn) return null;
     const pixels = new Uint8ClampedArray(drawn.picture.data);
     return transfer({ pixels, side: drawn.picture.width, tiles: drawn.tiles }, [pixels.buffer]);
+  },
+
+  /** Every part of the treated model, and what may be done about them. */
+  async describeParts(documentSha256: string, steps: Step[], shown: Record<string, string>): Promise<PartSheet> {
+    const [treated, before] = await Promise.all([
+      treatOnce(documentSha256, steps, shown),
+      treatOnce(documentSha256, listStepsBeforeParts(steps), shown),
+    ]);
+    return describePartSheet(treated.document, before.document);
+  },
+
+  /** How the next step on parts names some of them. */
+  async referToParts(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    ids: string[],
+  ): Promise<(PartRef | null)[]> {
+    const { document } = await treatOnce(documentSha256, listStepsBeforeParts(steps), shown);
+    const index = new PartIndex(document);
+    return ids.map((id) => {
+      const node = index.get(id);
+      return node && index.refer(node);
+    });
+  },
+
+  /** The polygons that hang together with a triangle of a part, as a step names them. */
+  async chooseIsland(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    { id, primitive, triangle }: { id: string; primitive: number; triangle: number },
+    also: Runs[],
+  ): Promise<ChosenFaces | null> {
+    const { document } = await treatOnce(documentSha256, listStepsBeforeParts(steps), shown);
+    const mesh = new PartIndex(document).get(id)?.getMesh();
+    return mesh ? chooseIslandOf(mesh.listPrimitives(), primitive, triangle, also) : null;
+  },
+
+  /** Faces of a part where they stand in the treated model: xyz a corner, three corners a triangle. */
+  async placeFaces(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    id: string,
+    faces: Runs[],
+  ): Promise<Float32Array<ArrayBuffer> | null> {
+    const { document } = await treatOnce(documentSha256, steps, shown);
+    const placed = placeFacesOf(document, id, faces);
+    return placed && transfer(placed, [placed.buffer]);
+  },
+
+  /** Small pictures of parts of the treated model. */
+  async drawParts(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    ids: string[],
+  ): Promise<ShownPicture[]> {
+    const { document, maps } = await treatOnce(documentSha256, steps, shown);
+    const drawn: ShownPicture[] = [];
+    const wanted = new Set(ids);
+    const instances = new Map<string, MeshInstance[]>();
+    for (const instance of listMeshInstances(document)) {
+      // a group is shown by all that hangs in it
+      for (let at: Node | null = instance.node; at; at = at.getParentNode()) {
+        const { id } = getNodeSource(at);
+        if (id !== undefined && wanted.has(id)) instances.set(id, [...(instances.get(id) ?? []), instance]);
+      }
+    }
+    for (const [id, own] of instances) {
+      const picture = await drawPart(document, own.slice(0, MOST_DRAWN), browserCodec, maps, PART_PICTURE);
+      if (picture) drawn.push({ key: id, ...PART_PICTURE, url: await writeDataUrl(picture) });
+    }
+    return drawn;
   },
 
   /** Parts of the document as received that show something, as steps name them. */

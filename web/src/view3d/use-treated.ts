@@ -10,7 +10,8 @@ import type { ShownPicture, Treated, Treating } from './treat.worker';
 
 let worker: Remote<Treating> | null = null;
 
-function getWorker(): Remote<Treating> {
+/** The worker in which models are treated. */
+export function getTreating(): Remote<Treating> {
   worker ??= wrap<Treating>(new Worker(new URL('./treat.worker.ts', import.meta.url), { type: 'module' }));
   return worker;
 }
@@ -34,7 +35,7 @@ export function useTreated(
 ) {
   return useQuery({
     queryKey: ['treated', documentSha256, steps],
-    queryFn: (): Promise<Treated> => getWorker().treat(documentSha256!, steps, shown),
+    queryFn: (): Promise<Treated> => getTreating().treat(documentSha256!, steps, shown),
     enabled: documentSha256 !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
@@ -51,7 +52,7 @@ export function usePointedFaces(
 ): Float32Array | null {
   const faces = useQuery({
     queryKey: ['pointed', documentSha256, steps, pointed],
-    queryFn: () => getWorker().listPointedFaces(documentSha256, steps, shown, pointed!),
+    queryFn: () => getTreating().listPointedFaces(documentSha256, steps, shown, pointed!),
     enabled: pointed !== null,
     staleTime: Infinity,
     gcTime: 60_000,
@@ -63,13 +64,14 @@ export function usePointedFaces(
 export const documentParts = (documentSha256: string) =>
   queryOptions({
     queryKey: ['parts', documentSha256],
-    queryFn: () => getWorker().listParts(documentSha256),
+    queryFn: () => getTreating().listParts(documentSha256),
     staleTime: Infinity,
     gcTime: 60_000,
   });
 
 /** Lets a treated model go, or a pile of it, and sees how it comes to rest; null where it has no surface. */
-export const dropTreated = (glb: Uint8Array, count: number): Promise<DropResult | null> => getWorker().drop(glb, count);
+export const dropTreated = (glb: Uint8Array, count: number): Promise<DropResult | null> =>
+  getTreating().drop(glb, count);
 
 const listKeys = ({ materials }: Treated): string[] => [
   ...new Set(materials.flatMap(({ slots }) => Object.values(slots))),
@@ -80,7 +82,7 @@ export function useTreatedPictures(treated: Treated | undefined) {
   return useQuery({
     queryKey: ['treated-pictures', treated?.materials],
     queryFn: async (): Promise<Map<string, ShownPicture>> =>
-      new Map((await getWorker().listPictures(listKeys(treated!))).map((picture) => [picture.key, picture])),
+      new Map((await getTreating().listPictures(listKeys(treated!))).map((picture) => [picture.key, picture])),
     enabled: treated !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
@@ -92,7 +94,7 @@ export function useTreatedPictures(treated: Treated | undefined) {
 export function useTreatedPicture(key: string | null) {
   return useQuery({
     queryKey: ['treated-picture', key],
-    queryFn: (): Promise<Blob | null> => getWorker().getPicture(key!),
+    queryFn: (): Promise<Blob | null> => getTreating().getPicture(key!),
     enabled: key !== null,
     staleTime: Infinity,
     gcTime: 60_000,
@@ -122,7 +124,7 @@ export const LAYOUT_KEY = [
 export const drawnLayout = (documentSha256: string, material: string, trouble: LayoutTrouble | null) =>
   queryOptions({
     queryKey: ['layout', documentSha256, material, trouble],
-    queryFn: () => getWorker().drawLayout(documentSha256, material, LAYOUT_COLOURS, trouble),
+    queryFn: () => getTreating().drawLayout(documentSha256, material, LAYOUT_COLOURS, trouble),
     staleTime: Infinity,
     gcTime: 60_000,
   });

@@ -64,6 +64,7 @@ export function ConditionSheet({
   };
   const navigate = useNavigate();
   useHotkeys('m', () => void navigate(`/bench/${sheet.id}/maps`));
+  useHotkeys('e', () => void navigate(`/bench/${sheet.id}/parts`));
   useHotkeys('j', () => step(1));
   useHotkeys('k', () => step(-1));
   useHotkeys('enter', (event) => {
@@ -96,6 +97,11 @@ export function ConditionSheet({
               {heading === 'textures' && (
                 <Link to={`/bench/${sheet.id}/maps`} className="condition-more">
                   All maps on one sheet (m)
+                </Link>
+              )}
+              {heading === 'structure' && (
+                <Link to={`/bench/${sheet.id}/parts`} className="condition-more">
+                  All parts on one sheet (e)
                 </Link>
               )}
             </div>

@@ -4,6 +4,7 @@ import type { StepOutcome } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
 import { useMeasures } from '../../parts/use-measures';
+import { listTrouble, pairOutcomes } from './step-outcomes';
 
 /** The treatment as a numbered strip; each step can be switched off and on, and none is ever lost. What is in pencil stands among them, drawn so. */
 export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: readonly StepOutcome[] }) {
@@ -34,7 +35,7 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
             <li key={row.id} className={row.isGuess ? 'step pencilled' : row.enabled ? 'step' : 'step off'}>
               <strong>{row.title}</strong>
               <p>{say(describe(row, results.get(row.id)))}</p>
-              {listTrouble(row, results.get(row.id)).map((sentence) => (
+              {(row.enabled ? listTrouble(results.get(row.id)) : []).map((sentence) => (
                 <p key={sentence} className="says-look">
                   {sentence}
                 </p>
@@ -59,27 +60,8 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
   );
 }
 
-/** Outcomes come in the order of the enabled steps. */
-function pairOutcomes(steps: readonly PlannedStep[], outcomes: readonly StepOutcome[]): Map<string, StepOutcome> {
-  const enabled = steps.filter((row) => row.enabled);
-  return new Map(
-    enabled.flatMap((row, i) => (outcomes[i]?.kind === row.step.kind ? [[row.id, outcomes[i]] as const] : [])),
-  );
-}
-
 function describe(row: PlannedStep, outcome: StepOutcome | undefined): string {
   if (!row.enabled) return 'off';
   if (!outcome) return '…';
   return outcome.changed;
-}
-
-/** What did not go as it was meant to: parts that are not here, and what was lost unasked. */
-function listTrouble(row: PlannedStep, outcome: StepOutcome | undefined): string[] {
-  if (!row.enabled || !outcome) return [];
-  const { unmatched, worse } = outcome;
-  const missing =
-    unmatched.length > 4
-      ? `${unmatched.slice(0, 3).join(', ')} and ${unmatched.length - 3} more`
-      : unmatched.join(', ');
-  return [...(unmatched.length > 0 ? [`not found, or left as it is: ${missing}`] : []), ...worse];
 }

@@ -20,9 +20,10 @@ export function createLitFaces(faces: Float32Array): { mark: Group; box: Box3 } 
   return { mark, box: new Box3().setFromArray(faces) };
 }
 
-function createLayer(geometry: BufferGeometry, strength: number, isHidden: boolean): Mesh {
+/** @param isHidden true where what stands before it hides it */
+export function createHatch(strength: number, isHidden: boolean): ShaderMaterial {
   const uniforms: Record<string, IUniform<number>> = { strength: { value: strength } };
-  const material = new ShaderMaterial({
+  return new ShaderMaterial({
     ...HATCH,
     uniforms,
     transparent: true,
@@ -33,7 +34,10 @@ function createLayer(geometry: BufferGeometry, strength: number, isHidden: boole
     polygonOffsetFactor: -2,
     polygonOffsetUnits: -2,
   });
-  const layer = new Mesh(geometry, material);
+}
+
+function createLayer(geometry: BufferGeometry, strength: number, isHidden: boolean): Mesh {
+  const layer = new Mesh(geometry, createHatch(strength, isHidden));
   layer.name = 'haveld-lit-faces';
   layer.renderOrder = isHidden ? 4 : 3;
   layer.frustumCulled = false;

@@ -1,4 +1,13 @@
-import { Box3, Group, SRGBColorSpace, Vector3, VSMShadowMap, WebGLRenderer, type WebGLCubeRenderTarget } from 'three';
+import {
+  Box3,
+  Group,
+  SRGBColorSpace,
+  Vector3,
+  VSMShadowMap,
+  WebGLRenderer,
+  type Vector2,
+  type WebGLCubeRenderTarget,
+} from 'three';
 import { CheckerSurface } from './checker-surface';
 import type { Moment } from './clip-player';
 import { Companions } from './companions';
@@ -6,6 +15,7 @@ import { GoingThere } from './going-there';
 import { loadModel } from './load-model';
 import { Newest } from './newest';
 import { projectOverlay, type Overlay, type Side } from './overlay';
+import { PartMarks, type PartsShown, type PickedPart } from './part-marks';
 import { pickPoint, type Picked } from './pick-point';
 import { StageCamera, type Framed } from './stage-camera';
 import { frameAbout, frameOnTheWay } from './stage-frames';
@@ -47,6 +57,7 @@ export class Stage {
   #showPerson = true;
   #surface: Surface = 'own';
   readonly #checker = new CheckerSurface();
+  readonly #parts = new PartMarks();
   readonly #newest = new Newest<Side>();
   /** Where in a clip both sides stand; null as they rest. */
   #moment: Moment | null = null;
@@ -84,6 +95,7 @@ export class Stage {
       this.#checker.lay(standing.holder, this.#surface === 'checker');
       standing.player?.pose(this.#moment);
     }
+    if (side === 'treated') this.#parts.setModel(brought.value?.model ?? null);
     this.#place(side);
     this.draw();
   }
@@ -235,6 +247,22 @@ export class Stage {
       : pickPoint(model, camera, x - pane.left, y, pane.width, this.#height);
   }
 
+  /** Marks parts of the treated model, hides some, shows others faintly. */
+  setParts(shown: PartsShown): void {
+    this.#parts.setShown(shown);
+    this.draw();
+  }
+
+  /** @param x,y pixels of the view @returns which part of the treated model lies there */
+  pickPart(x: number, y: number): PickedPart | null {
+    return this.#parts.pick(this.#sides.treated.camera, x, y, this.#width, this.#height);
+  }
+
+  /** @returns parts that lie wholly in a box on the view, pixels */
+  listPartsWithin(from: Vector2, to: Vector2): string[] {
+    return this.#parts.listWithin(this.#sides.treated.camera, from, to, this.#width, this.#height);
+  }
+
   /** Marks points of the treated model. */
   setPicked(points: readonly (readonly [number, number, number])[]): void {
     this.#picked = points.map(([x, y, z]) => new Vector3(x, y, z));
@@ -353,6 +381,7 @@ export class Stage {
     disposeAll(this.#picks);
     this.#companions.dispose();
     this.#checker.dispose();
+    this.#parts.dispose();
     this.#studio.dispose();
     this.#renderer.dispose();
   }

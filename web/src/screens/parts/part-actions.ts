@@ -1,0 +1,94 @@
+import type { PartRef, Step } from '@haveld/contract/step';
+import type { PartRow } from '@haveld/core/structure/parts/part-rows';
+
+/** Something that can be done to the chosen parts. */
+export interface PartAction {
+  id: 'join' | 'group' | 'dissolve' | 'top' | 'split' | 'split-materials' | 'own' | 'take-out';
+  label: string;
+  /** The key that does it. */
+  keyName: string;
+  /** Why it cannot be done to these; null where it can. */
+  whyNot: (chosen: readonly PartRow[]) => string | null;
+  steps: (refs: readonly PartRef[], chosen: readonly PartRow[]) => Step[];
+  /** A word for what it would take away. */
+  isGrave?: boolean;
+}
+
+const shapes = (chosen: readonly PartRow[]): PartRow[] => chosen.filter(({ kind }) => kind === 'shape');
+
+const notOneShape = (chosen: readonly PartRow[]): string | null =>
+  chosen.length === 1 && chosen[0].kind === 'shape' ? null : 'Choose one part that shows something.';
+
+/** What can be done, in the order it is offered. */
+export const PART_ACTIONS: PartAction[] = [
+  {
+    id: 'join',
+    label: 'Join into one',
+    keyName: 'o',
+    whyNot: (chosen) =>
+      shapes(chosen).length < 2
+        ? 'Choose two parts or more that show something.'
+        : chosen.some(({ isMoved }) => isMoved)
+          ? 'A clip or a skin moves one of them.'
+          : null,
+    steps: (refs, chosen) => [{ kind: 'join-parts', schema: 1, parts: [...refs], name: nameOf(chosen[0]) }],
+  },
+  {
+    id: 'group',
+    label: 'Put into a group',
+    keyName: 'g',
+    whyNot: (chosen) => (chosen.some(({ isMoved }) => isMoved) ? 'A clip or a skin moves one of them.' : null),
+    steps: (refs, chosen) => [{ kind: 'group-parts', schema: 1, parts: [...refs], name: `${nameOf(chosen[0])}_group` }],
+  },
+  {
+    id: 'dissolve',
+    label: 'Dissolve the group',
+    keyName: 'd',
+    whyNot: (chosen) =>
+      chosen.every(({ kind }) => kind === 'group') ? null : 'Only a group that shows nothing itself can be dissolved.',
+    steps: (refs) => [{ kind: 'dissolve-groups', schema: 1, parts: [...refs] }],
+  },
+  {
+    id: 'top',
+    label: 'Hang at the top',
+    keyName: 'e',
+    whyNot: (chosen) =>
+      chosen.every(({ parentId }) => parentId === null)
+        ? 'They hang at the top.'
+        : chosen.some(({ isMoved }) => isMoved)
+          ? 'A clip or a skin moves one of them.'
+          : null,
+    steps: (refs) => [{ kind: 'hang-parts', schema: 1, parts: [...refs], under: null }],
+  },
+  {
+    id: 'split',
+    label: 'Split into pieces',
+    keyName: 'p',
+    whyNot: notOneShape,
+    steps: ([part]) => [{ kind: 'split-part', schema: 1, part, by: 'islands', tolerance: 1e-5 }],
+  },
+  {
+    id: 'split-materials',
+    label: 'Split by material',
+    keyName: 'm',
+    whyNot: (chosen) => notOneShape(chosen) ?? (chosen[0].materials.length > 1 ? null : 'It has one material.'),
+    steps: ([part]) => [{ kind: 'split-part', schema: 1, part, by: 'materials', tolerance: 0 }],
+  },
+  {
+    id: 'own',
+    label: 'Own geometry',
+    keyName: 'y',
+    whyNot: (chosen) => (chosen.some(({ instances }) => instances > 1) ? null : 'None of them is an instance.'),
+    steps: (refs) => [{ kind: 'own-geometry', schema: 1, parts: [...refs] }],
+  },
+  {
+    id: 'take-out',
+    label: 'Take out',
+    keyName: 't',
+    isGrave: true,
+    whyNot: () => null,
+    steps: (refs) => [{ kind: 'take-out', schema: 1, parts: [...refs] }],
+  },
+];
+
+const nameOf = ({ name }: PartRow): string => name || 'part';

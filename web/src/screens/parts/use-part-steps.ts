@@ -1,0 +1,37 @@
+import { setOwnSteps, switchStep, type Sheet, type TreatmentStep } from '@haveld/contract/api/bench';
+import type { Step } from '@haveld/contract/step';
+import { getStepDefinition } from '@haveld/core/treatment/steps';
+import { call } from '../../api/client';
+import { useChange } from '../../api/use-change';
+
+const OWN = 'own:parts:';
+
+/** @returns steps on parts in the order they run */
+export const listPartSteps = ({ steps }: Pick<Sheet, 'steps'>): TreatmentStep[] =>
+  steps.filter(({ step }) => getStepDefinition(step).phase === 'parts');
+
+/** Steps on parts: each is taken by itself, and the last is undone by being switched off. */
+export function usePartSteps(sheet: Sheet, onDone: () => void) {
+  const params = { id: sheet.id };
+  const taking = useChange(
+    (steps: Step[]) => call(setOwnSteps, { params, body: { key: `${OWN}${crypto.randomUUID()}`, steps } }),
+    { onDone },
+  );
+  const switching = useChange((row: TreatmentStep) =>
+    call(switchStep, { params, body: { stepId: row.id, enabled: !row.enabled } }),
+  );
+  const taken = listPartSteps(sheet);
+  const lastOn = taken.findLastIndex(({ enabled }) => enabled);
+  /** What undoing switches off, and doing again switches on. */
+  const undone: TreatmentStep | undefined = taken[lastOn];
+  const again: TreatmentStep | undefined = taken[lastOn + 1];
+  return {
+    isBusy: taking.isPending || switching.isPending,
+    take: (steps: Step[]) => taking.mutate(steps),
+    switchOver: (row: TreatmentStep) => switching.mutate(row),
+    undoable: undone ?? null,
+    undo: () => undone && switching.mutate(undone),
+    redoable: again ?? null,
+    redo: () => again && switching.mutate(again),
+  };
+}

@@ -1,0 +1,126 @@
+import './compare-view.css';
+import './part-view.css';
+import { useEffect, useState, type PointerEvent } from 'react';
+import { Vector2 } from 'three';
+import type { PartsShown, PickedPart } from './stage/part-marks';
+import { StageOverlay } from './stage/stage-overlay';
+import { createOverlayStore } from './use-overlay';
+import { useShown, useStage, useStageHand } from './use-stage';
+
+/** How a click or a box changes what is chosen. */
+export type Choosing = 'instead' | 'also';
+
+export interface PartViewProps {
+  /** Bytes of the treated model; null while they are on their way. */
+  treated: ArrayBuffer | null;
+  failure: Error | null;
+  hasSize: boolean;
+  shown: PartsShown;
+  /** Faces lit up: xyz a corner, three corners a triangle. */
+  lit: Float32Array | null;
+  frameKey: number;
+  /** Changes to bring what is lit near. */
+  isGoneTo: boolean;
+  /** True where a drag draws a box around parts instead of turning the model. */
+  isBoxing: boolean;
+  onPick: (picked: PickedPart | null, choosing: Choosing) => void;
+  onBox: (ids: string[], choosing: Choosing) => void;
+}
+
+/** The treated model, its parts marked, hidden or faint as the sheet has them; a part is chosen by a click. */
+export function PartView({
+  treated,
+  failure,
+  hasSize,
+  shown,
+  lit,
+  frameKey,
+  isGoneTo,
+  isBoxing,
+  onPick,
+  onBox,
+}: PartViewProps) {
+  const [overlay] = useState(createOverlayStore);
+  const view = useStage(overlay.set);
+  const { canvas, host, stage, problem } = view;
+  useShown(view, 'treated', treated);
+  useEffect(() => stage.current?.setOnly('treated'), [stage]);
+  useEffect(() => stage.current?.setPerson(false), [stage]);
+  useEffect(() => stage.current?.frame(), [stage, frameKey]);
+  useEffect(() => stage.current?.setParts(shown), [stage, shown, treated]);
+  useEffect(() => stage.current?.setLit('treated', lit), [stage, lit]);
+  useEffect(() => stage.current?.goToLit(isGoneTo), [stage, isGoneTo, lit]);
+  const choosingOf = (event: PointerEvent): Choosing =>
+    event.ctrlKey || event.metaKey || event.shiftKey ? 'also' : 'instead';
+  const hand = useStageHand(stage, (x, y, event) => onPick(stage.current?.pickPart(x, y) ?? null, choosingOf(event)));
+  const boxing = useBox((from, to, event) => onBox(stage.current?.listPartsWithin(from, to) ?? [], choosingOf(event)));
+  const said = failure ? `The model cannot be shown: ${failure.message}` : problem;
+  return (
+    <div className="stage" ref={host}>
+      <div
+        className={isBoxing ? 'stage-hand boxing' : 'stage-hand'}
+        tabIndex={0}
+        role="application"
+        aria-label="The model: arrows turn it, plus and minus come nearer and go farther, a click chooses a part"
+        {...hand}
+        {...(isBoxing ? boxing.handlers : {})}
+      >
+        <canvas ref={canvas} />
+        {boxing.box && <div className="part-box" style={boxing.box} aria-hidden="true" />}
+      </div>
+      {said && (
+        <p className="stage-problem" role="alert">
+          {said}
+        </p>
+      )}
+      {!treated && !said && (
+        <p className="stage-problem" role="status">
+          Loading the model …
+        </p>
+      )}
+      <StageOverlay
+        store={overlay}
+        only="treated"
+        from={0}
+        host={host}
+        receivedMetres={1}
+        hasSize={hasSize}
+        isPlain
+        isTrying={false}
+        thing={null}
+      />
+    </div>
+  );
+}
+
+/** A box drawn over the view, pixels of it from its upper left. */
+function useBox(onDone: (from: Vector2, to: Vector2, event: PointerEvent<HTMLDivElement>) => void) {
+  const [drawn, setDrawn] = useState<{ from: Vector2; to: Vector2 } | null>(null);
+  const placeOf = (event: PointerEvent<HTMLDivElement>): Vector2 => {
+    const { left, top } = event.currentTarget.getBoundingClientRect();
+    return new Vector2(event.clientX - left, event.clientY - top);
+  };
+  const box = drawn && {
+    left: Math.min(drawn.from.x, drawn.to.x),
+    top: Math.min(drawn.from.y, drawn.to.y),
+    width: Math.abs(drawn.to.x - drawn.from.x),
+    height: Math.abs(drawn.to.y - drawn.from.y),
+  };
+  return {
+    box,
+    handlers: {
+      onPointerDown: (event: PointerEvent<HTMLDivElement>): void => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        const at = placeOf(event);
+        setDrawn({ from: at, to: at });
+      },
+      onPointerMove: (event: PointerEvent<HTMLDivElement>): void => {
+        if (drawn && event.buttons === 1) setDrawn({ from: drawn.from, to: placeOf(event) });
+      },
+      onPointerUp: (event: PointerEvent<HTMLDivElement>): void => {
+        if (drawn) onDone(drawn.from, placeOf(event), event);
+        setDrawn(null);
+      },
+    },
+  };
+}

@@ -1,0 +1,75 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { PartRef, Step } from '@haveld/contract/step';
+import type { ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
+import type { PartSheet } from '@haveld/core/structure/parts/part-sheet';
+import type { Runs } from '@haveld/core/structure/parts/separate-faces';
+import type { ShownPicture } from './treat.worker';
+import { getTreating } from './use-treated';
+
+/** A model with the steps that lead to what is shown. */
+export interface TreatedModel {
+  documentSha256: string;
+  steps: Step[];
+  /** For pictures no browser reads, the copy it does read. */
+  shown: Record<string, string>;
+}
+
+/** Every part of the treated model, and what may be done about them. The last one stays until the next is there. */
+export function usePartSheet({ documentSha256, steps, shown }: TreatedModel) {
+  return useQuery({
+    queryKey: ['part-sheet', documentSha256, steps],
+    queryFn: (): Promise<PartSheet> => getTreating().describeParts(documentSha256, steps, shown),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+}
+
+/** Small pictures of parts, by their ids; those of the last treatment stay until the next are there. */
+export function usePartPictures({ documentSha256, steps, shown }: TreatedModel, ids: readonly string[]) {
+  return useQuery({
+    queryKey: ['part-pictures', documentSha256, steps, ids],
+    queryFn: async (): Promise<Map<string, ShownPicture>> =>
+      new Map(
+        (await getTreating().drawParts(documentSha256, steps, shown, [...ids])).map((picture) => [
+          picture.key,
+          picture,
+        ]),
+      ),
+    enabled: ids.length > 0,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+}
+
+/** How the next step on parts names some of them; those it does not know are left out. */
+export async function referToParts(
+  { documentSha256, steps, shown }: TreatedModel,
+  ids: readonly string[],
+): Promise<PartRef[]> {
+  const refs = await getTreating().referToParts(documentSha256, steps, shown, [...ids]);
+  return refs.flatMap((ref) => ref ?? []);
+}
+
+/** The polygons that hang together with a place of a part; what was chosen already is given up again. */
+export const chooseIsland = (
+  { documentSha256, steps, shown }: TreatedModel,
+  at: { id: string; primitive: number; triangle: number },
+  also: Runs[],
+): Promise<ChosenFaces | null> => getTreating().chooseIsland(documentSha256, steps, shown, at, also);
+
+/** Chosen faces where they stand, to be lit. */
+export function usePlacedFaces(
+  { documentSha256, steps, shown }: TreatedModel,
+  chosen: { id: string; faces: Runs[] } | null,
+): Float32Array | null {
+  const faces = useQuery({
+    queryKey: ['placed-faces', documentSha256, steps, chosen],
+    queryFn: () => getTreating().placeFaces(documentSha256, steps, shown, chosen!.id, chosen!.faces),
+    enabled: chosen !== null,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+  return (chosen && faces.data) || null;
+}
