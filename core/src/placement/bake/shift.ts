@@ -9,9 +9,10 @@ import { isLinearIdentity } from '../../scene/matrix';
  */
 export function shiftChildren(document: Document, parent: Node, delta: vec3): void {
   const moved = new Set<unknown>();
+  const standing = countAllStands(document);
   const visit = (node: Node): void => {
     const mesh = node.getMesh();
-    const stands = mesh ? countStands(document, mesh) : 0;
+    const stands = mesh ? standing.get(mesh)! : 0;
     const atOrigin = node.getTranslation().every((v) => Math.abs(v) < 1e-9);
     const plain =
       !node.getCamera() && node.listExtensions().length === 0 && !node.getSkin() && isLinearIdentity(node.getMatrix());
@@ -32,6 +33,16 @@ export const countStands = (document: Document, mesh: Mesh): number =>
     .getRoot()
     .listNodes()
     .filter((node) => node.getMesh() === mesh).length;
+
+/** @returns how many nodes show each mesh */
+export function countAllStands(document: Document): Map<Mesh, number> {
+  const stands = new Map<Mesh, number>();
+  for (const node of document.getRoot().listNodes()) {
+    const mesh = node.getMesh();
+    if (mesh) stands.set(mesh, (stands.get(mesh) ?? 0) + 1);
+  }
+  return stands;
+}
 
 /**
  * Moves the vertices of a mesh; what another mesh shares is copied first.

@@ -7,7 +7,10 @@ import { listPlacedParts, type PlacedPart } from './placed-parts';
  * The bounding box of what a document shows, or of some of its instances.
  * @returns world space, document units; null where nothing has a finite vertex
  */
-export function computeBounds(document: Document, instances: readonly MeshInstance[] = listMeshInstances(document)): Box | null {
+export function computeBounds(
+  document: Document,
+  instances: readonly MeshInstance[] = listMeshInstances(document),
+): Box | null {
   return boundParts(listPlacedParts(document, instances));
 }
 

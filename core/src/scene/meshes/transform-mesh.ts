@@ -2,6 +2,7 @@ import type { Accessor, Document, Mesh, Primitive, mat4 } from '@gltf-transform/
 import { inChunks } from '../../geometry/in-chunks';
 import { linearDeterminant, normalMatrix } from '../matrix';
 import { flipWinding } from './flip-faces';
+import { readNumbers } from './read-numbers';
 
 /**
  * Puts a matrix into the vertices of meshes. What is shared stays shared where it is moved alike. Normals go by the cofactor matrix;
@@ -84,20 +85,6 @@ export class MeshTransformer {
     if (id === undefined) this.#ids.set(accessor, (id = this.#ids.size));
     return id;
   }
-}
-
-/** Numbers of an accessor as they count; its own array where that is plain. */
-function readNumbers(src: Accessor): ArrayLike<number> {
-  const plain = src.getArray();
-  if (plain && !src.getNormalized()) return plain;
-  const width = src.getElementSize();
-  const numbers = new Float32Array(src.getCount() * width);
-  const element: number[] = [0, 0, 0, 0];
-  for (let i = 0; i < src.getCount(); i++) {
-    src.getElement(i, element);
-    for (let k = 0; k < width; k++) numbers[i * width + k] = element[k];
-  }
-  return numbers;
 }
 
 const NO_SHIFT = [0, 0, 0];

@@ -1,6 +1,6 @@
 import type { Accessor, Document, Mesh, Node, Primitive, mat4 } from '@gltf-transform/core';
-import { vec3 } from 'gl-matrix';
-import { invertMatrix, linearDeterminant, multiplyMatrix, transformPoint } from '../../scene/matrix';
+import { invertMatrix, linearDeterminant, multiplyMatrix } from '../../scene/matrix';
+import { readNumbers } from '../../scene/meshes/read-numbers';
 import { setLocalMatrix } from '../../scene/place-node';
 import { listMeshInstances } from '../../scene/traverse';
 import { listReferredNodes } from '../referred-nodes';
@@ -25,6 +25,8 @@ export interface EqualParts {
 
 /** How far a corner may lie from where it was, as a share of the part's size. */
 const TOLERANCE = 1e-6;
+/** Twice what a number of single precision is rounded by, as a share of it. */
+const SINGLE = 2 ** -23;
 /** Of a unit normal: single precision, turned once. */
 const NORMAL_TOLERANCE = 1e-3;
 
@@ -120,6 +122,7 @@ function hash(accessor: Accessor): string {
 /** @returns what carries every corner of the first onto that of the second; null where nothing does */
 export function matchMeshes(a: Mesh, b: Mesh): mat4 | null {
   const [from, to] = [a.listPrimitives(), b.listPrimitives()];
+  if (from.length !== to.length) return null;
   const largest = from.reduce((best, one, i) => (sizeOf(one) > sizeOf(from[best]) ? i : best), 0);
   const matrix = findMatrix(from[largest].getAttribute('POSITION')!, to[largest].getAttribute('POSITION')!);
   if (!matrix) return null;
@@ -131,8 +134,10 @@ const sizeOf = (primitive: Primitive): number => primitive.getAttribute('POSITIO
 /** By three corners far from one another. */
 function findMatrix(a: Accessor, b: Accessor): mat4 | null {
   if (areEqual(a, b)) return [...IDENTITY];
-  const [p, q, r] = pickThree(a);
-  const [from, to] = [frameOf(a, p, q, r), frameOf(b, p, q, r)];
+  const [left, right] = [readNumbers(a), readNumbers(b)];
+  if (left.length !== right.length) return null;
+  const three = pickThree(left);
+  const [from, to] = [frameOf(left, three), frameOf(right, three)];
   const inverse = from && invertMatrix(from);
   return inverse && to ? multiplyMatrix(to, inverse) : null;
 }
@@ -145,33 +150,28 @@ function areEqual(a: Accessor, b: Accessor): boolean {
   return true;
 }
 
-const at = (accessor: Accessor, vertex: number): vec3 => accessor.getElement(vertex, [0, 0, 0]) as unknown as vec3;
-
 /** The first corner, the one farthest from it, and the one farthest from the line between. */
-function pickThree(accessor: Accessor): [number, number, number] {
-  const p = at(accessor, 0);
-  const farthest = (distance: (point: vec3) => number): number => {
-    let [best, most] = [0, -1];
-    for (let v = 0; v < accessor.getCount(); v++) {
-      const d = distance(at(accessor, v));
-      if (d > most) [best, most] = [v, d];
-    }
-    return best;
-  };
-  const second = farthest((point) => vec3.distance(point, p));
-  const along = vec3.normalize(vec3.create(), vec3.subtract(vec3.create(), at(accessor, second), p));
-  const third = farthest((point) => {
-    const d = vec3.subtract(vec3.create(), point, p);
-    return vec3.length(vec3.cross(vec3.create(), d, along));
-  });
+function pickThree(p: ArrayLike<number>): [number, number, number] {
+  let [second, most] = [0, -1];
+  for (let o = 0; o < p.length; o += 3) {
+    const d = (p[o] - p[0]) ** 2 + (p[o + 1] - p[1]) ** 2 + (p[o + 2] - p[2]) ** 2;
+    if (d > most) [second, most] = [o, d];
+  }
+  const [ux, uy, uz] = [p[second] - p[0], p[second + 1] - p[1], p[second + 2] - p[2]];
+  let third = 0;
+  most = -1;
+  for (let o = 0; o < p.length; o += 3) {
+    const [x, y, z] = [p[o] - p[0], p[o + 1] - p[1], p[o + 2] - p[2]];
+    const d = (uy * z - uz * y) ** 2 + (uz * x - ux * z) ** 2 + (ux * y - uy * x) ** 2;
+    if (d > most) [third, most] = [o, d];
+  }
   return [0, second, third];
 }
 
 /** Three axes at right angles by three corners, as long as the first side; null where they lie in one line. */
-function frameOf(accessor: Accessor, p: number, q: number, r: number): mat4 | null {
-  const o = Array.from(at(accessor, p));
-  const u = Array.from(at(accessor, q), (v, i) => v - o[i]);
-  const w = Array.from(at(accessor, r), (v, i) => v - o[i]);
+function frameOf(p: ArrayLike<number>, [a, b, c]: readonly [number, number, number]): mat4 | null {
+  const u = [p[b] - p[a], p[b + 1] - p[a + 1], p[b + 2] - p[a + 2]];
+  const w = [p[c] - p[a], p[c + 1] - p[a + 1], p[c + 2] - p[a + 2]];
   const length = Math.hypot(...u);
   const x = u.map((v) => v / length);
   const n = cross(x, w);
@@ -180,7 +180,7 @@ function frameOf(accessor: Accessor, p: number, q: number, r: number): mat4 | nu
   const z = n.map((v) => v / height);
   const y = cross(z, x);
   const [s, t, v] = [x, y, z].map((axis) => axis.map((value) => value * length));
-  return [...s, 0, ...t, 0, ...v, 0, ...o, 1] as mat4;
+  return [...s, 0, ...t, 0, ...v, 0, p[a], p[a + 1], p[a + 2], 1] as mat4;
 }
 
 const cross = (a: readonly number[], b: readonly number[]): number[] => [
@@ -193,30 +193,32 @@ function agree(a: Primitive, b: Primitive, matrix: mat4): boolean {
   if (linearDeterminant(matrix) <= 0 || !areEqual(a.getIndices()!, b.getIndices()!)) return false;
   for (const semantic of a.listSemantics())
     if (!SPATIAL.has(semantic) && !areEqual(a.getAttribute(semantic)!, b.getAttribute(semantic)!)) return false;
-  const [from, to] = [a.getAttribute('POSITION')!, b.getAttribute('POSITION')!];
+  const to = b.getAttribute('POSITION')!;
   const [min, max] = [to.getMinNormalized([]), to.getMaxNormalized([])];
-  const within = TOLERANCE * Math.hypot(...max.map((v, i) => v - min[i]));
-  for (let v = 0; v < from.getCount(); v++) {
-    const moved = transformPoint(matrix, at(from, v));
-    const wanted = at(to, v);
-    for (let i = 0; i < 3; i++) if (!(Math.abs(moved[i] - wanted[i]) <= within)) return false;
-  }
+  const farthest = Math.max(...max.map(Math.abs), ...min.map(Math.abs));
+  const within = TOLERANCE * Math.hypot(...max.map((v, i) => v - min[i])) + SINGLE * farthest;
+  if (!landOn(readNumbers(a.getAttribute('POSITION')!), readNumbers(to), 3, matrix, within)) return false;
   return ['NORMAL', 'TANGENT'].every((semantic) => turnAlike(a, b, semantic, matrix));
 }
 
-function turnAlike(a: Primitive, b: Primitive, semantic: string, m: mat4): boolean {
+/** Directions are turned, not shifted. */
+function turnAlike(a: Primitive, b: Primitive, semantic: string, matrix: mat4): boolean {
   const [from, to] = [a.getAttribute(semantic), b.getAttribute(semantic)];
   if (!from || !to) return from === to;
-  const scale = Math.cbrt(linearDeterminant(m));
-  const [left, right]: number[][] = [[], []];
-  for (let v = 0; v < from.getCount(); v++) {
-    from.getElement(v, left);
-    to.getElement(v, right);
-    for (let row = 0; row < 3; row++) {
-      const turned = (m[row] * left[0] + m[4 + row] * left[1] + m[8 + row] * left[2]) / scale;
-      if (!(Math.abs(turned - right[row]) <= NORMAL_TOLERANCE)) return false;
-    }
-    if (left.length === 4 && left[3] !== right[3]) return false;
+  const scale = Math.cbrt(linearDeterminant(matrix));
+  const turn = matrix.map((v, i) => (i < 12 ? v / scale : 0)) as mat4;
+  return landOn(readNumbers(from), readNumbers(to), from.getElementSize(), turn, NORMAL_TOLERANCE);
+}
+
+/** @returns true where a matrix carries each first three numbers onto the other's; a fourth has to be the same */
+function landOn(from: ArrayLike<number>, to: ArrayLike<number>, width: number, m: mat4, within: number): boolean {
+  if (from.length !== to.length) return false;
+  for (let o = 0; o < from.length; o += width) {
+    const [x, y, z] = [from[o], from[o + 1], from[o + 2]];
+    if (!(Math.abs(m[0] * x + m[4] * y + m[8] * z + m[12] - to[o]) <= within)) return false;
+    if (!(Math.abs(m[1] * x + m[5] * y + m[9] * z + m[13] - to[o + 1]) <= within)) return false;
+    if (!(Math.abs(m[2] * x + m[6] * y + m[10] * z + m[14] - to[o + 2]) <= within)) return false;
+    if (width === 4 && from[o + 3] !== to[o + 3]) return false;
   }
   return true;
 }

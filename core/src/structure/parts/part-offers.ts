@@ -70,7 +70,7 @@ function offerEqual(document: Document, index: PartIndex): PartOffer | null {
   const triangles = equal.reduce((sum, one) => sum + one.triangles, 0);
   return {
     kind: 'equal',
-    title: `${count(groups.flat().length, 'part')} hold the geometry of ${formatCount(groups.length)} more than once`,
+    title: `${count(groups.flat().length, 'part')} are ${count(groups.length, 'shape')} kept several times`,
     detail: `Made instances, ${count(triangles, 'triangle')} need not be kept twice. Nothing moves.`,
     evidence: groups
       .slice(0, 8)

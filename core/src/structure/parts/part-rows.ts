@@ -1,4 +1,5 @@
-import type { Document, Mesh, Node } from '@gltf-transform/core';
+import type { Document, Node } from '@gltf-transform/core';
+import { countAllStands } from '../../placement/bake/shift';
 import { getNodeSource } from '../../scene/document/source-data';
 import { countPolygons } from '../../scene/document/polygon-data';
 import { boxCentre, boxSize, unionBoxes } from '../../scene/measures/bounds';
@@ -53,7 +54,7 @@ export function listPartRows(document: Document, moved: ReadonlySet<Node>): Part
       .listSkins()
       .flatMap((skin) => skin.listJoints()),
   );
-  const stands = countStandsOfAll(nodes);
+  const stands = countAllStands(document);
   const own = new Map<Node, PlacedPart[]>();
   for (const placed of listPlacedParts(document)) {
     const known = own.get(placed.instance.node);
@@ -61,7 +62,8 @@ export function listPartRows(document: Document, moved: ReadonlySet<Node>): Part
     else own.set(placed.instance.node, [placed]);
   }
   const depths = new Map<Node, number>();
-  const rows = nodes.map((node, i): PartRow => {
+  const ids = new Map(nodes.map((node, i) => [node, getNodeSource(node).id ?? `#${i}`]));
+  const rows = nodes.map((node): PartRow => {
     const parent = node.getParentNode();
     const depth = parent ? depths.get(parent)! + 1 : 0;
     depths.set(node, depth);
@@ -70,11 +72,11 @@ export function listPartRows(document: Document, moved: ReadonlySet<Node>): Part
     const boxes = (own.get(node) ?? []).flatMap(({ box }) => box ?? []);
     const box = boxes.length > 0 ? unionBoxes(boxes) : null;
     return {
-      id: getNodeSource(node).id ?? `#${i}`,
+      id: ids.get(node)!,
       name: node.getName(),
       kind: kindOf(node, joints),
       depth,
-      parentId: parent && (getNodeSource(parent).id ?? `#${nodes.indexOf(parent)}`),
+      parentId: parent && ids.get(parent)!,
       triangles: primitives.reduce((sum, one) => sum + countTriangles(one), 0),
       polygons: primitives.reduce((sum, one) => sum + countPolygons(one, countTriangles(one)), 0),
       materials: [...new Set(primitives.flatMap((one) => one.getMaterial()?.getName() ?? []))],
@@ -97,15 +99,6 @@ function kindOf(node: Node, joints: ReadonlySet<Node>): PartKind {
   if (node.getCamera()) return 'camera';
   if (node.getExtension('KHR_lights_punctual')) return 'light';
   return node.listChildren().length > 0 ? 'group' : 'mark';
-}
-
-function countStandsOfAll(nodes: readonly Node[]): Map<Mesh, number> {
-  const stands = new Map<Mesh, number>();
-  for (const node of nodes) {
-    const mesh = node.getMesh();
-    if (mesh) stands.set(mesh, (stands.get(mesh) ?? 0) + 1);
-  }
-  return stands;
 }
 
 function listOwnOddities(node: Node): Oddity[] {

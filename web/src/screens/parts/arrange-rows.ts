@@ -101,7 +101,7 @@ export function findAlike(rows: readonly PartRow[], ids: ReadonlySet<string>): s
 }
 
 function describeLike({ triangles, size }: PartRow): string {
-  const sides = [...(size ?? [])].sort((a, b) => a - b).map((side) => side.toPrecision(3));
+  const sides = [...(size ?? [])].sort((a, b) => a - b).map((side) => side.toPrecision(2));
   return `${triangles} ${sides.join(' ')}`;
 }
 
