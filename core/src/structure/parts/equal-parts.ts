@@ -75,6 +75,28 @@ const IDENTITY: mat4 = [1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1];
 
 const isIdentity = (matrix: mat4): boolean => matrix.every((v, i) => v === IDENTITY[i]);
 
+/** @returns those of equal parts that stand exactly where the first of them, or another, stands: two surfaces in one place flicker */
+export function listDoubledParts(equal: readonly EqualParts[]): { kept: Node; doubles: Node[] }[] {
+  return equal.flatMap(({ first, others }) => {
+    const all = [{ node: first, matrix: IDENTITY }, ...others].map(({ node, matrix }) => ({
+      node,
+      place: multiplyMatrix(node.getWorldMatrix(), matrix),
+    }));
+    const found: { kept: Node; doubles: Node[]; place: mat4 }[] = [];
+    for (const { node, place } of all) {
+      const same = found.find((one) => isSamePlace(one.place, place));
+      if (same) same.doubles.push(node);
+      else found.push({ kept: node, doubles: [], place });
+    }
+    return found.filter(({ doubles }) => doubles.length > 0);
+  });
+}
+
+function isSamePlace(a: mat4, b: mat4): boolean {
+  const most = Math.max(...a.map(Math.abs));
+  return a.every((v, i) => Math.abs(v - b[i]) <= 1e-5 * most);
+}
+
 /** What lies in space, and is compared by what a matrix makes of it. */
 const SPATIAL = new Set(['POSITION', 'NORMAL', 'TANGENT']);
 

@@ -1,6 +1,7 @@
 import type { Document, Node } from '@gltf-transform/core';
 import { hangUnder } from '../../scene/place-node';
 import { listReferredNodes } from '../referred-nodes';
+import { makeFreshIds } from '../../scene/document/fresh-id';
 import { getNodeSource, setNodeSource } from '../../scene/document/source-data';
 import { getShownScene, isBelow } from '../../scene/traverse';
 
@@ -33,7 +34,7 @@ export function groupParts(
 ): { group: Node | null; left: Node[] } {
   const tops = listTopmost(parts);
   const group = document.createNode(name);
-  setNodeSource(group, { id: `${getNodeSource(tops[0]).id ?? ''}^` });
+  setNodeSource(group, { id: makeFreshIds(document, [`${getNodeSource(tops[0]).id ?? ''}^`])[0] });
   const above = findCommonParent(tops);
   (above ?? getShownScene(document)).addChild(group);
   const left = hangParts(document, tops, group);

@@ -4,7 +4,7 @@ import type { Step } from '@haveld/contract/step';
 import { formatCount, count } from '../../text/count';
 import { PartIndex } from '../../scene/part-ref';
 import { listReferredNodes } from '../referred-nodes';
-import { listEqualParts } from './equal-parts';
+import { listDoubledParts, listEqualParts, type EqualParts } from './equal-parts';
 import { whyNotJoined } from './join-parts';
 import { mayDissolve } from './may-dissolve';
 import type { PartRow } from './part-rows';
@@ -13,7 +13,7 @@ import { shareOut } from './split-part';
 
 /** Something that speaks for a step on parts, with the step ready to be taken. */
 export interface PartOffer {
-  kind: 'names' | 'equal' | 'groups' | 'join' | 'split';
+  kind: 'doubled' | 'names' | 'equal' | 'groups' | 'join' | 'split';
   title: string;
   detail: string;
   evidence: Evidence[];
@@ -36,9 +36,11 @@ const LIGHT = 300_000;
  */
 export function listPartOffers(document: Document, rows: readonly PartRow[]): PartOffer[] {
   const index = new PartIndex(document);
+  const equal = listEqualParts(document);
   return [
+    offerDoubled(index, equal),
     offerNames(index, rows),
-    offerEqual(document, index),
+    offerEqual(index, equal),
     offerGroups(document, index, rows),
     offerJoin(document, index, rows),
     ...offerSplits(index, rows),
@@ -61,8 +63,31 @@ function offerNames(index: PartIndex, rows: readonly PartRow[]): PartOffer | nul
   };
 }
 
-function offerEqual(document: Document, index: PartIndex): PartOffer | null {
-  const equal = listEqualParts(document);
+/** A part that came twice: its faces lie on those of the other and flicker. */
+function offerDoubled(index: PartIndex, equal: readonly EqualParts[]): PartOffer | null {
+  const doubled = listDoubledParts(equal).map(({ kept, doubles }) => ({
+    kept,
+    // what hangs under it would go with it
+    doubles: doubles.filter((node) => node.listChildren().length === 0),
+  }));
+  const nodes = doubled.flatMap(({ doubles }) => doubles);
+  if (nodes.length === 0) return null;
+  return {
+    kind: 'doubled',
+    title: `${count(nodes.length, 'part stands', 'parts stand')} exactly where an equal one stands`,
+    detail: 'Two surfaces in one place flicker. One of each is enough.',
+    evidence: doubled
+      .filter(({ doubles }) => doubles.length > 0)
+      .slice(0, 8)
+      .map(({ kept, doubles }) => ({
+        text: `“${doubles[0].getName() || 'unnamed'}” lies on “${kept.getName() || 'unnamed'}”`,
+      })),
+    steps: [{ kind: 'take-out', schema: 1, parts: nodes.map((node) => index.refer(node)) }],
+    ids: nodes.flatMap((node) => index.refer(node).id ?? []),
+  };
+}
+
+function offerEqual(index: PartIndex, equal: readonly EqualParts[]): PartOffer | null {
   if (equal.length === 0) return null;
   const groups = equal.map(({ first, others }) =>
     [first, ...others.map(({ node }) => node)].map((node) => index.refer(node)),

@@ -130,3 +130,21 @@ test('a mesh of several pieces is offered to be split; one that hangs together i
   addBox(single, [0, 0, 0], [1, 1, 1], 'crate');
   expect(listPartOffers(give(single), rowsOf(single))).toEqual([]);
 });
+
+test('a part that came twice in one place is offered to go once; one that stands beside it is not', () => {
+  const document = createDocument();
+  for (const [x, name] of [
+    [0, 'leg'],
+    [0, 'leg_30'],
+    [2, 'other leg'],
+  ] as const)
+    addBox(document, [x, 0, 0], [x + 0.1, 1, 0.1], name);
+  give(document);
+  const [offer] = listPartOffers(document, rowsOf(document));
+  expect(offer).toMatchObject({
+    kind: 'doubled',
+    title: '1 part stands exactly where an equal one stands',
+    evidence: [{ text: '“leg_30” lies on “leg”' }],
+    ids: ['p1'],
+  });
+});

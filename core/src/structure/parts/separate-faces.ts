@@ -1,4 +1,5 @@
 import type { Document, Node, Primitive } from '@gltf-transform/core';
+import { makeFreshIds } from '../../scene/document/fresh-id';
 import { getNodeSource, setNodeSource } from '../../scene/document/source-data';
 import { listIndices } from '../../scene/meshes/list-indices';
 import { computePolygonStarts, splitPolygons } from '../../scene/meshes/split-polygons';
@@ -71,7 +72,7 @@ export function separate(
   const skin = part.getSkin();
   if (name !== null && taken.length > 0) {
     const node = document.createNode(name).setMesh(holding(taken, name)).setSkin(skin);
-    setNodeSource(node, { id: `${getNodeSource(part).id ?? ''}/${name}` });
+    setNodeSource(node, { id: makeFreshIds(document, [`${getNodeSource(part).id ?? ''}/0`])[0] });
     part.addChild(node);
   }
   if (kept.length > 0) part.setMesh(holding(kept, mesh.getName()));

@@ -1,5 +1,6 @@
 import type { Document, Node, Primitive } from '@gltf-transform/core';
 import { findIslands } from '../../geometry/find-islands';
+import { makeFreshIds } from '../../scene/document/fresh-id';
 import { getNodeSource, setNodeSource } from '../../scene/document/source-data';
 import { listIndices } from '../../scene/meshes/list-indices';
 import { computePolygonStarts, splitPolygons } from '../../scene/meshes/split-polygons';
@@ -110,14 +111,18 @@ export function takeApart(document: Document, part: Node, sharing: Sharing, name
     }
     splitPolygons(document, primitive, groups, sharing.groups).forEach((one, group) => one && pieces[group].push(one));
   });
-  const { id } = getNodeSource(part);
+  const { id = '' } = getNodeSource(part);
+  const ids = makeFreshIds(
+    document,
+    names.map((_, group) => `${id}/${group + 1}`),
+  );
   const made = pieces.flatMap((primitives, group): Node[] => {
     if (primitives.length === 0) return [];
     const own = mesh.clone().setName(names[group]);
     for (const primitive of own.listPrimitives()) own.removePrimitive(primitive);
     for (const primitive of primitives) own.addPrimitive(primitive);
     const node = document.createNode(names[group]).setMesh(own).setSkin(part.getSkin());
-    setNodeSource(node, { id: `${id ?? ''}/${group + 1}` });
+    setNodeSource(node, { id: ids[group] });
     return [node];
   });
   part.setMesh(null).setSkin(null);

@@ -1,5 +1,7 @@
 import type { PartRef, Step } from '@haveld/contract/step';
+import { meaningOf } from '@haveld/core/structure/parts/name-habits';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
+import { houseName } from '@haveld/core/text/house-name';
 
 /** Something that can be done to the chosen parts. */
 export interface PartAction {
@@ -38,7 +40,7 @@ export const PART_ACTIONS: PartAction[] = [
     label: 'Put into a group',
     keyName: 'g',
     whyNot: (chosen) => (chosen.some(({ isMoved }) => isMoved) ? 'A clip or a skin moves one of them.' : null),
-    steps: (refs, chosen) => [{ kind: 'group-parts', schema: 1, parts: [...refs], name: `${nameOf(chosen[0])}_group` }],
+    steps: (refs, chosen) => [{ kind: 'group-parts', schema: 1, parts: [...refs], name: nameGroup(chosen) }],
   },
   {
     id: 'dissolve',
@@ -90,5 +92,16 @@ export const PART_ACTIONS: PartAction[] = [
     steps: (refs) => [{ kind: 'take-out', schema: 1, parts: [...refs] }],
   },
 ];
+
+/** By the words that the names begin with alike. */
+export function nameGroup(chosen: readonly PartRow[]): string {
+  const names = chosen.map(({ name }) => meaningOf(name).split(' '));
+  const [first] = names;
+  const apart = first.findIndex((word, i) => names.some((other) => other[i] !== word));
+  const shared = apart < 0 ? first : first.slice(0, apart);
+  return shared.join('') === '' || names.length === 1
+    ? `${houseName(nameOf(chosen[0]))}_group`
+    : houseName(shared.join(' '));
+}
 
 const nameOf = ({ name }: PartRow): string => name || 'part';

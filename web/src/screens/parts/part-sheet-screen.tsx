@@ -1,7 +1,7 @@
 import './part-sheet-screen.css';
 import '../bench/bench.css';
 import '../maps/maps.css';
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { DndContext, DragOverlay, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useRef, useState, type MouseEvent } from 'react';
@@ -192,10 +192,12 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
   const isUnitOpen = size !== undefined && size.mark === 'look' && !size.settled && !sheet.guessed.includes(size.key);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  /** One of the chosen draws all of them along. */
+  const listDrawn = (id: string): string[] => (chosen.has(id) ? [...chosen] : [id]);
+  const [drawn, setDrawn] = useState<string | null>(null);
   const onDrop = ({ active, over }: DragEndEvent): void => {
-    if (!over || over.id === active.id) return;
-    const drawn = String(active.id);
-    void hang(chosen.has(drawn) ? [...chosen] : [drawn], String(over.id));
+    setDrawn(null);
+    if (over && over.id !== active.id) void hang(listDrawn(String(active.id)), String(over.id));
   };
   const look = (offer: PartOffer): void => {
     parting.choose(offer.ids, 'instead');
@@ -204,7 +206,12 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
 
   return (
     <UnitIsOpen value={isUnitOpen}>
-      <DndContext sensors={sensors} onDragEnd={onDrop}>
+      <DndContext
+        sensors={sensors}
+        onDragStart={({ active }) => setDrawn(String(active.id))}
+        onDragCancel={() => setDrawn(null)}
+        onDragEnd={onDrop}
+      >
         <div className="part-screen">
           <div className="screen-head">
             <span className="mono quiet">{sheet.accession}</span>
@@ -340,6 +347,15 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
             <PartSteps sheet={sheet} outcomes={treated.data?.outcomes ?? []} own={own} />
           </aside>
         </div>
+        <DragOverlay dropAnimation={null}>
+          {drawn !== null && (
+            <span className="part-drawn">
+              {listDrawn(drawn).length > 1
+                ? count(listDrawn(drawn).length, 'part')
+                : rows.find(({ id }) => id === drawn)?.name || 'unnamed'}
+            </span>
+          )}
+        </DragOverlay>
       </DndContext>
     </UnitIsOpen>
   );
