@@ -6,6 +6,7 @@ import { lampRoomShelf } from './lamp-room';
 import * as harbour from './models/harbour';
 import { CLOTH, pennant } from './models/pennant';
 import { block } from './shape';
+import { stationHut } from './models/station-hut';
 import * as surface from './surfaces';
 import { writeDemoFbx } from './write-fbx';
 import { writeDemoGlb, type GlbMaterial } from './write-glb';
@@ -43,6 +44,7 @@ export async function createDemoArrivals(): Promise<DemoArrival[]> {
     },
     { name: 'pennant_animated.zip', bytes: await zip(pennantInTheWind(surfaces)), stage: 'bench', category: 'prop' },
     { name: 'lamp_room_shelf.zip', bytes: await zip(await lampRoomShelf()), stage: 'bench', category: 'furniture' },
+    { name: 'station_hut_v4.zip', bytes: await zip(await weatherHut(surfaces)), stage: 'bench', category: 'building' },
     {
       name: 'quay_furniture_pack.zip',
       bytes: await zip(quayFurniture(surfaces)),
@@ -141,6 +143,45 @@ async function bellBuoy(s: Surfaces): Promise<DemoFile[]> {
         '',
         'This work is licensed under Creative Commons Attribution 4.0 International.',
         'https://creativecommons.org/licenses/by/4.0/',
+      ),
+    },
+  ];
+}
+
+/** Put together from three downloads: parts without names, one that came twice, groups of one thing, every screw by itself. */
+async function weatherHut(s: Surfaces): Promise<DemoFile[]> {
+  const parts = stationHut();
+  const slats = parts.filter(({ name }) => name.startsWith('slat_')).map(({ name }) => name);
+  const glb = await writeDemoGlb(parts, {
+    materials: {
+      white_wood: { colour: [0.9, 0.89, 0.84], roughness: 0.7 },
+      zinc: { colour: [0.55, 0.58, 0.6], roughness: 0.4, metallic: 0.8, map: s.wing },
+      brass: { colour: [0.78, 0.62, 0.29], roughness: 0.35, metallic: 0.9 },
+      glass: { colour: [0.85, 0.92, 0.95], roughness: 0.05, opacity: 0.5 },
+    },
+    groups: {
+      ...Object.fromEntries(slats.map((name) => [name, ['door', 'louvres']])),
+      thermometer: ['instruments'],
+    },
+    copyright: '2026 Ines Falkenrot, CC BY 4.0',
+    extras: {
+      author: 'Ines Falkenrot',
+      license: 'CC-BY-4.0',
+      title: 'Weather station hut',
+      source: 'https://quayside-models.example/station-hut',
+    },
+  });
+  return [
+    { path: 'station_hut/station_hut.glb', bytes: glb },
+    {
+      path: 'station_hut/licence.txt',
+      bytes: text(
+        'WEATHER STATION HUT',
+        'by Ines Falkenrot, Quayside Models',
+        'https://quayside-models.example/station-hut',
+        '',
+        'You may use this under CC BY 4.0 (https://creativecommons.org/licenses/by/4.0/).',
+        'It is 1.60 m high.',
       ),
     },
   ];

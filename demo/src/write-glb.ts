@@ -1,4 +1,4 @@
-import { Document, NodeIO, type Material } from '@gltf-transform/core';
+import { Document, NodeIO, type Material, type Node } from '@gltf-transform/core';
 import type { Part } from './shape';
 
 export interface GlbMaterial {
@@ -19,6 +19,8 @@ export interface GlbOptions {
   generator?: string;
   /** A node around everything, and what a scene leaves behind. */
   clutter?: boolean;
+  /** Groups that parts hang in, the outermost first, by the part's name. */
+  groups?: Record<string, readonly string[]>;
 }
 
 const toLinear = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
@@ -66,6 +68,19 @@ export async function writeDemoGlb(parts: readonly Part[], options: GlbOptions):
     parent = document.createNode('harbour');
     scene.addChild(parent);
   }
+  const made = new Map<string, Node>();
+  const groupOf = (name: string): Node => {
+    let at = parent;
+    let path = '';
+    for (const group of options.groups?.[name] ?? []) {
+      path += `/${group}`;
+      const known = made.get(path) ?? document.createNode(group);
+      if (!made.has(path)) at.addChild(known);
+      made.set(path, known);
+      at = known;
+    }
+    return at;
+  };
   for (const part of parts) {
     const { positions, normals, uvs, indices } = triangulate(part);
     const accessor = (type: 'VEC2' | 'VEC3', array: Float32Array<ArrayBuffer>) =>
@@ -77,7 +92,9 @@ export async function writeDemoGlb(parts: readonly Part[], options: GlbOptions):
       .setAttribute('TEXCOORD_0', accessor('VEC2', uvs))
       .setIndices(document.createAccessor().setType('SCALAR').setArray(new Uint32Array(indices)).setBuffer(buffer))
       .setMaterial(materials.get(part.material) ?? null);
-    parent.addChild(document.createNode(part.name).setMesh(document.createMesh(part.name).addPrimitive(primitive)));
+    groupOf(part.name).addChild(
+      document.createNode(part.name).setMesh(document.createMesh(part.name).addPrimitive(primitive)),
+    );
   }
   return Buffer.from(await new NodeIO().writeBinary(document));
 }

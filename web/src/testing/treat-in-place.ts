@@ -29,6 +29,11 @@ const stand: Partial<Treating> = {
   getPicture: (key) => current.getPicture?.(key) ?? null,
   listPointedFaces: async (...given) => current.listPointedFaces?.(...given) ?? null,
   drawLayout: async (...given) => current.drawLayout?.(...given) ?? null,
+  describeParts: async (...given) => current.describeParts?.(...given) ?? { rows: [], offers: [] },
+  referToParts: async (...given) => current.referToParts?.(...given) ?? [],
+  drawParts: async (...given) => current.drawParts?.(...given) ?? [],
+  chooseIsland: async (...given) => current.chooseIsland?.(...given) ?? null,
+  placeFaces: async (...given) => current.placeFaces?.(...given) ?? null,
 };
 
 /** One end of a line whose messages reach the other end by themselves. */

@@ -1,0 +1,169 @@
+import type { Document } from '@gltf-transform/core';
+import { getSheet, setOwnSteps, switchStep, type Sheet } from '@haveld/contract/api/bench';
+import type { Step } from '@haveld/contract/step';
+import { createDocument } from '@haveld/core/scene/document/document-io';
+import { setNodeSource } from '@haveld/core/scene/document/source-data';
+import { PartIndex } from '@haveld/core/scene/part-ref';
+import { getShownScene, listShownNodes } from '@haveld/core/scene/traverse';
+import { describePartSheet } from '@haveld/core/structure/parts/part-sheet';
+import { addBox, createMemoryCodec } from '@haveld/core/testing/documents';
+import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
+import { getStepDefinition, listStepsBeforeParts, orderSteps } from '@haveld/core/treatment/steps';
+import { exampleSheet } from '../../testing/example-sheet';
+import { layOut } from '../../testing/lay-out';
+import { answer, fireEvent, renderAt, screen, waitFor, within } from '../../testing/render-at';
+import { treatInPlace } from '../../testing/treat-in-place';
+
+// The worker's part is played by the real thing: a document in memory, treated by the steps the screen has.
+const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+
+/** A cupboard: a body, a door in a group of its own, three screws that have no names. */
+function build(): Document {
+  const document = createDocument();
+  const scene = getShownScene(document);
+  const [oak, brass] = ['oak', 'brass'].map((name) => document.createMaterial(name));
+  const root = document.createNode('cupboard');
+  scene.addChild(root);
+  const holder = document.createNode('door_holder');
+  root.addChild(holder);
+  addBox(document, [0, 0, 0], [1, 2, 0.5], 'body', root).getMesh()!.listPrimitives()[0].setMaterial(oak);
+  addBox(document, [0, 0, 0.5], [1, 2, 0.52], 'door', holder).getMesh()!.listPrimitives()[0].setMaterial(oak);
+  for (let i = 0; i < 3; i++)
+    addBox(document, [0.2 + i * 0.3, 1.9, 0.52], [0.21 + i * 0.3, 1.91, 0.53], `Mesh.00${i}`, root)
+      .getMesh()!
+      .listPrimitives()[0]
+      .setMaterial(brass);
+  listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
+  return document;
+}
+
+async function treatedBy(steps: readonly Step[]): Promise<Document> {
+  const document = build();
+  await applyTreatment(document, steps, context);
+  return document;
+}
+
+/** A server that keeps the steps it is given. */
+function open() {
+  let taken: Sheet['steps'] = [];
+  const sheet = (): Sheet => {
+    const steps = orderSteps(taken).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) }));
+    return exampleSheet({ id: 'cupboard', name: 'Cupboard', documentSha256: 'd'.repeat(64), steps } as never);
+  };
+  layOut({ width: 800, height: 900 });
+  treatInPlace(() => ({}), {
+    describeParts: async (_, steps) =>
+      describePartSheet(await treatedBy(steps), await treatedBy(listStepsBeforeParts(steps))),
+    referToParts: async (_, steps, __, ids) => {
+      const index = new PartIndex(await treatedBy(listStepsBeforeParts(steps)));
+      return ids.map((id) => index.get(id) && index.refer(index.get(id)!));
+    },
+  });
+  return renderAt('/bench/cupboard/parts', [
+    answer(getSheet, sheet),
+    answer(setOwnSteps, ({ body }) => {
+      for (const step of body.steps)
+        taken.push({
+          id: `s${taken.length}`,
+          step,
+          title: '',
+          enabled: true,
+          findingKey: body.key,
+          personName: 'Maja',
+        });
+      return sheet();
+    }),
+    answer(switchStep, ({ body }) => {
+      taken = taken.map((row) => (row.id === body.stepId ? { ...row, enabled: body.enabled } : row));
+      return sheet();
+    }),
+  ]);
+}
+
+const names = (): string[] =>
+  within(screen.getByRole('listbox', { name: 'Parts of the model' }))
+    .getAllByRole('option')
+    .map((line) => line.getAttribute('aria-label')!.split(',')[0]);
+const line = (name: string): Promise<HTMLElement> => screen.findByRole('option', { name: new RegExp(`^${name}`) });
+
+test('every part stands as it hangs, with what it is made of, and what is odd about it', async () => {
+  open();
+  expect(await line('body')).toBeTruthy();
+  expect(names()).toEqual(['cupboard', 'door_holder', 'door', 'body', 'Mesh.000', 'Mesh.001', 'Mesh.002']);
+  const holder = within(await line('door_holder'));
+  expect(holder.getByText('holds only one thing')).toBeTruthy();
+  expect(within(await line('Mesh.001')).getByText(/no name of its own/)).toBeTruthy();
+  expect(within(await line('body')).getByText('oak')).toBeTruthy();
+  // what is folded is counted
+  fireEvent.click(holder.getByRole('button', { name: 'fold door_holder' }));
+  expect(names()).not.toContain('door');
+  expect(within(await line('door_holder')).getByText('+1')).toBeTruthy();
+});
+
+test('three parts are chosen by a pattern, joined by a key, and come apart again by undoing', async () => {
+  const { user, sent } = open();
+  await line('body');
+  await user.keyboard('s');
+  await user.keyboard('mesh*{Enter}');
+  expect(await screen.findByRole('heading', { name: '3 parts chosen' })).toBeTruthy();
+  await user.keyboard('o');
+  await waitFor(() => expect(sent(setOwnSteps)).toHaveLength(1));
+  expect(sent(setOwnSteps)[0]).toMatchObject({
+    key: expect.stringMatching(/^own:parts:/),
+    steps: [{ kind: 'join-parts', parts: [{ id: 'p4' }, { id: 'p5' }, { id: 'p6' }] }],
+  });
+  await waitFor(() => expect(names()).toEqual(['Mesh.000']));
+  expect(screen.getByText('3 parts joined as “Mesh.000”')).toBeTruthy();
+  await user.keyboard('{Control>}z{/Control}');
+  await waitFor(() => expect(names()).toHaveLength(3));
+  expect(sent(switchStep)).toEqual([{ stepId: 's0', enabled: false }]);
+  await user.keyboard('{Control>}{Shift>}z{/Shift}{/Control}');
+  await waitFor(() => expect(names()).toHaveLength(1));
+});
+
+test('a part is renamed, and what cannot be done says why', async () => {
+  const { user, sent } = open();
+  await user.click(await line('door,'));
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Join into one (o)' }).disabled).toBe(true);
+  expect(screen.getByTitle('Choose two parts or more that show something.')).toBeTruthy();
+  const field = screen.getByRole('textbox', { name: 'Name of the part' });
+  await user.clear(field);
+  await user.type(field, 'left door{Enter}');
+  await waitFor(() => expect(names()).toContain('left door'));
+  expect(sent(setOwnSteps)[0].steps).toMatchObject([
+    { kind: 'name-parts', names: [{ part: { name: 'door', id: 'p2' }, name: 'left door' }] },
+  ]);
+});
+
+test('a part is hung under another by keys alone, and nothing hangs under itself', async () => {
+  const { user, sent } = open();
+  await user.click(await line('body'));
+  await user.keyboard('u');
+  expect(await screen.findByText(/What do they hang under/)).toBeTruthy();
+  await user.click(await line('body'));
+  expect(sent(setOwnSteps)).toEqual([]);
+  await user.click(await line('door,'));
+  await waitFor(() => expect(sent(setOwnSteps)).toHaveLength(1));
+  await waitFor(() => expect(names().slice(0, 4)).toEqual(['cupboard', 'door_holder', 'door', 'body']));
+  expect(sent(setOwnSteps)[0].steps).toMatchObject([{ kind: 'hang-parts', under: { id: 'p2' } }]);
+});
+
+test('what speaks for a step is offered, looked at, and taken', async () => {
+  const { user, sent } = open();
+  const offers = within(await screen.findByRole('region', { name: 'Proposals' }));
+  await user.click(offers.getByText('3 parts have no name of their own'));
+  expect(screen.getByRole('heading', { name: '3 parts chosen' })).toBeTruthy();
+  await user.click(offers.getByRole('button', { name: 'Name them' }));
+  await waitFor(() => expect(sent(setOwnSteps)).toHaveLength(1));
+  await waitFor(() => expect(names()).toContain('brass_block_1'));
+  expect(offers.queryByText('3 parts have no name of their own')).toBeNull();
+});
+
+test('by what is odd, only that is shown; where no word fits, it is said', async () => {
+  const { user } = open();
+  await line('body');
+  await user.selectOptions(screen.getByRole('combobox'), 'odd');
+  await waitFor(() => expect(names().sort()).toEqual(['Mesh.000', 'Mesh.001', 'Mesh.002', 'door_holder']));
+  await user.type(screen.getByRole('searchbox'), 'anchor');
+  expect(await screen.findByText('No part is like that')).toBeTruthy();
+});
