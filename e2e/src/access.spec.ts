@@ -88,6 +88,12 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.getByRole('link', { name: /All maps on one sheet/ }).click();
   await expect(page.locator('.map-cell img').first()).toBeVisible();
   expect(await listFaults(page), 'sheet of maps').toEqual([]);
+  await page.goto('/bench');
+  await page.getByRole('link', { name: /hut/i }).first().click();
+  await page.getByRole('link', { name: /All parts on one sheet/ }).click();
+  await page.getByRole('grid', { name: 'Parts of the model' }).getByRole('row').nth(2).click();
+  await expect(page.locator('.part-picture img').first()).toBeVisible();
+  expect(await listFaults(page), 'sheet of parts').toEqual([]);
   await page.goto('/catalogue');
   await page.getByRole('link', { name: 'Bell buoy, red' }).click();
   await expect(page.locator('.stage-bar')).toBeVisible();

@@ -3,7 +3,7 @@ import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, type MouseEvent } from 'react';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
-import { count, formatCount } from '@haveld/core/text/count';
+import { formatCount } from '@haveld/core/text/count';
 import { useMeasures } from '../../parts/use-measures';
 import type { ShownPicture } from '../../view3d/treat.worker';
 import { usePartPictures, type TreatedModel } from '../../view3d/use-part-sheet';
@@ -42,26 +42,34 @@ export function PartPlan({ model, plan, at, chosen, hidden, onChoose, onFold }: 
     if (place >= 0) list.scrollToIndex(place, { align: 'auto' });
   }, [place, list]);
   return (
-    <div className="part-plan" ref={scroller}>
-      <div className="part-line part-heads" aria-hidden="true">
-        <span />
-        <span>Part</span>
-        <span>Made of</span>
-        <span className="figure">Triangles</span>
-        <span className="figure">Size</span>
+    <div
+      className="part-plan"
+      ref={scroller}
+      role="grid"
+      aria-label="Parts of the model"
+      aria-multiselectable="true"
+      aria-rowcount={plan.length + 1}
+      tabIndex={0}
+    >
+      <div className="part-line part-heads" role="row">
+        <span role="columnheader" aria-label="Picture" />
+        <span role="columnheader">Part</span>
+        <span role="columnheader">Made of</span>
+        <span role="columnheader" className="figure">
+          Triangles
+        </span>
+        <span role="columnheader" className="figure">
+          Size
+        </span>
       </div>
-      <div
-        role="listbox"
-        aria-label="Parts of the model"
-        aria-multiselectable="true"
-        style={{ height: list.getTotalSize(), position: 'relative' }}
-      >
+      <div role="rowgroup" style={{ height: list.getTotalSize(), position: 'relative' }}>
         {items.map(({ index, start }) => {
           const planned = plan[index];
           return (
             <PartLine
               key={planned.row.id}
               planned={planned}
+              index={index}
               top={start}
               picture={pictures.get(planned.row.id)}
               isAt={planned.row.id === at}
@@ -79,6 +87,7 @@ export function PartPlan({ model, plan, at, chosen, hidden, onChoose, onFold }: 
 
 function PartLine({
   planned,
+  index,
   top,
   picture,
   isAt,
@@ -88,6 +97,7 @@ function PartLine({
   onFold,
 }: {
   planned: PlanRow;
+  index: number;
   top: number;
   picture: ShownPicture | undefined;
   isAt: boolean;
@@ -114,18 +124,18 @@ function PartLine({
         drag.setNodeRef(element);
         drop.setNodeRef(element);
       }}
-      role="option"
+      role="row"
       aria-selected={isChosen}
-      aria-label={describeForEars(row, length)}
+      aria-rowindex={index + 2}
       className={states.join(' ')}
       style={{ top, height: ROW_PX }}
       onClick={(event) => onChoose(planned, event)}
       {...drag.listeners}
     >
-      <span className="part-picture">
+      <span className="part-picture" role="gridcell">
         {picture && <img src={picture.url} alt="" width={44} height={33} draggable={false} />}
       </span>
-      <span className="part-name" style={{ paddingLeft: Math.min(level, 12) * 14 }}>
+      <span className="part-name" role="rowheader" style={{ paddingLeft: Math.min(level, 12) * 14 }}>
         {level > 0 && <span className="part-plumb" aria-hidden="true" style={{ left: Math.min(level, 12) * 14 - 9 }} />}
         {below > 0 && (
           <button
@@ -146,9 +156,15 @@ function PartLine({
           <Remarks row={row} />
         </span>
       </span>
-      <span className="part-materials quiet small">{row.materials.join(', ') || KIND_WORDS[row.kind]}</span>
-      <span className="figure mono small">{row.triangles > 0 ? formatCount(row.triangles) : ''}</span>
-      <span className="figure mono small">{row.size ? length(Math.max(...row.size)) : ''}</span>
+      <span className="part-materials quiet small" role="gridcell">
+        {row.materials.join(', ') || KIND_WORDS[row.kind]}
+      </span>
+      <span className="figure mono small" role="gridcell">
+        {row.triangles > 0 ? formatCount(row.triangles) : ''}
+      </span>
+      <span className="figure mono small" role="gridcell">
+        {row.size ? length(Math.max(...row.size)) : ''}
+      </span>
     </div>
   );
 }
@@ -162,13 +178,3 @@ function Remarks({ row }: { row: PartRow }) {
   if (words.length === 0) return null;
   return <span className={row.oddities.length > 0 ? 'says-look small' : 'quiet small'}>{words.join(' · ')}</span>;
 }
-
-const describeForEars = (row: PartRow, length: (metres: number) => string): string =>
-  [
-    row.name || 'unnamed',
-    row.kind === 'shape' ? count(row.triangles, 'triangle') : KIND_WORDS[row.kind],
-    row.size ? length(Math.max(...row.size)) : '',
-    ...row.oddities.map((oddity) => ODDITY_WORDS[oddity]),
-  ]
-    .filter(Boolean)
-    .join(', ');

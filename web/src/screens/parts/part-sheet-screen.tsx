@@ -1,7 +1,15 @@
 import './part-sheet-screen.css';
 import '../bench/bench.css';
 import '../maps/maps.css';
-import { DndContext, DragOverlay, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  DragOverlay,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useRef, useState, type MouseEvent } from 'react';
@@ -208,6 +216,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     <UnitIsOpen value={isUnitOpen}>
       <DndContext
         sensors={sensors}
+        collisionDetection={pointerWithin}
         onDragStart={({ active }) => setDrawn(String(active.id))}
         onDragCancel={() => setDrawn(null)}
         onDragEnd={onDrop}
@@ -257,7 +266,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
             </div>
             <PartOfferList
               offers={parts.data?.offers ?? []}
-              isBusy={own.isBusy}
+              isBusy={own.isBusy || parts.isPlaceholderData}
               onLook={look}
               onTake={(offer) => own.take(offer.steps)}
             />

@@ -1,0 +1,94 @@
+import { expect, test, type Page } from '@playwright/test';
+import { signIn } from './library';
+
+/** Opens the sheet of parts of the station hut: put together from three downloads, it needs all of it. */
+async function openParts(page: Page): Promise<void> {
+  await signIn(page);
+  await page.goto('/bench');
+  await page.getByRole('link', { name: /hut/i }).first().click();
+  await expect(page.getByRole('region', { name: 'Condition' })).toBeVisible();
+  await page.getByRole('link', { name: /All parts on one sheet/ }).click();
+  await expect(plan(page).getByRole('row').nth(1)).toBeVisible();
+}
+
+const plan = (page: Page) => page.getByRole('grid', { name: 'Parts of the model' });
+const line = (page: Page, name: string) =>
+  plan(page)
+    .getByRole('row')
+    .filter({ has: page.getByText(name, { exact: true }) });
+const steps = (page: Page) => page.getByRole('region', { name: 'Steps on its parts' });
+const offer = (page: Page, words: RegExp) => page.getByRole('article').filter({ hasText: words });
+
+test('a hut of three downloads is put in order: what is offered is taken, the rest by mouse, and the last is undone', async ({
+  page,
+}) => {
+  await openParts(page);
+  await expect(page.getByText(/^4\d parts$/)).toBeVisible();
+  // long lists draw only what is near: the largest stand first
+  await page.getByLabel('in order').selectOption('size');
+
+  // a wall that came twice goes; sixteen screws become one; what has no name gets one
+  await offer(page, /exactly where an equal one stands/)
+    .getByRole('button')
+    .last()
+    .click();
+  await expect(line(page, 'wall_left_copy')).toHaveCount(0);
+  await offer(page, /small parts could be one/)
+    .getByRole('button')
+    .last()
+    .click();
+  await expect(steps(page)).toContainText('16 parts joined');
+  await offer(page, /no name of their own/)
+    .getByRole('button')
+    .last()
+    .click();
+  await expect(line(page, 'white_wood_rod_front_left')).toBeVisible();
+
+  // a part is drawn onto another, and keeps its place
+  const [from, onto] = [line(page, 'wall_right'), line(page, 'roof')];
+  const [start, end] = [await from.boundingBox(), await onto.boundingBox()];
+  await page.mouse.move(start!.x + 150, start!.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(start!.x + 160, start!.y + 10, { steps: 4 });
+  await page.mouse.move(end!.x + 150, end!.y + 20, { steps: 8 });
+  await page.mouse.up();
+  await expect(steps(page)).toContainText('wall_right under “roof”');
+
+  // a click on the model finds the part on the sheet
+  const view = await page.getByRole('application').boundingBox();
+  await page.mouse.click(view!.x + view!.width / 2, view!.y + view!.height / 2);
+  await expect(plan(page).getByRole('row', { selected: true })).toHaveCount(1);
+
+  await page.keyboard.press('Control+z');
+  await expect(steps(page).getByRole('button', { name: /switch on: wall_right under/ })).toBeVisible();
+  // what was done is part of the treatment, and the bench shows the model so
+  await page.getByRole('link', { name: 'Back to its condition' }).click();
+  await expect(page.getByRole('region', { name: 'Treatment' })).toContainText('16 parts joined');
+});
+
+test('by the keyboard alone: found, chosen, grouped, renamed, split into faces and taken back', async ({ page }) => {
+  await openParts(page);
+  await page.keyboard.press('s');
+  await page.keyboard.type('slat*');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: '7 parts chosen' })).toBeVisible();
+  await page.keyboard.press('g');
+  await expect(steps(page)).toContainText('7 parts grouped as “slat”');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('s');
+  await page.keyboard.type('roof');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('r');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('roof_sheet');
+  await page.keyboard.press('Enter');
+  await expect(steps(page)).toContainText('“roof” named “roof_sheet”');
+  // twice undone, twice done again: nothing of it is lost
+  await page.keyboard.press('Control+z');
+  await expect(steps(page).getByRole('button', { name: /switch on: “roof” named/ })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(steps(page).getByRole('button', { name: /switch on: 7 parts/ })).toBeVisible();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(steps(page).getByRole('button', { name: /switch off: 7 parts/ })).toBeVisible();
+});
