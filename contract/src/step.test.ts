@@ -28,6 +28,7 @@ const STEPS: Step[] = [
   { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
   { kind: 'set-normals', schema: 1, from: 'angle', degrees: 30 },
   { kind: 'name-root', schema: 1, name: 'bell_buoy' },
+  { kind: 'reduce-triangles', schema: 1, to: { by: 'triangles', triangles: 20000 } },
   { kind: 'hang-parts', schema: 1, parts: [part], under: null },
   { kind: 'group-parts', schema: 1, parts: [part], name: 'fittings' },
   { kind: 'dissolve-groups', schema: 1, parts: [{ ...part, id: 'p3' }] },

@@ -273,6 +273,16 @@ export const StepSchema = z.discriminatedUnion('kind', [
     /** Above 0, up to 180; counts for `angle`. */
     degrees: z.number().positive().max(180),
   }),
+  z.object({
+    kind: z.literal('reduce-triangles'),
+    schema: z.literal(1),
+    to: z.discriminatedUnion('by', [
+      z.object({ by: z.literal('share'), share: z.number().positive().max(1) }),
+      z.object({ by: z.literal('triangles'), triangles: z.number().int().min(1) }),
+      /** How far the surface may go from where it was, at most. */
+      z.object({ by: z.literal('error'), mm: z.number().positive().max(10_000) }),
+    ]),
+  }),
   z.object({ kind: z.literal('name-root'), schema: z.literal(1), name: z.string().min(1) }),
 ]);
 export type Step = z.infer<typeof StepSchema>;

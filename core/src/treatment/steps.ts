@@ -17,6 +17,7 @@ import { nameParts } from './steps/name-parts';
 import { nameRoot } from './steps/name-root';
 import { ownGeometry } from './steps/own-geometry';
 import { reduceMaps } from './steps/reduce-maps';
+import { reduceTriangles } from './steps/reduce-triangles';
 import { relinkMap } from './steps/relink-map';
 import { rotate } from './steps/rotate';
 import { scale } from './steps/scale';
@@ -68,6 +69,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'bake-transforms': bake,
   'set-pivot': setPivot,
   'set-normals': setNormals,
+  'reduce-triangles': reduceTriangles,
   'name-root': nameRoot,
 };
 

@@ -3,7 +3,7 @@
  * files such programs write.
  */
 const DEFAULT_NAME =
-  /^(mesh|object|obj|node|geometry|geo|shape|part|piece|component|solid|default( material| object)?|unnamed|untitled|none|null|empty|group|grp|root|element|entity|primitive|poly ?surface|cube|box|cylinder|sphere|plane|circle|torus|cone|line|curve|nurbs ?(path|curve)|bezier ?(curve|circle)|poly|tris?|faces?|surface|extru(de|sion)|lathe|loft|sweep|sub ?d(ivision)?|instance|copy|mesh ?instance|static ?mesh|submesh|defaultmaterial|material|mat|lambert|phong|blinn|initialshadinggroup|standard)( ?(mesh|object|obj|shape|node|geo|copy|instance))*$/i;
+  /^(mesh|object|obj|node|geometry|geo|shape|part|piece|component|solid|default( material| object)?|unnamed|untitled|none|null|empty|group|grp|root|element|entity|primitive|(poly|detached|lofted|revolved|planar|extruded|trimmed) ?surface|p ?(plane|cube|cylinder|sphere|torus|cone|pipe|prism|disc)|nurbs ?(surface|sphere|cube|cylinder|cone|plane|torus)|cube|box|cylinder|sphere|plane|circle|torus|cone|line|curve|nurbs ?(path|curve)|bezier ?(curve|circle)|poly|tris?|faces?|surface|extru(de|sion)|lathe|loft|sweep|sub ?d(ivision)?|instance|copy|mesh ?instance|static ?mesh|submesh|defaultmaterial|material|mat|lambert|phong|blinn|initialshadinggroup|standard)( ?(mesh|object|obj|shape|node|geo|copy|instance))*$/i;
 
 /** A name that is a number, a letter with a number, or a hash. */
 const CODE = /^([a-z]|[a-z]?[\d ]+|[0-9a-f]{8}[0-9a-f -]*|id ?\d+)$/i;

@@ -1,5 +1,5 @@
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
-import { arrangeRows, findAlike, findOfMaterial, findParts, withBelow } from './arrange-rows';
+import { arrangeRows, findAlike, findOfMaterial, findParts, listAbove, withBelow } from './arrange-rows';
 import { nameGroup, PART_ACTIONS } from './part-actions';
 
 const row = (id: string, depth: number, parentId: string | null, more: Partial<PartRow> = {}): PartRow => ({
@@ -65,6 +65,7 @@ test('words find names and materials; a pattern has to fit the whole of one', ()
 test('alike are parts of as many triangles and the same sides, whichever way they lie', () => {
   expect(findAlike(ROWS, new Set(['slat_2']))).toEqual(['slat_2', 'slat_10']);
   expect(findOfMaterial(ROWS, new Set(['hinge']))).toEqual(['hinge']);
+  expect([...listAbove(ROWS, 'slat_2')]).toEqual(['door', 'root']);
   expect([...withBelow(ROWS, new Set(['door']))]).toEqual(['door', 'slat_2', 'slat_10']);
 });
 

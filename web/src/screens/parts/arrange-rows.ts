@@ -94,6 +94,14 @@ export function withBelow(rows: readonly PartRow[], ids: ReadonlySet<string>): S
   return all;
 }
 
+/** @returns ids of what a part hangs under, at any height */
+export function listAbove(rows: readonly PartRow[], id: string): Set<string> {
+  const parentOf = new Map(rows.map((row) => [row.id, row.parentId]));
+  const above = new Set<string>();
+  for (let at = parentOf.get(id) ?? null; at !== null; at = parentOf.get(at) ?? null) above.add(at);
+  return above;
+}
+
 /** @returns parts that are like these: of as many triangles and the same extent, whichever way they are turned */
 export function findAlike(rows: readonly PartRow[], ids: ReadonlySet<string>): string[] {
   const keys = new Set(rows.filter(({ id }) => ids.has(id)).map(describeLike));

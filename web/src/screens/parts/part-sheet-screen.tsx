@@ -32,6 +32,7 @@ import {
   findAlike,
   findOfMaterial,
   findParts,
+  listAbove,
   ORDERS,
   withBelow,
   type Order,
@@ -142,6 +143,14 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   };
   const setFoldedAt = (wanted: boolean): void => {
     if (at !== null && folded.has(at) !== wanted && plan.some(({ row, below }) => row.id === at && below > 0)) fold(at);
+  };
+  /** What was chosen on the model is found on the sheet: what hides it there gives way. */
+  const reveal = (id: string): void => {
+    if (plan.some(({ row }) => row.id === id)) return;
+    setWords('');
+    setOrder('hang');
+    const above = listAbove(rows, id);
+    setFolded(new Set([...folded].filter((one) => !above.has(one))));
   };
   const startFaces = (): void => {
     if (chosenRows.length === 1 && chosenRows[0].kind === 'shape')
@@ -312,6 +321,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 } else if (mode.kind === 'hang') {
                   if (picked) void hang([...chosen], picked.id);
                 } else if (picked) {
+                  reveal(picked.id);
                   if (choosing === 'also') parting.toggle(picked.id);
                   else parting.goTo(picked.id, 'instead');
                 } else if (choosing === 'instead') parting.choose([], 'instead');

@@ -1,0 +1,33 @@
+import type { StepOf } from '@haveld/contract/step';
+import { formatLength } from '../../placement/units';
+import { simplifyModel } from '../../structure/levels/simplify-model';
+import { count, formatCount } from '../../text/count';
+import type { StepDefinition } from '../step-definition';
+
+/** Not idempotent where it goes by a share: twice halved is a quarter. */
+export const reduceTriangles: StepDefinition<'reduce-triangles'> = {
+  kind: 'reduce-triangles',
+  phase: 'geometry',
+  order: 1,
+  codeVersion: 1,
+  topology: 'replaces',
+  loses: ['triangles', 'polygons', 'layouts', 'colours', 'creases', 'skinned'],
+  title: (step) => `Reduced ${describeReduction(step)}`,
+  credit: () => 'triangles reduced',
+  adaptation: () => 'triangles reduced',
+  async apply(document, step) {
+    const { before, after, error, left } = await simplifyModel(document, step.to);
+    if (after === before) return { changed: 'nothing could be taken away', unmatched: left };
+    return {
+      changed: `${formatCount(before)} to ${count(after, 'triangle')}, at most ${formatLength(error)} from where it was`,
+      unmatched: left,
+    };
+  },
+};
+
+function describeReduction({ to }: StepOf<'reduce-triangles'>): string {
+  if (to.by === 'share') return `to ${Math.round(to.share * 100)} %`;
+  return to.by === 'triangles'
+    ? `to ${count(to.triangles, 'triangle')}`
+    : `as far as ${formatLength(to.mm / 1000)} allows`;
+}
