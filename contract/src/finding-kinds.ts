@@ -2,7 +2,7 @@ import type { Heading } from './heading';
 
 /** What the sheet offers beside the choices of a finding. */
 export type FindingControl =
-  'known-size' | 'stand-beside' | 'turn-upright' | 'turn-round' | 'part-pivots' | 'pick-pivot' | 'layouts';
+  'known-size' | 'stand-beside' | 'turn-upright' | 'turn-round' | 'part-pivots' | 'pick-pivot' | 'layouts' | 'reduce';
 
 /** What Haveld needs to know of a kind of finding, whatever model it is about. */
 export interface FindingKindFacts {
@@ -122,7 +122,7 @@ export const FINDING_KINDS = facts({
   root: { heading: 'structure', title: 'The root’s name' },
   normals: { heading: 'geometry', title: 'Smoothing', mayBePencilled: true },
   'inverted-faces': { heading: 'geometry', title: 'Parts inside out', pointsAt: 'parts' },
-  triangles: { heading: 'geometry', title: 'Triangles' },
+  triangles: { heading: 'geometry', title: 'Triangles', controls: ['reduce'] },
   lines: { heading: 'geometry', title: 'Lines and points' },
   reading: { heading: 'geometry', title: 'What reading had to say' },
 });

@@ -55,7 +55,7 @@ test('a hut of three downloads is put in order: what is offered is taken, the re
 
   // a click on the model finds the part on the sheet
   const view = await page.getByRole('application').boundingBox();
-  await page.mouse.click(view!.x + view!.width / 2, view!.y + view!.height / 2);
+  await page.mouse.click(view!.x + view!.width * 0.46, view!.y + view!.height * 0.34);
   await expect(plan(page).getByRole('row', { selected: true })).toHaveCount(1);
 
   await page.keyboard.press('Control+z');

@@ -1,5 +1,4 @@
 import type { Document, Mesh, Primitive } from '@gltf-transform/core';
-import { MeshoptSimplifier } from 'meshoptimizer';
 import { mergePoints } from '../../geometry/merge-points';
 import { linearDeterminant } from '../../scene/matrix';
 import { getPolygonData } from '../../scene/document/polygon-data';
@@ -26,7 +25,9 @@ export interface Reduced {
  * @param document in metres
  */
 export async function simplifyModel(document: Document, reduction: Reduction): Promise<Reduced> {
-  await MeshoptSimplifier.ready;
+  // half a megabyte that most models never need
+  const { MeshoptSimplifier: simplifier } = await import('meshoptimizer');
+  await simplifier.ready;
   const instances = listMeshInstances(document);
   const before = instances.reduce((sum, { mesh }) => sum + countMesh(mesh), 0);
   const share =
@@ -47,7 +48,7 @@ export async function simplifyModel(document: Document, reduction: Reduction): P
     for (const [i, primitive] of mesh.listPrimitives().entries()) {
       if (!isTriangles(primitive)) continue;
       const target = { triangles: Math.max(MIN_TRIANGLES, Math.floor(countTriangles(primitive) * share)), error: most };
-      const reached = simplifyPrimitive(document, primitive, target, locks[i]);
+      const reached = simplifyPrimitive(document, primitive, { ...target, locked: locks[i] }, simplifier);
       if (reached !== null) error = Math.max(error, reached * scale);
     }
   }

@@ -1,5 +1,5 @@
 import type { Document, Primitive } from '@gltf-transform/core';
-import { MeshoptSimplifier } from 'meshoptimizer';
+import type { MeshoptSimplifier } from 'meshoptimizer';
 import { getPolygonData, HaveldPolygons } from '../../scene/document/polygon-data';
 import { createScalars } from '../../scene/meshes/create-scalars';
 import { listIndices } from '../../scene/meshes/list-indices';
@@ -11,6 +11,8 @@ export interface SimplifyTarget {
   triangles: number;
   /** In the unit of the primitive's positions. */
   error: number;
+  /** 1 for vertices that stay, such as those of creases and of borders with other materials. */
+  locked: Uint8Array;
 }
 
 /** What keeps a surface as it is seen, beside where it lies: how much a difference in each counts against a difference in place, as shares of the size. */
@@ -26,19 +28,18 @@ const MOST_NUMBERS = 32;
 /**
  * Takes triangles away where they are missed least, by the quadric error of place and attributes (Garland and Heckbert 1998, as
  * meshoptimizer computes it). Vertices are not moved: those that stay keep all they hold. Open borders stay, and so do seams.
- * @param locked 1 for vertices that stay, such as those of creases and of borders with other materials
  * @returns how far the surface lies from where it was at most, in the unit of its positions; null where nothing could be taken away
  */
 export function simplifyPrimitive(
   document: Document,
   primitive: Primitive,
-  { triangles, error }: SimplifyTarget,
-  locked: Uint8Array,
+  { triangles, error, locked }: SimplifyTarget,
+  simplifier: typeof MeshoptSimplifier,
 ): number | null {
   const indices = listIndices(primitive);
   const positions = Float32Array.from(readNumbers(primitive.getAttribute('POSITION')!));
   const { values, stride, weights } = gatherAttributes(primitive, positions.length / 3);
-  const [kept, reached] = MeshoptSimplifier.simplifyWithAttributes(
+  const [kept, reached] = simplifier.simplifyWithAttributes(
     indices,
     positions,
     3,

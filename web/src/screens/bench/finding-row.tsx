@@ -16,6 +16,7 @@ import { PickPivot } from './placing/pick-pivot';
 import { QuarterTurns } from './placing/quarter-turns';
 import { StandBeside } from './placing/stand-beside';
 import { RightsForm } from './rights-form';
+import { Reduce } from './reduce';
 import { useAnswer } from './use-answer';
 
 /** Layouts drawn beside a finding. */
@@ -186,6 +187,7 @@ const CONTROLS: Record<FindingControl, (props: ControlProps) => ReactNode> = {
   'stand-beside': StandBeside,
   'part-pivots': PartPivots,
   'pick-pivot': PickPivot,
+  reduce: Reduce,
 };
 
 /** The layouts a finding is about, drawn; the first few of many. */
