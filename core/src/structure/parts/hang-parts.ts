@@ -1,6 +1,7 @@
 import type { Document, Node } from '@gltf-transform/core';
 import { hangUnder } from '../../scene/place-node';
 import { listReferredNodes } from '../referred-nodes';
+import { findMover } from './movers';
 import { makeFreshIds } from '../../scene/document/fresh-id';
 import { getNodeSource, setNodeSource } from '../../scene/document/source-data';
 import { getShownScene, isBelow } from '../../scene/traverse';
@@ -37,7 +38,12 @@ export function groupParts(
   setNodeSource(group, { id: makeFreshIds(document, [`${getNodeSource(tops[0]).id ?? ''}^`])[0] });
   const above = findCommonParent(tops);
   (above ?? getShownScene(document)).addChild(group);
-  const left = hangParts(document, tops, group);
+  // a group that is not asked to change how its parts move leaves them where something moves them
+  const referred = listReferredNodes(document);
+  const mover = findMover(group, referred);
+  const alike = tops.filter((part) => findMover(part, referred) === mover);
+  const stuck = hangParts(document, alike, group);
+  const left = tops.filter((part) => stuck.includes(part) || !alike.includes(part));
   if (left.length < tops.length) return { group, left };
   group.dispose();
   return { group: null, left };

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { setOwnSteps, switchStep, type Sheet, type TreatmentStep } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
 import { getStepDefinition } from '@haveld/core/treatment/steps';
@@ -21,17 +22,25 @@ export function usePartSteps(sheet: Sheet, onDone: () => void) {
     call(switchStep, { params, body: { stepId: row.id, enabled: !row.enabled } }),
   );
   const taken = listPartSteps(sheet);
-  const lastOn = taken.findLastIndex(({ enabled }) => enabled);
-  /** What undoing switches off, and doing again switches on. */
-  const undone: TreatmentStep | undefined = taken[lastOn];
-  const again: TreatmentStep | undefined = taken[lastOn + 1];
+  /** What was undone since this sheet was opened, the last last: that is done again, and nothing that somebody switched off. */
+  const [undone, setUndone] = useState<readonly string[]>([]);
+  const last = taken.findLast(({ enabled }) => enabled);
+  const again = taken.find(({ id, enabled }) => id === undone.at(-1) && !enabled);
   return {
     isBusy: taking.isPending || switching.isPending,
     take: (steps: Step[]) => taking.mutate(steps),
     switchOver: (row: TreatmentStep) => switching.mutate(row),
-    undoable: undone ?? null,
-    undo: () => undone && switching.mutate(undone),
+    undoable: last ?? null,
+    undo: () => {
+      if (!last || switching.isPending) return;
+      setUndone([...undone, last.id]);
+      switching.mutate(last);
+    },
     redoable: again ?? null,
-    redo: () => again && switching.mutate(again),
+    redo: () => {
+      if (!again || switching.isPending) return;
+      setUndone(undone.slice(0, -1));
+      switching.mutate(again);
+    },
   };
 }
