@@ -29,6 +29,7 @@ const STEPS: Step[] = [
   { kind: 'set-normals', schema: 1, from: 'angle', degrees: 30 },
   { kind: 'name-root', schema: 1, name: 'bell_buoy' },
   { kind: 'reduce-triangles', schema: 1, to: { by: 'triangles', triangles: 20000 } },
+  { kind: 'clean-faces', schema: 1, parts: [part] },
   { kind: 'hang-parts', schema: 1, parts: [part], under: null },
   { kind: 'group-parts', schema: 1, parts: [part], name: 'fittings' },
   { kind: 'dissolve-groups', schema: 1, parts: [{ ...part, id: 'p3' }] },

@@ -149,6 +149,7 @@ export const StepSchema = z.discriminatedUnion('kind', [
     name: PartName.nullable(),
   }),
   z.object({ kind: z.literal('take-out'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
+  z.object({ kind: z.literal('clean-faces'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({
     kind: z.literal('name-parts'),
     schema: z.literal(1),

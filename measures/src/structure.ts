@@ -6,6 +6,7 @@ import { setNodeSource } from '@haveld/core/scene/document/source-data';
 import { listIndices } from '@haveld/core/scene/meshes/list-indices';
 import { getShownScene, listMeshInstances, listShownNodes } from '@haveld/core/scene/traverse';
 import { simplifyModel } from '@haveld/core/structure/levels/simplify-model';
+import { listFaultyFaces } from '@haveld/core/structure/parts/faulty-faces';
 import { joinParts } from '@haveld/core/structure/parts/join-parts';
 import { describePartSheet } from '@haveld/core/structure/parts/part-sheet';
 import { shareOut, takeApart } from '@haveld/core/structure/parts/split-part';
@@ -116,6 +117,7 @@ await time(
   () => positions.slice(),
   (points) => findIslands(points, indices, 1e-5),
 );
+await time('faces of no area and doubled ones', joined, (document) => listFaultyFaces(primitivesOf(document)));
 const splitting = await time('split into islands', joined, (document) => {
   const [part] = parts(document);
   const sharing = shareOut(part.getMesh()!.listPrimitives(), 'islands', 0);

@@ -262,6 +262,8 @@ const CASES: { [K in Extract<StepKind, `${string}`>]?: Make } = {
     schema: 1,
     parts: refer(document, [idOf(i, given)]),
   }),
+  // no quad lies on another, and all have an area
+  'clean-faces': (document, given, i) => ({ kind: 'clean-faces', schema: 1, parts: refer(document, [idOf(i, given)]) }),
   'take-out': (document, given, i) => ({ kind: 'take-out', schema: 1, parts: refer(document, [idOf(i, given)]) }),
 };
 

@@ -2,6 +2,7 @@ import type { Step, StepKind } from '@haveld/contract/step';
 import { PHASES, type StepDefinition } from './step-definition';
 import { bake } from './steps/bake-transforms';
 import { changeMap } from './steps/change-map';
+import { cleanFaces } from './steps/clean-faces';
 import { convertSpecular } from './steps/convert-specular';
 import { dissolveGroupsByHand } from './steps/dissolve-groups';
 import { dissolveWrappers } from './steps/dissolve-wrappers';
@@ -48,6 +49,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'join-parts': joinPartsToOne,
   'split-part': splitPart,
   'separate-faces': separateFaces,
+  'clean-faces': cleanFaces,
   'take-out': takeOutParts,
   'name-parts': nameParts,
   'share-geometry': shareEqual,

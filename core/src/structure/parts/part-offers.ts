@@ -5,6 +5,7 @@ import { formatCount, count } from '../../text/count';
 import { PartIndex } from '../../scene/part-ref';
 import { listReferredNodes } from '../referred-nodes';
 import { listDoubledParts, listEqualParts, type EqualParts } from './equal-parts';
+import { listFaultyFaces } from './faulty-faces';
 import { whyNotJoined } from './join-parts';
 import { mayDissolve } from './may-dissolve';
 import type { PartRow } from './part-rows';
@@ -13,7 +14,7 @@ import { shareOut } from './split-part';
 
 /** Something that speaks for a step on parts, with the step ready to be taken. */
 export interface PartOffer {
-  kind: 'doubled' | 'names' | 'equal' | 'groups' | 'join' | 'split';
+  kind: 'doubled' | 'faces' | 'names' | 'equal' | 'groups' | 'join' | 'split';
   title: string;
   detail: string;
   evidence: Evidence[];
@@ -26,6 +27,8 @@ export interface PartOffer {
 const MANY = 12;
 /** A part is small below this share of the model's longest side. Ours. */
 const SMALL = 0.06;
+/** Heavier parts are not looked through for faulty faces unasked. */
+const HEAVY = 1_500_000;
 /** Heavier parts are not looked through for islands unasked. */
 const LIGHT = 300_000;
 
@@ -39,6 +42,7 @@ export function listPartOffers(document: Document, rows: readonly PartRow[]): Pa
   const equal = listEqualParts(document);
   return [
     offerDoubled(index, equal),
+    offerFaces(index, rows),
     offerNames(index, rows),
     offerEqual(index, equal),
     offerGroups(document, index, rows),
@@ -84,6 +88,36 @@ function offerDoubled(index: PartIndex, equal: readonly EqualParts[]): PartOffer
       })),
     steps: [{ kind: 'take-out', schema: 1, parts: nodes.map((node) => index.refer(node)) }],
     ids: nodes.flatMap((node) => index.refer(node).id ?? []),
+  };
+}
+
+/** Faces nobody can see: they cost, and a doubled one flickers. */
+function offerFaces(index: PartIndex, rows: readonly PartRow[]): PartOffer | null {
+  const seen = new Set<unknown>();
+  const found = rows.flatMap((row) => {
+    const node = row.kind === 'shape' ? index.get(row.id) : null;
+    const mesh = node?.getMesh();
+    if (!node || !mesh || row.triangles > HEAVY || seen.has(mesh)) return [];
+    seen.add(mesh);
+    const { noArea, doubled } = listFaultyFaces(mesh.listPrimitives());
+    return noArea + doubled > 0 ? [{ row, node, noArea, doubled }] : [];
+  });
+  if (found.length === 0) return null;
+  const sum = (key: 'noArea' | 'doubled'): number => found.reduce((all, one) => all + one[key], 0);
+  const words = [
+    sum('noArea') > 0 ? `${count(sum('noArea'), 'polygon has', 'polygons have')} no area` : '',
+    sum('doubled') > 0 ? `${count(sum('doubled'), 'polygon lies', 'polygons lie')} on another` : '',
+  ];
+  return {
+    kind: 'faces',
+    title: words.filter(Boolean).join(' and '),
+    detail: 'Nobody sees them; what lies on another flickers. Nothing else changes.',
+    evidence: found.slice(0, 8).map(({ row, noArea, doubled }) => ({
+      text: row.name || 'unnamed',
+      figure: count(noArea + doubled, 'polygon'),
+    })),
+    steps: [{ kind: 'clean-faces', schema: 1, parts: found.map(({ node }) => index.refer(node)) }],
+    ids: found.map(({ row }) => row.id),
   };
 }
 

@@ -25,6 +25,7 @@ export const KIND_WORDS: Record<PartKind, string> = {
 /** How each offer is taken. */
 export const OFFER_WORDS: Record<PartOffer['kind'], string> = {
   doubled: 'Take the doubles out',
+  faces: 'Remove them',
   names: 'Name them',
   equal: 'Make them instances',
   groups: 'Dissolve them',
