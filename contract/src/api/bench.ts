@@ -166,7 +166,7 @@ export const setOwnSteps = endpoint({
   params: Id,
   body: z.object({
     key: z.string().regex(/^own:.{1,150}$/),
-    steps: z.array(StepSchema).max(20),
+    steps: z.array(StepSchema).max(200),
     /** Those that stood under the key when the person looked; where somebody else's stand there now, they are told and nothing is changed. Left out, they are replaced. */
     seen: z.array(StepSchema).optional(),
   }),

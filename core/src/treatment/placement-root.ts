@@ -2,15 +2,16 @@ import type { Document, Node } from '@gltf-transform/core';
 import { getNodeSource, setNodeSource } from '../scene/document/source-data';
 import { getShownScene } from '../scene/traverse';
 
-const ID = 'placement-root';
+/** No file has a part of this id. */
+export const PLACEMENT_ROOT_ID = 'placement-root';
 
 /** @returns the one node that carries size and stance, made where there is none: all else hangs under it */
 export function getPlacementRoot(document: Document): Node {
   const scene = getShownScene(document);
   const [only, ...others] = scene.listChildren();
-  if (only && others.length === 0 && getNodeSource(only).id === ID) return only;
+  if (only && others.length === 0 && getNodeSource(only).id === PLACEMENT_ROOT_ID) return only;
   const root = document.createNode('root');
-  setNodeSource(root, { id: ID });
+  setNodeSource(root, { id: PLACEMENT_ROOT_ID });
   for (const child of scene.listChildren()) root.addChild(child);
   scene.addChild(root);
   return root;

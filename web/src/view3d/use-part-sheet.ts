@@ -43,13 +43,20 @@ export function usePartPictures({ documentSha256, steps, shown }: TreatedModel, 
   });
 }
 
-/** How the next step on parts names some of them; those it does not know are left out. */
+/**
+ * How the next step on parts names some of them, each in its place.
+ * @throws where one is not there any more
+ */
 export async function referToParts(
   { documentSha256, steps, shown }: TreatedModel,
   ids: readonly string[],
 ): Promise<PartRef[]> {
   const refs = await getTreating().referToParts(documentSha256, steps, shown, [...ids]);
-  return refs.flatMap((ref) => ref ?? []);
+  return refs.map((ref) => {
+    if (!ref)
+      throw new Error('One of these parts is made by a later step, or is not there any more. Nothing was done.');
+    return ref;
+  });
 }
 
 /** The polygons that hang together with a place of a part; what was chosen already is given up again. */

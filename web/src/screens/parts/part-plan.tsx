@@ -52,7 +52,9 @@ export function PartPlan({ model, plan, at, chosen, hidden, onChoose, onFold }: 
       tabIndex={0}
     >
       <div className="part-line part-heads" role="row">
-        <span role="columnheader" aria-label="Picture" />
+        <span role="columnheader">
+          <span className="visually-hidden">Picture</span>
+        </span>
         <span role="columnheader">Part</span>
         <span role="columnheader">Made of</span>
         <span role="columnheader" className="figure">

@@ -44,8 +44,15 @@ async function treatedBy(steps: readonly Step[]): Promise<Document> {
 }
 
 /** A server that keeps the steps it is given. */
-function open() {
-  let taken: Sheet['steps'] = [];
+function open(before: Step[] = []) {
+  let taken: Sheet['steps'] = before.map((step, i) => ({
+    id: `b${i}`,
+    step,
+    title: '',
+    enabled: true,
+    findingKey: null,
+    personName: 'Haveld',
+  }));
   const sheet = (): Sheet => {
     const steps = orderSteps(taken).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) }));
     return exampleSheet({ id: 'cupboard', name: 'Cupboard', documentSha256: 'd'.repeat(64), steps } as never);
@@ -173,4 +180,18 @@ test('by what is odd, only that is shown; where no word fits, it is said', async
   await waitFor(() => expect(names().sort()).toEqual(['Mesh.000', 'Mesh.001', 'Mesh.002', 'door_holder']));
   await user.type(screen.getByRole('searchbox'), 'anchor');
   expect(await screen.findByText('No part is like that')).toBeTruthy();
+});
+
+test('under the root that is made later is at the top, and what is done to that root itself is refused in words', async () => {
+  const pivot: Step = { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true };
+  const { user, sent } = open([pivot]);
+  await user.click(await line('body'));
+  await user.keyboard('u');
+  await user.click(await line('root'));
+  await waitFor(() => expect(sent(setOwnSteps)).toHaveLength(1));
+  expect(sent(setOwnSteps)[0].steps).toMatchObject([{ kind: 'hang-parts', parts: [{ id: 'p3' }], under: null }]);
+  await user.click(await line('root'));
+  await user.keyboard('g');
+  expect(await screen.findByText(/made by a later step/)).toBeTruthy();
+  expect(sent(setOwnSteps)).toHaveLength(1);
 });

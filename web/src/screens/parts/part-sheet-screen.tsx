@@ -13,10 +13,8 @@ import {
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useRef, useState, type MouseEvent } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import type { Sheet } from '@haveld/contract/api/bench';
-import type { ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
 import type { PartOffer } from '@haveld/core/structure/parts/part-offers';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 import { count } from '@haveld/core/text/count';
@@ -25,7 +23,7 @@ import { Failure, Loading, Notice } from '../../parts/notice';
 import { UnitIsOpen } from '../../parts/use-measures';
 import { PartView } from '../../view3d/part-view';
 import type { PartsShown } from '../../view3d/stage/part-marks';
-import { chooseIsland, referToParts, usePartSheet, usePlacedFaces } from '../../view3d/use-part-sheet';
+import { chooseIsland, usePartSheet, usePlacedFaces } from '../../view3d/use-part-sheet';
 import { listShownCopies, useTreated } from '../../view3d/use-treated';
 import {
   arrangeRows,
@@ -33,17 +31,21 @@ import {
   findOfMaterial,
   findParts,
   listAbove,
-  ORDERS,
   withBelow,
   type Order,
   type PlanRow,
 } from './arrange-rows';
-import { PART_ACTIONS, type PartAction } from './part-actions';
+import { FacesInHand } from './faces-in-hand';
+import { PartFind } from './part-find';
 import { PartHand } from './part-hand';
+import type { Mode } from './part-mode';
 import { PartOfferList } from './part-offer-list';
 import { PartPlan } from './part-plan';
 import { PartSteps } from './part-steps';
+import { PartViewBar } from './part-view-bar';
 import { useChosenParts } from './use-chosen-parts';
+import { usePartActs } from './use-part-acts';
+import { usePartKeys } from './use-part-keys';
 import { usePartSteps } from './use-part-steps';
 
 /** Every part of a model in one view: found, chosen on the sheet or on the model, and put in order once. */
@@ -57,10 +59,6 @@ export function PartSheetScreen() {
 
 const NO_ROWS: PartRow[] = [];
 const NONE: ReadonlySet<string> = new Set();
-
-/** What the hand on the model does: choose parts, draw a box, choose faces of one part, or say what others hang under. */
-type Mode =
-  { kind: 'parts' } | { kind: 'box' } | { kind: 'faces'; id: string; chosen: ChosenFaces | null } | { kind: 'hang' };
 
 function PartSheetView({ sheet }: { sheet: Sheet }) {
   const steps = useMemo(() => sheet.planned.filter((row) => row.enabled).map((row) => row.step), [sheet.planned]);
@@ -98,29 +96,14 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   const faces = mode.kind === 'faces' ? mode.chosen : null;
   const lit = usePlacedFaces(model, mode.kind === 'faces' && faces ? { id: mode.id, faces: faces.faces } : null);
 
-  const refer = (ids: readonly string[]) => referToParts(model, ids);
-  const act = async (action: PartAction): Promise<void> => {
-    if (chosenRows.length === 0 || own.isBusy || action.whyNot(chosenRows) !== null) return;
-    own.take(action.steps(await refer(chosenRows.map(({ id }) => id)), chosenRows));
-  };
-  const rename = async (name: string): Promise<void> => {
-    const [part] = await refer(chosenRows.map(({ id }) => id));
-    own.take([{ kind: 'name-parts', schema: 1, names: [{ part, name }] }]);
-  };
-  const hang = async (ids: readonly string[], under: string): Promise<void> => {
-    const below = withBelow(rows, new Set(ids));
-    if (below.has(under) || ids.every((id) => rows.find((row) => row.id === id)?.parentId === under)) return;
-    const [target, ...refs] = await refer([under, ...ids]);
-    own.take([{ kind: 'hang-parts', schema: 1, parts: refs, under: target }]);
-  };
-  const separate = async (name: string | null): Promise<void> => {
-    if (mode.kind !== 'faces' || !mode.chosen || mode.chosen.polygons === 0) return;
-    const [part] = await refer([mode.id]);
-    own.take([{ kind: 'separate-faces', schema: 1, part, faces: mode.chosen.faces, name }]);
+  const acts = usePartActs({ model, rows, chosenRows, own });
+  const hang = acts.hang;
+  const separate = (name: string | null): void => {
+    if (mode.kind === 'faces' && mode.chosen) acts.separate(mode.id, mode.chosen, name);
   };
 
   const onChoose = ({ row }: PlanRow, event: MouseEvent): void => {
-    if (mode.kind === 'hang') return void hang([...chosen], row.id);
+    if (mode.kind === 'hang') return hang([...chosen], row.id);
     if (event.shiftKey && at !== null) {
       const [from, to] = [at, row.id].map((id) => plan.findIndex((one) => one.row.id === id)).sort((a, b) => a - b);
       return parting.choose(
@@ -163,47 +146,32 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     else setWords('');
   };
 
-  const ofPlan = {
-    ignoreEventWhen: (event: KeyboardEvent) =>
-      event.target instanceof Element && event.target.closest(TAKES_KEYS) !== null,
-    preventDefault: true,
-  };
-  useHotkeys('down', () => move(1, 'instead'), ofPlan);
-  useHotkeys('up', () => move(-1, 'instead'), ofPlan);
-  useHotkeys('shift+down', () => move(1, 'also'), ofPlan);
-  useHotkeys('shift+up', () => move(-1, 'also'), ofPlan);
-  useHotkeys('space', () => at !== null && parting.toggle(at), ofPlan);
-  useHotkeys('right', () => setFoldedAt(false), ofPlan);
-  useHotkeys('left', () => setFoldedAt(true), ofPlan);
-  useHotkeys(
-    PART_ACTIONS.map(({ keyName }) => keyName),
-    (event) => void act(PART_ACTIONS.find(({ keyName }) => keyName === event.key)!),
-  );
-  useHotkeys('r', () => document.getElementById('part-name-field')?.focus(), { preventDefault: true });
-  useHotkeys('u', () => chosen.size > 0 && setMode({ kind: 'hang' }));
-  useHotkeys('b', startFaces);
-  useHotkeys('x', () => setMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' }));
-  useHotkeys('a', () => parting.choose(findAlike(rows, chosen), 'instead'));
-  useHotkeys('q', () => parting.choose(findOfMaterial(rows, chosen), 'instead'));
-  useHotkeys('i', () => parting.setAlone(!parting.isAlone));
-  useHotkeys('w', () => parting.hide([...chosen]));
-  useHotkeys('f', () => setFrame((now) => now + 1));
-  useHotkeys('mod+z', own.undo, { preventDefault: true });
-  useHotkeys('mod+shift+z', own.redo, { preventDefault: true });
-  useHotkeys('s', () => search.current?.focus(), { preventDefault: true });
-  useHotkeys('escape', leave);
-  useHotkeys(
-    'enter',
-    () => {
-      if (mode.kind === 'faces') void separate(nameOfPiece(rows, mode.id));
+  usePartKeys({
+    move,
+    toggle: () => at !== null && parting.toggle(at),
+    fold: setFoldedAt,
+    act: acts.act,
+    hang: () => chosen.size > 0 && setMode({ kind: 'hang' }),
+    faces: startFaces,
+    box: () => setMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' }),
+    alike: () => parting.choose(findAlike(rows, chosen), 'instead'),
+    ofMaterial: () => parting.choose(findOfMaterial(rows, chosen), 'instead'),
+    alone: () => parting.setAlone(!parting.isAlone),
+    hide: () => parting.hide([...chosen]),
+    frame: () => setFrame((now) => now + 1),
+    undo: own.undo,
+    redo: own.redo,
+    search: () => search.current?.focus(),
+    leave,
+    confirm: () => {
+      if (mode.kind === 'faces') separate(nameOfPiece(rows, mode.id));
       else if (mode.kind === 'hang' && at !== null)
-        void hang(
+        hang(
           [...chosen].filter((id) => id !== at),
           at,
         );
     },
-    ofPlan,
-  );
+  });
 
   const size = sheet.findings.find(({ kind }) => kind === 'size');
   const hasSize = !(size?.answer?.kind === 'taken' && size.answer.choiceId === 'none');
@@ -214,7 +182,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   const [drawn, setDrawn] = useState<string | null>(null);
   const onDrop = ({ active, over }: DragEndEvent): void => {
     setDrawn(null);
-    if (over && over.id !== active.id) void hang(listDrawn(String(active.id)), String(over.id));
+    if (over && over.id !== active.id) hang(listDrawn(String(active.id)), String(over.id));
   };
   const look = (offer: PartOffer): void => {
     parting.choose(offer.ids, 'instead');
@@ -240,44 +208,26 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
             </Button>
           </div>
           <div className="part-sheet">
-            <div className="part-find">
-              <input
-                ref={search}
-                type="search"
-                aria-label="Find parts by name or material"
-                placeholder="name or material, screw*  (s)"
-                value={words}
-                onChange={(event) => setWords(event.target.value)}
-                onKeyDown={(event) => {
-                  if (event.key !== 'Enter') return;
-                  parting.choose(
-                    findParts(rows, words).map(({ id }) => id),
-                    'instead',
-                  );
-                  event.currentTarget.blur();
-                }}
-              />
-              <label>
-                <span className="quiet small">in order </span>
-                <select value={order} onChange={(event) => setOrder(event.target.value as Order)}>
-                  {ORDERS.map(({ id, label }) => (
-                    <option key={id} value={id}>
-                      {label}
-                    </option>
-                  ))}
-                </select>
-              </label>
-              <span className="grow" />
-              <span className="quiet small" role="status">
-                {words || order === 'odd' ? `${plan.length} of ` : ''}
-                {count(rows.length, 'part')}
-              </span>
-            </div>
+            <PartFind
+              ref={search}
+              words={words}
+              order={order}
+              shown={plan.length}
+              all={rows.length}
+              onWords={setWords}
+              onOrder={setOrder}
+              onEnter={() =>
+                parting.choose(
+                  findParts(rows, words).map(({ id }) => id),
+                  'instead',
+                )
+              }
+            />
             <PartOfferList
               offers={parts.data?.offers ?? []}
               isBusy={own.isBusy || parts.isPlaceholderData}
               onLook={look}
-              onTake={(offer) => own.take(offer.steps)}
+              onTake={(offer) => own.take(() => Promise.resolve(offer.steps))}
             />
             {parts.error && <Failure error={parts.error} onRetry={() => void parts.refetch()} />}
             {parts.isPending && !parts.error && <Loading />}
@@ -319,7 +269,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                     setMode({ kind: 'faces', id: picked.id, chosen: next }),
                   );
                 } else if (mode.kind === 'hang') {
-                  if (picked) void hang([...chosen], picked.id);
+                  if (picked) hang([...chosen], picked.id);
                 } else if (picked) {
                   reveal(picked.id);
                   if (choosing === 'also') parting.toggle(picked.id);
@@ -331,7 +281,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 setMode({ kind: 'parts' });
               }}
             />
-            <ViewBar mode={mode} parting={parting} onMode={setMode} />
+            <PartViewBar mode={mode} parting={parting} onMode={setMode} />
           </div>
           <aside className="part-side">
             {mode.kind === 'faces' ? (
@@ -339,8 +289,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 name={rows.find(({ id }) => id === mode.id)?.name ?? ''}
                 chosen={mode.chosen}
                 isBusy={own.isBusy}
-                onPart={() => void separate(nameOfPiece(rows, mode.id))}
-                onRemove={() => void separate(null)}
+                onPart={() => separate(nameOfPiece(rows, mode.id))}
+                onRemove={() => separate(null)}
                 onLeave={leave}
               />
             ) : (
@@ -354,8 +304,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                   chosen={chosenRows}
                   below={meant.size - chosen.size}
                   isBusy={own.isBusy}
-                  onAct={(action) => void act(action)}
-                  onRename={(name) => void rename(name)}
+                  onAct={acts.act}
+                  onRename={acts.rename}
                   onHang={() => setMode({ kind: 'hang' })}
                   onAlike={() => parting.choose(findAlike(rows, chosen), 'instead')}
                   onOfMaterial={() => parting.choose(findOfMaterial(rows, chosen), 'instead')}
@@ -380,90 +330,5 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   );
 }
 
-/** Keys of the plan do not count where something else takes them: a field, a list, the view of the model, a button. */
-const TAKES_KEYS = 'input, textarea, select, [role="combobox"], .stage-hand, button, a';
-
 const nameOfPiece = (rows: readonly PartRow[], id: string): string =>
   `${rows.find((row) => row.id === id)?.name || 'part'}_piece`;
-
-/** What the view shows of the parts, and what a drag on it does. */
-function ViewBar({
-  mode,
-  parting,
-  onMode,
-}: {
-  mode: Mode;
-  parting: ReturnType<typeof useChosenParts>;
-  onMode: (mode: Mode) => void;
-}) {
-  const { chosen, hidden, isAlone } = parting;
-  return (
-    <div className="part-bar" role="group" aria-label="What of the model is shown">
-      <button
-        type="button"
-        aria-pressed={mode.kind === 'box'}
-        onClick={() => onMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' })}
-      >
-        choose by a box (x)
-      </button>
-      <button
-        type="button"
-        aria-pressed={isAlone}
-        disabled={chosen.size === 0}
-        onClick={() => parting.setAlone(!isAlone)}
-      >
-        alone (i)
-      </button>
-      <button type="button" disabled={chosen.size === 0} onClick={() => parting.hide([...chosen])}>
-        hide (w)
-      </button>
-      {(hidden.size > 0 || isAlone) && (
-        <button type="button" onClick={parting.showAll}>
-          show all (Esc)
-        </button>
-      )}
-    </div>
-  );
-}
-
-function FacesInHand({
-  name,
-  chosen,
-  isBusy,
-  onPart,
-  onRemove,
-  onLeave,
-}: {
-  name: string;
-  chosen: ChosenFaces | null;
-  isBusy: boolean;
-  onPart: () => void;
-  onRemove: () => void;
-  onLeave: () => void;
-}) {
-  const has = chosen !== null && chosen.polygons > 0;
-  return (
-    <div className="part-hand">
-      <h2>Faces of {name || 'the part'}</h2>
-      <p className="quiet small">
-        Click the model: what hangs together there is chosen, and given up by another click.
-      </p>
-      <p role="status">
-        {has
-          ? `${count(chosen.polygons, 'polygon')} chosen${chosen.isWhole ? ', all it has' : ''}`
-          : 'None is chosen yet.'}
-      </p>
-      <div className="part-acts">
-        <Button size="small" variant="contained" disabled={!has || chosen.isWhole || isBusy} onClick={onPart}>
-          Make them a part (Enter)
-        </Button>
-        <Button size="small" variant="outlined" color="error" disabled={!has || isBusy} onClick={onRemove}>
-          Remove them
-        </Button>
-        <Button size="small" onClick={onLeave}>
-          Leave it (Esc)
-        </Button>
-      </div>
-    </div>
-  );
-}

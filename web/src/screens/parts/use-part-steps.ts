@@ -15,7 +15,8 @@ export const listPartSteps = ({ steps }: Pick<Sheet, 'steps'>): TreatmentStep[] 
 export function usePartSteps(sheet: Sheet, onDone: () => void) {
   const params = { id: sheet.id };
   const taking = useChange(
-    (steps: Step[]) => call(setOwnSteps, { params, body: { key: `${OWN}${crypto.randomUUID()}`, steps } }),
+    async (make: () => Promise<Step[]>) =>
+      call(setOwnSteps, { params, body: { key: `${OWN}${crypto.randomUUID()}`, steps: await make() } }),
     { onDone },
   );
   const switching = useChange((row: TreatmentStep) =>
@@ -28,7 +29,8 @@ export function usePartSteps(sheet: Sheet, onDone: () => void) {
   const again = taken.find(({ id, enabled }) => id === undone.at(-1) && !enabled);
   return {
     isBusy: taking.isPending || switching.isPending,
-    take: (steps: Step[]) => taking.mutate(steps),
+    /** @param make finds the parts first; what goes wrong there is told */
+    take: (make: () => Promise<Step[]>) => taking.mutate(make),
     switchOver: (row: TreatmentStep) => switching.mutate(row),
     undoable: last ?? null,
     undo: () => {
