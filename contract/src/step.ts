@@ -136,7 +136,7 @@ export const StepSchema = z.discriminatedUnion('kind', [
     schema: z.literal(1),
     part: PartRefSchema,
     by: z.enum(['islands', 'materials']),
-    /** Corners nearer than this hang together, as a share of the part's longest side; counts for islands. */
+    /** Corners within this of the first of a place count as one with it, as a share of the part's longest side; counts for islands. */
     tolerance: z.number().min(0).max(0.1),
   }),
   z.object({

@@ -1,3 +1,4 @@
+import { KHRMaterialsClearcoat } from '@gltf-transform/extensions';
 import { addBox, createBoxDocument, createPng } from '../testing/documents';
 import { describeLosses, takeCensus } from './census';
 
@@ -30,4 +31,14 @@ test('what is added is no loss', () => {
   addBox(document, [2, 0, 0], [3, 1, 1], 'another').setExtras({ holds: 'lamp' });
   expect(describeLosses(before, takeCensus(document), [])).toEqual([]);
   expect(takeCensus(document).marks).toBe(1);
+});
+
+test('maps of extensions count, and those of a material nothing shows do not', () => {
+  const document = createBoxDocument([0, 0, 0], [1, 1, 1]);
+  const texture = () => document.createTexture().setImage(createPng([1, 2, 3, 255]) as Uint8Array<ArrayBuffer>);
+  const coat = document.createExtension(KHRMaterialsClearcoat).createClearcoat().setClearcoatTexture(texture());
+  const shown = document.createMaterial('shown').setExtension('KHR_materials_clearcoat', coat);
+  document.createMaterial('spare').setBaseColorTexture(texture());
+  document.getRoot().listMeshes()[0].listPrimitives()[0].setMaterial(shown);
+  expect(takeCensus(document).maps).toBe(1);
 });

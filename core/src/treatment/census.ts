@@ -1,4 +1,4 @@
-import type { Document } from '@gltf-transform/core';
+import { Material, type Document } from '@gltf-transform/core';
 import { countPolygons, getPolygonData } from '../scene/document/polygon-data';
 import { countTriangles, listMeshInstances, listShownNodes } from '../scene/traverse';
 import { holdsData } from '../structure/parts/holds-data';
@@ -24,7 +24,7 @@ export type Census = Record<Counted, number>;
 /** Counts what a document shows, by primitive and not by corner: cheap enough to be done after every step. */
 export function takeCensus(document: Document): Census {
   const census = Object.fromEntries(Object.keys(COUNTED).map((key) => [key, 0])) as Census;
-  const maps = new Set<unknown>();
+  const materials = new Set<Material>();
   for (const { node, mesh } of listMeshInstances(document))
     for (const primitive of mesh.listPrimitives()) {
       const triangles = countTriangles(primitive);
@@ -40,24 +40,32 @@ export function takeCensus(document: Document): Census {
       census.shapes += primitive.listTargets().length;
       census.skinned += node.getSkin() && primitive.getAttribute('JOINTS_0') ? triangles : 0;
       const material = primitive.getMaterial();
-      for (const texture of material
-        ? [
-            material.getBaseColorTexture(),
-            material.getNormalTexture(),
-            material.getMetallicRoughnessTexture(),
-            material.getOcclusionTexture(),
-            material.getEmissiveTexture(),
-          ]
-        : [])
-        if (texture) maps.add(texture);
+      if (material) materials.add(material);
     }
-  census.maps = maps.size;
+  census.maps = countMaps(document, materials);
   census.tracks = document
     .getRoot()
     .listAnimations()
     .reduce((sum, clip) => sum + clip.listChannels().filter((channel) => channel.getTargetNode()).length, 0);
   census.marks = listShownNodes(document).filter(holdsData).length;
   return census;
+}
+
+/** Of every slot, those of extensions too. */
+function countMaps(document: Document, materials: ReadonlySet<Material>): number {
+  const graph = document.getGraph();
+  return document
+    .getRoot()
+    .listTextures()
+    .filter((texture) =>
+      graph
+        .listParents(texture)
+        .some((owner) =>
+          owner instanceof Material
+            ? materials.has(owner)
+            : graph.listParents(owner).some((above) => above instanceof Material && materials.has(above)),
+        ),
+    ).length;
 }
 
 /**

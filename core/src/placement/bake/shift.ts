@@ -1,5 +1,6 @@
 import type { Document, Mesh, Node, vec3 } from '@gltf-transform/core';
 import { isLinearIdentity } from '../../scene/matrix';
+import { countStands } from '../../scene/measures/count-stands';
 
 /**
  * Moves what hangs under a node by `delta`. A part that stands at its parent's origin keeps standing there: its vertices and
@@ -9,7 +10,7 @@ import { isLinearIdentity } from '../../scene/matrix';
  */
 export function shiftChildren(document: Document, parent: Node, delta: vec3): void {
   const moved = new Set<unknown>();
-  const standing = countAllStands(document);
+  const standing = countStands(document);
   const visit = (node: Node): void => {
     const mesh = node.getMesh();
     const stands = mesh ? standing.get(mesh)! : 0;
@@ -25,23 +26,6 @@ export function shiftChildren(document: Document, parent: Node, delta: vec3): vo
     node.listChildren().forEach(visit);
   };
   parent.listChildren().forEach(visit);
-}
-
-/** @returns how many nodes show a mesh */
-export const countStands = (document: Document, mesh: Mesh): number =>
-  document
-    .getRoot()
-    .listNodes()
-    .filter((node) => node.getMesh() === mesh).length;
-
-/** @returns how many nodes show each mesh */
-export function countAllStands(document: Document): Map<Mesh, number> {
-  const stands = new Map<Mesh, number>();
-  for (const node of document.getRoot().listNodes()) {
-    const mesh = node.getMesh();
-    if (mesh) stands.set(mesh, (stands.get(mesh) ?? 0) + 1);
-  }
-  return stands;
 }
 
 /**

@@ -4,7 +4,8 @@ import { invertMatrix, transformPoint } from '../../scene/matrix';
 import { isBelow, listMeshInstances } from '../../scene/traverse';
 import { cloneMesh } from '../../scene/meshes/clone-mesh';
 import { listReferredNodes } from '../../structure/referred-nodes';
-import { countStands, shiftMesh } from '../bake/shift';
+import { countStands } from '../../scene/measures/count-stands';
+import { shiftMesh } from '../bake/shift';
 
 /**
  * Puts the pivots of parts at a share of each one's own box. Nothing moves in the world, and children keep their pivots. A mesh
@@ -63,7 +64,7 @@ function moveVertices(
     .listNodes()
     .filter((other) => other.getMesh() === mesh && other !== node && !nodes.includes(other)).length;
   if (known || others > 0) {
-    if (countStands(document, mesh) > 1) node.setMesh(cloneMesh(mesh));
+    if (countStands(document).get(mesh)! > 1) node.setMesh(cloneMesh(mesh));
     shiftMesh(node.getMesh()!, known ? (away.map((v, axis) => v - known[axis]) as vec3) : away, new Set());
     return;
   }

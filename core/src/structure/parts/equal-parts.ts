@@ -119,7 +119,8 @@ class Keys {
         semantic,
         accessor.getType(),
         accessor.getComponentType(),
-        isSpatial ? accessor.getCount() : hash(accessor),
+        accessor.getCount(),
+        semantic === 'POSITION' ? describeProportion(accessor) : isSpatial ? '' : hash(accessor),
       ];
     });
     return [this.#idOf(primitive.getMaterial()), hash(primitive.getIndices()!), values, primitive.getExtras()];
@@ -130,6 +131,15 @@ class Keys {
     this.#ids.set(material, id);
     return id;
   }
+}
+
+/** How wide a shape is by how long, whichever way it lies: without it, every box of a thousand would be compared with every other. */
+function describeProportion(accessor: Accessor): string {
+  const p = readNumbers(accessor);
+  const frame = [...pickThree(p)].map((o) => [p[o], p[o + 1], p[o + 2]]);
+  const [u, w] = [1, 2].map((k) => frame[k].map((v, i) => v - frame[0][i]));
+  const length = Math.hypot(...u);
+  return (Math.hypot(...cross(u, w)) / (length * length)).toPrecision(3);
 }
 
 /** FNV-1a over the bytes, and how many there are. What it takes for equal is compared once more. */

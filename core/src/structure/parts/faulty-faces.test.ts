@@ -3,7 +3,6 @@ import { setNodeSource } from '../../scene/document/source-data';
 import { countTriangles, listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { createMeshDocument } from '../../testing/documents';
 import { readFiles } from '../../testing/read-files';
-import { listReferredNodes } from '../referred-nodes';
 import { FAULTS, listFaultyFaces, removeFaultyFaces } from './faulty-faces';
 import { listPartOffers } from './part-offers';
 import { listPartRows } from './part-rows';
@@ -37,7 +36,7 @@ test('a doubled quad goes as a whole, is offered with how many there are, and th
     'm.obj': 'v 0 0 0\nv 1 0 0\nv 1 1 0\nv 0 1 0\nv 2 0 0\nv 2 1 0\no board\nf 1 2 3 4\nf 2 5 6 3\nf 2 3 4 1\n',
   });
   listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
-  const rows = listPartRows(document, listReferredNodes(document));
+  const rows = listPartRows(document);
   const [offer] = listPartOffers(document, rows);
   expect(offer).toMatchObject({ kind: 'faces', title: '1 polygon lies on another', steps: [{ kind: 'clean-faces' }] });
   const [{ node }] = listMeshInstances(document);

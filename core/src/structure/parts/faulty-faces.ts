@@ -1,4 +1,5 @@
 import type { Document, Node, Primitive } from '@gltf-transform/core';
+import { longestSide } from '../../geometry/longest-side';
 import { mergePoints } from '../../geometry/merge-points';
 import { computePolygonOutline } from '../../geometry/polygon-outline';
 import { listIndices } from '../../scene/meshes/list-indices';
@@ -39,7 +40,7 @@ function findFaults(primitive: Primitive): Uint8Array {
   const { positions, corners: pointOf } = mergePoints(
     Float32Array.from(readNumbers(primitive.getAttribute('POSITION')!)),
   );
-  const least = FLAT * sizeOf(positions);
+  const least = FLAT * longestSide(positions);
   const faults = new Uint8Array(starts.length - 1);
   const seen = new RingSet(faults.length, indices.length);
   const points = indices.map((vertex) => pointOf[vertex]);
@@ -57,17 +58,6 @@ function findFaults(primitive: Primitive): Uint8Array {
 function listRing(points: Uint32Array, from: number, to: number): ArrayLike<number> {
   const triangles = points.subarray(from * 3, to * 3);
   return to - from === 1 ? triangles : (computePolygonOutline(points, from * 3, to - from) ?? triangles);
-}
-
-function sizeOf(positions: Float32Array): number {
-  const min = [Infinity, Infinity, Infinity];
-  const most = [-Infinity, -Infinity, -Infinity];
-  for (let o = 0; o < positions.length; o++) {
-    const axis = o % 3;
-    if (positions[o] < min[axis]) min[axis] = positions[o];
-    if (positions[o] > most[axis]) most[axis] = positions[o];
-  }
-  return max(0, ...most.map((v, axis) => v - min[axis]));
 }
 
 /** @returns true where a triangle is as high over its longest side as may be seen */

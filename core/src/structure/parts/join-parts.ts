@@ -3,6 +3,7 @@ import { invertMatrix, multiplyMatrix } from '../../scene/matrix';
 import { joinPrimitives } from '../../scene/meshes/join-primitives';
 import { MeshTransformer } from '../../scene/meshes/transform-mesh';
 import { hangUnder } from '../../scene/place-node';
+import { isBelow } from '../../scene/traverse';
 import { listReferredNodes } from '../referred-nodes';
 import { holdsData } from './holds-data';
 import { findMover, hasBlendShapes } from './movers';
@@ -54,14 +55,9 @@ function leave(document: Document, part: Node, to: Node): void {
   // what cannot hang elsewhere without being sheared stays where it is
   const stays = part
     .listChildren()
-    .filter((child) => child !== to && !isAbove(child, to) && !hangUnder(document, child, to));
+    .filter((child) => child !== to && !isBelow(to, child) && !hangUnder(document, child, to));
   const holdsFirst = part.listChildren().length > stays.length;
   if (stays.length === 0 && !holdsFirst && !holdsData(part)) part.dispose();
-}
-
-function isAbove(node: Node, below: Node): boolean {
-  for (let at = below.getParentNode(); at; at = at.getParentNode()) if (at === node) return true;
-  return false;
 }
 
 /** Copies made on the way are not left in the document. */

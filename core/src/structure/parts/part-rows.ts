@@ -1,10 +1,11 @@
 import type { Document, Node } from '@gltf-transform/core';
-import { countAllStands } from '../../placement/bake/shift';
 import { getNodeSource } from '../../scene/document/source-data';
 import { countPolygons } from '../../scene/document/polygon-data';
 import { boxCentre, boxSize, unionBoxes } from '../../scene/measures/bounds';
+import { countStands } from '../../scene/measures/count-stands';
 import { listPlacedParts, type PlacedPart } from '../../scene/measures/placed-parts';
 import { countTriangles, listShownNodes } from '../../scene/traverse';
+import { listReferredNodes } from '../referred-nodes';
 import { holdsData } from './holds-data';
 import { meaningOf } from './name-habits';
 
@@ -45,8 +46,9 @@ const TINY = 0.004;
 /** Farther from the middle of the model than so many of its usual reaches is far off. Ours. */
 const FAR = 6;
 
-/** @param moved what clips and skins move @returns parts as they hang, parents before children */
-export function listPartRows(document: Document, moved: ReadonlySet<Node>): PartRow[] {
+/** @returns parts as they hang, parents before children */
+export function listPartRows(document: Document): PartRow[] {
+  const moved = listReferredNodes(document);
   const nodes = listShownNodes(document);
   const joints = new Set(
     document
@@ -54,7 +56,7 @@ export function listPartRows(document: Document, moved: ReadonlySet<Node>): Part
       .listSkins()
       .flatMap((skin) => skin.listJoints()),
   );
-  const stands = countAllStands(document);
+  const stands = countStands(document);
   const own = new Map<Node, PlacedPart[]>();
   for (const placed of listPlacedParts(document)) {
     const known = own.get(placed.instance.node);

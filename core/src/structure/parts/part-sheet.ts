@@ -1,5 +1,4 @@
 import type { Document } from '@gltf-transform/core';
-import { listReferredNodes } from '../referred-nodes';
 import { listPartOffers, type PartOffer } from './part-offers';
 import { listPartRows, type PartRow } from './part-rows';
 
@@ -14,6 +13,6 @@ export interface PartSheet {
  * @param before as the next step on parts finds it: the same parts by their ids, not yet placed
  */
 export function describePartSheet(treated: Document, before: Document): PartSheet {
-  const rows = listPartRows(treated, listReferredNodes(treated));
+  const rows = listPartRows(treated);
   return { rows, offers: listPartOffers(before, rows) };
 }

@@ -3,13 +3,12 @@ import { createDocument } from '../../scene/document/document-io';
 import { setNodeSource } from '../../scene/document/source-data';
 import { listShownNodes } from '../../scene/traverse';
 import { addBox } from '../../testing/documents';
-import { listReferredNodes } from '../referred-nodes';
 import { meaningOf } from './name-habits';
 import { listPartOffers } from './part-offers';
 import { listPartRows } from './part-rows';
 import { proposeNames } from './propose-names';
 
-const rowsOf = (document: Document) => listPartRows(document, listReferredNodes(document));
+const rowsOf = (document: Document) => listPartRows(document);
 const give = (document: Document): Document => {
   listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
   return document;

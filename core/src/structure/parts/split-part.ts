@@ -1,5 +1,6 @@
 import type { Document, Node, Primitive } from '@gltf-transform/core';
 import { findIslands } from '../../geometry/find-islands';
+import { longestSide } from '../../geometry/longest-side';
 import { makeFreshIds } from '../../scene/document/fresh-id';
 import { getNodeSource, setNodeSource } from '../../scene/document/source-data';
 import { listIndices } from '../../scene/meshes/list-indices';
@@ -81,17 +82,6 @@ function gatherPositions(primitives: readonly Primitive[]): { positions: Float32
     }
   });
   return { positions, starts };
-}
-
-function longestSide(positions: Float32Array): number {
-  const min = [Infinity, Infinity, Infinity];
-  const max = [-Infinity, -Infinity, -Infinity];
-  for (let i = 0; i < positions.length; i++) {
-    const axis = i % 3;
-    if (positions[i] < min[axis]) min[axis] = positions[i];
-    if (positions[i] > max[axis]) max[axis] = positions[i];
-  }
-  return Math.max(0, ...max.map((v, axis) => v - min[axis]));
 }
 
 /**

@@ -1,4 +1,4 @@
-import { countStands } from '../../placement/bake/shift';
+import { countStands } from '../../scene/measures/count-stands';
 import { PartIndex } from '../../scene/part-ref';
 import { cloneMesh } from '../../scene/meshes/clone-mesh';
 import { count } from '../../text/count';
@@ -15,10 +15,12 @@ export const ownGeometry: StepDefinition<'own-geometry'> = {
   adaptation: () => null,
   apply(document, step) {
     const { nodes, unmatched } = new PartIndex(document).findAll(step.parts);
+    const stands = countStands(document);
     let made = 0;
     for (const node of nodes) {
       const mesh = node.getMesh();
-      if (!mesh || countStands(document, mesh) < 2) continue;
+      if (!mesh || stands.get(mesh)! < 2) continue;
+      stands.set(mesh, stands.get(mesh)! - 1);
       node.setMesh(cloneMesh(mesh));
       made++;
     }
