@@ -150,6 +150,32 @@ export const StepSchema = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('take-out'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({ kind: z.literal('clean-faces'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
+  z.object({ kind: z.literal('turn-faces'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
+  z.object({
+    kind: z.literal('merge-vertices'),
+    schema: z.literal(1),
+    parts: z.array(PartRefSchema).min(1),
+    /** Vertices within this of the first of a place come to it, as a share of the part's longest side. */
+    tolerance: z.number().positive().max(0.1),
+    /** Those at open borders alone, or all. */
+    of: z.enum(['borders', 'all']),
+  }),
+  z.object({
+    kind: z.literal('close-holes'),
+    schema: z.literal(1),
+    parts: z.array(PartRefSchema).min(1),
+    /** The largest hole that is closed, as a share of the part's longest side. */
+    upTo: z.number().positive().max(1),
+  }),
+  z.object({
+    kind: z.literal('shade-parts'),
+    schema: z.literal(1),
+    parts: z.array(PartRefSchema).min(1),
+    /** Smooth where polygons meet at less than this; 0 shows every facet. */
+    degrees: z.number().min(0).max(180),
+    /** True for a hard edge where two materials meet. */
+    atMaterials: z.boolean(),
+  }),
   z.object({
     kind: z.literal('name-parts'),
     schema: z.literal(1),

@@ -3,13 +3,15 @@ import { prune } from '@gltf-transform/functions';
 import type { StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import type { ChangeNature } from '../rights/verdict-rules';
+import type { EdgeCounts } from '../structure/surfaces/judge-surface';
 import { describeLosses, takeCensus } from './census';
 import type { StepContext } from './step-definition';
 import { getStepDefinition, orderSteps } from './steps';
+import { describeTroubles, takeSurfaceCensus } from './surface-census';
 
 /**
  * Turns a document as received into one as treated, in place. The same document and steps give the same result. After each step it is
- * looked whether anything was lost that the step is not there to take away.
+ * looked whether anything was lost that the step is not there to take away, and whether faces meet worse than before.
  * @returns what each step did, in the order they ran
  */
 export async function applyTreatment(
@@ -19,12 +21,20 @@ export async function applyTreatment(
 ): Promise<StepOutcome[]> {
   const outcomes: StepOutcome[] = [];
   let census = takeCensus(document);
+  let troubles: EdgeCounts | null = null;
   for (const { step } of orderSteps(steps.map((step) => ({ step })))) {
     const definition = getStepDefinition(step);
+    const isReshaped = definition.topology !== 'keeps';
+    if (isReshaped) troubles ??= takeSurfaceCensus(document);
     const { changed, unmatched } = await definition.apply(document, step, context);
     const now = takeCensus(document);
     const worse = describeLosses(census, now, definition.loses ?? []);
     census = now;
+    if (isReshaped && troubles) {
+      const after = takeSurfaceCensus(document);
+      worse.push(...describeTroubles(troubles, after, definition.brings ?? []));
+      troubles = after;
+    }
     outcomes.push({ kind: step.kind, title: definition.title(step), changed, unmatched, worse });
   }
   await document.transform(

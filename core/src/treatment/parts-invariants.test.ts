@@ -264,6 +264,28 @@ const CASES: { [K in Extract<StepKind, `${string}`>]?: Make } = {
   }),
   // no quad lies on another, and all have an area
   'clean-faces': (document, given, i) => ({ kind: 'clean-faces', schema: 1, parts: refer(document, [idOf(i, given)]) }),
+  // every quad is alone and flat: none looks another way than its neighbours, none is near another, none has a hole
+  'turn-faces': (document, given, i) => ({ kind: 'turn-faces', schema: 1, parts: refer(document, [idOf(i, given)]) }),
+  'merge-vertices': (document, given, i, j) => ({
+    kind: 'merge-vertices',
+    schema: 1,
+    parts: refer(document, [idOf(i, given)]),
+    tolerance: 1e-3,
+    of: j % 2 ? 'borders' : 'all',
+  }),
+  'close-holes': (document, given, i) => ({
+    kind: 'close-holes',
+    schema: 1,
+    parts: refer(document, [idOf(i, given)]),
+    upTo: 1,
+  }),
+  'shade-parts': (document, given, i, j) => ({
+    kind: 'shade-parts',
+    schema: 1,
+    parts: refer(document, [idOf(i, given)]),
+    degrees: j * 9,
+    atMaterials: i % 2 === 0,
+  }),
   'take-out': (document, given, i) => ({ kind: 'take-out', schema: 1, parts: refer(document, [idOf(i, given)]) }),
 };
 

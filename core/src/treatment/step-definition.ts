@@ -1,5 +1,6 @@
 import type { Document } from '@gltf-transform/core';
 import type { StepKind, StepOf } from '@haveld/contract/step';
+import type { EdgeTrouble } from '../structure/surfaces/judge-surface';
 import type { Counted } from './census';
 import type { PictureCodec } from '../textures/pictures/picture-codec';
 
@@ -32,6 +33,8 @@ export interface StepDefinition<K extends StepKind> {
   topology: 'keeps' | 'permutes' | 'replaces';
   /** What there is less of afterwards on purpose; left out where it loses nothing. */
   loses?: readonly Counted[];
+  /** How faces meet wrongly more often afterwards on purpose. */
+  brings?: readonly EdgeTrouble[];
   /** A few words for its card. */
   title(step: StepOf<K>): string;
   /** What a credit says of it; null where nobody would see it. */

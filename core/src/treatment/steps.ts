@@ -3,6 +3,7 @@ import { PHASES, type StepDefinition } from './step-definition';
 import { bake } from './steps/bake-transforms';
 import { changeMap } from './steps/change-map';
 import { cleanFaces } from './steps/clean-faces';
+import { closeHolesOfParts } from './steps/close-holes';
 import { convertSpecular } from './steps/convert-specular';
 import { dissolveGroupsByHand } from './steps/dissolve-groups';
 import { dissolveWrappers } from './steps/dissolve-wrappers';
@@ -14,6 +15,7 @@ import { heightToNormal } from './steps/height-to-normal';
 import { joinPartsToOne } from './steps/join-parts';
 import { leaveOut } from './steps/leave-out';
 import { mergeMaterials } from './steps/merge-materials';
+import { mergeVerticesOfParts } from './steps/merge-vertices';
 import { nameParts } from './steps/name-parts';
 import { nameRoot } from './steps/name-root';
 import { ownGeometry } from './steps/own-geometry';
@@ -28,11 +30,13 @@ import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
 import { setPartPivot } from './steps/set-part-pivot';
 import { setPivot } from './steps/set-pivot';
+import { shadeParts } from './steps/shade-parts';
 import { shareEqual } from './steps/share-geometry';
 import { splitMaterial } from './steps/split-material';
 import { splitPart } from './steps/split-part';
 import { straighten } from './steps/straighten';
 import { takeOutParts } from './steps/take-out';
+import { turnFaces } from './steps/turn-faces';
 import { uniformScale } from './steps/uniform-scale';
 import { unlinkMap } from './steps/unlink-map';
 
@@ -50,6 +54,10 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'split-part': splitPart,
   'separate-faces': separateFaces,
   'clean-faces': cleanFaces,
+  'turn-faces': turnFaces,
+  'merge-vertices': mergeVerticesOfParts,
+  'close-holes': closeHolesOfParts,
+  'shade-parts': shadeParts,
   'take-out': takeOutParts,
   'name-parts': nameParts,
   'share-geometry': shareEqual,

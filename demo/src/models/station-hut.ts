@@ -4,7 +4,7 @@ type Vector = [number, number, number];
 
 /**
  * The hut of the harbour's weather station, 1.62 m high on its legs, as it was put together from three downloads: half of its parts
- * have no names, one wall came twice, every screw is a part of its own.
+ * have no names, one wall came twice, every screw is a part of its own, and its mast is open, cracked, and inside out in part.
  */
 export function stationHut(): Part[] {
   const legs = [
@@ -60,6 +60,40 @@ export function stationHut(): Part[] {
       ),
       [0.1, 0.95, 0],
     ),
+    moved(
+      spoil(
+        lathe(
+          'mast',
+          'zinc',
+          [
+            [0.012, 0],
+            [0.012, 0.14],
+            [0.012, 0.28],
+          ],
+          12,
+        ),
+      ),
+      [0.2, 1.435, -0.15],
+    ),
     ...screws,
   ];
+}
+
+/** A third of its polygons look inwards, and one column of them lies a hair beside the next. */
+function spoil(part: Part): Part {
+  const polygons = part.polygons.map((polygon, k) =>
+    k % 3 === 0 ? { ...polygon, corners: polygon.corners.toReversed() } : polygon,
+  );
+  const points = [...part.points];
+  const beside = new Map<number, number>();
+  for (const k of [0, 12]) {
+    for (const corner of polygons[k].corners) {
+      if (!beside.has(corner[0])) {
+        const [x, y, z] = part.points[corner[0]];
+        beside.set(corner[0], points.push([x + 5e-6, y, z]) - 1);
+      }
+      corner[0] = beside.get(corner[0])!;
+    }
+  }
+  return { ...part, points, polygons };
 }

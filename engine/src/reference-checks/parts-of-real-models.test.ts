@@ -71,6 +71,10 @@ function listSteps(document: Document): Step[] {
       { kind: 'split-part', schema: 1, part: shapes[0], by: 'islands', tolerance: 0 },
       { kind: 'split-part', schema: 1, part: shapes[0], by: 'materials', tolerance: 0 },
       { kind: 'own-geometry', schema: 1, parts: shapes },
+      { kind: 'turn-faces', schema: 1, parts: shapes },
+      // of the smallest tolerance, so that no place goes farther than what is looked for
+      { kind: 'merge-vertices', schema: 1, parts: shapes, tolerance: 1e-6, of: 'borders' },
+      { kind: 'shade-parts', schema: 1, parts: shapes, degrees: 40, atMaterials: true },
     );
   }
   // what hangs under something that moves would move no more: that is asked for, and no loss

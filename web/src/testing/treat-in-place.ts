@@ -31,6 +31,7 @@ const stand: Partial<Treating> = {
   drawLayout: async (...given) => current.drawLayout?.(...given) ?? null,
   describeParts: async (...given) => current.describeParts?.(...given) ?? { rows: [], offers: [] },
   referToParts: async (...given) => current.referToParts?.(...given) ?? [],
+  describeSurfaces: async (...given) => current.describeSurfaces?.(...given) ?? [],
   drawParts: async (...given) => current.drawParts?.(...given) ?? [],
   chooseIsland: async (...given) => current.chooseIsland?.(...given) ?? null,
   placeFaces: async (...given) => current.placeFaces?.(...given) ?? null,

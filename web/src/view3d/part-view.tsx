@@ -18,8 +18,9 @@ export interface PartViewProps {
   shown: PartsShown;
   /** Faces lit up: xyz a corner, three corners a triangle. */
   lit: Float32Array | null;
-  frameKey: number;
-  /** Changes to bring what is lit near. */
+  /** Edges drawn on the model: xyz, both ends of each. */
+  edges: Float32Array | null;
+  /** True to come near what is chosen. */
   isGoneTo: boolean;
   /** True where a drag draws a box around parts instead of turning the model. */
   isBoxing: boolean;
@@ -34,7 +35,7 @@ export function PartView({
   hasSize,
   shown,
   lit,
-  frameKey,
+  edges,
   isGoneTo,
   isBoxing,
   onPick,
@@ -46,10 +47,10 @@ export function PartView({
   useShown(view, 'treated', treated);
   useEffect(() => stage.current?.setOnly('treated'), [stage]);
   useEffect(() => stage.current?.setPerson(false), [stage]);
-  useEffect(() => stage.current?.frame(), [stage, frameKey]);
   useEffect(() => stage.current?.setParts(shown), [stage, shown, treated]);
   useEffect(() => stage.current?.setLit('treated', lit), [stage, lit]);
-  useEffect(() => stage.current?.goToLit(isGoneTo), [stage, isGoneTo, lit]);
+  useEffect(() => stage.current?.setEdges(edges), [stage, edges]);
+  useEffect(() => stage.current?.goToLit(isGoneTo), [stage, isGoneTo, lit, shown]);
   const choosingOf = (event: PointerEvent): Choosing =>
     event.ctrlKey || event.metaKey || event.shiftKey ? 'also' : 'instead';
   const hand = useStageHand(stage, (x, y, event) => onPick(stage.current?.pickPart(x, y) ?? null, choosingOf(event)));

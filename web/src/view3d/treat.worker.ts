@@ -18,6 +18,7 @@ import { PartIndex } from '@haveld/core/scene/part-ref';
 import { listMeshInstances, type MeshInstance } from '@haveld/core/scene/traverse';
 import { chooseIslandOf, placeFacesOf, type ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
 import { describePartSheet, type PartSheet } from '@haveld/core/structure/parts/part-sheet';
+import { describeSurfaces, type SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
 import type { Runs } from '@haveld/core/structure/parts/separate-faces';
 import {
   describeMaterials,
@@ -213,6 +214,21 @@ const treating = {
     const { document } = await treatOnce(documentSha256, steps, shown);
     const placed = placeFacesOf(document, id, faces);
     return placed && transfer(placed, [placed.buffer]);
+  },
+
+  /** How the faces of some parts meet. */
+  async describeSurfaces(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    ids: string[],
+  ): Promise<SurfaceFacts[]> {
+    const { document } = await treatOnce(documentSha256, steps, shown);
+    const facts = describeSurfaces(document, ids);
+    return transfer(
+      facts,
+      facts.map(({ edges }) => edges.buffer),
+    );
   },
 
   /** Small pictures of parts of the treated model. */

@@ -3,6 +3,7 @@ import type { PartRef, Step } from '@haveld/contract/step';
 import type { ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
 import type { PartSheet } from '@haveld/core/structure/parts/part-sheet';
 import type { Runs } from '@haveld/core/structure/parts/separate-faces';
+import type { SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
 import type { ShownPicture } from './treat.worker';
 import { getTreating } from './use-treated';
 
@@ -65,6 +66,19 @@ export const chooseIsland = (
   at: { id: string; primitive: number; triangle: number },
   also: Runs[],
 ): Promise<ChosenFaces | null> => getTreating().chooseIsland(documentSha256, steps, shown, at, also);
+
+/** How the faces of some parts meet. What was known of the same parts stays until the next treatment has run. */
+export function useSurfaces({ documentSha256, steps, shown }: TreatedModel, ids: readonly string[]) {
+  return useQuery({
+    queryKey: ['surfaces', documentSha256, steps, ids],
+    queryFn: (): Promise<SurfaceFacts[]> => getTreating().describeSurfaces(documentSha256, steps, shown, [...ids]),
+    enabled: ids.length > 0,
+    placeholderData: (before: SurfaceFacts[] | undefined) =>
+      before?.every(({ id }) => ids.includes(id)) ? before : undefined,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+}
 
 /** Chosen faces where they stand, to be lit. */
 export function usePlacedFaces(

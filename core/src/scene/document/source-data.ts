@@ -23,6 +23,8 @@ export interface PrimitiveSource {
 export interface MeshSource {
   /** Edges that show as facets though the surface is round, counted when it was read; left out where the source shades it. */
   facetedEdges?: number;
+  /** Shaded by hand: what is said of the whole model's shading leaves it. */
+  shaded?: true;
 }
 
 /** A map a material names, kept whether its bytes are here or not. */

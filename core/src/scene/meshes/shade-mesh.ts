@@ -6,6 +6,7 @@ import { computePolygonOutline } from '../../geometry/polygon-outline';
 import type { SmoothingRule } from '../../geometry/polygon-mesh';
 import { getBuffer } from './build-primitive';
 import { listIndices } from './list-indices';
+import { moveCreases } from './move-creases';
 import { pickVertices } from './pick-vertices';
 import { getPolygonData } from '../document/polygon-data';
 import { getPrimitiveSource, setPrimitiveSource } from '../document/source-data';
@@ -17,10 +18,27 @@ export type Shading = { from: 'groups' } | { from: 'angle'; degrees: number };
 /**
  * Computes normals anew for a whole mesh, over the seams of its materials. Triangles and polygons keep their order; vertices
  * split where two surfaces meet and join where none do.
+ * @param atMaterials true for a hard edge where two materials meet
  * @returns triangles that were shaded
  */
-export function shadeMesh(document: Document, mesh: Mesh, shading: Shading): number {
+export function shadeMesh(document: Document, mesh: Mesh, shading: Shading, atMaterials = false): number {
   const primitives = mesh.listPrimitives().filter(isTriangles);
+  if (!atMaterials) return shadePrimitives(document, primitives, shading);
+  const materials = new Set(primitives.map((primitive) => primitive.getMaterial()));
+  return [...materials].reduce(
+    (sum, material) =>
+      sum +
+      shadePrimitives(
+        document,
+        primitives.filter((primitive) => primitive.getMaterial() === material),
+        shading,
+      ),
+    0,
+  );
+}
+
+/** As one surface. @returns triangles that were shaded */
+function shadePrimitives(document: Document, primitives: readonly Primitive[], shading: Shading): number {
   const indices = primitives.map(listIndices);
   const corners = indices.reduce((sum, list) => sum + list.length, 0);
   if (corners === 0) return 0;
@@ -158,15 +176,4 @@ function sameNormal(normals: Float32Array, a: number, b: number): boolean {
 function fillLacking(normal: Float32Array): void {
   for (let o = 0; o < normal.length; o += 3)
     if (normal[o] === 0 && normal[o + 1] === 0 && normal[o + 2] === 0) normal[o + 1] = 1;
-}
-
-function moveCreases(primitive: Primitive, before: Uint32Array, after: Uint32Array): void {
-  const data = getPolygonData(primitive);
-  const edges = data?.getCreaseEdges();
-  const array = edges?.getArray();
-  if (!data || !edges || !array) return;
-  const newOf = new Map<number, number>();
-  before.forEach((vertex, c) => newOf.set(vertex, after[c]));
-  const moved = Uint32Array.from([...(array as Uint32Array)], (vertex) => newOf.get(vertex) ?? 0);
-  data.setCreases(edges.clone().setArray(moved), data.getCreaseWeights());
 }

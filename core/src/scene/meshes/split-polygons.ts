@@ -3,6 +3,7 @@ import { getPolygonData, HaveldPolygons, type PolygonData } from '../document/po
 import { createScalars } from './create-scalars';
 import { listIndices } from './list-indices';
 import { pickVertices } from './pick-vertices';
+import { setVertices } from './set-vertices';
 
 /** @returns the first triangle of each polygon of a primitive, and after them how many triangles there are */
 export function computePolygonStarts(primitive: Primitive, triangles: number): Uint32Array {
@@ -92,14 +93,7 @@ function takePolygons(document: Document, primitive: Primitive, taken: Taken): P
     }
   const used = sources.subarray(0, count);
   const one = primitive.clone();
-  for (const semantic of primitive.listSemantics())
-    one.setAttribute(semantic, pickVertices(primitive.getAttribute(semantic)!, used));
-  for (const target of primitive.listTargets()) {
-    const moved = target.clone();
-    for (const semantic of target.listSemantics())
-      moved.setAttribute(semantic, pickVertices(target.getAttribute(semantic)!, used));
-    one.removeTarget(target).addTarget(moved);
-  }
+  setVertices(one, used);
   one.setIndices(createScalars(document, count < 65535 ? new Uint16Array(dst) : dst));
   keepPolygons(document, primitive, one, taken, used);
   return one;

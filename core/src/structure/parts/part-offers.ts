@@ -11,10 +11,11 @@ import { mayDissolve } from './may-dissolve';
 import type { PartRow } from './part-rows';
 import { proposeNames } from './propose-names';
 import { shareOut } from './split-part';
+import { listSurfaceOffers } from './surface-offers';
 
 /** Something that speaks for a step on parts, with the step ready to be taken. */
 export interface PartOffer {
-  kind: 'doubled' | 'faces' | 'names' | 'equal' | 'groups' | 'join' | 'split';
+  kind: 'doubled' | 'faces' | 'turned' | 'cracks' | 'holes' | 'names' | 'equal' | 'groups' | 'join' | 'split';
   title: string;
   detail: string;
   evidence: Evidence[];
@@ -43,6 +44,7 @@ export function listPartOffers(document: Document, rows: readonly PartRow[]): Pa
   return [
     offerDoubled(index, equal),
     offerFaces(index, rows),
+    ...listSurfaceOffers(index, rows),
     offerNames(index, rows),
     offerEqual(index, equal),
     offerGroups(document, index, rows),

@@ -10,6 +10,8 @@ export const separateFaces: StepDefinition<'separate-faces'> = {
   codeVersion: 1,
   topology: 'replaces',
   loses: ['triangles', 'polygons', 'layouts', 'colours', 'creases', 'skinned', 'maps'],
+  // where the faces hung together before
+  brings: ['open'],
   title: (step) =>
     step.name === null ? `Faces of “${step.part.name}” removed` : `“${step.name}” separated from “${step.part.name}”`,
   credit: (step) => (step.name === null ? 'faces left out' : null),

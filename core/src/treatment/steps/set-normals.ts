@@ -1,3 +1,4 @@
+import { getMeshSource } from '../../scene/document/source-data';
 import { shadeMesh } from '../../scene/meshes/shade-mesh';
 import { formatCount } from '../../text/count';
 import type { StepDefinition } from '../step-definition';
@@ -6,7 +7,7 @@ export const setNormals: StepDefinition<'set-normals'> = {
   kind: 'set-normals',
   phase: 'geometry',
   order: 0,
-  codeVersion: 1,
+  codeVersion: 2,
   // polygons and triangles stay as they are; vertices split and join
   topology: 'keeps',
   title: ({ from, degrees }) => (from === 'groups' ? 'Smoothed by its smoothing groups' : `Smoothed below ${degrees}°`),
@@ -15,7 +16,8 @@ export const setNormals: StepDefinition<'set-normals'> = {
   apply(document, { from, degrees }) {
     let triangles = 0;
     for (const mesh of document.getRoot().listMeshes())
-      triangles += shadeMesh(document, mesh, from === 'groups' ? { from } : { from, degrees });
+      if (!getMeshSource(mesh).shaded)
+        triangles += shadeMesh(document, mesh, from === 'groups' ? { from } : { from, degrees });
     return { changed: `normals of ${formatCount(triangles)} triangles`, unmatched: [] };
   },
 };

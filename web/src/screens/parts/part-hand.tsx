@@ -1,6 +1,6 @@
 import './part-hand.css';
 import Button from '@mui/material/Button';
-import { useState, type FormEvent } from 'react';
+import { useState, type FormEvent, type ReactNode } from 'react';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 import { count } from '@haveld/core/text/count';
 import { useMeasures } from '../../parts/use-measures';
@@ -18,6 +18,11 @@ export interface PartHandProps {
   onAlike: () => void;
   onOfMaterial: () => void;
   onFaces: () => void;
+  /** How its faces meet, in place of what is done with parts as wholes; null where that is shown. */
+  surface: ReactNode;
+  /** What is wrong with its surface, in a few words; null where nothing is. */
+  surfaceTrouble: string | null;
+  onSurface: (shown: boolean) => void;
 }
 
 /** What is chosen, and what can be done with it. */
@@ -31,6 +36,9 @@ export function PartHand({
   onAlike,
   onOfMaterial,
   onFaces,
+  surface,
+  surfaceTrouble,
+  onSurface,
 }: PartHandProps) {
   if (chosen.length === 0)
     return (
@@ -50,44 +58,64 @@ export function PartHand({
       ) : (
         <h2>{count(chosen.length, 'part')} chosen</h2>
       )}
-      <Facts chosen={chosen} below={below} />
-      <div className="part-acts" role="group" aria-label="What can be done">
-        {PART_ACTIONS.map((action) => {
-          const whyNot = action.whyNot(chosen);
-          return (
-            <span key={action.id} title={whyNot ?? undefined}>
-              <Button
-                size="small"
-                variant="outlined"
-                color={action.isGrave ? 'error' : 'primary'}
-                disabled={whyNot !== null || isBusy}
-                aria-keyshortcuts={action.keyName}
-                onClick={() => onAct(action)}
-              >
-                {action.label} ({action.keyName})
+      {chosen.some(({ kind }) => kind === 'shape') && (
+        <div className="part-hands" role="group" aria-label="What of it is looked at">
+          <button type="button" aria-pressed={!surface} onClick={() => onSurface(false)}>
+            As a part
+          </button>
+          <button type="button" aria-pressed={Boolean(surface)} onClick={() => onSurface(true)}>
+            Its surface (j)
+            {surfaceTrouble && <span className="says-look">{surfaceTrouble}</span>}
+          </button>
+        </div>
+      )}
+      {surface ?? (
+        <>
+          <Facts chosen={chosen} below={below} />
+          <div className="part-acts" role="group" aria-label="What can be done">
+            {PART_ACTIONS.map((action) => {
+              const whyNot = action.whyNot(chosen);
+              return (
+                <span key={action.id} title={whyNot ?? undefined}>
+                  <Button
+                    size="small"
+                    variant="outlined"
+                    color={action.isGrave ? 'error' : 'primary'}
+                    disabled={whyNot !== null || isBusy}
+                    aria-keyshortcuts={action.keyName}
+                    onClick={() => onAct(action)}
+                  >
+                    {action.label} ({action.keyName})
+                  </Button>
+                </span>
+              );
+            })}
+            <Button
+              size="small"
+              variant="outlined"
+              disabled={isBusy || chosen.some((row) => row.isMoved)}
+              onClick={onHang}
+            >
+              Hang under … (u)
+            </Button>
+            {isOne && only.kind === 'shape' && (
+              <Button size="small" variant="outlined" disabled={isBusy} onClick={onFaces}>
+                Choose faces (b)
               </Button>
-            </span>
-          );
-        })}
-        <Button size="small" variant="outlined" disabled={isBusy || chosen.some((row) => row.isMoved)} onClick={onHang}>
-          Hang under … (u)
-        </Button>
-        {isOne && only.kind === 'shape' && (
-          <Button size="small" variant="outlined" disabled={isBusy} onClick={onFaces}>
-            Choose faces (b)
-          </Button>
-        )}
-      </div>
-      <div className="part-acts">
-        <Button size="small" onClick={onAlike}>
-          Choose all alike (a)
-        </Button>
-        {chosen.some(({ materials }) => materials.length > 0) && (
-          <Button size="small" onClick={onOfMaterial}>
-            Choose all of its material (q)
-          </Button>
-        )}
-      </div>
+            )}
+          </div>
+          <div className="part-acts">
+            <Button size="small" onClick={onAlike}>
+              Choose all alike (a)
+            </Button>
+            {chosen.some(({ materials }) => materials.length > 0) && (
+              <Button size="small" onClick={onOfMaterial}>
+                Choose all of its material (q)
+              </Button>
+            )}
+          </div>
+        </>
+      )}
     </div>
   );
 }

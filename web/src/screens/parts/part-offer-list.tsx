@@ -33,5 +33,5 @@ export function PartOfferList({
   );
 }
 
-const listEvidence = ({ evidence }: PartOffer): string =>
-  evidence.map(({ text, figure }) => (figure ? `${text}, ${figure}` : text)).join('\n');
+const listEvidence = ({ detail, evidence }: PartOffer): string =>
+  [detail, ...evidence.map(({ text, figure }) => (figure ? `${text}, ${figure}` : text))].join('\n');

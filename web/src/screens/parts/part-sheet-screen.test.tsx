@@ -2,10 +2,13 @@ import type { Document } from '@gltf-transform/core';
 import { getSheet, setOwnSteps, switchStep, type Sheet } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
 import { createDocument } from '@haveld/core/scene/document/document-io';
+import { createScalars } from '@haveld/core/scene/meshes/create-scalars';
+import { listIndices } from '@haveld/core/scene/meshes/list-indices';
 import { setNodeSource } from '@haveld/core/scene/document/source-data';
 import { PartIndex } from '@haveld/core/scene/part-ref';
 import { getShownScene, listShownNodes } from '@haveld/core/scene/traverse';
 import { describePartSheet } from '@haveld/core/structure/parts/part-sheet';
+import { describeSurfaces } from '@haveld/core/structure/surfaces/describe-surfaces';
 import { addBox, createMemoryCodec } from '@haveld/core/testing/documents';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { getStepDefinition, listStepsBeforeParts, orderSteps } from '@haveld/core/treatment/steps';
@@ -18,7 +21,7 @@ import { treatInPlace } from '../../testing/treat-in-place';
 const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
 
 /** A cupboard: a body, a door in a group of its own, three screws that have no names. */
-function build(): Document {
+function buildCupboard(): Document {
   const document = createDocument();
   const scene = getShownScene(document);
   const [oak, brass] = ['oak', 'brass'].map((name) => document.createMaterial(name));
@@ -37,14 +40,14 @@ function build(): Document {
   return document;
 }
 
-async function treatedBy(steps: readonly Step[]): Promise<Document> {
-  const document = build();
-  await applyTreatment(document, steps, context);
-  return document;
-}
-
 /** A server that keeps the steps it is given. */
-function open(before: Step[] = []) {
+function open(before: Step[] = [], build = buildCupboard) {
+  const treatedBy = async (steps: readonly Step[]): Promise<Document> => {
+    const document = build();
+    await applyTreatment(document, steps, context);
+    return document;
+  };
+
   let taken: Sheet['steps'] = before.map((step, i) => ({
     id: `b${i}`,
     step,
@@ -61,6 +64,7 @@ function open(before: Step[] = []) {
   treatInPlace(() => ({}), {
     describeParts: async (_, steps) =>
       describePartSheet(await treatedBy(steps), await treatedBy(listStepsBeforeParts(steps))),
+    describeSurfaces: async (_, steps, __, ids) => describeSurfaces(await treatedBy(steps), ids),
     referToParts: async (_, steps, __, ids) => {
       const index = new PartIndex(await treatedBy(listStepsBeforeParts(steps)));
       return ids.map((id) => index.get(id) && index.refer(index.get(id)!));
@@ -194,4 +198,47 @@ test('under the root that is made later is at the top, and what is done to that 
   await user.keyboard('g');
   expect(await screen.findByText(/made by a later step/)).toBeTruthy();
   expect(sent(setOwnSteps)).toHaveLength(1);
+});
+
+/** The cupboard, with a body whose first two faces look inwards and whose last is missing. */
+function buildSpoilt(): Document {
+  const document = buildCupboard();
+  const body = listShownNodes(document).find((node) => node.getName() === 'body')!;
+  const indices = listIndices(body.getMesh()!.listPrimitives()[0]);
+  [indices[1], indices[2], indices[4], indices[5]] = [indices[2], indices[1], indices[5], indices[4]];
+  body
+    .getMesh()!
+    .listPrimitives()[0]
+    .setIndices(createScalars(document, indices.slice(0, 30)));
+  return document;
+}
+
+test('how its faces meet is said, and mended by keys: turned, closed, smoothed', async () => {
+  const { user, sent } = open([], buildSpoilt);
+  expect(await screen.findByText('2 polygons look the wrong way')).toBeTruthy();
+  await user.click(await line('body'));
+  expect(await screen.findByText('2 polygons the wrong way')).toBeTruthy();
+  await user.keyboard('j');
+  const hand = within(await screen.findByRole('region', { name: 'Its surface' }));
+  expect(await hand.findByText('not closed, 1 shell')).toBeTruthy();
+  expect(hand.getByText('3 edges whose two faces look opposite ways')).toBeTruthy();
+  await user.keyboard('n');
+  expect(await hand.findByText('4 open edges')).toBeTruthy();
+  expect(await hand.findByText('1 ring of open edges, 1 flat, the largest 2.00 m')).toBeTruthy();
+  // larger than what is asked for: nothing is closed
+  await user.type(hand.getByLabelText('Close flat holes up to'), '200{Enter}');
+  await waitFor(() => expect(sent(setOwnSteps)).toHaveLength(2));
+  expect(sent(setOwnSteps)[1].steps).toMatchObject([{ kind: 'close-holes', parts: [{ id: 'p3' }], upTo: 0.1 }]);
+  await user.clear(hand.getByLabelText('Close flat holes up to'));
+  await user.keyboard('{Enter}');
+  expect(await hand.findByText('closed, 1 shell')).toBeTruthy();
+  expect(hand.queryByText(/open edge/)).toBeNull();
+  await user.clear(hand.getByLabelText('Smooth where faces meet below'));
+  await user.type(hand.getByLabelText('Smooth where faces meet below'), 'flat');
+  expect(hand.getByRole<HTMLButtonElement>('button', { name: 'Smooth (z)' }).disabled).toBe(true);
+  await user.clear(hand.getByLabelText('Smooth where faces meet below'));
+  await user.type(hand.getByLabelText('Smooth where faces meet below'), '100{Enter}');
+  await waitFor(() =>
+    expect(sent(setOwnSteps).at(-1)?.steps).toMatchObject([{ kind: 'shade-parts', degrees: 100, atMaterials: false }]),
+  );
 });

@@ -43,10 +43,12 @@ import { PartOfferList } from './part-offer-list';
 import { PartPlan } from './part-plan';
 import { PartSteps } from './part-steps';
 import { PartViewBar } from './part-view-bar';
+import { describeTrouble, SurfaceHand } from './surface-hand';
 import { useChosenParts } from './use-chosen-parts';
 import { usePartActs } from './use-part-acts';
 import { usePartKeys } from './use-part-keys';
 import { usePartSteps } from './use-part-steps';
+import { useSurfaceHand } from './use-surface-hand';
 
 /** Every part of a model in one view: found, chosen on the sheet or on the model, and put in order once. */
 export function PartSheetScreen() {
@@ -74,7 +76,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   const [words, setWords] = useState('');
   const [folded, setFolded] = useState(NONE);
   const [mode, setMode] = useState<Mode>({ kind: 'parts' });
-  const [frame, setFrame] = useState(0);
+  const [isGoneTo, setGoneTo] = useState(false);
   const search = useRef<HTMLInputElement>(null);
   const plan = useMemo(() => arrangeRows(rows, { order, words, folded }), [rows, order, words, folded]);
   const parting = useChosenParts(rows);
@@ -95,6 +97,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   );
   const faces = mode.kind === 'faces' ? mode.chosen : null;
   const lit = usePlacedFaces(model, mode.kind === 'faces' && faces ? { id: mode.id, faces: faces.faces } : null);
+
+  const surface = useSurfaceHand(model, chosenRows);
 
   const acts = usePartActs({ model, rows, chosenRows, own });
   const hang = acts.hang;
@@ -153,12 +157,13 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     act: acts.act,
     hang: () => chosen.size > 0 && setMode({ kind: 'hang' }),
     faces: startFaces,
+    surface: () => surface.setShown(!surface.isShown),
     box: () => setMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' }),
     alike: () => parting.choose(findAlike(rows, chosen), 'instead'),
     ofMaterial: () => parting.choose(findOfMaterial(rows, chosen), 'instead'),
     alone: () => parting.setAlone(!parting.isAlone),
     hide: () => parting.hide([...chosen]),
-    frame: () => setFrame((now) => now + 1),
+    frame: () => setGoneTo(!isGoneTo),
     undo: own.undo,
     redo: own.redo,
     search: () => search.current?.focus(),
@@ -259,8 +264,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
               hasSize={hasSize}
               shown={shown}
               lit={lit}
-              frameKey={frame}
-              isGoneTo={false}
+              edges={surface.edges}
+              isGoneTo={isGoneTo}
               isBoxing={mode.kind === 'box'}
               onPick={(picked, choosing) => {
                 if (mode.kind === 'faces') {
@@ -281,7 +286,13 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 setMode({ kind: 'parts' });
               }}
             />
-            <PartViewBar mode={mode} parting={parting} onMode={setMode} />
+            <PartViewBar
+              mode={mode}
+              parting={parting}
+              isGoneTo={isGoneTo}
+              onMode={setMode}
+              onGo={() => setGoneTo(!isGoneTo)}
+            />
           </div>
           <aside className="part-side">
             {mode.kind === 'faces' ? (
@@ -310,6 +321,20 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                   onAlike={() => parting.choose(findAlike(rows, chosen), 'instead')}
                   onOfMaterial={() => parting.choose(findOfMaterial(rows, chosen), 'instead')}
                   onFaces={startFaces}
+                  surfaceTrouble={describeTrouble(surface.facts)}
+                  onSurface={surface.setShown}
+                  surface={
+                    surface.isShown ? (
+                      <SurfaceHand
+                        shapes={surface.shapes}
+                        facts={surface.facts}
+                        isBusy={own.isBusy}
+                        areEdgesDrawn={surface.areEdgesDrawn}
+                        onDrawEdges={surface.setEdgesDrawn}
+                        onTake={(make) => acts.takeFor(surface.ids, make)}
+                      />
+                    ) : null
+                  }
                 />
               </>
             )}

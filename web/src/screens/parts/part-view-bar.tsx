@@ -5,11 +5,16 @@ import type { ChosenParts } from './use-chosen-parts';
 export function PartViewBar({
   mode,
   parting,
+  isGoneTo,
   onMode,
+  onGo,
 }: {
   mode: Mode;
   parting: ChosenParts;
+  /** The view is near what is chosen. */
+  isGoneTo: boolean;
   onMode: (mode: Mode) => void;
+  onGo: () => void;
 }) {
   const { chosen, hidden, isAlone } = parting;
   return (
@@ -31,6 +36,9 @@ export function PartViewBar({
       </button>
       <button type="button" disabled={chosen.size === 0} onClick={() => parting.hide([...chosen])}>
         hide (w)
+      </button>
+      <button type="button" aria-pressed={isGoneTo} disabled={chosen.size === 0 && !isGoneTo} onClick={onGo}>
+        nearer (f)
       </button>
       {(hidden.size > 0 || isAlone) && (
         <button type="button" onClick={parting.showAll}>

@@ -24,6 +24,7 @@ export function usePartActs({
     if (!own.isBusy) own.take(async () => make(await referToParts(model, ids)));
   };
   return {
+    takeFor,
     act: (action: PartAction): void => {
       if (chosenRows.length > 0 && action.whyNot(chosenRows) === null)
         takeFor(chosenIds, (refs) => action.steps(refs, chosenRows));

@@ -10,6 +10,7 @@ export interface PartKeys {
   act: (action: PartAction) => void;
   hang: () => void;
   faces: () => void;
+  surface: () => void;
   box: () => void;
   alike: () => void;
   ofMaterial: () => void;
@@ -49,6 +50,7 @@ export function usePartKeys(keys: PartKeys): void {
   useHotkeys('r', () => document.getElementById('part-name-field')?.focus(), instead);
   useHotkeys('u', keys.hang);
   useHotkeys('b', keys.faces);
+  useHotkeys('j', keys.surface);
   useHotkeys('x', keys.box);
   useHotkeys('a', keys.alike);
   useHotkeys('q', keys.ofMaterial);

@@ -14,6 +14,7 @@ import {
   type Texture,
 } from 'three';
 import type { ClipPlayer } from './clip-player';
+import { createDrawnEdges, DRAWN_EDGES } from './drawn-edges';
 import { createLitFaces } from './lit-faces';
 import type { LoadedModel } from './load-model';
 import { createFrontMark, createPivotMark, disposeAll } from './stage-props';
@@ -34,6 +35,8 @@ export interface StageSide {
   stance: Stance | null;
   /** Faces to be lit, whether or not their model is there yet. */
   faces: Float32Array | null;
+  /** Edges to be drawn, both ends of each, whether or not their model is there yet. */
+  edges: Float32Array | null;
   /** Box of what is lit of it; null where nothing is. */
   lit: Box3 | null;
   player: ClipPlayer | null;
@@ -74,6 +77,7 @@ export function createStageSide(environment: Texture): StageSide {
     box: new Box3(),
     stance: null,
     faces: null,
+    edges: null,
     lit: null,
     player: null,
   };
@@ -92,6 +96,19 @@ export function standOnSide(side: StageSide, loaded: LoadedModel | null, hasFron
   box.setFromObject(loaded.model, true);
   side.stance = describeStance(loaded.model, box);
   lightFacesOfSide(side, side.faces);
+  drawEdgesOfSide(side, side.edges);
+}
+
+/** Draws edges on what stands there, in its own space; null takes them away. @param edges both ends of each, xyz */
+export function drawEdgesOfSide(side: StageSide, edges: Float32Array | null): void {
+  const { holder, box } = side;
+  const known = holder.getObjectByName(DRAWN_EDGES);
+  if (known) {
+    disposeAll(known);
+    known.removeFromParent();
+  }
+  side.edges = edges;
+  if (edges && edges.length > 0 && !box.isEmpty()) holder.add(createDrawnEdges(edges));
 }
 
 /** Lights faces of what stands there up, in its own space; null puts them out. */

@@ -21,7 +21,14 @@ import { StageCamera, type Framed } from './stage-camera';
 import { frameAbout, frameOnTheWay } from './stage-frames';
 import { sharePanes, type Pane } from './stage-panes';
 import { createPickMark, disposeAll } from './stage-props';
-import { createStageSide, lightFacesOfSide, lightStageSide, standOnSide, type StageSide } from './stage-side';
+import {
+  createStageSide,
+  drawEdgesOfSide,
+  lightFacesOfSide,
+  lightStageSide,
+  standOnSide,
+  type StageSide,
+} from './stage-side';
 import { areAlike } from './stance';
 import type { StandIn } from './stand-ins';
 import { createStudioLight } from './studio-light';
@@ -58,6 +65,7 @@ export class Stage {
   #surface: Surface = 'own';
   readonly #checker = new CheckerSurface();
   readonly #parts = new PartMarks();
+  #meant: ReadonlySet<string> = new Set();
   readonly #newest = new Newest<Side>();
   /** Where in a clip both sides stand; null as they rest. */
   #moment: Moment | null = null;
@@ -109,7 +117,13 @@ export class Stage {
     this.draw();
   }
 
-  /** Sends the view to what is lit, or back to the whole model. */
+  /** Draws edges of the treated model; null takes them away. @param edges xyz, both ends of each, in the space of the model */
+  setEdges(edges: Float32Array | null): void {
+    drawEdgesOfSide(this.#sides.treated, edges);
+    this.draw();
+  }
+
+  /** Sends the view to what is lit or chosen, or back to the whole model. */
   goToLit(goes: boolean): void {
     this.#going.go(goes, performance.now());
     this.draw();
@@ -250,7 +264,16 @@ export class Stage {
   /** Marks parts of the treated model, hides some, shows others faintly. */
   setParts(shown: PartsShown): void {
     this.#parts.setShown(shown);
+    this.#meant = shown.chosen;
     this.draw();
+  }
+
+  /** Where the view goes on the treated model: to what is lit, else to the parts that are chosen; null where neither is. */
+  #placeMeant(): Box3 | null {
+    const { lit } = this.#sides.treated;
+    if (lit || this.#meant.size === 0) return lit;
+    const box = this.#parts.boxOf(this.#meant);
+    return box.isEmpty() ? null : box;
   }
 
   /** @param x,y pixels of the view @returns which part of the treated model lies there */
@@ -306,7 +329,7 @@ export class Stage {
 
   #drawNow(): void {
     const isMoving = this.#trial.pose(performance.now());
-    const isGoing = this.#going.step(performance.now(), this.#sides.treated.lit !== null, isStillWanted());
+    const isGoing = this.#going.step(performance.now(), this.#placeMeant() !== null, isStillWanted());
     this.#isAlike = this.#preview === 1 && areAlike(this.#sides.received.stance, this.#sides.treated.stance);
     const renderer = this.#renderer;
     renderer.setScissorTest(false);
@@ -365,8 +388,9 @@ export class Stage {
     if (from === 'treated') this.#companions.widen(framed, box.min.y);
     const whole = frameAbout(framed.getCenter(new Vector3()), framed);
     const { lit, box: measured } = this.#sides[from];
+    const place = from === 'treated' ? this.#placeMeant() : lit;
     const moved = this.#middleOf(box).sub(this.#middleOf(measured));
-    const { centre, radius } = lit ? frameOnTheWay(whole, lit, moved, this.#going.share) : whole;
+    const { centre, radius } = place ? frameOnTheWay(whole, place, moved, this.#going.share) : whole;
     return { centre: centre.add(this.#middleOf(this.#shownBox(side))).sub(this.#middleOf(box)), radius };
   }
 
