@@ -1,5 +1,4 @@
 import type { Document } from '@gltf-transform/core';
-import type { Evidence } from '@haveld/contract/evidence';
 import type { Step } from '@haveld/contract/step';
 import { formatCount, count } from '../../text/count';
 import { PartIndex } from '../../scene/part-ref';
@@ -8,21 +7,11 @@ import { listDoubledParts, listEqualParts, type EqualParts } from './equal-parts
 import { listFaultyFaces } from './faulty-faces';
 import { whyNotJoined } from './join-parts';
 import { mayDissolve } from './may-dissolve';
+import type { PartOffer } from './part-offer';
 import type { PartRow } from './part-rows';
 import { proposeNames } from './propose-names';
 import { shareOut } from './split-part';
 import { listSurfaceOffers } from './surface-offers';
-
-/** Something that speaks for a step on parts, with the step ready to be taken. */
-export interface PartOffer {
-  kind: 'doubled' | 'faces' | 'turned' | 'cracks' | 'holes' | 'names' | 'equal' | 'groups' | 'join' | 'split';
-  title: string;
-  detail: string;
-  evidence: Evidence[];
-  steps: Step[];
-  /** Parts it is about. */
-  ids: string[];
-}
 
 /** Fewer small parts of one material are left as they are. Ours. */
 const MANY = 12;

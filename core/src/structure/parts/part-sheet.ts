@@ -1,5 +1,6 @@
 import type { Document } from '@gltf-transform/core';
-import { listPartOffers, type PartOffer } from './part-offers';
+import type { PartOffer } from './part-offer';
+import { listPartOffers } from './part-offers';
 import { listPartRows, type PartRow } from './part-rows';
 
 /** Every part of a model at once, with what may be done about them. */

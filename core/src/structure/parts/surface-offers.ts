@@ -1,6 +1,6 @@
 import type { Mesh, Node } from '@gltf-transform/core';
 import type { Step } from '@haveld/contract/step';
-import { PartIndex } from '../../scene/part-ref';
+import type { PartIndex } from '../../scene/part-ref';
 import { count } from '../../text/count';
 import { listClosable } from '../surfaces/close-holes';
 import { findHoles } from '../surfaces/find-holes';
@@ -8,7 +8,7 @@ import { findShells } from '../surfaces/find-shells';
 import { gatherSurface } from '../surfaces/gather-surface';
 import { listTurnedFaces } from '../surfaces/list-turned-faces';
 import { planMerge } from '../surfaces/merge-vertices';
-import type { PartOffer } from './part-offers';
+import type { PartOffer } from './part-offer';
 import type { PartRow } from './part-rows';
 
 /** Heavier parts are not looked through unasked. */

@@ -1,6 +1,6 @@
 import './part-offer-list.css';
 import Button from '@mui/material/Button';
-import type { PartOffer } from '@haveld/core/structure/parts/part-offers';
+import type { PartOffer } from '@haveld/core/structure/parts/part-offer';
 import { OFFER_WORDS } from './part-words';
 
 /** What speaks for a step, each with what was seen; a look at it chooses the parts it means. */

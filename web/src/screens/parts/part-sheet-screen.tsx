@@ -15,7 +15,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useRef, useState, type MouseEvent } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Sheet } from '@haveld/contract/api/bench';
-import type { PartOffer } from '@haveld/core/structure/parts/part-offers';
+import type { PartOffer } from '@haveld/core/structure/parts/part-offer';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 import { count } from '@haveld/core/text/count';
 import { BUSY_MS, sheetQuery } from '../../api/queries';

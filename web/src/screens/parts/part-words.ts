@@ -1,4 +1,4 @@
-import type { PartOffer } from '@haveld/core/structure/parts/part-offers';
+import type { PartOffer } from '@haveld/core/structure/parts/part-offer';
 import type { Oddity, PartKind } from '@haveld/core/structure/parts/part-rows';
 
 /** What is odd about a part, as it is said. */
