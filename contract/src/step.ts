@@ -63,7 +63,7 @@ export type Pivot = z.infer<typeof PivotSchema>;
 export const HashSchema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hexadecimal');
 
 /** Of a part or a group. */
-const PartName = z.string().trim().min(1).max(120);
+export const PartName = z.string().trim().min(1).max(120);
 
 const Share = z.number().min(0).max(1);
 
@@ -88,6 +88,14 @@ export type MaterialFactors = z.infer<typeof MaterialFactorsSchema>;
 /** Whose a map is that comes from elsewhere; taking it adds a line to the provenance. */
 export const MapWorkSchema = WorkSchema.pick({ title: true, author: true, licenceId: true, pageUrl: true });
 export type MapWork = z.infer<typeof MapWorkSchema>;
+
+/** How far triangles are reduced. */
+export const ReductionSchema = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('share'), share: z.number().positive().max(1) }),
+  z.object({ by: z.literal('triangles'), triangles: z.number().int().min(1) }),
+  /** How far the surface may go from where it was, at most. */
+  z.object({ by: z.literal('error'), mm: z.number().positive().max(10_000) }),
+]);
 
 /** One change of a treatment, with all it needs to be done again. `schema` counts the shape of a kind's settings. */
 export const StepSchema = z.discriminatedUnion('kind', [
@@ -303,12 +311,7 @@ export const StepSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('reduce-triangles'),
     schema: z.literal(1),
-    to: z.discriminatedUnion('by', [
-      z.object({ by: z.literal('share'), share: z.number().positive().max(1) }),
-      z.object({ by: z.literal('triangles'), triangles: z.number().int().min(1) }),
-      /** How far the surface may go from where it was, at most. */
-      z.object({ by: z.literal('error'), mm: z.number().positive().max(10_000) }),
-    ]),
+    to: ReductionSchema,
   }),
   z.object({ kind: z.literal('name-root'), schema: z.literal(1), name: z.string().min(1) }),
 ]);

@@ -55,3 +55,17 @@ export const DEMO_PROJECTS = [
     uses: 3,
   },
 ];
+
+/** What the studio does to everything from workshops that model every screw. */
+export const DEMO_TREATMENTS = [
+  {
+    name: 'Tidy fittings',
+    rules: [
+      { do: 'mend' as const, what: 'doubled' as const },
+      { do: 'mend' as const, what: 'cracks' as const },
+      { do: 'mend' as const, what: 'turned' as const },
+      { do: 'mend' as const, what: 'names' as const },
+      { do: 'join' as const, where: { material: 'brass', belowM: 0.03 }, name: 'fittings' },
+    ],
+  },
+];

@@ -10,6 +10,7 @@ import { addCatalogueRoutes } from './catalogue/routes';
 import type { Dependencies } from './dependencies';
 import { addDuplicateRoutes } from './duplicates/routes';
 import { addHabitRoutes } from './habits/routes';
+import { addHouseTreatmentRoutes } from './house-treatments/routes';
 import { createErrorAnswer } from './http/answer-error';
 import { addBytesRoutes } from './bytes/routes';
 import { sameOrigin, securityHeaders } from './http/guard';
@@ -49,6 +50,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addKitRoutes(app, dependencies);
   addDuplicateRoutes(app, dependencies);
   addHabitRoutes(app, dependencies);
+  addHouseTreatmentRoutes(app, dependencies);
   addBenchRoutes(app, dependencies);
   addKitBenchRoutes(app, dependencies);
   addLineUpRoutes(app, dependencies);

@@ -5,6 +5,7 @@ import { createDayHandlers } from './day/handlers';
 import type { Dependencies } from './dependencies';
 import type { TaskRunner } from './jobs/task-runner';
 import type { JobHandlers } from './jobs/worker-loop';
+import { createHouseTreatmentHandlers } from './house-treatments/handlers';
 import { createKitHandlers } from './kits/handlers';
 import { createLedgerHandlers } from './ledger/handlers';
 import { createLineUpHandlers } from './line-up/handlers';
@@ -21,6 +22,7 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createKitHandlers(dependencies, tasks),
     ...createTakingHandlers(dependencies, tasks),
     ...createLineUpHandlers(dependencies),
+    ...createHouseTreatmentHandlers(dependencies, tasks),
     ...createProjectHandlers(dependencies, tasks),
     ...createRightsHandlers(dependencies),
     ...createLedgerHandlers(dependencies),

@@ -18,6 +18,8 @@ import { OwnScreen } from './screens/people/own-screen';
 import { PeopleScreen } from './screens/people/people-screen';
 import { LinkScreen } from './screens/sign-in/link-screen';
 import { Home } from './shell/home';
+import { HouseTreatmentsScreen } from './screens/treatments/house-treatments-screen';
+import { HouseTrialScreen } from './screens/treatments/house-trial-screen';
 import { Shell } from './shell/shell';
 
 // the viewer and the charts are large and come when they are needed
@@ -65,6 +67,8 @@ export const ROUTES: RouteObject[] = [
       { path: 'kits/:id', element: <KitScreen /> },
       { path: 'bench', element: <BenchScreen /> },
       { path: 'bench/kits/:id', element: <KitBenchScreen /> },
+      { path: 'bench/treatments', element: <HouseTreatmentsScreen /> },
+      { path: 'bench/trials/:id', element: <HouseTrialScreen /> },
       { path: 'bench/:id', element: <SheetScreen /> },
       { path: 'bench/:id/maps', element: <MapSheetScreen /> },
       { path: 'bench/:id/parts', element: <PartSheetScreen /> },

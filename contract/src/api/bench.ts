@@ -63,6 +63,8 @@ export const SheetSchema = z.object({
   kit: z.object({ id: z.string(), name: z.string() }).nullable(),
   /** The asset whose place it takes; its hand-overs carry that one's file name. */
   standsFor: z.object({ id: z.string(), accession: z.string(), name: z.string() }).nullable(),
+  /** House treatments it has, as they were when it took them; one whose newest number is higher has changed since. */
+  houseTreatments: z.array(z.object({ id: z.string(), name: z.string(), number: z.number(), newest: z.number() })),
   /** Sure proposals nobody has answered. */
   sureCount: z.number(),
   /** What still stands between it and the catalogue, a sentence each. */

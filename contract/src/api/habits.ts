@@ -33,6 +33,8 @@ export const NamingHabitSchema = z.object({
   /** The side its models face once they stand; +Z is forwards (glTF 2.0, section 3.4). */
   front: z.enum(SIDES_FACED).nullable(),
   twoSidedFoliage: z.boolean().nullable(),
+  /** The house treatment its models get when they come onto the bench. */
+  houseTreatmentId: z.string().nullable().default(null),
 });
 export type NamingHabit = z.infer<typeof NamingHabitSchema>;
 

@@ -14,6 +14,10 @@ export const TASKS = {
   'take-piece': { load: async () => (await import('./take-piece')).takePiece, sandboxed: false },
   'make-version': { load: async () => (await import('./make-version')).makeVersion, sandboxed: false },
   'prepare-find': { load: async () => (await import('./prepare-find')).prepareFind, sandboxed: true },
+  'plan-house-treatment': {
+    load: async () => (await import('./plan-house-treatment')).planHouseTreatment,
+    sandboxed: false,
+  },
   'pack-hand-over': { load: async () => (await import('./pack-hand-over')).packHandOver, sandboxed: false },
 } as const;
 

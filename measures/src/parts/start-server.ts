@@ -13,6 +13,9 @@ export interface MeasuredServer {
   /** Of paths (`/api/arrivals`). */
   base: string;
   cookie: string;
+  /** Where its rows and its bytes are, to be filled by hand. */
+  database: string;
+  folder: string;
   /** Resident memory, MiB. */
   residentMiB: () => number;
   /** Ends it and takes its library away. */
@@ -60,6 +63,8 @@ export async function startServer(): Promise<MeasuredServer> {
   return {
     base,
     cookie,
+    database: addressOf(address, name),
+    folder: data,
     residentMiB: () => (Number(readFileSync(`/proc/${server.pid}/statm`, 'utf8').split(' ')[1]) * 4096) / 2 ** 20,
     stop: async () => {
       server.kill('SIGTERM');

@@ -18,6 +18,7 @@ import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/tr
 import { formatAccession } from '../assets/accession';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
+import { listHeldBy } from '../assets/house-treatment-queries';
 import { refreshSearchTexts } from '../assets/search-text';
 import { mustFind } from '../assets/service';
 import { setTags } from '../assets/tag-queries';
@@ -31,6 +32,7 @@ import { getFind, lockFind } from '../finds/find-queries';
 import { getReading } from '../finds/reading-queries';
 import { readTexts } from '../finds/read-texts';
 import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
+import { listTreatmentsOfSource } from '../habits/service';
 import { loadBook } from '../house/book';
 import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob, listOpenJobsOf } from '../jobs/job-queries';
@@ -49,7 +51,9 @@ import { planStanding, redraw } from './standing';
 export async function takeFindToBench(dependencies: Dependencies, findId: string): Promise<string> {
   const { pool } = dependencies;
   const { find, reading } = await getFindForBench(pool, findId);
-  const tags = await listTagsStated(dependencies, find);
+  const texts = await readTexts(dependencies, await listFindFiles(pool, find.id));
+  const arrival = await getArrival(pool, find.arrivalId);
+  const treatments = await listTreatmentsOfSource(pool, arrival?.name ?? '', texts);
   return transact(pool, async (tx) => {
     // of two who take it the second gets what the first made
     await lockFind(tx, findId);
@@ -58,31 +62,29 @@ export async function takeFindToBench(dependencies: Dependencies, findId: string
     const id = randomUUID();
     const { findings, sizeQuestion } = reading;
     await assetQueries.insertAsset(tx, { id, findId, readingId: reading.id, name: find.name, findings, sizeQuestion });
-    const arrival = await getArrival(tx, find.arrivalId);
     const { title } = await startProvenance(tx, id, reading, {
       acquiredOn: arrival ? arrival.createdAt.toISOString().slice(0, 10) : '',
       acquiredBy: arrival?.personName ?? '',
     });
     // texts of a kit give its title, not that of a piece
     if (!find.kitId) await assetQueries.setName(tx, id, title);
-    await setTags(tx, id, tags);
+    // tags the texts of a kit state are not all a piece's
+    await setTags(tx, id, find.kitId ? [] : listStatedTags(texts));
     await markOnBench(tx, findId);
     await refreshRightsMarks(tx, [id]);
     await refreshSearchTexts(tx, [id]);
     // pieces of a kit are answered together, and what the others say is not known yet
     if (!find.kitId) await takeSureByHaveld(tx, (await assetQueries.lockAsset(tx, id))!);
+    if (treatments.length > 0)
+      await insertJob(tx, {
+        kind: 'treat-on-arrival',
+        subjectId: id,
+        label: `treating “${find.name}” as its source’s models are`,
+        detail: JSON.stringify(treatments),
+      });
     await bumpRevision(tx);
     return id;
   });
-}
-
-/** Tags the texts of a find state; those of a kit are not all a piece's. */
-async function listTagsStated(
-  dependencies: Dependencies,
-  find: { id: string; kitId: string | null },
-): Promise<string[]> {
-  if (find.kitId) return [];
-  return listStatedTags(await readTexts(dependencies, await listFindFiles(dependencies.pool, find.id)));
 }
 
 /** @param kitSizes shared where many sheets are read at once */
@@ -96,12 +98,13 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
   const { findings, rights } = await listFindings(db, asset, kitSizes);
   const answers = await answerQueries.listAnswers(db, id);
   const sheet = answerFindings(findings, answers);
-  const [standsFor, steps, changes, arrivalName, last] = await Promise.all([
+  const [standsFor, steps, changes, arrivalName, last, houseTreatments] = await Promise.all([
     asset.standsFor ? assetQueries.findAsset(db, asset.standsFor) : null,
     queries.listSteps(db, id),
     listChanges(db, id),
     find ? getArrivalName(db, find.arrivalId) : '',
     versionQueries.findLastVersion(db, id),
+    listHeldBy(db, id),
   ]);
   return {
     id,
@@ -129,6 +132,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     })),
     kit: asset.kitId === null ? null : { id: asset.kitId, name: asset.kitName ?? '' },
     standsFor: standsFor && { id: standsFor.id, accession: formatAccession(standsFor.accession), name: standsFor.name },
+    houseTreatments,
     sureCount: listSureOpen(sheet).length,
     missing: listMissing(sheet),
     busy: describeBusy(assessing !== null, making),

@@ -1,13 +1,21 @@
 import type { Person } from '@haveld/contract/api/people';
 import type { Category } from '@haveld/contract/category';
 import { createDemoArrivals, type DemoArrival } from '@haveld/demo/arrivals';
-import { DEMO_HOUSE, DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PROJECTS, DEMO_RIGHTS } from '@haveld/demo/studio';
+import {
+  DEMO_HOUSE,
+  DEMO_PASSWORD,
+  DEMO_PEOPLE,
+  DEMO_PROJECTS,
+  DEMO_RIGHTS,
+  DEMO_TREATMENTS,
+} from '@haveld/demo/studio';
 import { listArrivals } from '../arrivals/describe-arrivals';
 import { announceArrival, noteStored } from '../arrivals/service';
 import { answerFinding, catalogueAsset, getSheet, takeFindToBench, takeSure } from '../bench/service';
 import { getSetting, setSetting } from '../database/setting-queries';
 import type { Dependencies } from '../dependencies';
 import { loadRules } from '../house/rule-queries';
+import { listHouseTreatments, saveHouseTreatment } from '../house-treatments/service';
 import { getLedger, saveRules, saveWork, settleRights } from '../ledger/service';
 import { addPerson, findPerson } from '../people/service';
 import { createProject, getProject, handOver, listProjects } from '../projects/service';
@@ -54,6 +62,9 @@ export async function loadDemo(
     (await Promise.all(catalogued.map((id) => getSheet(pool, id)))).every((sheet) => sheet.busy === null),
   );
   await openProjects(dependencies, catalogued, people[0]);
+  for (const treatment of DEMO_TREATMENTS)
+    if (!(await listHouseTreatments(pool)).some(({ name }) => name === treatment.name))
+      await saveHouseTreatment(dependencies, 'new', treatment, people[0]);
   await writeRights(dependencies, people[0]);
   await setSetting(pool, 'demo', 'loaded');
   return DEMO_PEOPLE.map(({ signIn, name }) => ({ signIn, name, password: DEMO_PASSWORD }));

@@ -14,7 +14,7 @@ export const listHabits = async (db: Executor): Promise<HabitRow[]> =>
   (
     await many<Stored>(
       db,
-      `SELECT naming_habit.id, applies_by AS appliesBy, pattern, words, unit, up_axis AS up, front, two_sided_foliage AS twoSidedFoliage,
+      `SELECT naming_habit.id, applies_by AS appliesBy, pattern, words, unit, up_axis AS up, front, two_sided_foliage AS twoSidedFoliage, house_treatment_id AS houseTreatmentId,
          changed_at AS changedAt, person.name AS personName
        FROM naming_habit JOIN person ON person.id = naming_habit.person_id ORDER BY changed_at DESC, naming_habit.id`,
     )
@@ -35,7 +35,7 @@ export async function lockHabit(
 ): Promise<{ habit: NamingHabit; last: { id: string; name: string } } | null> {
   const row = await maybeOne<Stored & { personId: string }>(
     tx,
-    `SELECT applies_by AS appliesBy, pattern, words, unit, up_axis AS up, front, two_sided_foliage AS twoSidedFoliage,
+    `SELECT applies_by AS appliesBy, pattern, words, unit, up_axis AS up, front, two_sided_foliage AS twoSidedFoliage, house_treatment_id AS houseTreatmentId,
        person.id AS personId, person.name AS personName
      FROM naming_habit JOIN person ON person.id = naming_habit.person_id WHERE naming_habit.id = ? FOR UPDATE`,
     [id],
@@ -49,9 +49,10 @@ export async function lockHabit(
 export const upsertHabit = (db: Executor, id: string, habit: NamingHabit, personId: string): Promise<unknown> =>
   run(
     db,
-    `INSERT INTO naming_habit (id, applies_by, pattern, words, unit, up_axis, front, two_sided_foliage, person_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
+    `INSERT INTO naming_habit (id, applies_by, pattern, words, unit, up_axis, front, two_sided_foliage, house_treatment_id, person_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE applies_by = VALUES(applies_by), pattern = VALUES(pattern), words = VALUES(words), unit = VALUES(unit),
-       up_axis = VALUES(up_axis), front = VALUES(front), two_sided_foliage = VALUES(two_sided_foliage), person_id = VALUES(person_id), changed_at = UTC_TIMESTAMP(3)`,
+       up_axis = VALUES(up_axis), front = VALUES(front), two_sided_foliage = VALUES(two_sided_foliage),
+       house_treatment_id = VALUES(house_treatment_id), person_id = VALUES(person_id), changed_at = UTC_TIMESTAMP(3)`,
     [
       id,
       habit.appliesBy,
@@ -61,6 +62,7 @@ export const upsertHabit = (db: Executor, id: string, habit: NamingHabit, person
       habit.up,
       habit.front,
       habit.twoSidedFoliage,
+      habit.houseTreatmentId,
       personId,
     ],
   );

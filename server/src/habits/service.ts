@@ -27,6 +27,11 @@ export const listHabitWords = async (db: Executor, archiveName: string, texts: s
 export const getSourceHabit = async (db: Executor, archiveName: string, texts: string): Promise<SourceHabit> =>
   mergeHabits(await listFitting(db, archiveName, texts));
 
+/** @returns ids of the house treatments that models of a source get, each once */
+export const listTreatmentsOfSource = async (db: Executor, archiveName: string, texts: string): Promise<string[]> => [
+  ...new Set((await listFitting(db, archiveName, texts)).flatMap(({ houseTreatmentId }) => houseTreatmentId ?? [])),
+];
+
 const listFitting = async (db: Executor, archiveName: string, texts: string): Promise<NamingHabit[]> =>
   (await queries.listHabits(db)).filter((habit) => fitsArrival(habit, archiveName, texts));
 

@@ -132,6 +132,7 @@ test('two people change a naming habit', async () => {
     up: null,
     front: null,
     twoSidedFoliage: null,
+    houseTreatmentId: null,
   };
   const { id: habitId } = await maja.call(saveHabit, { params: { id: 'new' }, body: habit });
   const change = (client: TestClient, what: Partial<NamingHabit>) =>

@@ -4,6 +4,7 @@ import { getSheet, listBench, listStandIns } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits } from '@haveld/contract/api/habits';
+import { getHouseTrial, listHouseTreatments } from '@haveld/contract/api/house-treatments';
 import { getHouseRules } from '@haveld/contract/api/house';
 import { getLineUp } from '@haveld/contract/api/line-up';
 import { listHouseMaterials } from '@haveld/contract/api/house-materials';
@@ -154,6 +155,16 @@ export const habitsQuery = queryOptions({
   queryKey: [LIBRARY, 'habits'],
   queryFn: ({ signal }) => call(listHabits, { signal }),
 });
+
+export const houseTreatmentsQuery = queryOptions({
+  queryKey: [LIBRARY, 'house-treatments'],
+  queryFn: ({ signal }) => call(listHouseTreatments, { signal }),
+});
+export const houseTrialQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'house-trial', id],
+    queryFn: ({ signal }) => call(getHouseTrial, { params: { id }, signal }),
+  });
 
 export const houseMaterialsQuery = queryOptions({
   queryKey: [LIBRARY, 'house-materials'],

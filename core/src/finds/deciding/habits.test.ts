@@ -9,6 +9,7 @@ const habit = (change: Partial<NamingHabit> = {}): NamingHabit => ({
   up: null,
   front: null,
   twoSidedFoliage: null,
+  houseTreatmentId: null,
   ...change,
 });
 

@@ -1,7 +1,7 @@
-import type { StepOf } from '@haveld/contract/step';
 import { formatLength } from '../../placement/units';
 import { simplifyModel } from '../../structure/levels/simplify-model';
 import { count, formatCount } from '../../text/count';
+import { describeReduction } from '../describe-reduction';
 import type { StepDefinition } from '../step-definition';
 
 /** Not idempotent where it goes by a share: twice halved is a quarter. */
@@ -12,7 +12,7 @@ export const reduceTriangles: StepDefinition<'reduce-triangles'> = {
   codeVersion: 1,
   topology: 'replaces',
   loses: ['triangles', 'polygons', 'layouts', 'colours', 'creases', 'skinned'],
-  title: (step) => `Reduced ${describeReduction(step)}`,
+  title: (step) => `Reduced ${describeReduction(step.to)}`,
   credit: () => 'triangles reduced',
   adaptation: () => 'triangles reduced',
   async apply(document, step) {
@@ -24,10 +24,3 @@ export const reduceTriangles: StepDefinition<'reduce-triangles'> = {
     };
   },
 };
-
-function describeReduction({ to }: StepOf<'reduce-triangles'>): string {
-  if (to.by === 'share') return `to ${Math.round(to.share * 100)} %`;
-  return to.by === 'triangles'
-    ? `to ${count(to.triangles, 'triangle')}`
-    : `as far as ${formatLength(to.mm / 1000)} allows`;
-}

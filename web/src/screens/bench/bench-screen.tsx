@@ -24,6 +24,9 @@ export function BenchScreen() {
           <span className="quiet">{formatCount(bench.data.length, 'model')}, the newest first</span>
         )}
         <span className="grow" />
+        <Button component={Link} to="/bench/treatments">
+          House treatments
+        </Button>
         {bench.data && bench.data.length > 0 && <LineUpBench />}
       </div>
       <div className="screen-body">

@@ -1,4 +1,5 @@
 import './treatment-strip.css';
+import { Link } from 'react-router';
 import { switchStep, type PlannedStep, type Sheet } from '@haveld/contract/api/bench';
 import type { StepOutcome } from '@haveld/contract/report';
 import { call } from '../../api/client';
@@ -24,6 +25,11 @@ export function TreatmentStrip({ sheet, outcomes }: { sheet: Sheet; outcomes: re
             'same original + same steps = same version · nothing here touches what arrived'
           )}
         </span>
+        {sheet.houseTreatments.map(({ id, name, number, newest }) => (
+          <Link key={id} to="/bench/treatments" className="small">
+            has “{name}”{newest > number && <span className="says-look">, which has changed since</span>}
+          </Link>
+        ))}
       </div>
       {sheet.planned.length === 0 ? (
         <p className="quiet" style={{ padding: '10px 0' }}>

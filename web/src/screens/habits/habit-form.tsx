@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Controller, useFieldArray, useForm } from 'react-hook-form';
 import {
@@ -12,6 +13,7 @@ import {
   type Trial,
 } from '@haveld/contract/api/habits';
 import { call } from '../../api/client';
+import { houseTreatmentsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { useEdit } from '../../api/use-edit';
 import { formatCount } from '../../parts/format';
@@ -20,7 +22,7 @@ import { roleWords } from '../../parts/role-words';
 const EXAMPLE = 'crate.fbx\ncrate_low.fbx\ncrate_col.png\ncrate_nrm.png';
 
 /** What can be changed of it, without who kept it when. */
-const pickHabit = ({ appliesBy, pattern, words, unit, up, front, twoSidedFoliage }: NamingHabit): NamingHabit => ({
+const pickHabit = ({
   appliesBy,
   pattern,
   words,
@@ -28,12 +30,23 @@ const pickHabit = ({ appliesBy, pattern, words, unit, up, front, twoSidedFoliage
   up,
   front,
   twoSidedFoliage,
+  houseTreatmentId,
+}: NamingHabit): NamingHabit => ({
+  appliesBy,
+  pattern,
+  words,
+  unit,
+  up,
+  front,
+  twoSidedFoliage,
+  houseTreatmentId,
 });
 
 /** A habit in the making: its words, and a list of file names to try it on before it is kept. */
 export function HabitForm({ id, habit, onDone }: { id: string; habit: NamingHabit; onDone: () => void }) {
   const { control, register, handleSubmit, getValues } = useForm<NamingHabit>({ defaultValues: habit });
   const words = useFieldArray({ control, name: 'words' });
+  const treatments = useQuery(houseTreatmentsQuery).data ?? [];
   const [names, setNames] = useState('');
   const [problem, setProblem] = useState('');
   const { toSend, tell } = useEdit(pickHabit(habit));
@@ -136,6 +149,12 @@ export function HabitForm({ id, habit, onDone }: { id: string; habit: NamingHabi
             ['no', 'one-sided'],
           ]}
         />
+        <Choice
+          control={control}
+          name="houseTreatmentId"
+          label="On the bench they get"
+          options={[['', 'no house treatment'], ...treatments.map((one): [string, string] => [one.id, one.name])]}
+        />
       </div>
       {words.fields.map((field, i) => (
         <div className="habit-form-row" key={field.id}>
@@ -202,7 +221,7 @@ function Choice({
   options,
 }: {
   control: ReturnType<typeof useForm<NamingHabit>>['control'];
-  name: 'appliesBy' | 'unit' | 'up' | 'front' | 'twoSidedFoliage';
+  name: 'appliesBy' | 'unit' | 'up' | 'front' | 'twoSidedFoliage' | 'houseTreatmentId';
   label: string;
   options: [string, string][];
 }) {

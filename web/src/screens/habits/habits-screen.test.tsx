@@ -1,7 +1,14 @@
+import { listHouseTreatments, StoredHouseTreatmentSchema } from '@haveld/contract/api/house-treatments';
 import { HabitsSchema, listHabits, removeHabit, saveHabit, tryHabit, type Habits } from '@haveld/contract/api/habits';
 import { exampleOf } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 
+const HOUSE = exampleOf(StoredHouseTreatmentSchema, {
+  id: 't1',
+  name: 'Tidy fittings',
+  number: 1,
+  rules: [{ do: 'mend', what: 'holes' }],
+});
 const habits = exampleOf(HabitsSchema, {
   habits: [
     {
@@ -31,6 +38,7 @@ const habits = exampleOf(HabitsSchema, {
 const open = (now: Habits = habits) =>
   renderAt('/arrivals/habits', [
     answer(listHabits, () => now),
+    answer(listHouseTreatments, () => [HOUSE]),
     answer(saveHabit, () => ({ id: 'new' })),
     answer(removeHabit, () => ({})),
     answer(tryHabit, ({ body }) => ({
@@ -48,6 +56,16 @@ test('a habit says in words what it means', async () => {
     ),
   ).toBeTruthy();
   expect(screen.getByText(/fits 3 arrivals so far/)).toBeTruthy();
+});
+
+test('a house treatment is named for the next download of a source', async () => {
+  const { user, sent } = open();
+  await user.click(await screen.findByRole('button', { name: 'Edit: harbour_*' }));
+  const form = within(await screen.findByRole('form', { name: 'A naming habit' }));
+  await user.click(form.getByLabelText('On the bench they get'));
+  await user.click(await screen.findByRole('option', { name: 'Tidy fittings' }));
+  await user.click(form.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(sent(saveHabit)).toMatchObject([{ pattern: 'harbour_*', houseTreatmentId: 't1' }]));
 });
 
 test('what was decided often is proposed with its evidence, and opens as a habit to try', async () => {

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { removeHabit, type HabitProposal, type NamingHabit, type StoredHabit } from '@haveld/contract/api/habits';
 import { call } from '../../api/client';
-import { habitsQuery } from '../../api/queries';
+import { habitsQuery, houseTreatmentsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatCount, formatMoment } from '../../parts/format';
 import { Mark } from '../../parts/mark';
@@ -21,6 +21,7 @@ const EMPTY: NamingHabit = {
   up: null,
   front: null,
   twoSidedFoliage: null,
+  houseTreatmentId: null,
 };
 const SCOPE_WORDS: Record<NamingHabit['appliesBy'], string> = {
   archive: 'archives called',
@@ -124,6 +125,7 @@ function ProposalRow({ proposal, onTake }: { proposal: HabitProposal; onTake: ()
 
 function HabitRow({ habit, onEdit }: { habit: StoredHabit; onEdit: () => void }) {
   const remove = useChange(() => call(removeHabit, { params: { id: habit.id } }));
+  const treatment = useQuery(houseTreatmentsQuery).data?.find(({ id }) => id === habit.houseTreatmentId);
   const mayKeep = useMay('curator');
   return (
     <article className="sheet habit">
@@ -131,7 +133,10 @@ function HabitRow({ habit, onEdit }: { habit: StoredHabit; onEdit: () => void })
         <h3>
           In {SCOPE_WORDS[habit.appliesBy]} <span className="mono">{habit.pattern}</span>
         </h3>
-        <p>{describe(habit)}</p>
+        <p>
+          {describe(habit)}
+          {treatment && ` On the bench its models get “${treatment.name}”.`}
+        </p>
         <p className="small quiet">
           {habit.personName}, {formatMoment(habit.changedAt)}
           {habit.appliesBy === 'archive' && ` · fits ${formatCount(habit.arrivals, 'arrival')} so far`}

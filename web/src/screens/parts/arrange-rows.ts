@@ -1,3 +1,4 @@
+import { toNamePattern } from '@haveld/core/text/name-pattern';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 
 /** How the plan is ordered: as parts hang, or by what they are. */
@@ -37,17 +38,8 @@ export function arrangeRows(rows: readonly PartRow[], { order, words, folded }: 
 
 /** @returns rows whose name or material holds the words, or fits the pattern; all where there are none */
 export function findParts(rows: readonly PartRow[], words: string): PartRow[] {
-  const wanted = words.trim().toLowerCase();
-  if (wanted === '') return [...rows];
-  const hasPattern = /[*?]/.test(wanted);
-  const pattern = new RegExp(
-    `^${wanted
-      .replace(/[.+^${}()|[\]\\]/g, '\\$&')
-      .replace(/\*/g, '.*')
-      .replace(/\?/g, '.')}$`,
-  );
-  const fits = (text: string): boolean =>
-    hasPattern ? pattern.test(text.toLowerCase()) : text.toLowerCase().includes(wanted);
+  if (words.trim() === '') return [...rows];
+  const fits = toNamePattern(words);
   return rows.filter(({ name, materials }) => fits(name) || materials.some(fits));
 }
 
