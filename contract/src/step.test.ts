@@ -28,6 +28,7 @@ const STEPS: Step[] = [
   { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
   { kind: 'set-normals', schema: 1, from: 'angle', degrees: 30 },
   { kind: 'name-root', schema: 1, name: 'bell_buoy' },
+  { kind: 'set-collision', schema: 1, shape: 'hulls', isMovable: true, matter: 'wood', massKg: 12.5 },
   { kind: 'reduce-triangles', schema: 1, to: { by: 'triangles', triangles: 20000 } },
   { kind: 'clean-faces', schema: 1, parts: [part] },
   { kind: 'turn-faces', schema: 1, parts: [part] },

@@ -89,6 +89,15 @@ export type MaterialFactors = z.infer<typeof MaterialFactorsSchema>;
 export const MapWorkSchema = WorkSchema.pick({ title: true, author: true, licenceId: true, pageUrl: true });
 export type MapWork = z.infer<typeof MapWorkSchema>;
 
+/** What a model is taken for where things collide: the plainest first. `hulls`: several convex ones. */
+export const COLLISION_KINDS = ['box', 'sphere', 'cylinder', 'capsule', 'turned-box', 'hull', 'hulls'] as const;
+export const CollisionKindSchema = z.enum(COLLISION_KINDS);
+export type CollisionKind = z.infer<typeof CollisionKindSchema>;
+
+/** What something is made of, as far as its weight and its friction go. */
+export const MATTER_KINDS = ['wood', 'metal', 'glass', 'stone', 'rubber', 'cloth', 'leaf', 'plain'] as const;
+export type MatterKind = (typeof MATTER_KINDS)[number];
+
 /** How far triangles are reduced. */
 export const ReductionSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('share'), share: z.number().positive().max(1) }),
@@ -312,6 +321,16 @@ export const StepSchema = z.discriminatedUnion('kind', [
     kind: z.literal('reduce-triangles'),
     schema: z.literal(1),
     to: ReductionSchema,
+  }),
+  z.object({
+    kind: z.literal('set-collision'),
+    schema: z.literal(1),
+    shape: CollisionKindSchema,
+    /** False for what never moves. */
+    isMovable: z.boolean(),
+    matter: z.enum(MATTER_KINDS),
+    /** Kilograms; left out, what its volume of that matter weighs. */
+    massKg: z.number().positive().max(1e9).optional(),
   }),
   z.object({ kind: z.literal('name-root'), schema: z.literal(1), name: z.string().min(1) }),
 ]);

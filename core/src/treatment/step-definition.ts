@@ -5,7 +5,7 @@ import type { Counted } from './census';
 import type { PictureCodec } from '../textures/pictures/picture-codec';
 
 /** Steps run phase by phase, whatever order they were taken in. Those of `parts` build on one another: they run as they were taken. */
-export const PHASES = ['structure', 'parts', 'textures', 'size-and-orientation', 'geometry', 'names'] as const;
+export const PHASES = ['structure', 'parts', 'textures', 'size-and-orientation', 'geometry', 'names', 'scene'] as const;
 export type Phase = (typeof PHASES)[number];
 
 export interface StepContext {

@@ -218,6 +218,9 @@ const CASES: Partial<Record<StepKind, Case>> = {
     step: () => ({ kind: 'reduce-triangles', schema: 1, to: { by: 'error', mm: 0.001 } }),
   },
   'name-root': { step: () => ({ kind: 'name-root', schema: 1, name: 'prop_box' }) },
+  'set-collision': {
+    step: () => ({ kind: 'set-collision', schema: 1, shape: 'hull', isMovable: true, matter: 'wood' }),
+  },
 };
 
 /** Corners of every triangle in the world, and how its corners' normals look against its face. */

@@ -25,6 +25,7 @@ import { relinkMap } from './steps/relink-map';
 import { rotate } from './steps/rotate';
 import { scale } from './steps/scale';
 import { separateFaces } from './steps/separate-faces';
+import { setCollisionShape } from './steps/set-collision';
 import { setFrontAxis } from './steps/set-front-axis';
 import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
@@ -81,6 +82,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'set-normals': setNormals,
   'reduce-triangles': reduceTriangles,
   'name-root': nameRoot,
+  'set-collision': setCollisionShape,
 };
 
 /** The definition of a step, typed for any kind: kind and definition always come from the same row above. */

@@ -32,6 +32,7 @@ const stand: Partial<Treating> = {
   describeParts: async (...given) => current.describeParts?.(...given) ?? { rows: [], offers: [] },
   referToParts: async (...given) => current.referToParts?.(...given) ?? [],
   describeSurfaces: async (...given) => current.describeSurfaces?.(...given) ?? [],
+  fitShapes: async (...given) => current.fitShapes?.(...given) ?? null,
   drawParts: async (...given) => current.drawParts?.(...given) ?? [],
   chooseIsland: async (...given) => current.chooseIsland?.(...given) ?? null,
   placeFaces: async (...given) => current.placeFaces?.(...given) ?? null,

@@ -1,11 +1,12 @@
 import './compare-view.css';
-import { use, useEffect, useState } from 'react';
+import { use, useEffect, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { LightControls } from './light-controls';
 import type { Moment } from './stage/clip-player';
 import { UnitIsOpen } from '../parts/use-measures';
 import type { Side } from './stage/overlay';
 import type { Surface } from './stage/stage';
+import type { DrawnEdges } from './stage/drawn-edges';
 import { StageOverlay } from './stage/stage-overlay';
 import { TrialBar } from './trial-bar';
 import { useBeside } from './use-beside';
@@ -43,6 +44,10 @@ export interface CompareViewProps {
   /** Module of its kit; null where it has none. */
   moduleM?: number | null;
   /** Told what is tried; null where nothing is. */
+  /** Edges drawn on the treated model; it is shown alone then. */
+  edges?: DrawnEdges | null;
+  /** What stands with the trials. */
+  besideTrials?: ReactNode;
   onTrial?: (kind: TrialKind | null) => void;
 }
 
@@ -82,6 +87,8 @@ export function CompareView({
   isPlain = false,
   canDrop = true,
   moduleM = null,
+  edges = null,
+  besideTrials = null,
   onTrial,
 }: CompareViewProps) {
   const [overlay] = useState(createOverlayStore);
@@ -107,7 +114,7 @@ export function CompareView({
   useShown(view, 'received', received ?? null);
   useShown(view, 'treated', treated);
   // what is tried, or stood beside, is the treated model: the wipe would hide half of it
-  const shownOnly = received === undefined || thing || trials.kind ? 'treated' : only;
+  const shownOnly = received === undefined || thing || trials.kind || edges ? 'treated' : only;
   const both = shownOnly === null;
   const isBeside = useOverlay(overlay, (now) => now?.isBeside ?? false);
   const isWiped = both && !isBeside;
@@ -131,6 +138,7 @@ export function CompareView({
   }, [stage, setProblem, thing]);
   useEffect(() => stage.current?.setLit('received', lit.received), [stage, lit.received]);
   useEffect(() => stage.current?.setLit('treated', lit.treated), [stage, lit.treated]);
+  useEffect(() => stage.current?.setEdges(edges), [stage, edges]);
   useEffect(() => stage.current?.goToLit(lit.isGoneTo), [stage, lit.isGoneTo, lit.treated]);
   useHotkeys('o', () => setOneScale((now) => !now), { enabled: both && isBeside });
   useHotkeys('escape', () => picking.ask(null), { enabled: picking.wanted !== null });
@@ -216,7 +224,7 @@ export function CompareView({
         isTrying={trials.kind !== null}
         thing={thing}
       />
-      {!isPlain && treated && <TrialBar trials={trials} canDrop={canDrop} />}
+      {!isPlain && treated && <TrialBar trials={trials} canDrop={canDrop} beside={besideTrials} />}
       <LightControls
         light={light}
         strength={strength}

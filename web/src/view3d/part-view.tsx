@@ -3,6 +3,7 @@ import './part-view.css';
 import { useEffect, useState, type PointerEvent } from 'react';
 import { Vector2 } from 'three';
 import type { PartsShown, PickedPart } from './stage/part-marks';
+import type { DrawnEdges } from './stage/drawn-edges';
 import { StageOverlay } from './stage/stage-overlay';
 import { createOverlayStore } from './use-overlay';
 import { useShown, useStage, useStageHand } from './use-stage';
@@ -18,8 +19,8 @@ export interface PartViewProps {
   shown: PartsShown;
   /** Faces lit up: xyz a corner, three corners a triangle. */
   lit: Float32Array | null;
-  /** Edges drawn on the model: xyz, both ends of each. */
-  edges: Float32Array | null;
+  /** Edges drawn on the model. */
+  edges: DrawnEdges | null;
   /** True to come near what is chosen. */
   isGoneTo: boolean;
   /** True where a drag draws a box around parts instead of turning the model. */

@@ -6,6 +6,7 @@ import type { Figures, StepOutcome } from '@haveld/contract/report';
 import type { PartRef, Step } from '@haveld/contract/step';
 import { listPointedFaces, rememberAsReceived, type AsReceived } from '@haveld/core/condition/pointing/pointed-faces';
 import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
+import { fitCollision, type FittedCollision } from '@haveld/core/placement/collision/fit-collision';
 import { describeDropBody } from '@haveld/core/placement/tumble/describe-body';
 import { runDropTest, type DropResult } from '@haveld/core/placement/tumble/drop-test';
 import { startPhysics } from '@haveld/core/placement/tumble/physics';
@@ -272,6 +273,18 @@ const treating = {
     if (!body) return null;
     const result = runDropTest(await startPhysics(), body, { count, shape: 'hull', dropShare: 0 });
     return transfer(result, [result.poses.buffer]);
+  },
+
+  /** Every shape the treated model may collide by; null for a sheet. */
+  async fitShapes(glb: Uint8Array): Promise<FittedCollision | null> {
+    const fitted = fitCollision(await startPhysics(), await readGlb(glb));
+    return (
+      fitted &&
+      transfer(
+        fitted,
+        fitted.shapes.map(({ outline }) => outline.buffer),
+      )
+    );
   },
 
   /** A whole picture of what was treated last. */

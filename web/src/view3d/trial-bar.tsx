@@ -1,4 +1,5 @@
 import './trial-bar.css';
+import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { TrialKind, Trials } from './use-trials';
 
@@ -10,7 +11,7 @@ const TRIALS: { kind: TrialKind; label: string; keyName?: string; hint: string }
 ];
 
 /** Tests of what was treated: they move the picture and change nothing. */
-export function TrialBar({ trials, canDrop }: { trials: Trials; canDrop: boolean }) {
+export function TrialBar({ trials, canDrop, beside }: { trials: Trials; canDrop: boolean; beside: ReactNode }) {
   useHotkeys('t', () => trials.toggle('turn'));
   useHotkeys('d', () => trials.toggle('drop'), { enabled: canDrop });
   return (
@@ -29,6 +30,7 @@ export function TrialBar({ trials, canDrop }: { trials: Trials; canDrop: boolean
           </button>
         ),
       )}
+      {beside}
       {trials.summary && <output>{trials.summary}</output>}
     </div>
   );

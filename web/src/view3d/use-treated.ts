@@ -4,6 +4,7 @@ import type { Sheet } from '@haveld/contract/api/bench';
 import type { LayoutTrouble } from '@haveld/contract/finding';
 import type { Step } from '@haveld/contract/step';
 import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
+import type { FittedCollision } from '@haveld/core/placement/collision/fit-collision';
 import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 import type { LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import type { ShownPicture, Treated, Treating } from './treat.worker';
@@ -72,6 +73,9 @@ export const documentParts = (documentSha256: string) =>
 /** Lets a treated model go, or a pile of it, and sees how it comes to rest; null where it has no surface. */
 export const dropTreated = (glb: Uint8Array, count: number): Promise<DropResult | null> =>
   getTreating().drop(glb, count);
+
+/** Fits every shape a treated model may collide by; null for a sheet. */
+export const fitTreated = (glb: Uint8Array): Promise<FittedCollision | null> => getTreating().fitShapes(glb);
 
 const listKeys = ({ materials }: Treated): string[] => [
   ...new Set(materials.flatMap(({ slots }) => Object.values(slots))),

@@ -1,46 +1,31 @@
 import type { Document } from '@gltf-transform/core';
 import { boundPoints } from '../../geometry/bound-points';
 import { listPlacedParts } from '../../scene/measures/placed-parts';
-import { guessMatter } from '../../textures/materials/guess-matter';
-import { computeMoments } from '../pivot/moments';
-import { DENSITIES, type DensityId } from './densities';
+import { readCollision } from '../collision/read-collision';
+import { findMatter, measureSolid, weigh } from '../collision/weigh';
 import type { DropBody } from './drop-test';
 
 /** Points a hull is made of, at most. */
 const MOST_POINTS = 20_000;
-
-/** What a surface that encloses nothing is taken to be thick, as a share of the square root of its area. Ours. */
-const SHEET = 0.01;
 
 /** @returns what of a document is dropped, with its mass from its volume and its matter; null without extent */
 export function describeDropBody(document: Document): (DropBody & { matter: string; by: 'volume' | 'surface' }) | null {
   const parts = listPlacedParts(document);
   const points = parts.map(({ positions }) => positions);
   const box = boundPoints(points);
-  const moments = computeMoments(parts);
-  if (!box || !moments) return null;
-  const volume = moments.by === 'volume' ? moments.volume : moments.area ** 1.5 * SHEET;
+  const solid = measureSolid(parts);
+  if (!box || !solid) return null;
   const matter = findMatter(document);
+  const collision = readCollision(document);
   return {
+    ...(collision ? { shapes: collision.shapes, friction: collision.friction } : {}),
     points: samplePoints(points),
     box,
-    balance: moments.balance,
-    mass: Math.max(volume * DENSITIES[matter], 1e-6),
+    balance: solid.balance,
+    mass: collision?.mass ?? weigh(solid.volume, matter),
     matter,
-    by: moments.by,
+    by: solid.by,
   };
-}
-
-/** Of the material most of its names speak for. */
-function findMatter(document: Document): DensityId {
-  const counts = new Map<DensityId, number>();
-  for (const material of document.getRoot().listMaterials()) {
-    const { id } = guessMatter(material.getName(), '').matter;
-    const known = id in DENSITIES ? (id as DensityId) : 'plain';
-    counts.set(known, (counts.get(known) ?? 0) + 1);
-  }
-  counts.delete('plain');
-  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'plain';
 }
 
 /** Of very many every so manieth, and the ends of the box along each axis whatever comes. */

@@ -1,6 +1,7 @@
 import type * as Rapier from '@dimforge/rapier3d-compat';
 import type { Box } from '@haveld/contract/report';
 import { boxSize } from '../../scene/measures/bounds';
+import type { CollisionShape } from '../collision/shapes';
 
 /** What is dropped: one model, as it stands in the scene, metres. */
 export interface DropBody {
@@ -11,6 +12,10 @@ export interface DropBody {
   balance: readonly [number, number, number] | null;
   /** Kilograms, above 0. */
   mass: number;
+  /** What it was given to collide by, world space; left out, `shape` of the options counts. */
+  shapes?: CollisionShape[];
+  /** Of its surface; left out 0.8. */
+  friction?: number;
 }
 
 export interface DropOptions {
@@ -72,9 +77,23 @@ export function runDropTest(rapier: typeof Rapier, body: DropBody, options: Drop
     const rigid = world.createRigidBody(
       rapier.RigidBodyDesc.dynamic().setTranslation(0, i * (height + 0.01) + dropShare * height, 0),
     );
-    const collider = describeCollider(rapier, body, options.shape, scale).setFriction(0.8).setRestitution(0.05);
-    setMass(collider, body, scale);
-    world.createCollider(collider, rigid);
+    if (body.shapes) {
+      for (const shape of body.shapes)
+        for (const collider of describeShape(rapier, shape, scale))
+          world.createCollider(
+            collider
+              .setDensity(0)
+              .setFriction(body.friction ?? 0.8)
+              .setRestitution(0.05),
+            rigid,
+          );
+      const { centre, inertia } = describeMass(body, scale);
+      rigid.setAdditionalMassProperties(body.mass, centre, inertia, { x: 0, y: 0, z: 0, w: 1 }, true);
+    } else {
+      const collider = describeCollider(rapier, body, options.shape, scale).setFriction(0.8).setRestitution(0.05);
+      setMass(collider, body, scale);
+      world.createCollider(collider, rigid);
+    }
     return rigid;
   });
   const every = STEPS_PER_SECOND / FRAMES_PER_SECOND;
@@ -118,21 +137,56 @@ function describeCollider(
   return rapier.ColliderDesc.cuboid(x, y, z).setTranslation(middle[0], middle[1], middle[2]);
 }
 
+/** A shape it was given, at the size all is computed at. */
+function describeShape(rapier: typeof Rapier, shape: CollisionShape, scale: number): Rapier.ColliderDesc[] {
+  const { ColliderDesc } = rapier;
+  if (shape.kind === 'hulls')
+    return shape.hulls.flatMap(({ points }) => ColliderDesc.convexHull(points.map((value) => value * scale)) ?? []);
+  const round = shape.kind === 'box' ? 0 : shape.radius * scale;
+  const described =
+    shape.kind === 'box'
+      ? ColliderDesc.cuboid(
+          ...(shape.size.map((side) => Math.max((side * scale) / 2, 1e-4)) as [number, number, number]),
+        )
+      : shape.kind === 'sphere'
+        ? ColliderDesc.ball(round)
+        : ColliderDesc[shape.kind]((shape.height * scale) / 2, round);
+  const [x, y, z] = shape.centre.map((value) => value * scale);
+  described.setTranslation(x, y, z);
+  if (shape.kind !== 'sphere') {
+    const [qx, qy, qz, qw] = shape.turn;
+    described.setRotation({ x: qx, y: qy, z: qz, w: qw });
+  }
+  return [described];
+}
+
 /** A box's moments about the balance point: m/12 (a² + b²), the handbook's. */
-function setMass(collider: Rapier.ColliderDesc, { box, balance, mass }: DropBody, scale: number): void {
-  if (!balance) {
-    collider.setMass(mass);
+function describeMass({ box, balance, mass }: DropBody, scale: number) {
+  const [a, b, c] = boxSize(box).map((side) => side * scale);
+  const [x, y, z] = (balance ?? box.min.map((low, axis) => (low + box.max[axis]) / 2)).map((value) => value * scale);
+  return {
+    centre: { x, y, z },
+    inertia: {
+      x: (mass / 12) * (b * b + c * c),
+      y: (mass / 12) * (a * a + c * c),
+      z: (mass / 12) * (a * a + b * b),
+    },
+  };
+}
+
+function setMass(collider: Rapier.ColliderDesc, body: DropBody, scale: number): void {
+  if (!body.balance) {
+    collider.setMass(body.mass);
     return;
   }
-  const [a, b, c] = boxSize(box).map((side) => side * scale);
-  const [x, y, z] = balance.map((value) => value * scale);
+  const { centre, inertia } = describeMass(body, scale);
   const own = collider.translation;
-  collider.setMassProperties(
-    mass,
-    { x: x - own.x, y: y - own.y, z: z - own.z },
-    { x: (mass / 12) * (b * b + c * c), y: (mass / 12) * (a * a + c * c), z: (mass / 12) * (a * a + b * b) },
-    { x: 0, y: 0, z: 0, w: 1 },
-  );
+  collider.setMassProperties(body.mass, { x: centre.x - own.x, y: centre.y - own.y, z: centre.z - own.z }, inertia, {
+    x: 0,
+    y: 0,
+    z: 0,
+    w: 1,
+  });
 }
 
 /** How far from upright, degrees: the angle of the turned Y to Y. */

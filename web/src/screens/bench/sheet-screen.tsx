@@ -13,6 +13,7 @@ import { benchQuery, BUSY_MS, kitBenchQuery, sheetQuery } from '../../api/querie
 import { useChange } from '../../api/use-change';
 import { Failure, Loading } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
+import type { DrawnEdges } from '../../view3d/stage/drawn-edges';
 import type { Side } from '../../view3d/stage/overlay';
 import type { StandIn } from '../../view3d/stage/stand-ins';
 import { TimeBar } from '../../view3d/time-bar';
@@ -23,6 +24,7 @@ import { UnitIsOpen } from '../../parts/use-measures';
 import { listShownCopies, usePointedFaces, useTreated } from '../../view3d/use-treated';
 import type { TrialKind } from '../../view3d/use-trials';
 import { CatalogueDialog } from './catalogue-dialog';
+import { CollisionPanel } from './collision-panel';
 import { ConditionSheet } from './condition-sheet';
 import { FiguresRow } from './figures-row';
 import { TURNS } from './placing/quarter-turns';
@@ -62,6 +64,9 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   // six in a row stand by the module of their kit, which takes all of its pieces to find
   const kit = useQuery({ ...kitBenchQuery(sheet.kit?.id ?? ''), enabled: sheet.kit !== null && tried === 'row' });
   const sure = useChange(() => call(takeSure, { params: { id: sheet.id } }));
+  const [isColliding, setColliding] = useState(false);
+  const [outline, setOutline] = useState<DrawnEdges | null>(null);
+  useHotkeys('w', () => setColliding((now) => !now));
   const playing = usePlaying(sheet.source.clips);
   useHotkeys('p', () => sheet.source.clips.length > 0 && playing.setRunning(!playing.isRunning));
   useHotkeys('c', () => setOnly((now) => (now + 1) % ONLY.length));
@@ -138,7 +143,21 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                 canDrop={sheet.source.clips.length === 0}
                 moduleM={kit.data?.measures.module?.metres ?? null}
                 onTrial={setTried}
+                edges={outline}
+                besideTrials={
+                  <button
+                    type="button"
+                    aria-pressed={isColliding}
+                    title="What it is taken for where things collide (w)"
+                    onClick={() => setColliding(!isColliding)}
+                  >
+                    Collision shape
+                  </button>
+                }
               />
+              {isColliding && (
+                <CollisionPanel sheet={sheet} glb={glb} onOutline={setOutline} onClose={() => setColliding(false)} />
+              )}
               {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
               <FiguresRow
                 sheet={sheet}

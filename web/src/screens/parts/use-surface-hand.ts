@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 import type { SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
+import type { DrawnEdges } from '../../view3d/stage/drawn-edges';
 import { useSurfaces, type TreatedModel } from '../../view3d/use-part-sheet';
 
 /** Of more parts at once nobody reads how their faces meet. */
@@ -18,7 +19,7 @@ export function useSurfaceHand(model: TreatedModel, chosenRows: readonly PartRow
   const facts = useSurfaces(model, ids).data ?? null;
   const isShown = isWanted && shapes.length > 0;
   const edges = useMemo(
-    () => (isShown && areEdgesDrawn && facts ? joinEdges(facts) : null),
+    (): DrawnEdges | null => (isShown && areEdgesDrawn && facts ? { ends: joinEdges(facts), kind: 'trouble' } : null),
     [isShown, areEdgesDrawn, facts],
   );
   return { shapes, ids, facts, edges, isShown, setShown, areEdgesDrawn, setEdgesDrawn };

@@ -14,7 +14,7 @@ import {
   type Texture,
 } from 'three';
 import type { ClipPlayer } from './clip-player';
-import { createDrawnEdges, DRAWN_EDGES } from './drawn-edges';
+import { createDrawnEdges, DRAWN_EDGES, type DrawnEdges } from './drawn-edges';
 import { createLitFaces } from './lit-faces';
 import type { LoadedModel } from './load-model';
 import { createFrontMark, createPivotMark, disposeAll } from './stage-props';
@@ -36,7 +36,7 @@ export interface StageSide {
   /** Faces to be lit, whether or not their model is there yet. */
   faces: Float32Array | null;
   /** Edges to be drawn, both ends of each, whether or not their model is there yet. */
-  edges: Float32Array | null;
+  edges: DrawnEdges | null;
   /** Box of what is lit of it; null where nothing is. */
   lit: Box3 | null;
   player: ClipPlayer | null;
@@ -99,8 +99,8 @@ export function standOnSide(side: StageSide, loaded: LoadedModel | null, hasFron
   drawEdgesOfSide(side, side.edges);
 }
 
-/** Draws edges on what stands there, in its own space; null takes them away. @param edges both ends of each, xyz */
-export function drawEdgesOfSide(side: StageSide, edges: Float32Array | null): void {
+/** Draws edges on what stands there, in its own space; null takes them away. */
+export function drawEdgesOfSide(side: StageSide, edges: DrawnEdges | null): void {
   const { holder, box } = side;
   const known = holder.getObjectByName(DRAWN_EDGES);
   if (known) {
@@ -108,7 +108,7 @@ export function drawEdgesOfSide(side: StageSide, edges: Float32Array | null): vo
     known.removeFromParent();
   }
   side.edges = edges;
-  if (edges && edges.length > 0 && !box.isEmpty()) holder.add(createDrawnEdges(edges));
+  if (edges && edges.ends.length > 0 && !box.isEmpty()) holder.add(createDrawnEdges(edges.ends, edges.kind));
 }
 
 /** Lights faces of what stands there up, in its own space; null puts them out. */

@@ -15,6 +15,7 @@ import { GoingThere } from './going-there';
 import { loadModel } from './load-model';
 import { Newest } from './newest';
 import { projectOverlay, type Overlay, type Side } from './overlay';
+import type { DrawnEdges } from './drawn-edges';
 import { PartMarks, type PartsShown, type PickedPart } from './part-marks';
 import { pickPoint, type Picked } from './pick-point';
 import { StageCamera, type Framed } from './stage-camera';
@@ -117,8 +118,8 @@ export class Stage {
     this.draw();
   }
 
-  /** Draws edges of the treated model; null takes them away. @param edges xyz, both ends of each, in the space of the model */
-  setEdges(edges: Float32Array | null): void {
+  /** Draws edges of the treated model; null takes them away. */
+  setEdges(edges: DrawnEdges | null): void {
     drawEdgesOfSide(this.#sides.treated, edges);
     this.draw();
   }

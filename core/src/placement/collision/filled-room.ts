@@ -1,0 +1,126 @@
+import type { Surface } from '../../geometry/surface';
+
+const { ceil, floor, max, min, sqrt } = Math;
+
+/** Cells along the longest side. */
+const CELLS = 40;
+/** Free cells all around, for what a round shape holds beyond the model's box. */
+const RIM = 14;
+
+/** A model in cells: what its surface touches, and what cannot be reached from outside. */
+export interface FilledRoom {
+  /** Metres a cell. */
+  cell: number;
+  /** Its lowest corner. */
+  origin: [number, number, number];
+  counts: [number, number, number];
+  /** 1 for a cell that is filled. */
+  filled: Uint8Array;
+  /** Cells from each to the nearest filled one. */
+  away: Float32Array;
+  /** Cubic metres; cells the surface goes through count half. */
+  volume: number;
+}
+
+/** Fills a surface, whether it is closed or not: what no way leads to from outside counts as within. */
+export function fillRoom(parts: readonly (Surface & { corners: number })[], low: number[], high: number[]): FilledRoom {
+  const longest = max(...high.map((value, axis) => value - low[axis]), 1e-9);
+  const cell = longest / CELLS;
+  const origin = low.map((value) => value - cell * (RIM + 0.5)) as [number, number, number];
+  const counts = high.map((value, axis) => ceil((value - low[axis]) / cell) + 1 + RIM * 2) as [number, number, number];
+  const filled = new Uint8Array(counts[0] * counts[1] * counts[2]).fill(1);
+  const touched = new Uint8Array(filled.length);
+  const at = (x: number, y: number, z: number): number => (z * counts[1] + y) * counts[0] + x;
+  for (const { positions, indices, corners } of parts)
+    for (let i = 0; i + 2 < corners; i += 3)
+      touchTriangle(positions, indices ? [indices[i], indices[i + 1], indices[i + 2]] : [i, i + 1, i + 2]);
+
+  /** By places on it, closer together than half a cell. */
+  function touchTriangle(p: ArrayLike<number>, [a, b, c]: number[]): void {
+    const reach = [0, 1, 2].map((axis) =>
+      max(
+        Math.abs(p[b * 3 + axis] - p[a * 3 + axis]),
+        Math.abs(p[c * 3 + axis] - p[a * 3 + axis]),
+        Math.abs(p[c * 3 + axis] - p[b * 3 + axis]),
+      ),
+    );
+    const steps = min(400, max(1, ceil(max(...reach) / (cell * 0.45))));
+    for (let u = 0; u <= steps; u++)
+      for (let v = 0; u + v <= steps; v++) {
+        const [s, t] = [u / steps, v / steps];
+        const cells = [0, 1, 2].map((axis) => {
+          const value = p[a * 3 + axis] * (1 - s - t) + p[b * 3 + axis] * s + p[c * 3 + axis] * t;
+          return min(counts[axis] - 1, max(0, floor((value - origin[axis]) / cell)));
+        });
+        touched[at(cells[0], cells[1], cells[2])] = 1;
+      }
+  }
+
+  const stack = [0];
+  filled[0] = 0;
+  for (let here = stack.pop(); here !== undefined; here = stack.pop()) {
+    const x = here % counts[0];
+    const y = floor(here / counts[0]) % counts[1];
+    const z = floor(here / (counts[0] * counts[1]));
+    const reachTo = (nx: number, ny: number, nz: number): void => {
+      if (nx < 0 || ny < 0 || nz < 0 || nx >= counts[0] || ny >= counts[1] || nz >= counts[2]) return;
+      const there = at(nx, ny, nz);
+      if (filled[there] === 0 || touched[there] === 1) return;
+      filled[there] = 0;
+      stack.push(there);
+    };
+    reachTo(x - 1, y, z);
+    reachTo(x + 1, y, z);
+    reachTo(x, y - 1, z);
+    reachTo(x, y + 1, z);
+    reachTo(x, y, z - 1);
+    reachTo(x, y, z + 1);
+  }
+  let cells = 0;
+  for (let i = 0; i < filled.length; i++) cells += filled[i] ? (touched[i] ? 0.5 : 1) : 0;
+  return { cell, origin, counts, filled, away: measureAway(filled, counts), volume: cells * cell ** 3 };
+}
+
+/**
+ * How far from the model a shape holds air.
+ * @param isWithin of the shape, places in the space of the room
+ * @returns metres, to about a cell; what lies beyond the room's own rim counts as lying on it
+ */
+export function measureAir(
+  { cell, origin, counts, away }: FilledRoom,
+  isWithin: (x: number, y: number, z: number) => boolean,
+): number {
+  let farthest = 0;
+  for (let z = 0, i = 0; z < counts[2]; z++)
+    for (let y = 0; y < counts[1]; y++)
+      for (let x = 0; x < counts[0]; x++, i++)
+        if (
+          away[i] > farthest &&
+          isWithin(origin[0] + (x + 0.5) * cell, origin[1] + (y + 0.5) * cell, origin[2] + (z + 0.5) * cell)
+        )
+          farthest = away[i];
+  return farthest * cell;
+}
+
+/** Cells to the nearest filled one, by two passes over all neighbours (Borgefors 1986, with the true lengths of the steps). */
+function measureAway(filled: Uint8Array, [w, h, d]: FilledRoom['counts']): Float32Array {
+  const away = Float32Array.from(filled, (flag) => (flag ? 0 : Infinity));
+  const steps: [number, number, number, number][] = [];
+  for (let dz = -1; dz <= 1; dz++)
+    for (let dy = -1; dy <= 1; dy++)
+      for (let dx = -1; dx <= 1; dx++)
+        if (dz * 9 + dy * 3 + dx < 0) steps.push([dx, dy, dz, sqrt(dx * dx + dy * dy + dz * dz)]);
+  for (const way of [1, -1])
+    for (let n = 0; n < away.length; n++) {
+      const i = way > 0 ? n : away.length - 1 - n;
+      if (away[i] === 0) continue;
+      const [x, y, z] = [i % w, floor(i / w) % h, floor(i / (w * h))];
+      for (const [dx, dy, dz, length] of steps) {
+        const [nx, ny, nz] = [x + dx * way, y + dy * way, z + dz * way];
+        if (nx < 0 || ny < 0 || nz < 0 || nx >= w || ny >= h || nz >= d) continue;
+        const over = away[(nz * h + ny) * w + nx] + length;
+        if (over < away[i]) away[i] = over;
+      }
+    }
+  return away;
+}
