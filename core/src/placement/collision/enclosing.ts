@@ -39,13 +39,7 @@ type Axes = [Vector, Vector, Vector];
  */
 export function encloseByTurnedBox({ points, indices }: Hull): Extract<CollisionShape, { kind: 'box' }> {
   let best: { axes: Axes; low: Vector; high: Vector; volume: number } | null = null;
-  const seen = new Set<string>();
-  for (let i = 0; i < indices.length; i += 3) {
-    const normal = faceNormal(points, indices[i], indices[i + 1], indices[i + 2]);
-    // opposite and coplanar faces say the same
-    const key = normal.map((v) => Math.round(Math.abs(v) * 500)).join();
-    if (seen.has(key) || hypot(...normal) === 0) continue;
-    seen.add(key);
+  for (const normal of listFaceNormals(points, indices)) {
     const [side, other] = across(normal);
     const flat = new Float64Array((points.length / 3) * 2);
     for (let k = 0; k * 3 < points.length; k++) {
@@ -111,6 +105,27 @@ export function encloseRound(
   };
 }
 
+/** More ways than these a round thing lies, and none of them better. Ours. */
+const MOST_WAYS = 120;
+
+/** The ways a hull's faces look, those of the most area first; opposite ones are the same way. */
+function listFaceNormals(p: Float32Array, indices: Uint32Array): Vector[] {
+  const ways = new Map<string, { normal: Vector; area: number }>();
+  for (let i = 0; i < indices.length; i += 3) {
+    const { normal, area } = faceNormal(p, indices[i], indices[i + 1], indices[i + 2]);
+    if (area === 0) continue;
+    const main = normal.map(Math.abs).indexOf(max(...normal.map(Math.abs)));
+    const key = normal.map((v) => Math.round(v * Math.sign(normal[main]) * 200)).join();
+    const known = ways.get(key);
+    if (known) known.area += area;
+    else ways.set(key, { normal, area });
+  }
+  return [...ways.values()]
+    .sort((a, b) => b.area - a.area)
+    .slice(0, MOST_WAYS)
+    .map(({ normal }) => normal);
+}
+
 function measureAlong(points: ArrayLike<number>, axes: Axes): { low: Vector; high: Vector } {
   const low: Vector = [Infinity, Infinity, Infinity];
   const high: Vector = [-Infinity, -Infinity, -Infinity];
@@ -132,13 +147,14 @@ const cross = ([ax, ay, az]: Vector, [bx, by, bz]: Vector): Vector => [
   ax * by - ay * bx,
 ];
 
-function faceNormal(p: ArrayLike<number>, a: number, b: number, c: number): Vector {
+/** A unit normal, and twice the area. */
+function faceNormal(p: ArrayLike<number>, a: number, b: number, c: number): { normal: Vector; area: number } {
   const n = cross(
     [p[b * 3] - p[a * 3], p[b * 3 + 1] - p[a * 3 + 1], p[b * 3 + 2] - p[a * 3 + 2]],
     [p[c * 3] - p[a * 3], p[c * 3 + 1] - p[a * 3 + 1], p[c * 3 + 2] - p[a * 3 + 2]],
   );
   const length = hypot(...n);
-  return length > 0 ? (n.map((v) => v / length) as Vector) : [0, 0, 0];
+  return { normal: length > 0 ? (n.map((v) => v / length) as Vector) : [0, 0, 0], area: length };
 }
 
 /** Two axes at right angles to one, and to each other. */

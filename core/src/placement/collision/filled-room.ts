@@ -1,6 +1,6 @@
 import type { Surface } from '../../geometry/surface';
 
-const { ceil, floor, max, min, sqrt } = Math;
+const { abs, ceil, floor, max, min, sqrt } = Math;
 
 /** Cells along the longest side. */
 const CELLS = 40;
@@ -33,26 +33,29 @@ export function fillRoom(parts: readonly (Surface & { corners: number })[], low:
   const at = (x: number, y: number, z: number): number => (z * counts[1] + y) * counts[0] + x;
   for (const { positions, indices, corners } of parts)
     for (let i = 0; i + 2 < corners; i += 3)
-      touchTriangle(positions, indices ? [indices[i], indices[i + 1], indices[i + 2]] : [i, i + 1, i + 2]);
+      if (indices) touchTriangle(positions, indices[i] * 3, indices[i + 1] * 3, indices[i + 2] * 3);
+      else touchTriangle(positions, i * 3, i * 3 + 3, i * 3 + 6);
 
   /** By places on it, closer together than half a cell. */
-  function touchTriangle(p: ArrayLike<number>, [a, b, c]: number[]): void {
-    const reach = [0, 1, 2].map((axis) =>
-      max(
-        Math.abs(p[b * 3 + axis] - p[a * 3 + axis]),
-        Math.abs(p[c * 3 + axis] - p[a * 3 + axis]),
-        Math.abs(p[c * 3 + axis] - p[b * 3 + axis]),
-      ),
-    );
-    const steps = min(400, max(1, ceil(max(...reach) / (cell * 0.45))));
+  function touchTriangle(p: ArrayLike<number>, a: number, b: number, c: number): void {
+    let reach = 0;
+    for (let axis = 0; axis < 3; axis++)
+      reach = max(
+        reach,
+        abs(p[b + axis] - p[a + axis]),
+        abs(p[c + axis] - p[a + axis]),
+        abs(p[c + axis] - p[b + axis]),
+      );
+    const steps = min(400, max(1, ceil(reach / (cell * 0.45))));
     for (let u = 0; u <= steps; u++)
       for (let v = 0; u + v <= steps; v++) {
-        const [s, t] = [u / steps, v / steps];
-        const cells = [0, 1, 2].map((axis) => {
-          const value = p[a * 3 + axis] * (1 - s - t) + p[b * 3 + axis] * s + p[c * 3 + axis] * t;
-          return min(counts[axis] - 1, max(0, floor((value - origin[axis]) / cell)));
-        });
-        touched[at(cells[0], cells[1], cells[2])] = 1;
+        const s = u / steps;
+        const t = v / steps;
+        const r = 1 - s - t;
+        const x = floor((p[a] * r + p[b] * s + p[c] * t - origin[0]) / cell);
+        const y = floor((p[a + 1] * r + p[b + 1] * s + p[c + 1] * t - origin[1]) / cell);
+        const z = floor((p[a + 2] * r + p[b + 2] * s + p[c + 2] * t - origin[2]) / cell);
+        touched[at(x, y, z)] = 1;
       }
   }
 

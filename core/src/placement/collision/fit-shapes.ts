@@ -65,8 +65,17 @@ export function fitShapes(rapier: typeof Rapier, document: Document, only?: Coll
   const room = fillRoom(parts, box.min, box.max);
   const moments = computeMoments(parts);
   const volume = moments?.by === 'volume' ? moments.volume : room.volume;
+  let turned: Extract<CollisionShape, { kind: 'box' }> | null = null;
+  const given: Given = {
+    rapier,
+    parts,
+    hull,
+    size: boxSize(box),
+    low: box.min,
+    turnedBox: () => (turned ??= encloseByTurnedBox(hull)),
+  };
   const shapes = PLAIN.filter((kind) => only === undefined || kind === only).flatMap((kind): FittedShape[] => {
-    const shape = FITTERS[kind]({ rapier, parts, hull, size: boxSize(box), low: box.min });
+    const shape = FITTERS[kind](given);
     if (!shape) return [];
     return [
       {
@@ -96,6 +105,8 @@ interface Given {
   hull: Hull;
   size: readonly number[];
   low: readonly number[];
+  /** Worked out once. */
+  turnedBox: () => Extract<CollisionShape, { kind: 'box' }>;
 }
 
 const FITTERS: Record<CollisionKind, (given: Given) => CollisionShape | null> = {
@@ -111,14 +122,14 @@ const FITTERS: Record<CollisionKind, (given: Given) => CollisionShape | null> = 
   },
   cylinder: (given) => fitRound('cylinder', given),
   capsule: (given) => fitRound('capsule', given),
-  'turned-box': ({ hull }) => encloseByTurnedBox(hull),
+  'turned-box': ({ turnedBox }) => turnedBox(),
   hull: ({ hull }) => ({ kind: 'hulls', hulls: [hull] }),
   hulls: takeApart,
 };
 
 /** Along the axes of the world and of the turned box, whichever holds least. */
-function fitRound(kind: 'cylinder' | 'capsule', { hull }: Given): CollisionShape {
-  const turn = createTurn(encloseByTurnedBox(hull).turn);
+function fitRound(kind: 'cylinder' | 'capsule', { hull, turnedBox }: Given): CollisionShape {
+  const turn = createTurn(turnedBox().turn);
   const axes = [
     [1, 0, 0],
     [0, 1, 0],

@@ -53,8 +53,18 @@ export function volumeOfHull({ points: p, indices }: Hull): number {
 /** @returns a test whether a place lies within, its border included */
 export function createInsideTest(shape: CollisionShape): (x: number, y: number, z: number) => boolean {
   if (shape.kind === 'hulls') {
-    const all = shape.hulls.map(listPlanes);
-    return (x, y, z) => all.some((planes) => isBehind(planes, x, y, z));
+    const all = shape.hulls.map((hull) => ({ planes: listPlanes(hull), ...boundHull(hull) }));
+    return (x, y, z) =>
+      all.some(
+        ({ planes, low, high }) =>
+          x >= low[0] &&
+          y >= low[1] &&
+          z >= low[2] &&
+          x <= high[0] &&
+          y <= high[1] &&
+          z <= high[2] &&
+          isBehind(planes, x, y, z),
+      );
   }
   const [cx, cy, cz] = shape.centre;
   if (shape.kind === 'sphere') return (x, y, z) => hypot(x - cx, y - cy, z - cz) <= shape.radius;
@@ -66,6 +76,18 @@ export function createInsideTest(shape: CollisionShape): (x: number, y: number, 
     if (shape.kind === 'cylinder') return Math.abs(v) <= shape.height / 2 && hypot(u, w) <= shape.radius;
     return hypot(u, max(0, Math.abs(v) - shape.height / 2), w) <= shape.radius;
   };
+}
+
+function boundHull({ points }: Hull): { low: number[]; high: number[] } {
+  const [low, high] = [
+    [Infinity, Infinity, Infinity],
+    [-Infinity, -Infinity, -Infinity],
+  ];
+  for (let o = 0; o < points.length; o++) {
+    low[o % 3] = Math.min(low[o % 3], points[o]);
+    high[o % 3] = max(high[o % 3], points[o]);
+  }
+  return { low, high };
 }
 
 /** Four numbers a plane: its normal and how far it lies along it. */
