@@ -46,7 +46,6 @@ const open = async (path, seen) => {
 };
 
 await open('/', 'Sign in');
-await shoot('sign-in');
 await page.request.post(`${base}/api/sign-in`, { data: { signIn: 'maja', password: 'harbour-weather' } });
 await open('/arrivals', 'signal_flags.zip');
 await shoot('arrivals');
@@ -91,6 +90,10 @@ await page.getByRole('searchbox', { name: /Find parts/ }).fill('');
 await page.getByRole('row', { name: /wall_left_copy/ }).click();
 await page.keyboard.press('a');
 await shoot('parts', 4000);
+await open('/bench/treatments', 'Tidy fittings');
+await page.getByRole('button', { name: 'Try it: Tidy fittings' }).click();
+await page.getByText(/nothing is done yet/).waitFor();
+await shoot('trial', 1500);
 await open('/bench', 'Harbour pennant');
 await page.getByRole('link', { name: /Harbour pennant/ }).click();
 await page.locator('.stage-bar').first().waitFor();

@@ -71,6 +71,17 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.goto('/arrivals/habits');
   await page.getByRole('button', { name: 'New naming habit' }).click();
   expect(await listFaults(page), 'habits').toEqual([]);
+  await page.goto('/bench/treatments');
+  await expect(page.getByRole('article', { name: 'Tidy fittings' })).toBeVisible();
+  expect(await listFaults(page), 'house treatments').toEqual([]);
+  await page.getByRole('button', { name: 'Change: Tidy fittings' }).click();
+  await expect(page.getByRole('form', { name: 'A house treatment' })).toBeVisible();
+  expect(await listFaults(page), 'a house treatment').toEqual([]);
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Try it: Tidy fittings' }).click();
+  await expect(page.getByText(/nothing is done yet/)).toBeVisible({ timeout: 60_000 });
+  expect(await listFaults(page), 'a trial run').toEqual([]);
+  expect(await listCutWidths(page, WIDTHS), 'a trial run').toEqual([]);
   await page.goto('/catalogue');
   await expect(page.getByRole('img', { name: /Bell buoy/ })).toBeVisible();
   expect(await listCutWidths(page, [HAND_HELD]), 'catalogue').toEqual([]);
@@ -83,6 +94,9 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await expect(page.locator('.stage-bar').first()).toBeVisible();
   expect(await listFaults(page), 'bench sheet').toEqual([]);
   expect(await listCutWidths(page, WIDTHS), 'bench sheet').toEqual([]);
+  await page.getByRole('button', { name: 'Collision shape' }).click();
+  await expect(page.getByRole('region', { name: 'Collision shape' }).getByText('fits best')).toBeVisible();
+  expect(await listFaults(page), 'collision shape').toEqual([]);
   await page.goto('/bench');
   await page.getByRole('link', { name: /Lamp room shelf/ }).click();
   await page.getByRole('link', { name: /All maps on one sheet/ }).click();
@@ -94,6 +108,9 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.getByRole('grid', { name: 'Parts of the model' }).getByRole('row').nth(2).click();
   await expect(page.locator('.part-picture img').first()).toBeVisible();
   expect(await listFaults(page), 'sheet of parts').toEqual([]);
+  await page.getByRole('button', { name: /Its surface/ }).click();
+  await expect(page.getByRole('region', { name: 'Its surface' })).toBeVisible();
+  expect(await listFaults(page), 'surface of a part').toEqual([]);
   await page.goto('/catalogue');
   await page.getByRole('link', { name: 'Bell buoy, red' }).click();
   await expect(page.locator('.stage-bar')).toBeVisible();

@@ -128,7 +128,7 @@ test('a house treatment is written down, tried on the bench, and taken for one m
   await page.getByRole('option', { name: 'smooth parts' }).click();
   await page.getByRole('group', { name: 'Step 1' }).getByLabel('called, screw*').fill('slat*');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  await page.getByRole('button', { name: 'Try “Smooth slats”' }).click();
+  await page.getByRole('button', { name: 'Try it: Smooth slats' }).click();
   await expect(page.getByText(/models looked at, 1 would change · nothing is done yet/)).toBeVisible({
     timeout: 60_000,
   });

@@ -162,7 +162,7 @@ function TryOn({ treatment: { id, name, older } }: { treatment: StoredHouseTreat
           <MenuItem key={project.id} value={`project:${project.id}`}>{`the project “${project.name}”`}</MenuItem>
         ))}
       </TextField>
-      <Button type="submit" variant="contained" loading={attempt.isPending} aria-label={`Try “${name}”`}>
+      <Button type="submit" variant="contained" loading={attempt.isPending} aria-label={`Try it: ${name}`}>
         Try it
       </Button>
     </form>

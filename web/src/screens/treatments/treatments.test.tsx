@@ -81,7 +81,7 @@ test('a house treatment is read as sentences, with how many have it and how many
 
 test('it is tried on those that have an older one, and the trial run opens', async () => {
   const { user, sent } = openList([TIDY]);
-  await user.click(await screen.findByRole('button', { name: 'Try “Tidy fittings”' }));
+  await user.click(await screen.findByRole('button', { name: 'Try it: Tidy fittings' }));
   await waitFor(() => expect(sent(tryHouseTreatment)).toEqual([{ on: { kind: 'older' } }]));
   expect(await screen.findByRole('heading', { name: '“Tidy fittings” on trial' })).toBeTruthy();
 });
