@@ -153,10 +153,13 @@ export function outlineOf(shape: CollisionShape): Float32Array<ArrayBuffer> {
     const [tx, ty, tz] = turn(x, y, z);
     ends.push(tx + shape.centre[0], ty + shape.centre[1], tz + shape.centre[2]);
   };
+  const line = (from: Vector, to: Vector): void => {
+    put(...from);
+    put(...to);
+  };
   const arc = (of: (angle: number) => Vector, from = 0, to = PI * 2): void => {
     for (let i = 0; i < AROUND; i++) {
-      put(...of(from + ((to - from) * i) / AROUND));
-      put(...of(from + ((to - from) * (i + 1)) / AROUND));
+      line(of(from + ((to - from) * i) / AROUND), of(from + ((to - from) * (i + 1)) / AROUND));
     }
   };
   if (shape.kind === 'box') {
@@ -167,9 +170,9 @@ export function outlineOf(shape: CollisionShape): Float32Array<ArrayBuffer> {
       [1, -1],
       [1, 1],
     ]) {
-      (put(-x, a * y, b * z), put(x, a * y, b * z));
-      (put(a * x, -y, b * z), put(a * x, y, b * z));
-      (put(a * x, b * y, -z), put(a * x, b * y, z));
+      line([-x, a * y, b * z], [x, a * y, b * z]);
+      line([a * x, -y, b * z], [a * x, y, b * z]);
+      line([a * x, b * y, -z], [a * x, b * y, z]);
     }
     return Float32Array.from(ends);
   }
@@ -189,7 +192,7 @@ export function outlineOf(shape: CollisionShape): Float32Array<ArrayBuffer> {
     [0, 1],
     [0, -1],
   ])
-    (put(x * r, -h, z * r), put(x * r, h, z * r));
+    line([x * r, -h, z * r], [x * r, h, z * r]);
   if (shape.kind === 'capsule')
     for (const side of [1, -1]) {
       const [from, to] = side > 0 ? [0, PI] : [PI, PI * 2];

@@ -11,7 +11,7 @@ import { useChange } from '../../api/use-change';
 import { useMeasures } from '../../parts/use-measures';
 import type { DrawnEdges } from '../../view3d/stage/drawn-edges';
 import { fitTreated } from '../../view3d/use-treated';
-import { readFigure } from '../parts/surface-hand';
+import { readFigure } from '../../parts/read-figure';
 
 const KEY = 'own:collision';
 

@@ -7,6 +7,7 @@ import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 import type { SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
 import { countTrouble, type EdgeTrouble } from '@haveld/core/structure/surfaces/judge-surface';
 import { count } from '@haveld/core/text/count';
+import { readFigure } from '../../parts/read-figure';
 import { useMeasures } from '../../parts/use-measures';
 
 export interface SurfaceHandProps {
@@ -229,12 +230,6 @@ function FigureRow({
       </Button>
     </form>
   );
-}
-
-/** @returns null for what is no number, or lies outside */
-export function readFigure(text: string, from: number, to: number): number | null {
-  const number = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && number >= from && number <= to ? number : null;
 }
 
 /** Millimetres as a share of a part's longest side. */

@@ -1,7 +1,7 @@
 import type { FindingKind } from '@haveld/contract/finding-kinds';
 import { HouseTreatmentRuleSchema, type HouseTreatmentRule, type Mended } from '@haveld/contract/house-treatment';
 import { readReduction } from '../bench/reduce';
-import { readFigure } from '../parts/surface-hand';
+import { readFigure } from '../../parts/read-figure';
 
 /** What a rule does, as it is chosen: what is mended stands beside the rest. */
 export type Deed = `mend:${Mended}` | Exclude<HouseTreatmentRule['do'], 'mend'>;
