@@ -55,8 +55,10 @@ export function createHouseTreatmentHandlers(dependencies: Dependencies, tasks: 
     },
     'treat-on-arrival': {
       async run(job) {
+        // one that was forgotten since is nothing to wait for
+        const known = new Set((await queries.listTreatments(pool)).map(({ id }) => id));
         for (const id of JSON.parse(job.detail ?? '[]') as string[])
-          await tryHouseTreatment(dependencies, id, { kind: 'assets', ids: [job.subjectId] }, null);
+          if (known.has(id)) await tryHouseTreatment(dependencies, id, { kind: 'assets', ids: [job.subjectId] }, null);
       },
       fail: () => Promise.resolve(),
     },
