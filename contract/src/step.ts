@@ -80,6 +80,8 @@ export const MaterialFactorsSchema = z.object({
   transmission: Share.optional(),
   /** 1 and up. */
   ior: z.number().min(1).max(4).optional(),
+  /** How strongly its normal map counts: the scale of glTF 2.0, 3.9.3; 1 as it is, 0 flat. */
+  normalStrength: z.number().min(0).max(10).optional(),
   /** Linear. */
   sheen: z.tuple([Share, Share, Share]).optional(),
 });

@@ -190,6 +190,27 @@ test('specular maps are converted texel by texel, of two sizes at the larger', a
   expect((await texelOf(material.getMetallicRoughnessTexture()?.getImage()))[1]).toBe(127);
 });
 
+test('how strongly a normal map counts is set and read; without a map it says nothing', async () => {
+  const { document, material } = await createPainted();
+  const strength = (normalStrength: number) =>
+    apply(document, {
+      kind: 'set-material',
+      schema: 1,
+      materials: ['oak'],
+      factors: { normalStrength },
+      label: `normals ${normalStrength}`,
+      without: [],
+    });
+  material.setNormalTexture(null);
+  expect(describeMaterials(document).materials[0].factors.normalStrength).toBeUndefined();
+  material.setNormalTexture(material.getBaseColorTexture());
+  await strength(0.4);
+  expect(material.getNormalScale()).toBe(0.4);
+  expect(describeMaterials(document).materials[0].factors.normalStrength).toBe(0.4);
+  // nothing else of it changes
+  expect(material.getRoughnessFactor()).toBe((await createPainted()).material.getRoughnessFactor());
+});
+
 test('factors are set, what is not given stays, and maps that go are taken out', async () => {
   const { document, material } = await createPainted();
   await apply(document, {

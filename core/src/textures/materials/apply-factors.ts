@@ -18,6 +18,7 @@ export function applyFactors(document: Document, material: Material, factors: Ma
   if (factors.alphaMode) material.setAlphaMode(factors.alphaMode);
   if (factors.alphaCutoff !== undefined) material.setAlphaCutoff(factors.alphaCutoff);
   if (factors.doubleSided !== undefined) material.setDoubleSided(factors.doubleSided);
+  if (factors.normalStrength !== undefined) material.setNormalScale(factors.normalStrength);
   if (factors.transmission !== undefined) {
     const name = 'KHR_materials_transmission';
     const known = material.getExtension<Transmission>(name);

@@ -101,6 +101,8 @@ function readFactors(material: Material): MaterialLook['factors'] {
     alphaMode: material.getAlphaMode(),
     alphaCutoff: material.getAlphaCutoff(),
     doubleSided: material.getDoubleSided(),
+    // without a map it says nothing
+    ...(material.getNormalTexture() ? { normalStrength: material.getNormalScale() } : {}),
     ...(transmission !== undefined ? { transmission } : {}),
     ...(ior !== undefined ? { ior } : {}),
     ...(sheen ? { sheen: [...sheen] } : {}),

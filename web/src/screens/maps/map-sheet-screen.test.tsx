@@ -189,6 +189,26 @@ test('a material is set by what it is made of, see-through or both-sided, each a
   ]);
 });
 
+test('how strongly its normals count is set where it has a map of them, and not where it has none', async () => {
+  treatInPlace(() => ({ materials: [look('oak', { baseColor: 'k1', normal: 'k2' }), look('tar')] }), {
+    listPictures: (keys) => Promise.resolve(keys.map((key) => ({ key, width: 2048, height: 2048, url: 'data:,' }))),
+  });
+  const { user, sent } = open();
+  const card = await holdMaterial(user, 'oak');
+  const slider = card.getByRole('slider', { name: 'normals' });
+  expect(slider.getAttribute('aria-valuenow')).toBe('1');
+  slider.focus();
+  await user.keyboard('{ArrowLeft}');
+  await waitFor(() =>
+    expect(sent(setOwnSteps)[0]).toMatchObject({
+      key: 'own:oak',
+      steps: [{ kind: 'set-material', label: 'normals 0.99', factors: { normalStrength: 0.99, roughness: 0.5 } }],
+    }),
+  );
+  const other = await holdMaterial(user, 'tar');
+  expect(other.queryByRole('slider', { name: 'normals' })).toBeNull();
+});
+
 test('one part gets a copy of its own', async () => {
   const { user, sent } = open();
   const card = await holdMaterial(user, 'oak');

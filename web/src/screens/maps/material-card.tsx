@@ -97,26 +97,28 @@ const MODES = [
 function Factors({ look, onSet }: { look: MaterialLook; onSet: (factors: MaterialFactors, words: string) => void }) {
   const [factors, setFactors] = useState(look.factors);
   const hasSurface = look.slots.metallicRoughness !== undefined;
-  const figure = (name: 'roughness' | 'metallic') => (
+  const figure = (name: 'roughness' | 'metallic' | 'normalStrength', words: string, most: number) => (
     <label className="factor">
-      <span>{name}</span>
+      <span>{words}</span>
       <Slider
         size="small"
         min={0}
-        max={1}
+        max={most}
         step={0.01}
-        value={factors[name]}
+        value={factors[name] ?? 1}
         onChange={(_, value) => setFactors({ ...factors, [name]: value })}
-        onChangeCommitted={(_, value) => onSet({ ...factors, [name]: value }, `${name} ${Number(value).toFixed(2)}`)}
-        aria-label={name}
+        onChangeCommitted={(_, value) => onSet({ ...factors, [name]: value }, `${words} ${Number(value).toFixed(2)}`)}
+        aria-label={words}
       />
-      <span className="mono">{factors[name].toFixed(2)}</span>
+      <span className="mono">{(factors[name] ?? 1).toFixed(2)}</span>
     </label>
   );
   return (
     <div className="factors">
-      {figure('roughness')}
-      {figure('metallic')}
+      {figure('roughness', 'roughness', 1)}
+      {figure('metallic', 'metallic', 1)}
+      {look.slots.normal !== undefined &&
+        figure('normalStrength', 'normals', Math.max(2, look.factors.normalStrength ?? 1))}
       {hasSurface && <p className="quiet small">They multiply what the map says.</p>}
       <div className="own-acts">
         <TextField
