@@ -30,6 +30,7 @@ const KEYS: [string, string][] = [
   ['↑ ↓  Space', 'from part to part, on the sheet of parts; choose one more; with Shift all between'],
   ['→ ←', 'unfold and fold what hangs under it'],
   ['o  g  d  u', 'join the chosen into one, group them, dissolve the group, hang them under another'],
+  ['l  c', 'group the chosen by their materials, by their names'],
   ['p  m  b', 'split a part into pieces, by material, by faces'],
   ['r  t  y', 'rename, take out, give geometry of its own'],
   ['n  h  v', 'turn its faces outwards, close its holes, bring its vertices together'],

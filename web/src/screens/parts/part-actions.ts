@@ -5,7 +5,17 @@ import { houseName } from '@haveld/core/text/house-name';
 
 /** Something that can be done to the chosen parts. */
 export interface PartAction {
-  id: 'join' | 'group' | 'dissolve' | 'top' | 'split' | 'split-materials' | 'own' | 'take-out';
+  id:
+    | 'join'
+    | 'group'
+    | 'group-materials'
+    | 'group-names'
+    | 'dissolve'
+    | 'top'
+    | 'split'
+    | 'split-materials'
+    | 'own'
+    | 'take-out';
   label: string;
   /** The key that does it. */
   keyName: string;
@@ -20,6 +30,40 @@ const shapes = (chosen: readonly PartRow[]): PartRow[] => chosen.filter(({ kind 
 
 const notOneShape = (chosen: readonly PartRow[]): string | null =>
   chosen.length === 1 && chosen[0].kind === 'shape' ? null : 'Choose one part that shows something.';
+
+/** What a part is made of; several materials are one kind of their own. */
+const materialOf = ({ materials }: PartRow): string => [...materials].sort().join(' and ');
+
+/** The first word a part's name means something by: `slat_4` and `slat.left` are slats. */
+const beginningOf = ({ name }: PartRow): string => meaningOf(name).split(' ')[0] ?? '';
+
+/** Two groups or more have to come of it, each of two parts or more. */
+function whyNotApart(chosen: readonly PartRow[], kindOf: (row: PartRow) => string, why: string): string | null {
+  if (chosen.some(({ isMoved }) => isMoved)) return 'A clip or a skin moves one of them.';
+  const shown = shapes(chosen);
+  if (shown.length < 3) return 'Choose three parts or more that show something.';
+  const kinds = new Set(shown.map(kindOf));
+  return kinds.size > 1 && listApart(shown, kindOf).length > 0 ? null : why;
+}
+
+/** Parts of each kind that has two or more, in the order they were chosen. */
+function listApart(chosen: readonly PartRow[], kindOf: (row: PartRow) => string): [string, number[]][] {
+  const kinds = new Map<string, number[]>();
+  chosen.forEach((row, i) => {
+    const kind = row.kind === 'shape' ? kindOf(row) : '';
+    if (kind !== '') kinds.set(kind, [...(kinds.get(kind) ?? []), i]);
+  });
+  return [...kinds].filter(([, members]) => members.length > 1);
+}
+
+/** A group a kind, named after it. */
+const groupApart = (refs: readonly PartRef[], chosen: readonly PartRow[], kindOf: (row: PartRow) => string): Step[] =>
+  listApart(chosen, kindOf).map(([kind, members]) => ({
+    kind: 'group-parts',
+    schema: 1,
+    parts: members.map((i) => refs[i]),
+    name: houseName(kind) || 'group',
+  }));
 
 /** What can be done, in the order it is offered. */
 export const PART_ACTIONS: PartAction[] = [
@@ -41,6 +85,20 @@ export const PART_ACTIONS: PartAction[] = [
     keyName: 'g',
     whyNot: (chosen) => (chosen.some(({ isMoved }) => isMoved) ? 'A clip or a skin moves one of them.' : null),
     steps: (refs, chosen) => [{ kind: 'group-parts', schema: 1, parts: [...refs], name: nameGroup(chosen) }],
+  },
+  {
+    id: 'group-materials',
+    label: 'Group by material',
+    keyName: 'l',
+    whyNot: (chosen) => whyNotApart(chosen, materialOf, 'They are of one material.'),
+    steps: (refs, chosen) => groupApart(refs, chosen, materialOf),
+  },
+  {
+    id: 'group-names',
+    label: 'Group by name',
+    keyName: 'c',
+    whyNot: (chosen) => whyNotApart(chosen, beginningOf, 'Their names begin alike, or not at all.'),
+    steps: (refs, chosen) => groupApart(refs, chosen, beginningOf),
   },
   {
     id: 'dissolve',
