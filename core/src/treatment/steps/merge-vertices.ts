@@ -12,6 +12,8 @@ export const mergeVerticesOfParts: StepDefinition<'merge-vertices'> = {
   topology: 'replaces',
   // polygons whose corners all came together
   loses: ['triangles', 'polygons', 'layouts', 'colours', 'creases', 'skinned'],
+  // what was two open edges is one between two faces, whichever way they look
+  brings: ['against'],
   title: ({ of }) => (of === 'borders' ? 'Open borders brought together' : 'Near vertices brought together'),
   credit: () => null,
   adaptation: () => null,
