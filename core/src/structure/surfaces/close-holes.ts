@@ -9,22 +9,37 @@ import { gatherSurface, type PartSurface, type SurfaceMember } from './gather-su
 const FLAT = 0.02;
 /** What would lie back on the faces around it closes nothing: -1 for the border of a flat sheet, 0 for the end of a pipe. Cosine, ours. */
 const LEADS_BACK = -0.8;
+/** Two rings look opposite ways below this cosine. Ours. */
+const OPPOSITE = -0.9;
 
 /**
  * Says which holes may be closed: flat ones of a simple ring, no larger than asked. The border of a sheet is none: what would close it
- * lay on the sheet.
+ * lay on the sheet. A ring within a ring is the end of a thick wall, and closing either would fill its bore: both stay.
  * @param upTo share of the part's longest side
  */
 export function listClosable(surface: PartSurface, holes: readonly Hole[], upTo: number): Hole[] {
   const most = upTo * longestSide(surface.positions);
-  return holes.filter(
-    (hole) => hole.size <= most && hole.offPlane <= FLAT * hole.size && leadOf(surface, hole) > LEADS_BACK,
+  const ends = holes.filter((hole) => hole.offPlane <= FLAT * hole.size && leadOf(surface, hole) > LEADS_BACK);
+  return ends.filter(
+    (hole) => hole.size <= most && !ends.some((other) => isRingWithin(other, hole) || isRingWithin(hole, other)),
+  );
+}
+
+/** True for an inner ring in the plane of an outer one, which it goes round the other way. */
+function isRingWithin(inner: Hole, outer: Hole): boolean {
+  if (inner.size >= outer.size) return false;
+  const away = inner.middle.map((value, axis) => value - outer.middle[axis]);
+  const dot = (a: readonly number[], b: readonly number[]): number =>
+    a.reduce((sum, value, axis) => sum + value * b[axis], 0);
+  return (
+    dot(inner.normal, outer.normal) < OPPOSITE &&
+    Math.abs(dot(away, outer.normal)) <= FLAT * outer.size &&
+    Math.hypot(...away) < outer.size / 2
   );
 }
 
 /** @returns the mean cosine between what would close a hole and the faces around it; -1 for a ring without area */
-function leadOf({ positions, points }: PartSurface, { ring, corners }: Hole): number {
-  const normal = ringNormal(positions, ring);
+function leadOf({ positions, points }: PartSurface, { corners, normal }: Hole): number {
   if (normal.every((part) => part === 0)) return -1;
   const around = corners.reduce((sum, corner) => {
     const first = corner - (corner % 3);
@@ -70,5 +85,5 @@ function describePolygon({ positions }: PartSurface, member: SurfaceMember, hole
   const known = own.findIndex((vertex) => vertex !== null);
   const sources: number[] = [];
   for (let i = 0; i < ring.length; i++) sources.push(own[i] ?? sources.at(-1) ?? own[known]!);
-  return { places, sources, normal: ringNormal(positions, ring) };
+  return { places, sources, normal: hole.normal };
 }

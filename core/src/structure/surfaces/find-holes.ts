@@ -9,6 +9,10 @@ export interface Hole {
   corners: number[];
   /** The longest side of its box, in the part's unit. */
   size: number;
+  /** The mean of its places. */
+  middle: [number, number, number];
+  /** A unit vector, the way a face that closes it looks; nothing for a ring without area. */
+  normal: [number, number, number];
   /** How far its places lie off its plane at most, in that unit. */
   offPlane: number;
 }
@@ -53,7 +57,7 @@ export function findHoles(surface: PartSurface): Hole[] {
 
 function describeHole({ positions, points }: PartSurface, corners: number[]): Hole {
   const ring = corners.map((corner) => points[nextCorner(corner)]);
-  const middle = [0, 0, 0];
+  const middle: Hole['middle'] = [0, 0, 0];
   const low = [Infinity, Infinity, Infinity];
   const high = [-Infinity, -Infinity, -Infinity];
   for (const place of ring)
@@ -72,7 +76,7 @@ function describeHole({ positions, points }: PartSurface, corners: number[]): Ho
       ),
     0,
   );
-  return { ring, corners, size: Math.max(...high.map((value, axis) => value - low[axis])), offPlane };
+  return { ring, corners, size: Math.max(...high.map((value, axis) => value - low[axis])), middle, normal, offPlane };
 }
 
 /** Newell's method (Sutherland, Sproull and Schumacker 1974). @returns a unit vector; nothing for a ring without area */

@@ -250,6 +250,18 @@ describe('holes', () => {
     expect(other.getAttribute('TEXCOORD_0')!.getCount()).toBe(other.getAttribute('POSITION')!.getCount());
   });
 
+  test('the end of a thick pipe is two rings, and its bore is not filled; a hole elsewhere in it is', () => {
+    // walls outside and inside, no rims
+    const pipe = createBand([2, 2], [0, 6]);
+    const inner = createBand([1, 1], [6, 0]);
+    const [outside] = primitivesOf(pipe);
+    const surface = gatherSurface([outside, ...primitivesOf(inner)])!;
+    expect(findHoles(surface)).toHaveLength(4);
+    expect(listClosable(surface, findHoles(surface), 1)).toEqual([]);
+    const alone = gatherSurface([outside])!;
+    expect(listClosable(alone, findHoles(alone), 1)).toHaveLength(2);
+  });
+
   test('faces that touch in one place have a ring each', () => {
     const two = createMeshDocument([0, 0, 0, 1, 0, 0, 0, 1, 0, -1, 0, 0, 0, -1, 0], [0, 1, 2, 0, 3, 4]);
     expect(findHoles(surfaceOf(two)).map(({ ring }) => ring.length)).toEqual([3, 3]);
