@@ -64,8 +64,8 @@ export const AnswerSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('taken'),
     choiceId: z.string(),
-    /** Taken by Haveld because it was sure, or confirmed by a glance at the outcome; left out where a person chose it. Never changed. */
-    by: z.enum(['haveld', 'glance']).optional(),
+    /** Taken by Haveld because it was sure, confirmed by a glance at the outcome, or taken by a rule of a house treatment; left out where a person chose it. Never changed. */
+    by: z.enum(['haveld', 'glance', 'house']).optional(),
   }),
   z.object({
     kind: z.literal('own'),

@@ -58,7 +58,7 @@ export const LineUpCardSchema = z.object({
   /** Its size is settled or guessed: lengths of `standing` are metres. */
   hasSize: z.boolean(),
   /** How each decided finding was decided. */
-  decided: z.array(z.object({ kind: z.string(), by: z.enum(['measured', 'haveld', 'glance', 'person']) })),
+  decided: z.array(z.object({ kind: z.string(), by: z.enum(['measured', 'haveld', 'glance', 'house', 'person']) })),
   /** Of its treatment, those switched on. */
   steps: z.array(z.object({ findingKey: z.string().nullable(), step: StepSchema })),
   /** Open, with the first choice applied to what is shown. */

@@ -15,6 +15,8 @@ export interface PlanHouseInput {
   /** What it has already, answers and guesses among them. */
   taken: Step[];
   rules: HouseTreatmentRule[];
+  /** Rules that are left out. */
+  left: number[];
 }
 
 /** What a model is counted by, before and after. */
@@ -32,13 +34,13 @@ export interface PlanHouseResult {
 
 /** Works out what a house treatment would do to a model, and tries it; nothing of it is kept. */
 export async function planHouseTreatment(
-  { documentSha256, taken, rules }: PlanHouseInput,
+  { documentSha256, taken, rules, left }: PlanHouseInput,
   { store, progress }: TaskContext,
 ): Promise<PlanHouseResult> {
   const bytes = await store.get(documentSha256);
   const read = () => readGlb(bytes);
   const context = { codec: sharpCodec, readMap: (sha256: string) => store.get(sha256) };
-  const planned = await planHouseSteps(read, taken, rules, context);
+  const planned = await planHouseSteps(read, taken, rules, context, left);
   progress(1, 2, 'stage');
   const [without, treated] = [await read(), await read()];
   await applyTreatment(without, taken, context);

@@ -1,4 +1,5 @@
 import type { TrialLine } from '@haveld/contract/api/house-treatments';
+import { describeRule } from '@haveld/core/treatment/house/describe-rule';
 import type { StepOutcome } from '@haveld/contract/report';
 import * as assetQueries from '../assets/asset-queries';
 import { transact } from '../database/pool';
@@ -22,9 +23,13 @@ export function createHouseTreatmentHandlers(dependencies: Dependencies, tasks: 
         const trial = row && (await queries.findTrial(pool, row.trialId));
         const asset = row && (await assetQueries.findAsset(pool, row.assetId));
         if (!row || !trial || !asset || row.state === 'taken') return;
-        const { taken, answered, seenSha256 } = await standAsset(pool, asset, trial.treatmentId, trial.rules);
+        const { taken, answered, left, seenSha256 } = await standAsset(pool, asset, trial.treatmentId, trial.rules);
         const { documentSha256 } = await getReading(pool, asset.readingId);
-        const planned = await tasks.run('plan-house-treatment', { documentSha256, taken, rules: trial.rules }, options);
+        const planned = await tasks.run(
+          'plan-house-treatment',
+          { documentSha256, taken, rules: trial.rules, left },
+          options,
+        );
         const lines: TrialLine[] = [
           ...answered.map(({ rule, finding }) => ({
             rule,
@@ -33,10 +38,15 @@ export function createHouseTreatmentHandlers(dependencies: Dependencies, tasks: 
             trouble: [],
           })),
           ...planned.steps.map(({ rule, outcome }) => toLine(rule, outcome)),
+          ...left.map((rule) => ({
+            rule,
+            title: describeRule(trial.rules[rule]),
+            changed: '',
+            trouble: ['Left out: it goes by size, and nobody has confirmed the size yet.'],
+          })),
         ];
         await transact(pool, async (tx) => {
           await queries.setRowPlanned(tx, row.id, {
-            answers: answered.map(({ finding }) => ({ key: finding.key, choiceId: finding.choices[0].id })),
             steps: planned.steps.map(({ step }) => step),
             lines: lines.sort((a, b) => a.rule - b.rule),
             before: planned.before,
@@ -44,7 +54,12 @@ export function createHouseTreatmentHandlers(dependencies: Dependencies, tasks: 
             seenSha256,
           });
           // nobody waits for it: the source's treatment is taken at once, and each of its steps can be switched off
-          if (trial.personId === null) await takeRow(tx, trial, row.id, null);
+          if (trial.personId === null) {
+            const outcome = await takeRow(tx, trial, row.id, null);
+            // somebody was at it just now: nothing is kept, and it is looked at again
+            if (outcome && outcome.why !== null) throw new Error(`“${asset.name}” changed while it was treated`);
+            await queries.deleteTrial(tx, trial.id);
+          }
           await bumpRevision(tx);
         });
       },

@@ -1,5 +1,5 @@
 import { takeToBench } from '@haveld/contract/api/arrivals';
-import { catalogueAsset, getSheet, setOwnSteps, switchStep } from '@haveld/contract/api/bench';
+import { answerFinding, catalogueAsset, getSheet, setOwnSteps, switchStep } from '@haveld/contract/api/bench';
 import { getAsset } from '@haveld/contract/api/catalogue';
 import { saveHabit } from '@haveld/contract/api/habits';
 import {
@@ -147,7 +147,7 @@ test('what was changed after it was looked at is left, with why', async () => {
   expect(again.rows[0].state).toBe('changed');
 });
 
-test('it takes the likeliest answer where it is to, and the answer is the person’s; rights it leaves alone', async () => {
+test('it takes the likeliest answer where it is to, and says so for ever; rights it leaves alone', async () => {
   const arrival = await bring(given.client, 'asks.zip', { 'crate.obj': withPegs(2), 'crate.mtl': CRATE_MATERIAL });
   const { assetId } = await given.client.call(takeToBench, { params: { id: arrival.finds[0].id } });
   const open = (await sheetOf(assetId)).findings.find(
@@ -171,8 +171,37 @@ test('it takes the likeliest answer where it is to, and the answer is the person
   expect(after.findings.find(({ key }) => key === open.key)!.answer).toEqual({
     kind: 'taken',
     choiceId: open.choices[0].id,
+    // not what a person chose on the sheet, nor what was sure
+    by: 'house',
   });
   expect(after.findings.filter(({ heading, answer }) => heading === 'rights' && answer !== null)).toEqual([]);
+});
+
+test('nothing is taken away by a size that is only guessed', async () => {
+  // no text says how large it is
+  const arrival = await bring(given.client, 'guessed.zip', { 'zorb.obj': withPegs(2), 'crate.mtl': CRATE_MATERIAL });
+  const { assetId } = await given.client.call(takeToBench, { params: { id: arrival.finds[0].id } });
+  const size = (await sheetOf(assetId)).findings.find(({ kind }) => kind === 'size')!;
+  expect([size.settled, size.mark]).toEqual([false, 'look']);
+  const id = await keep({
+    name: 'Small parts out',
+    rules: [
+      { do: 'answer', finding: 'size' },
+      { do: 'take-out', where: { name: 'peg*', belowM: 100 } },
+    ],
+  });
+  const trial = await attempt(id, { kind: 'assets', ids: [assetId] });
+  expect(trial.rows[0].lines.find(({ rule }) => rule === 1)).toMatchObject({
+    changed: '',
+    trouble: ['Left out: it goes by size, and nobody has confirmed the size yet.'],
+  });
+  expect(trial.rows[0].after).toEqual(trial.rows[0].before);
+  await given.client.call(answerFinding, {
+    params: { id: assetId },
+    body: { key: size.key, answer: { kind: 'taken', choiceId: size.choices[0].id } },
+  });
+  const again = await attempt(id, { kind: 'assets', ids: [assetId] });
+  expect(again.rows[0].lines.map(({ title }) => title)).toEqual(['peg 1, peg 2 taken out']);
 });
 
 test('the next download of a source that names it is treated when it comes onto the bench', async () => {

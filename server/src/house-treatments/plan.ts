@@ -16,7 +16,6 @@ import { loadRules } from '../house/rule-queries';
 
 /** What a house treatment would do to one asset. */
 export interface Plan {
-  answers: { key: string; choiceId: string }[];
   /** In the order they run. */
   steps: Step[];
   lines: TrialLine[];
@@ -35,6 +34,8 @@ export interface Standing {
   taken: Step[];
   /** Open findings that a rule answers, each with that rule. */
   answered: { rule: number; finding: SheetFinding }[];
+  /** Rules that would go by a size which nobody has confirmed: they are left, for a guess must not take anything away. */
+  left: number[];
   seenSha256: string;
 }
 
@@ -58,8 +59,15 @@ export async function standAsset(
   const taken = orderSteps([...own.map(({ step }) => step), ...guesses, ...answers].map((step) => ({ step }))).map(
     ({ step }) => step,
   );
-  return { taken, answered, seenSha256: createHash('sha256').update(JSON.stringify(taken)).digest('hex') };
+  const size = sheet.find(({ kind }) => kind === 'size');
+  // one that a rule answers just now is a guess as well
+  const isSizeKnown = size !== undefined && (size.settled || size.mark === 'holds');
+  const left = isSizeKnown ? [] : rules.flatMap((wanted, rule) => (goesBySize(wanted) ? [rule] : []));
+  return { taken, answered, left, seenSha256: createHash('sha256').update(JSON.stringify(taken)).digest('hex') };
 }
+
+const goesBySize = (rule: HouseTreatmentRule): boolean =>
+  ('where' in rule && rule.where?.belowM !== undefined) || (rule.do === 'reduce' && rule.to.by === 'error');
 
 /** Rights are for a person to answer. */
 function listAnswered(sheet: readonly SheetFinding[], rules: readonly HouseTreatmentRule[]): Standing['answered'] {

@@ -13,7 +13,6 @@ const given = useLibrary({ worker: false });
 const db = () => given.library.pool;
 const RULES: HouseTreatmentRule[] = [{ do: 'mend', what: 'holes' }];
 const PLAN: Plan = {
-  answers: [],
   steps: [],
   lines: [{ rule: 0, title: 'Holes closed', changed: '2 holes', trouble: [] }],
   before: { triangles: 12, parts: 1 },

@@ -23,19 +23,21 @@ export interface PlannedStep {
  * findings are not made here: they rest on the condition sheet.
  * @param read the document as received, anew each time
  * @param taken steps it has already, answers among them
+ * @param left rules that are left out, 0-based
  */
 export async function planHouseSteps(
   read: () => Promise<Document>,
   taken: readonly Step[],
   rules: readonly HouseTreatmentRule[],
   context: StepContext,
+  left: readonly number[] = [],
 ): Promise<PlannedStep[]> {
   const planned: PlannedStep[] = [];
   const before = await read();
   await applyTreatment(before, listStepsBeforeParts(taken), context);
   let seen: Seen | null = null;
   for (const [rule, wanted] of rules.entries()) {
-    if (wanted.do === 'answer') continue;
+    if (wanted.do === 'answer' || left.includes(rule)) continue;
     seen ??= await look(before, read, [...taken, ...planned.map(({ step }) => step)], context);
     const steps = PLANNERS[wanted.do](seen, wanted as never);
     if (steps.length === 0) continue;

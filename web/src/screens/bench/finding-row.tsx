@@ -77,7 +77,7 @@ const TAKEN = 'taken';
 /** Kinds whose answers are states: `Z is up`, `centimetres`, `base centre`. */
 const SAYS_WHAT_IS: ReadonlySet<FindingKind> = new Set(['size', 'up', 'pivot', 'root']);
 
-const BY_WORDS = { haveld: 'by Haveld', glance: 'by a glance', person: 'as you said' };
+const BY_WORDS = { haveld: 'by Haveld', glance: 'by a glance', house: 'by a house treatment', person: 'as you said' };
 const byOf = (answer: Answer): keyof typeof BY_WORDS => (answer.kind === 'taken' && answer.by) || 'person';
 
 function describeAnswer(finding: SheetFinding, answer: Answer): string {

@@ -46,10 +46,18 @@ export const isReady = ({ asked, busy, standing }: LineUpCard): boolean =>
 /** Something of it is guessed, or asked. */
 export const isOpen = ({ guessed, asked }: LineUpCard): boolean => guessed.length > 0 || asked.length > 0;
 
+const SOURCES = {
+  measured: 'as it came',
+  haveld: 'by Haveld',
+  glance: 'by a glance',
+  house: 'by a house treatment',
+  person: 'as you said',
+};
+
 /** By what its size is known. */
 export function sizeSource(card: LineUpCard): string {
   const by = card.decided.find(({ kind }) => kind === 'size')?.by;
-  return { measured: 'as it came', haveld: 'by Haveld', glance: 'by a glance', person: 'as you said' }[by ?? 'person'];
+  return SOURCES[by ?? 'person'];
 }
 
 /** The highest first; what was not drawn yet comes last. */

@@ -30,7 +30,8 @@ export function HouseTrialScreen() {
 /** Its only fields are boxes to be ticked. */
 const KEYS = { enableOnFormTags: true } as const;
 
-const changesSomething = (row: TrialRow): boolean => row.state === 'planned' && row.lines.length > 0;
+const changesSomething = (row: TrialRow): boolean =>
+  row.state === 'planned' && row.lines.some(({ changed }) => changed !== '');
 
 function TrialView({ trial }: { trial: HouseTrial }) {
   const go = useNavigate();
