@@ -123,11 +123,11 @@ test('a house treatment is written down, tried on the bench, and taken for one m
     'join parts of brass below 30 mm as “fittings”',
   );
   await page.getByRole('button', { name: 'New house treatment' }).click();
-  await page.getByLabel('Its name').fill('Smooth slats');
+  await page.getByLabel('Name', { exact: true }).fill('Smooth slats');
   await page.getByRole('combobox', { name: 'Step 1' }).click();
   await page.getByRole('option', { name: 'smooth parts' }).click();
-  await page.getByRole('group', { name: 'Step 1' }).getByLabel('called, screw*').fill('slat*');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('group', { name: 'Step 1' }).getByLabel('named, e.g. screw*').fill('slat*');
+  await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('button', { name: 'Try it: Smooth slats' }).click();
   await expect(page.getByText(/models looked at, 1 would change · nothing is done yet/)).toBeVisible({
     timeout: 60_000,

@@ -90,7 +90,7 @@ const offerTurning = (index: PartIndex, seen: readonly Seen[]): PartOffer | null
   offer(index, seen, ({ against, inwards }) => against + inwards, {
     kind: 'turned',
     title: (sum) => `${count(sum, 'polygon looks', 'polygons look')} the wrong way`,
-    detail: 'Seen from outside they show their backs, or nothing. Turned, those of a shell agree and look outwards.',
+    detail: 'Seen from outside they show their backs, or nothing. Flipped, those of a shell agree and look outwards.',
     figureOf: ({ against }) =>
       against > 0 ? `${count(against, 'polygon')} against the rest` : 'closed, and all look inwards',
     step: (parts) => ({ kind: 'turn-faces', schema: 1, parts }),

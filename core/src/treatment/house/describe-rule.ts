@@ -9,7 +9,7 @@ export const MENDED_WORDS: Record<Mended, string> = {
   doubled: 'take out parts that stand in one place twice',
   faces: 'remove faces of no area and doubled ones',
   cracks: 'close cracks between open borders',
-  turned: 'turn faces that look the wrong way',
+  turned: 'flip faces that look the wrong way',
   holes: 'close small flat holes',
   names: 'name parts that have no name of their own',
   equal: 'make equal parts instances',

@@ -6,12 +6,12 @@ import type { StepDefinition } from '../step-definition';
 /** What each is called. */
 export const COLLISION_WORDS = {
   box: 'a box',
-  sphere: 'a ball',
+  sphere: 'a sphere',
   cylinder: 'a cylinder',
   capsule: 'a capsule',
   'turned-box': 'a turned box',
-  hull: 'its hull',
-  hulls: 'several hulls',
+  hull: 'its convex hull',
+  hulls: 'convex hulls',
 } as const;
 
 export const setCollisionShape: StepDefinition<'set-collision'> = {

@@ -10,7 +10,7 @@ export const turnFaces: StepDefinition<'turn-faces'> = {
   order: 0,
   codeVersion: 1,
   topology: 'permutes',
-  title: () => 'Faces turned to agree and to look outwards',
+  title: () => 'Faces flipped to agree and to look outwards',
   credit: () => null,
   adaptation: () => null,
   apply(document, step) {

@@ -42,10 +42,8 @@ test('every shape says how well it fits, the best is in hand, and is taken with 
   const { user, sent } = open();
   const panel = await openPanel(user);
   expect(await panel.findByText('1.08 ×')).toBeTruthy();
-  expect(panel.getByRole<HTMLInputElement>('radio', { name: /several hulls/ }).checked).toBe(true);
-  expect(
-    within(panel.getByRole('radio', { name: /several hulls/ }).closest('tr')!).getByText('fits best'),
-  ).toBeTruthy();
+  expect(panel.getByRole<HTMLInputElement>('radio', { name: /convex hulls/ }).checked).toBe(true);
+  expect(within(panel.getByRole('radio', { name: /convex hulls/ }).closest('tr')!).getByText('fits best')).toBeTruthy();
   // a hundredth of a cubic metre of wood, 650 kg each
   expect(panel.getByLabelText<HTMLInputElement>('Weight, kg').placeholder).toBe('6.5');
   await user.click(panel.getByRole('button', { name: 'Take it' }));
@@ -90,7 +88,7 @@ test('a sheet says that nothing can hold it; a key opens and closes the panel', 
   const { user } = open([], null);
   await screen.findByRole('button', { name: 'Collision shape' });
   await user.keyboard('w');
-  expect(await screen.findByText('It is a sheet, or nothing: no shape can hold it.')).toBeTruthy();
+  expect(await screen.findByText('It is too flat for a collision shape.')).toBeTruthy();
   await user.keyboard('w');
   expect(screen.queryByRole('region', { name: 'Collision shape' })).toBeNull();
 });

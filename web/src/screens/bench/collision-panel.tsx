@@ -68,17 +68,17 @@ export function CollisionPanel({
           Close
         </Button>
       </header>
-      {fitted.isPending && <p className="quiet">Shapes are fitted …</p>}
+      {fitted.isPending && <p className="quiet">Fitting shapes …</p>}
       {fitted.error && <p className="says-blocks">{fitted.error.message}</p>}
-      {fitted.data === null && <p className="quiet">It is a sheet, or nothing: no shape can hold it.</p>}
+      {fitted.data === null && <p className="quiet">It is too flat for a collision shape.</p>}
       {fitted.data && (
         <>
           <table>
             <thead>
               <tr>
                 <th>as</th>
-                <th>holds</th>
-                <th>air up to</th>
+                <th>volume</th>
+                <th>gap up to</th>
               </tr>
             </thead>
             <tbody>
@@ -103,9 +103,7 @@ export function CollisionPanel({
               ))}
             </tbody>
           </table>
-          <p className="quiet small">
-            Holds so many times what the model fills. The drop and the pile are tried with it.
-          </p>
+          <p className="quiet small">Volume as times that of the model. The drop and the pile are tried with it.</p>
           <div className="collision-row" role="radiogroup" aria-label="Does it move">
             <label>
               <input type="radio" name="moves" checked={isMovable} onChange={() => setMovable(true)} />

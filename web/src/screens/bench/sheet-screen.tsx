@@ -148,7 +148,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                   <button
                     type="button"
                     aria-pressed={isColliding}
-                    title="What it is taken for where things collide (w)"
+                    title="The shape it collides by (w)"
                     onClick={() => setColliding(!isColliding)}
                   >
                     Collision shape

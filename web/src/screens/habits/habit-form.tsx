@@ -152,7 +152,7 @@ export function HabitForm({ id, habit, onDone }: { id: string; habit: NamingHabi
         <Choice
           control={control}
           name="houseTreatmentId"
-          label="On the bench they get"
+          label="House treatment"
           options={[['', 'no house treatment'], ...treatments.map((one): [string, string] => [one.id, one.name])]}
         />
       </div>

@@ -62,7 +62,7 @@ test('a house treatment is named for the next download of a source', async () =>
   const { user, sent } = open();
   await user.click(await screen.findByRole('button', { name: 'Edit: harbour_*' }));
   const form = within(await screen.findByRole('form', { name: 'A naming habit' }));
-  await user.click(form.getByLabelText('On the bench they get'));
+  await user.click(form.getByLabelText('House treatment'));
   await user.click(await screen.findByRole('option', { name: 'Tidy fittings' }));
   await user.click(form.getByRole('button', { name: 'Save' }));
   await waitFor(() => expect(sent(saveHabit)).toMatchObject([{ pattern: 'harbour_*', houseTreatmentId: 't1' }]));

@@ -233,11 +233,11 @@ test('how its faces meet is said, and mended by keys: turned, closed, smoothed',
   await user.keyboard('{Enter}');
   expect(await hand.findByText('closed, 1 shell')).toBeTruthy();
   expect(hand.queryByText(/open edge/)).toBeNull();
-  await user.clear(hand.getByLabelText('Smooth where faces meet below'));
-  await user.type(hand.getByLabelText('Smooth where faces meet below'), 'flat');
+  await user.clear(hand.getByLabelText('Smooth edges below'));
+  await user.type(hand.getByLabelText('Smooth edges below'), 'flat');
   expect(hand.getByRole<HTMLButtonElement>('button', { name: 'Smooth (z)' }).disabled).toBe(true);
-  await user.clear(hand.getByLabelText('Smooth where faces meet below'));
-  await user.type(hand.getByLabelText('Smooth where faces meet below'), '100{Enter}');
+  await user.clear(hand.getByLabelText('Smooth edges below'));
+  await user.type(hand.getByLabelText('Smooth edges below'), '100{Enter}');
   await waitFor(() =>
     expect(sent(setOwnSteps).at(-1)?.steps).toMatchObject([{ kind: 'shade-parts', degrees: 100, atMaterials: false }]),
   );

@@ -26,7 +26,7 @@ export const KIND_WORDS: Record<PartKind, string> = {
 export const OFFER_WORDS: Record<PartOffer['kind'], string> = {
   doubled: 'Take the doubles out',
   faces: 'Remove them',
-  turned: 'Turn them',
+  turned: 'Flip them',
   cracks: 'Close the cracks',
   holes: 'Close the holes',
   names: 'Name them',

@@ -104,7 +104,7 @@ export function SurfaceHand({ shapes, facts, isBusy, areEdgesDrawn, onDrawEdges,
         )}
         {turned > 0 && (
           <Button size="small" variant="outlined" disabled={isBusy} onClick={turnFaces}>
-            Turn them outwards (n)
+            Flip them outwards (n)
           </Button>
         )}
       </div>
@@ -124,7 +124,7 @@ export function SurfaceHand({ shapes, facts, isBusy, areEdgesDrawn, onDrawEdges,
       )}
       <FigureRow
         id="surface-near"
-        label="Bring vertices together within"
+        label="Merge vertices within"
         unit="mm"
         value={nearMm}
         isWrong={!near}
@@ -135,7 +135,7 @@ export function SurfaceHand({ shapes, facts, isBusy, areEdgesDrawn, onDrawEdges,
       />
       <FigureRow
         id="surface-smooth"
-        label="Smooth where faces meet below"
+        label="Smooth edges below"
         unit="°"
         value={degrees}
         isWrong={angle === null}
@@ -154,7 +154,7 @@ export function SurfaceHand({ shapes, facts, isBusy, areEdgesDrawn, onDrawEdges,
 
 function SurfaceWords({ facts, shapes }: { facts: readonly SurfaceFacts[] | null; shapes: readonly PartRow[] }) {
   const { length } = useMeasures();
-  if (!facts) return <p className="quiet small">Its edges are looked at …</p>;
+  if (!facts) return <p className="quiet small">Looking at its edges …</p>;
   const shells = sum(facts, (one) => one.shells);
   const holes = sum(facts, (one) => one.holes);
   const turned = sum(facts, (one) => one.turned);

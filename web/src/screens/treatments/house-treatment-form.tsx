@@ -49,7 +49,7 @@ export function HouseTreatmentForm({
     >
       <TextField
         id="treatment-name"
-        label="Its name"
+        label="Name"
         value={name}
         autoFocus
         error={isTold && name.trim() === ''}
@@ -73,11 +73,11 @@ export function HouseTreatmentForm({
         ))}
       </ol>
       <div className="treatment-form-acts">
-        <Button onClick={() => setDrafts([...drafts, createDraft({ do: 'mend', what: 'cracks' })])}>And then …</Button>
+        <Button onClick={() => setDrafts([...drafts, createDraft({ do: 'mend', what: 'cracks' })])}>Add a step</Button>
         <span className="grow" />
         <Button onClick={onDone}>Cancel</Button>
         <Button type="submit" variant="contained" loading={save.isPending}>
-          Keep it
+          Save
         </Button>
       </div>
     </form>

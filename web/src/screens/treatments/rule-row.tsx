@@ -68,7 +68,7 @@ export function RuleRow({
       </TextField>
       {HAS_PARTS.includes(deed) && (
         <>
-          {field('name', 'called, screw*')}
+          {field('name', 'named, e.g. screw*')}
           {field('material', 'of the material')}
           {field('belowMm', 'smaller than, mm')}
         </>

@@ -90,18 +90,18 @@ test('a new one is written step by step; what is missing is said at its step', a
   const { user, sent } = openList([]);
   expect(await screen.findByRole('heading', { name: 'No house treatment yet' })).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'New house treatment' }));
-  await user.type(screen.getByLabelText('Its name'), 'Tidy signs');
-  await user.click(screen.getByRole('button', { name: 'And then …' }));
+  await user.type(screen.getByLabelText('Name'), 'Tidy signs');
+  await user.click(screen.getByRole('button', { name: 'Add a step' }));
   const second = within(screen.getByRole('group', { name: 'Step 2' }));
   await user.click(second.getByRole('combobox', { name: 'Step 2' }));
   await user.click(await screen.findByRole('option', { name: 'take out parts' }));
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   expect(await second.findByText('Say which parts, or how far.')).toBeTruthy();
   expect(sent(saveHouseTreatment)).toEqual([]);
-  await user.type(second.getByLabelText('called, screw*'), 'tag*');
+  await user.type(second.getByLabelText('named, e.g. screw*'), 'tag*');
   await user.type(second.getByLabelText('smaller than, mm'), '12,5');
   await user.click(screen.getByRole('button', { name: 'Step 2: earlier' }));
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() =>
     expect(sent(saveHouseTreatment)).toEqual([
       {
@@ -119,7 +119,7 @@ test('changed, it says which number was seen', async () => {
   const { user, sent } = openList([TIDY]);
   await user.click(await screen.findByRole('button', { name: 'Change: Tidy fittings' }));
   await user.click(screen.getByRole('button', { name: 'Step 2: leave out' }));
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() =>
     expect(sent(saveHouseTreatment)).toMatchObject([
       { seen: 3, rules: [{ do: 'join', where: TIDY.rules[0].do === 'join' && TIDY.rules[0].where }] },
