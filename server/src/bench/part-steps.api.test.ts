@@ -7,26 +7,11 @@ import { PartIndex } from '@haveld/core/scene/part-ref';
 import { listShownNodes } from '@haveld/core/scene/traverse';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
 import { listStepsBeforeParts } from '@haveld/core/treatment/steps';
-import { benchCrate, CRATE, README } from '../testing/take-crate';
+import { benchCrate, README, withPegs } from '../testing/take-crate';
 import { waitFor, type TestClient } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
 
 const given = useLibrary();
-
-/** A crate and two pegs that are parts of their own. */
-const WITH_PEGS = `${CRATE.replace('usemtl', 'o crate\nusemtl')}${[60, 70]
-  .map((x, i) => {
-    const corners = [0, 1, 2, 3].map((k) => `v ${x + (k === 1 ? 5 : 0)} ${k === 2 ? 5 : 0} ${k === 3 ? 5 : 0}`);
-    const at = 9 + i * 4;
-    const faces = [
-      [0, 2, 1],
-      [0, 1, 3],
-      [0, 3, 2],
-      [1, 2, 3],
-    ].map((face) => `f ${face.map((k) => at + k).join(' ')}`);
-    return [...corners, `o peg ${i + 1}`, 'usemtl wood', ...faces].join('\n');
-  })
-  .join('\n')}\n`;
 
 /** How the next step on parts names some of them, as the sheet of parts works it out. */
 async function refer(client: TestClient, sheet: Sheet, names: readonly string[]) {
@@ -43,7 +28,7 @@ async function refer(client: TestClient, sheet: Sheet, names: readonly string[])
 
 test('steps on parts are kept as they were taken, make the version, and are told where one is missing', async () => {
   const { client } = given;
-  const id = await benchCrate(client, 'pegged crate', { 'crate.obj': WITH_PEGS, 'readme.txt': README });
+  const id = await benchCrate(client, 'pegged crate', { 'crate.obj': withPegs(2), 'readme.txt': README });
   const take = async (key: string, step: Step): Promise<Sheet> =>
     client.call(setOwnSteps, { params: { id }, body: { key: `own:parts:${key}`, steps: [step] } });
   const before = await client.call(getSheet, { params: { id } });

@@ -15,27 +15,11 @@ import {
 } from '@haveld/contract/api/house-treatments';
 import type { HouseTreatment } from '@haveld/contract/house-treatment';
 import { bring } from '../testing/bring';
-import { benchCrate, catalogueCrate, CRATE, CRATE_MATERIAL, README } from '../testing/take-crate';
+import { benchCrate, catalogueCrate, CRATE_MATERIAL, README, withPegs } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
 
 const given = useLibrary();
-
-/** A crate with some pegs of their own. */
-const withPegs = (count: number): string =>
-  `${CRATE.replace('usemtl', 'o crate\nusemtl')}${Array.from({ length: count }, (_, i) => {
-    const at = 9 + i * 4;
-    const corners = [0, 1, 2, 3].map(
-      (k) => `v ${60 + i * 10 + (k === 1 ? 5 : 0)} ${k === 2 ? 5 : 0} ${k === 3 ? 5 : 0}`,
-    );
-    const faces = [
-      [0, 2, 1],
-      [0, 1, 3],
-      [0, 3, 2],
-      [1, 2, 3],
-    ].map((face) => `f ${face.map((k) => at + k).join(' ')}`);
-    return [...corners, `o peg ${i + 1}`, 'usemtl wood', ...faces].join('\n');
-  }).join('\n')}\n`;
 
 const TIDY: HouseTreatment = {
   name: 'Tidy pegs',

@@ -1,24 +1,10 @@
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
+import { examplePartRow } from '../../testing/example-part-row';
 import { arrangeRows, findAlike, findOfMaterial, findParts, listAbove, withBelow } from './arrange-rows';
 import { nameGroup, PART_ACTIONS } from './part-actions';
 
-const row = (id: string, depth: number, parentId: string | null, more: Partial<PartRow> = {}): PartRow => ({
-  id,
-  name: id,
-  kind: 'shape',
-  depth,
-  parentId,
-  triangles: 12,
-  polygons: 6,
-  materials: ['oak'],
-  size: [1, 1, 1],
-  centre: [0, 0, 0],
-  pivot: [0, 0, 0],
-  instances: 1,
-  isMoved: false,
-  oddities: [],
-  ...more,
-});
+const row = (id: string, depth: number, parentId: string | null, more: Partial<PartRow> = {}): PartRow =>
+  examplePartRow({ id, name: id, depth, parentId, ...more });
 
 const ROWS = [
   row('root', 0, null, { kind: 'group', triangles: 0, materials: [] }),

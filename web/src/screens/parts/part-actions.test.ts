@@ -1,23 +1,7 @@
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
+import { examplePartRow } from '../../testing/example-part-row';
 import { PART_ACTIONS } from './part-actions';
 
-const row = (change: Partial<PartRow>): PartRow => ({
-  id: 'p',
-  name: 'part',
-  kind: 'shape',
-  depth: 0,
-  parentId: null,
-  triangles: 12,
-  polygons: 6,
-  materials: ['oak'],
-  size: [1, 1, 1],
-  centre: [0, 0, 0],
-  pivot: [0, 0, 0],
-  instances: 1,
-  isMoved: false,
-  oddities: [],
-  ...change,
-});
 const refs = (rows: readonly PartRow[]) => rows.map(({ name }) => ({ name, ordinal: 0, signature: 'a' }));
 const action = (id: string) => PART_ACTIONS.find((one) => one.id === id)!;
 const groups = (id: string, rows: PartRow[]) =>
@@ -26,11 +10,11 @@ const groups = (id: string, rows: PartRow[]) =>
     .map((step) => step.kind === 'group-parts' && [step.name, step.parts.map(({ name }) => name)]);
 
 const CUPBOARD = [
-  row({ name: 'shelf_1' }),
-  row({ name: 'screw_1', materials: ['brass'] }),
-  row({ name: 'shelf_2' }),
-  row({ name: 'screw_2', materials: ['brass'] }),
-  row({ name: 'pane', materials: ['glass'] }),
+  examplePartRow({ name: 'shelf_1' }),
+  examplePartRow({ name: 'screw_1', materials: ['brass'] }),
+  examplePartRow({ name: 'shelf_2' }),
+  examplePartRow({ name: 'screw_2', materials: ['brass'] }),
+  examplePartRow({ name: 'pane', materials: ['glass'] }),
 ];
 
 test('each key does one thing', () => {
@@ -46,7 +30,7 @@ test('by material each that has two parts or more becomes a group; what stands a
 });
 
 test('by name those that begin alike, whatever they are made of', () => {
-  expect(groups('group-names', [...CUPBOARD, row({ name: 'Screw.left', materials: ['steel'] })])).toEqual([
+  expect(groups('group-names', [...CUPBOARD, examplePartRow({ name: 'Screw.left', materials: ['steel'] })])).toEqual([
     ['shelf', ['shelf_1', 'shelf_2']],
     ['screw', ['screw_1', 'screw_2', 'Screw.left']],
   ]);
@@ -54,11 +38,15 @@ test('by name those that begin alike, whatever they are made of', () => {
 
 test('where it would make one group, or none, it says why not', () => {
   const oak = CUPBOARD.filter(({ materials }) => materials[0] === 'oak');
-  expect(action('group-materials').whyNot([...oak, row({ name: 'shelf_3' })])).toBe('They are of one material.');
+  expect(action('group-materials').whyNot([...oak, examplePartRow({ name: 'shelf_3' })])).toBe(
+    'They are of one material.',
+  );
   expect(action('group-materials').whyNot(CUPBOARD)).toBeNull();
   expect(action('group-materials').whyNot(oak)).toBe('Choose three parts or more that show something.');
-  expect(action('group-names').whyNot(['a1', 'b1', 'c1'].map((name) => row({ name: `${name} thing` })))).not.toBeNull();
-  expect(action('group-names').whyNot([...CUPBOARD, row({ isMoved: true })])).toBe(
+  expect(
+    action('group-names').whyNot(['a1', 'b1', 'c1'].map((name) => examplePartRow({ name: `${name} thing` }))),
+  ).not.toBeNull();
+  expect(action('group-names').whyNot([...CUPBOARD, examplePartRow({ isMoved: true })])).toBe(
     'A clip or a skin moves one of them.',
   );
 });
