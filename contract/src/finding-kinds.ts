@@ -118,6 +118,12 @@ export const FINDING_KINDS = facts({
   motion: { heading: 'size-and-orientation', title: 'What moves', isAboutBaking: true },
   clutter: { heading: 'structure', title: 'Clutter' },
   'clutter-named': { heading: 'structure', title: 'Clutter, by its name' },
+  levels: {
+    heading: 'structure',
+    title: 'Levels of detail it came with',
+    pointsAt: 'parts',
+    asksAnew: 'unless-likeliest',
+  },
   wrappers: { heading: 'structure', title: 'Wrappers' },
   root: { heading: 'structure', title: 'The root’s name' },
   normals: { heading: 'geometry', title: 'Smoothing', mayBePencilled: true },

@@ -28,6 +28,19 @@ const STEPS: Step[] = [
   { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true },
   { kind: 'set-normals', schema: 1, from: 'angle', degrees: 30 },
   { kind: 'name-root', schema: 1, name: 'bell_buoy' },
+  {
+    kind: 'keep-levels',
+    schema: 1,
+    sets: [['post_LOD0', 'post_LOD1'].map((name) => ({ name, ordinal: 0, signature: '8:12:1×1×1' }))],
+  },
+  {
+    kind: 'set-levels',
+    schema: 1,
+    levels: [
+      { by: 'share', share: 0.5 },
+      { by: 'error', mm: 2 },
+    ],
+  },
   { kind: 'set-collision', schema: 1, shape: 'hulls', isMovable: true, matter: 'wood', massKg: 12.5 },
   { kind: 'reduce-triangles', schema: 1, to: { by: 'triangles', triangles: 20000 } },
   { kind: 'clean-faces', schema: 1, parts: [part] },

@@ -107,6 +107,10 @@ export const ReductionSchema = z.discriminatedUnion('by', [
   /** How far the surface may go from where it was, at most. */
   z.object({ by: z.literal('error'), mm: z.number().positive().max(10_000) }),
 ]);
+export type Reduction = z.infer<typeof ReductionSchema>;
+
+/** More levels of detail beside the finest nobody shows. Ours. */
+export const MOST_LEVELS = 6;
 
 /** One change of a treatment, with all it needs to be done again. `schema` counts the shape of a kind's settings. */
 export const StepSchema = z.discriminatedUnion('kind', [
@@ -323,6 +327,18 @@ export const StepSchema = z.discriminatedUnion('kind', [
     kind: z.literal('reduce-triangles'),
     schema: z.literal(1),
     to: ReductionSchema,
+  }),
+  z.object({
+    kind: z.literal('keep-levels'),
+    schema: z.literal(1),
+    /** Of each thing its levels of detail, the finest first. */
+    sets: z.array(z.array(PartRefSchema).min(2)).min(1),
+  }),
+  z.object({
+    kind: z.literal('set-levels'),
+    schema: z.literal(1),
+    /** How far each is reduced from the finest, the finest of them first. */
+    levels: z.array(ReductionSchema).min(1).max(MOST_LEVELS),
   }),
   z.object({
     kind: z.literal('set-collision'),

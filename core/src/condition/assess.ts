@@ -4,6 +4,7 @@ import { checkClutter, checkWrappers } from './checks/clutter';
 import { checkFrontAxis } from './checks/front-axis';
 import { checkGeometry } from './checks/geometry';
 import { checkInvertedFaces } from './checks/inverted-faces';
+import { checkLevels } from './checks/levels';
 import { checkGreen } from './checks/map-green';
 import { checkMapRoles } from './checks/map-roles';
 import { checkMapSizes } from './checks/map-sizes';
@@ -41,6 +42,7 @@ const CHECKS: ((examination: Examination) => Finding[])[] = [
   checkNonUniformScale,
   checkBaking,
   checkClutter,
+  checkLevels,
   checkWrappers,
   checkRoot,
   checkNormals,

@@ -30,7 +30,8 @@ import { getDocumentSource, type DocumentSource } from '../scene/document/source
 import { boundParts, boxSize } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';
 import { listPlacedParts } from '../scene/measures/placed-parts';
-import { listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { listBelow, listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { findLevels, type FoundLevels } from '../structure/levels/find-levels';
 import { listMovingParts, type MovingPart } from '../structure/moving-parts';
 import { listStrangers, type Stranger } from '../structure/strangers';
 import type { CandidatePicture, MapFacts } from '../textures/map-facts';
@@ -59,6 +60,8 @@ export interface Examination {
   facts: ReadonlyMap<string, MapFacts>;
   layouts: Map<Material | null, UvLayout>;
   strangers: Stranger[];
+  /** Levels of detail it came with. */
+  levels: FoundLevels[];
   /** Box of the model without the strangers; null without extent. */
   modelBox: Box | null;
   typical: TypicalSize | null;
@@ -154,6 +157,9 @@ export function examine({
   const apart = new Set(
     strangers.filter((stranger) => !belonging.has(strangerKey(stranger))).map((stranger) => stranger.node),
   );
+  const levels = findLevels(document, all);
+  // of one thing, one is measured
+  for (const { levels: coarser } of levels) for (const node of coarser.slice(1).flatMap(listBelow)) apart.add(node);
   const instances = shown.filter((instance) => !apart.has(instance.node));
   const parts = all.filter(({ instance }) => !apart.has(instance.node));
   const modelBox = boundParts(parts);
@@ -216,6 +222,7 @@ export function examine({
     facts,
     layouts: describeLayouts(parts),
     strangers,
+    levels,
     modelBox,
     typical,
     up,

@@ -41,13 +41,20 @@ export interface MeshInstance {
 const IDENTITY: mat4 = [1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1];
 
 /** @returns every mesh of the shown scene where it stands */
-export function listMeshInstances(document: Document): MeshInstance[] {
-  const instances: MeshInstance[] = [];
-  for (const node of listShownNodes(document)) {
+export const listMeshInstances = (document: Document): MeshInstance[] => placeMeshes(listShownNodes(document));
+
+/** @returns the meshes of some nodes where they stand */
+export const placeMeshes = (nodes: readonly Node[]): MeshInstance[] =>
+  nodes.flatMap((node) => {
     const mesh = node.getMesh();
-    if (mesh) instances.push({ node, mesh, world: node.getSkin() ? IDENTITY : node.getWorldMatrix() });
-  }
-  return instances;
+    return mesh ? [{ node, mesh, world: node.getSkin() ? IDENTITY : node.getWorldMatrix() }] : [];
+  });
+
+/** @returns a node and all that hangs below it, parents before children */
+export function listBelow(top: Node): Node[] {
+  const nodes: Node[] = [];
+  top.traverse((node) => nodes.push(node));
+  return nodes;
 }
 
 /** glTF 2.0, 3.7.2.1: mode 4 is TRIANGLES. Canonical documents hold no strips or fans. */

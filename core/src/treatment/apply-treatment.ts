@@ -3,9 +3,10 @@ import { prune } from '@gltf-transform/functions';
 import type { StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import type { ChangeNature } from '../rights/verdict-rules';
+import { withLevelsHung } from '../structure/levels/keep-levels';
 import type { EdgeCounts } from '../structure/surfaces/judge-surface';
 import { describeLosses, takeCensus } from './census';
-import type { StepContext } from './step-definition';
+import type { StepContext, StepResult } from './step-definition';
 import { getStepDefinition, orderSteps } from './steps';
 import { describeTroubles, takeSurfaceCensus } from './surface-census';
 
@@ -26,7 +27,10 @@ export async function applyTreatment(
     const definition = getStepDefinition(step);
     const isReshaped = definition.topology !== 'keeps';
     if (isReshaped) troubles ??= takeSurfaceCensus(document);
-    const { changed, unmatched } = await definition.apply(document, step, context);
+    const act = (): Promise<StepResult> | StepResult => definition.apply(document, step, context);
+    // levels stand where the model stands, wherever it goes
+    const { changed, unmatched } =
+      definition.phase === 'size-and-orientation' ? await withLevelsHung(document, act) : await act();
     const now = takeCensus(document);
     const worse = describeLosses(census, now, definition.loses ?? []);
     census = now;

@@ -217,6 +217,16 @@ const CASES: Partial<Record<StepKind, Case>> = {
   'reduce-triangles': {
     step: () => ({ kind: 'reduce-triangles', schema: 1, to: { by: 'error', mm: 0.001 } }),
   },
+  // the lid behind the body: no level of it, but what stays is what is looked at
+  'keep-levels': {
+    step: (document) => ({
+      kind: 'keep-levels',
+      schema: 1,
+      sets: [['body', 'lid'].flatMap((name) => parts(document, name))],
+    }),
+    without: ['lid'],
+  },
+  'set-levels': { step: () => ({ kind: 'set-levels', schema: 1, levels: [{ by: 'share', share: 0.5 }] }) },
   'name-root': { step: () => ({ kind: 'name-root', schema: 1, name: 'prop_box' }) },
   'set-collision': {
     step: () => ({ kind: 'set-collision', schema: 1, shape: 'hull', isMovable: true, matter: 'wood' }),
@@ -304,9 +314,10 @@ test.each(Object.entries(CASES) as [StepKind, Case][])('%s keeps what it should 
     if (!changes.includes('normals')) expect(now.outward).toEqual(part.outward);
     now.unit.forEach((length) => expect(length).toBeCloseTo(1, 5));
   }
-  expect(after.size).toBe(before.size - (kind === 'leave-out' ? 1 : 0));
+  const isGone = kind === 'leave-out' || kind === 'keep-levels';
+  expect(after.size).toBe(before.size - (isGone ? 1 : 0));
   const figuresNow = computeFigures(document);
-  if (kind !== 'leave-out') expect(figuresNow.polygons).toBe(figures.polygons);
+  if (!isGone) expect(figuresNow.polygons).toBe(figures.polygons);
   if (!changes.includes('maps')) expect(figuresNow.maps).toBe(figures.maps);
   for (const { mesh, node } of listMeshInstances(document))
     for (const primitive of mesh.listPrimitives())

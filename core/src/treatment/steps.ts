@@ -13,6 +13,7 @@ import { groupPartsTogether } from './steps/group-parts';
 import { hangPartsUnder } from './steps/hang-parts';
 import { heightToNormal } from './steps/height-to-normal';
 import { joinPartsToOne } from './steps/join-parts';
+import { keepDetailLevels } from './steps/keep-levels';
 import { leaveOut } from './steps/leave-out';
 import { mergeMaterials } from './steps/merge-materials';
 import { mergeVerticesOfParts } from './steps/merge-vertices';
@@ -26,6 +27,7 @@ import { rotate } from './steps/rotate';
 import { scale } from './steps/scale';
 import { separateFaces } from './steps/separate-faces';
 import { setCollisionShape } from './steps/set-collision';
+import { setDetailLevels } from './steps/set-levels';
 import { setFrontAxis } from './steps/set-front-axis';
 import { setMaterial } from './steps/set-material';
 import { setNormals } from './steps/set-normals';
@@ -82,6 +84,8 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'set-normals': setNormals,
   'reduce-triangles': reduceTriangles,
   'name-root': nameRoot,
+  'keep-levels': keepDetailLevels,
+  'set-levels': setDetailLevels,
   'set-collision': setCollisionShape,
 };
 

@@ -39,7 +39,8 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
         const belonging = [...answers]
           .filter(
             ([key, answer]) =>
-              isKeyOf('stranger', key) && !(answer.kind === 'taken' && answer.choiceId === 'leave-out'),
+              (isKeyOf('stranger', key) && !(answer.kind === 'taken' && answer.choiceId === 'leave-out')) ||
+              (isKeyOf('levels', key) && answer.kind === 'taken' && answer.choiceId === 'belongs'),
           )
           .map(([key]) => key);
         const files = await listFindFiles(pool, asset.findId);

@@ -17,6 +17,8 @@ import { getNodeSource } from '@haveld/core/scene/document/source-data';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { PartIndex } from '@haveld/core/scene/part-ref';
 import { listMeshInstances, type MeshInstance } from '@haveld/core/scene/traverse';
+import { listLevelFacts, type LevelFacts } from '@haveld/core/structure/levels/level-facts';
+import { listAtLevel, showLevel } from '@haveld/core/structure/levels/show-level';
 import { chooseIslandOf, placeFacesOf, type ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
 import { describePartSheet, type PartSheet } from '@haveld/core/structure/parts/part-sheet';
 import { describeSurfaces, type SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
@@ -49,7 +51,17 @@ export interface Treated {
   materials: MaterialLook[];
 }
 
+/** A level of detail of the treated model. */
+export interface ShownLevel extends LevelFacts {
+  /** Of its pictures, in pixels. */
+  side: number;
+  /** The finest and it; none for the finest. */
+  pictures: string[];
+}
+
 const THUMB_SIDE = 160;
+/** Pictures of levels: smaller they say nothing, larger they do not fit. */
+const LEVEL_SIDE = { least: 24, most: 132 };
 const LAYOUT_SIDE = 512;
 const PART_PICTURE = { width: 88, height: 66 };
 /** Of a group with more things in it, so many are drawn. */
@@ -285,6 +297,32 @@ const treating = {
         fitted.shapes.map(({ outline }) => outline.buffer),
       )
     );
+  },
+
+  /** Every level of detail of the treated model, each beside the finest as large as they are seen where it is shown. */
+  async describeLevels(glb: Uint8Array): Promise<ShownLevel[]> {
+    const document = await readGlb(glb);
+    const maps: DecodedMaps = new Map();
+    const draw = async (level: number, side: number): Promise<string> => {
+      const { instances } = listAtLevel(document, level);
+      const picture = await drawPart(document, instances, browserCodec, maps, { width: side, height: side });
+      return picture ? writeDataUrl(picture) : '';
+    };
+    const shown: ShownLevel[] = [];
+    for (const facts of listLevelFacts(document)) {
+      const side = Math.round(Math.min(LEVEL_SIDE.most, Math.max(LEVEL_SIDE.least, facts.lengthPx ?? LEVEL_SIDE.most)));
+      const pictures = facts.level === 0 ? [] : [await draw(0, side), await draw(facts.level, side)];
+      shown.push({ ...facts, side, pictures });
+    }
+    return shown;
+  },
+
+  /** The treated model as it is seen at one level of detail. */
+  async pickLevel(glb: Uint8Array, level: number): Promise<Uint8Array<ArrayBuffer>> {
+    const document = await readGlb(glb);
+    showLevel(document, level);
+    const picked = (await writeGlb(document)) as Uint8Array<ArrayBuffer>;
+    return transfer(picked, [picked.buffer]);
   },
 
   /** A whole picture of what was treated last. */

@@ -7,7 +7,7 @@ import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import type { FittedCollision } from '@haveld/core/placement/collision/fit-collision';
 import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
 import type { LayoutColours } from '@haveld/core/textures/uv/draw-layout';
-import type { ShownPicture, Treated, Treating } from './treat.worker';
+import type { ShownLevel, ShownPicture, Treated, Treating } from './treat.worker';
 
 let worker: Remote<Treating> | null = null;
 
@@ -76,6 +76,13 @@ export const dropTreated = (glb: Uint8Array, count: number): Promise<DropResult 
 
 /** Fits every shape a treated model may collide by; null for a sheet. */
 export const fitTreated = (glb: Uint8Array): Promise<FittedCollision | null> => getTreating().fitShapes(glb);
+
+/** The levels of detail of a treated model, the finest first. */
+export const describeTreatedLevels = (glb: Uint8Array): Promise<ShownLevel[]> => getTreating().describeLevels(glb);
+
+/** A treated model at one of its levels of detail. */
+export const pickTreatedLevel = async (glb: Uint8Array, level: number): Promise<ArrayBuffer> =>
+  (await getTreating().pickLevel(glb, level)).buffer;
 
 const listKeys = ({ materials }: Treated): string[] => [
   ...new Set(materials.flatMap(({ slots }) => Object.values(slots))),

@@ -2,6 +2,7 @@ import { Document, Format, ImageUtils, Logger, WebIO, type JSONDocument, type GL
 import { ALL_EXTENSIONS } from '@gltf-transform/extensions';
 import { packGlb } from './pack-glb';
 import { HaveldPolygons } from './polygon-data';
+import { LevelsOfDetail } from './detail-levels';
 import { ImplicitShapes, RigidBodies } from './rigid-bodies';
 import { TightLayout } from './tight-layout';
 
@@ -16,7 +17,7 @@ export type Decoders = Record<string, unknown>;
 function createIo(decoders: Decoders): WebIO {
   return new WebIO()
     .setLogger(QUIET)
-    .registerExtensions([...ALL_EXTENSIONS, HaveldPolygons, TightLayout, ImplicitShapes, RigidBodies])
+    .registerExtensions([...ALL_EXTENSIONS, HaveldPolygons, TightLayout, ImplicitShapes, RigidBodies, LevelsOfDetail])
     .registerDependencies(decoders);
 }
 

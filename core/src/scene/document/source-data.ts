@@ -11,6 +11,8 @@ export interface NodeSource {
   layers?: string[];
   /** Hidden in the source. */
   hidden?: boolean;
+  /** Of a level of detail: how far it lies from the finest at most, metres. */
+  levelError?: number;
 }
 
 /** What is kept of a primitive beyond glTF. */

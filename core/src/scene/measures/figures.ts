@@ -22,7 +22,7 @@ export function computeFigures(document: Document, placed: readonly PlacedPart[]
     lines: 0,
     points: 0,
     nodes: nodes.length,
-    meshes: root.listMeshes().length,
+    meshes: new Set(nodes.flatMap((node) => node.getMesh() ?? [])).size,
     materials: root.listMaterials().length,
     maps: 0,
     mapsMissing: 0,

@@ -1,14 +1,11 @@
 import type { Document, Mesh, Primitive } from '@gltf-transform/core';
+import type { Reduction } from '@haveld/contract/step';
 import { mergePoints } from '../../geometry/merge-points';
 import { linearDeterminant } from '../../scene/matrix';
 import { getPolygonData } from '../../scene/document/polygon-data';
 import { readNumbers } from '../../scene/meshes/read-numbers';
-import { countTriangles, isTriangles, listMeshInstances } from '../../scene/traverse';
+import { countTriangles, isTriangles, listMeshInstances, type MeshInstance } from '../../scene/traverse';
 import { simplifyPrimitive } from './simplify-primitive';
-
-/** How far a model is to be reduced. */
-export type Reduction =
-  { by: 'share'; share: number } | { by: 'triangles'; triangles: number } | { by: 'error'; mm: number };
 
 export interface Reduced {
   before: number;
@@ -19,17 +16,24 @@ export interface Reduced {
   left: string[];
 }
 
+/** Takes triangles of a whole model away: as `simplifyInstances`, all of it. */
+export const simplifyModel = (document: Document, reduction: Reduction): Promise<Reduced> =>
+  simplifyInstances(document, listMeshInstances(document), reduction);
+
 /**
- * Takes triangles of a whole model away, as evenly over its meshes as their triangles lie. What hangs together over the borders of
- * materials goes on hanging together; borders, seams, creases and skins are kept.
+ * Takes triangles away, as evenly over the meshes as their triangles lie. What hangs together over the borders of materials goes on
+ * hanging together; borders, seams, creases and skins are kept.
  * @param document in metres
  */
-export async function simplifyModel(document: Document, reduction: Reduction): Promise<Reduced> {
+export async function simplifyInstances(
+  document: Document,
+  instances: readonly MeshInstance[],
+  reduction: Reduction,
+): Promise<Reduced> {
   // half a megabyte that most models never need
   const { MeshoptSimplifier: simplifier } = await import('meshoptimizer');
   await simplifier.ready;
-  const instances = listMeshInstances(document);
-  const before = instances.reduce((sum, { mesh }) => sum + countMesh(mesh), 0);
+  const before = countInstances(instances);
   const share =
     reduction.by === 'share' ? reduction.share : reduction.by === 'triangles' ? reduction.triangles / before : 0;
   const left = new Set<string>();
@@ -52,8 +56,7 @@ export async function simplifyModel(document: Document, reduction: Reduction): P
       if (reached !== null) error = Math.max(error, reached * scale);
     }
   }
-  const after = listMeshInstances(document).reduce((sum, { mesh }) => sum + countMesh(mesh), 0);
-  return { before, after, error, left: [...left] };
+  return { before, after: countInstances(instances), error, left: [...left] };
 }
 
 /** A share or a number of triangles is asked for whatever it costs. */
@@ -61,8 +64,12 @@ const UNBOUNDED = 1e30;
 /** Less than this is nothing to be seen. */
 const MIN_TRIANGLES = 2;
 
-const countMesh = (mesh: Mesh): number =>
-  mesh.listPrimitives().reduce((sum, primitive) => sum + countTriangles(primitive), 0);
+/** @returns the triangles of all of them: of an instanced mesh once for each place it stands */
+export const countInstances = (instances: readonly MeshInstance[]): number =>
+  instances.reduce(
+    (sum, { mesh }) => sum + mesh.listPrimitives().reduce((all, primitive) => all + countTriangles(primitive), 0),
+    0,
+  );
 
 /** Vertices that stay: those of creases, and those where two primitives of a mesh meet. */
 function listLocks(mesh: Mesh): Uint8Array[] {

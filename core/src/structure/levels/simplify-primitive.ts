@@ -47,7 +47,7 @@ export function simplifyPrimitive(
     stride,
     weights,
     locked,
-    triangles * 3,
+    Math.min(triangles * 3, indices.length),
     error,
     ['LockBorder', 'ErrorAbsolute'],
   );

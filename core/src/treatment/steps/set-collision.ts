@@ -17,7 +17,8 @@ export const COLLISION_WORDS = {
 export const setCollisionShape: StepDefinition<'set-collision'> = {
   kind: 'set-collision',
   phase: 'scene',
-  order: 0,
+  // levels are copies of what is shown
+  order: 1,
   codeVersion: 1,
   topology: 'keeps',
   title: ({ shape, isMovable }) => `Collides as ${COLLISION_WORDS[shape]}, ${isMovable ? 'movable' : 'fixed'}`,

@@ -1,4 +1,4 @@
-import './collision-panel.css';
+import './stage-panel.css';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
@@ -61,7 +61,7 @@ export function CollisionPanel({
       ? { kind: 'set-collision', schema: 1, shape: kind, isMovable, matter: meant, ...(given ? { massKg: given } : {}) }
       : null;
   return (
-    <section className="collision-panel" aria-label="Collision shape">
+    <section className="stage-panel" aria-label="Collision shape">
       <header>
         <h2>Collision shape</h2>
         <Button size="small" onClick={onClose}>
@@ -104,7 +104,7 @@ export function CollisionPanel({
             </tbody>
           </table>
           <p className="quiet small">Volume as times that of the model. The drop and the pile are tried with it.</p>
-          <div className="collision-row" role="radiogroup" aria-label="Does it move">
+          <div className="stage-panel-row" role="radiogroup" aria-label="Does it move">
             <label>
               <input type="radio" name="moves" checked={isMovable} onChange={() => setMovable(true)} />
               movable
@@ -114,7 +114,7 @@ export function CollisionPanel({
               fixed
             </label>
           </div>
-          <div className="collision-row">
+          <div className="stage-panel-row">
             <label>
               of
               <select value={meant} onChange={(event) => setMatter(event.target.value as MatterKind)}>
@@ -140,7 +140,7 @@ export function CollisionPanel({
               </label>
             )}
           </div>
-          <div className="collision-row">
+          <div className="stage-panel-row">
             <Button
               size="small"
               variant="contained"

@@ -2,7 +2,7 @@ import { getSheet, listBench, listStandIns, setOwnSteps, type Sheet } from '@hav
 import { exampleSheet } from '../../testing/example-sheet';
 import { answer, renderAt, screen, waitFor } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
-import { readReduction } from './reduce';
+import { readReduction } from './reduction-ways';
 
 const sheet = (steps: Partial<Sheet['steps'][number]>[] = []): Sheet =>
   exampleSheet({

@@ -27,6 +27,7 @@ import { CatalogueDialog } from './catalogue-dialog';
 import { CollisionPanel } from './collision-panel';
 import { ConditionSheet } from './condition-sheet';
 import { FiguresRow } from './figures-row';
+import { LevelsPanel, type ShownAtLevel } from './levels-panel';
 import { TURNS } from './placing/quarter-turns';
 import { turnedOf, useTurns } from './placing/use-turns';
 import { TreatmentStrip } from './treatment-strip';
@@ -64,9 +65,12 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   // six in a row stand by the module of their kit, which takes all of its pieces to find
   const kit = useQuery({ ...kitBenchQuery(sheet.kit?.id ?? ''), enabled: sheet.kit !== null && tried === 'row' });
   const sure = useChange(() => call(takeSure, { params: { id: sheet.id } }));
-  const [isColliding, setColliding] = useState(false);
+  const [panel, setPanel] = useState<'collision' | 'levels' | null>(null);
+  const toggle = (one: 'collision' | 'levels'): void => setPanel((now) => (now === one ? null : one));
   const [outline, setOutline] = useState<DrawnEdges | null>(null);
-  useHotkeys('w', () => setColliding((now) => !now));
+  const [level, setLevel] = useState<ShownAtLevel | null>(null);
+  useHotkeys('w', () => toggle('collision'));
+  useHotkeys('g', () => toggle('levels'));
   const playing = usePlaying(sheet.source.clips);
   useHotkeys('p', () => sheet.source.clips.length > 0 && playing.setRunning(!playing.isRunning));
   useHotkeys('c', () => setOnly((now) => (now + 1) % ONLY.length));
@@ -100,6 +104,8 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   // what is drawn is as the file counts, whatever that is in metres
   const isUnitOpen = size !== undefined && size.mark === 'look' && !size.settled && !sheet.guessed.includes(size.key);
   const glb = treated.data?.glb.buffer ?? null;
+  // the last one stays on the stage while the next is made; nobody measures it any more
+  const settled = treated.isPlaceholderData ? null : glb;
   const isTreated = steps.length > 0;
   const meant = sheet.findings.find(({ key }) => key === inHand.key);
   const pointed = useMemo(() => (meant ? describePointsAt(meant) : null), [meant]);
@@ -129,15 +135,21 @@ function SheetView({ sheet }: { sheet: Sheet }) {
             <div className="view-pane">
               <CompareView
                 received={isTreated ? (received.data ?? null) : undefined}
-                treated={glb}
+                treated={level?.glb ?? glb}
                 treatedWords={
-                  sheet.guessed.length > 0 ? 'as it will be, in pencil' : isTreated ? 'as treated' : 'as received'
+                  level
+                    ? level.words
+                    : sheet.guessed.length > 0
+                      ? 'as it will be, in pencil'
+                      : isTreated
+                        ? 'as treated'
+                        : 'as received'
                 }
                 failure={treated.error ?? received.error}
                 lit={lit}
                 receivedMetres={sheet.source.declaredMetres ?? null}
                 hasSize={hasSize}
-                only={ONLY[only]}
+                only={level ? 'treated' : ONLY[only]}
                 frameKey={frame}
                 moment={playing.moment}
                 canDrop={sheet.source.clips.length === 0}
@@ -145,18 +157,31 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                 onTrial={setTried}
                 edges={outline}
                 besideTrials={
-                  <button
-                    type="button"
-                    aria-pressed={isColliding}
-                    title="The shape it collides by (w)"
-                    onClick={() => setColliding(!isColliding)}
-                  >
-                    Collision shape
-                  </button>
+                  <>
+                    <button
+                      type="button"
+                      aria-pressed={panel === 'collision'}
+                      title="The shape it collides by (w)"
+                      onClick={() => toggle('collision')}
+                    >
+                      Collision shape
+                    </button>
+                    <button
+                      type="button"
+                      aria-pressed={panel === 'levels'}
+                      title="Coarser ones for what is far away (g)"
+                      onClick={() => toggle('levels')}
+                    >
+                      Levels of detail
+                    </button>
+                  </>
                 }
               />
-              {isColliding && (
-                <CollisionPanel sheet={sheet} glb={glb} onOutline={setOutline} onClose={() => setColliding(false)} />
+              {panel === 'collision' && (
+                <CollisionPanel sheet={sheet} glb={settled} onOutline={setOutline} onClose={() => setPanel(null)} />
+              )}
+              {panel === 'levels' && (
+                <LevelsPanel sheet={sheet} glb={settled} onShown={setLevel} onClose={() => setPanel(null)} />
               )}
               {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
               <FiguresRow

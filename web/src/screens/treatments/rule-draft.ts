@@ -1,6 +1,6 @@
 import type { FindingKind } from '@haveld/contract/finding-kinds';
 import { HouseTreatmentRuleSchema, type HouseTreatmentRule, type Mended } from '@haveld/contract/house-treatment';
-import { readReduction } from '../bench/reduce';
+import { readReduction } from '../bench/reduction-ways';
 import { readFigure } from '../../parts/read-figure';
 
 /** What a rule does, as it is chosen: what is mended stands beside the rest. */

@@ -1,0 +1,24 @@
+import type { Reduction } from '@haveld/contract/step';
+
+/** How a person says how far triangles are reduced; what stands there at first. */
+export const REDUCTION_WAYS = [
+  { by: 'triangles', label: 'to so many triangles', short: 'triangles', start: '' },
+  { by: 'share', label: 'to a share, in %', short: '% of the finest', start: '50' },
+  { by: 'error', label: 'as far as so many mm allow', short: 'mm off', start: '1' },
+] as const;
+export type ReductionWay = (typeof REDUCTION_WAYS)[number]['by'];
+
+/** @returns null for what is no number, or none that can be meant */
+export function readReduction(by: ReductionWay, text: string): Reduction | null {
+  const number = Number(text.replace(/[\s\u202f]/g, '').replace(',', '.'));
+  if (text.trim() === '' || !(number > 0)) return null;
+  if (by === 'triangles') return { by, triangles: Math.max(1, Math.round(number)) };
+  if (by === 'share') return number <= 100 ? { by, share: number / 100 } : null;
+  return number <= 10_000 ? { by, mm: number } : null;
+}
+
+/** A reduction as it is written in a form. */
+export function writeReduction(to: Reduction): { way: ReductionWay; text: string } {
+  const number = to.by === 'share' ? Number((to.share * 100).toPrecision(4)) : to.by === 'error' ? to.mm : to.triangles;
+  return { way: to.by, text: String(number) };
+}
