@@ -37,17 +37,38 @@ const stand: Partial<Treating> = {
   pickLevel: async (...given) => current.pickLevel?.(...given) ?? new Uint8Array(4),
   drawParts: async (...given) => current.drawParts?.(...given) ?? [],
   chooseIsland: async (...given) => current.chooseIsland?.(...given) ?? null,
-  placeFaces: async (...given) => current.placeFaces?.(...given) ?? null,
+  placeFaces: async (...given) => current.placeFaces?.(...given) ?? new Float32Array(),
+  lookThroughFaces: async (...given) =>
+    current.lookThroughFaces?.(...given) ?? { triangles: 0, unasked: 0, offers: [] },
 };
 
 /** One end of a line whose messages reach the other end by themselves. */
 class Line extends EventTarget {
   other: Line | null = null;
 
+  start(): void {}
+
+  close(): void {}
+
+  terminate(): void {
+    this.other = null;
+  }
+
   postMessage(data: unknown): void {
     queueMicrotask(() => this.other?.dispatchEvent(new MessageEvent('message', { data })));
   }
 }
+
+/** A worker calls back over lines of its own. */
+globalThis.MessageChannel ??= class {
+  readonly port1 = new Line();
+  readonly port2 = new Line();
+
+  constructor() {
+    this.port1.other = this.port2;
+    this.port2.other = this.port1;
+  }
+} as unknown as typeof MessageChannel;
 
 globalThis.Worker = class {
   constructor() {

@@ -17,9 +17,15 @@ import { getNodeSource } from '@haveld/core/scene/document/source-data';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { PartIndex } from '@haveld/core/scene/part-ref';
 import { listMeshInstances, type MeshInstance } from '@haveld/core/scene/traverse';
+import { lookThroughFaces, type FaceLook } from '@haveld/core/structure/faces/face-offers';
 import { listLevelFacts, type LevelFacts } from '@haveld/core/structure/levels/level-facts';
 import { listAtLevel, showLevel } from '@haveld/core/structure/levels/show-level';
-import { chooseIslandOf, placeFacesOf, type ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
+import {
+  chooseIslandOf,
+  placeAllFaces,
+  type ChosenFaces,
+  type MeantFaces,
+} from '@haveld/core/structure/parts/choose-faces';
 import { describePartSheet, type PartSheet } from '@haveld/core/structure/parts/part-sheet';
 import { describeSurfaces, type SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
 import type { Runs } from '@haveld/core/structure/parts/separate-faces';
@@ -216,17 +222,32 @@ const treating = {
     return mesh ? chooseIslandOf(mesh.listPrimitives(), primitive, triangle, also) : null;
   },
 
-  /** Faces of a part where they stand in the treated model: xyz a corner, three corners a triangle. */
+  /** Faces of parts where they stand in the treated model: xyz a corner, three corners a triangle. */
   async placeFaces(
     documentSha256: string,
     steps: Step[],
     shown: Record<string, string>,
-    id: string,
-    faces: Runs[],
-  ): Promise<Float32Array<ArrayBuffer> | null> {
+    meant: MeantFaces[],
+  ): Promise<Float32Array<ArrayBuffer>> {
     const { document } = await treatOnce(documentSha256, steps, shown);
-    const placed = placeFacesOf(document, id, faces);
-    return placed && transfer(placed, [placed.buffer]);
+    const placed = placeAllFaces(document, meant);
+    return transfer(placed, [placed.buffer]);
+  },
+
+  /** Looks through every face of a model as the next step on parts finds it. Long: done in a worker of its own. */
+  async lookThroughFaces(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    tell: (done: number) => void,
+  ): Promise<FaceLook> {
+    const { document } = await treatOnce(documentSha256, listStepsBeforeParts(steps), shown);
+    let told = 0;
+    return lookThroughFaces(document, (done) => {
+      if (done - told < 0.01) return;
+      told = done;
+      tell(done);
+    });
   },
 
   /** How the faces of some parts meet. */

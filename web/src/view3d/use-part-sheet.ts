@@ -1,11 +1,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { proxy } from 'comlink';
 import type { PartRef, Step } from '@haveld/contract/step';
-import type { ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
+import type { ChosenFaces, MeantFaces } from '@haveld/core/structure/parts/choose-faces';
+import type { FaceLook } from '@haveld/core/structure/faces/face-offers';
 import type { PartSheet } from '@haveld/core/structure/parts/part-sheet';
 import type { Runs } from '@haveld/core/structure/parts/separate-faces';
 import type { SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
 import type { ShownPicture } from './treat.worker';
-import { getTreating } from './use-treated';
+import { getTreating, openTreating } from './use-treated';
 
 /** A model with the steps that lead to what is shown. */
 export interface TreatedModel {
@@ -80,17 +82,37 @@ export function useSurfaces({ documentSha256, steps, shown }: TreatedModel, ids:
   });
 }
 
-/** Chosen faces where they stand, to be lit. */
+/** Faces of parts where they stand, to be lit. */
 export function usePlacedFaces(
   { documentSha256, steps, shown }: TreatedModel,
-  chosen: { id: string; faces: Runs[] } | null,
+  meant: MeantFaces[] | null,
 ): Float32Array | null {
   const faces = useQuery({
-    queryKey: ['placed-faces', documentSha256, steps, chosen],
-    queryFn: () => getTreating().placeFaces(documentSha256, steps, shown, chosen!.id, chosen!.faces),
-    enabled: chosen !== null,
+    queryKey: ['placed-faces', documentSha256, steps, meant],
+    queryFn: () => getTreating().placeFaces(documentSha256, steps, shown, meant!),
+    enabled: meant !== null,
     staleTime: Infinity,
     gcTime: 60_000,
   });
-  return (chosen && faces.data) || null;
+  return (meant && faces.data) || null;
+}
+
+/**
+ * Looks through every face of a model, in a worker of its own so that nothing else waits.
+ * @param signal ends it, and the worker with it
+ */
+export async function lookThroughFaces(
+  { documentSha256, steps, shown }: TreatedModel,
+  tell: (done: number) => void,
+  signal: AbortSignal,
+): Promise<FaceLook> {
+  const { treating, end } = openTreating();
+  try {
+    return await new Promise<FaceLook>((resolve, reject) => {
+      signal.addEventListener('abort', () => reject(new DOMException('stopped', 'AbortError')));
+      treating.lookThroughFaces(documentSha256, steps, shown, proxy(tell)).then(resolve, reject);
+    });
+  } finally {
+    end();
+  }
 }

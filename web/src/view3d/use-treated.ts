@@ -11,10 +11,18 @@ import type { ShownLevel, ShownPicture, Treated, Treating } from './treat.worker
 
 let worker: Remote<Treating> | null = null;
 
+const startWorker = (): Worker => new Worker(new URL('./treat.worker.ts', import.meta.url), { type: 'module' });
+
 /** The worker in which models are treated. */
 export function getTreating(): Remote<Treating> {
-  worker ??= wrap<Treating>(new Worker(new URL('./treat.worker.ts', import.meta.url), { type: 'module' }));
+  worker ??= wrap<Treating>(startWorker());
   return worker;
+}
+
+/** A worker for one long work, to be ended by whoever asked for it. */
+export function openTreating(): { treating: Remote<Treating>; end: () => void } {
+  const own = startWorker();
+  return { treating: wrap<Treating>(own), end: () => own.terminate() };
 }
 
 /** @returns for each picture of a sheet no browser reads, the copy it reads */

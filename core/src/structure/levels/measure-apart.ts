@@ -1,4 +1,4 @@
-import { openNearestSurface } from '../../geometry/nearest-surface';
+import { openDistance } from '../../geometry/surface-distance';
 import type { PlacedPart } from '../../scene/measures/placed-parts';
 
 /** So many places of the finest are looked at. Ours. */
@@ -10,7 +10,7 @@ const PLACES = 20_000;
  * @returns the greatest distance found, in their unit; infinity where the coarser has no face
  */
 export async function measureApart(finest: readonly PlacedPart[], coarser: readonly PlacedPart[]): Promise<number> {
-  const surface = await openNearestSurface(coarser.filter(({ corners }) => corners > 0));
+  const measure = await openDistance(coarser.filter(({ corners }) => corners > 0));
   const shown = finest.filter(({ corners }) => corners > 0);
   const count = shown.reduce((sum, { positions }) => sum + positions.length / 3, 0);
   const stride = Math.max(1, Math.ceil(count / PLACES));
@@ -19,6 +19,6 @@ export async function measureApart(finest: readonly PlacedPart[], coarser: reado
   for (const { positions } of shown)
     for (let v = 0; v < positions.length / 3; v++)
       if (at++ % stride === 0)
-        most = Math.max(most, surface.measure(positions[v * 3], positions[v * 3 + 1], positions[v * 3 + 2]));
+        most = Math.max(most, measure(positions[v * 3], positions[v * 3 + 1], positions[v * 3 + 2]));
   return most;
 }

@@ -51,6 +51,24 @@ function describeChosen(chosen: readonly Uint8Array[]): ChosenFaces {
   };
 }
 
+/** Faces of a part, by primitive. */
+export interface MeantFaces {
+  id: string;
+  faces: Runs[];
+}
+
+/** @returns xyz of the corners of the triangles of faces of several parts, world space; of what is not here nothing */
+export function placeAllFaces(document: Document, meant: readonly MeantFaces[]): Float32Array<ArrayBuffer> {
+  const placed = meant.flatMap(({ id, faces }) => placeFacesOf(document, id, faces) ?? []);
+  const all = new Float32Array(placed.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const corners of placed) {
+    all.set(corners, at);
+    at += corners.length;
+  }
+  return all;
+}
+
 /** @returns xyz of the corners of the triangles of chosen faces, world space; null where the part is not here, or has no such faces */
 export function placeFacesOf(document: Document, id: string, faces: readonly Runs[]): Float32Array<ArrayBuffer> | null {
   const node = new PartIndex(document).get(id);

@@ -33,5 +33,6 @@ export function PartOfferList({
   );
 }
 
-const listEvidence = ({ detail, evidence }: PartOffer): string =>
+/** What was seen, a line each. */
+export const listEvidence = ({ detail, evidence }: Pick<PartOffer, 'detail' | 'evidence'>): string =>
   [detail, ...evidence.map(({ text, figure }) => (figure ? `${text}, ${figure}` : text))].join('\n');

@@ -15,6 +15,7 @@ import { getStepDefinition, listStepsBeforeParts, orderSteps } from '@haveld/cor
 import { exampleSheet } from '../../testing/example-sheet';
 import { layOut } from '../../testing/lay-out';
 import { answer, fireEvent, renderAt, screen, waitFor, within } from '../../testing/render-at';
+import { lookThroughFaces } from '@haveld/core/structure/faces/face-offers';
 import { treatInPlace } from '../../testing/treat-in-place';
 
 // The worker's part is played by the real thing: a document in memory, treated by the steps the screen has.
@@ -41,7 +42,7 @@ function buildCupboard(): Document {
 }
 
 /** A server that keeps the steps it is given. */
-function open(before: Step[] = [], build = buildCupboard) {
+function open(before: Step[] = [], build = buildCupboard, waitsWithFaces = false) {
   const treatedBy = async (steps: readonly Step[]): Promise<Document> => {
     const document = build();
     await applyTreatment(document, steps, context);
@@ -68,6 +69,10 @@ function open(before: Step[] = [], build = buildCupboard) {
     referToParts: async (_, steps, __, ids) => {
       const index = new PartIndex(await treatedBy(listStepsBeforeParts(steps)));
       return ids.map((id) => index.get(id) && index.refer(index.get(id)!));
+    },
+    lookThroughFaces: async (_, steps, __, tell) => {
+      if (waitsWithFaces) await new Promise(() => {});
+      return lookThroughFaces(await treatedBy(listStepsBeforeParts(steps)), tell);
     },
   });
   return renderAt('/bench/cupboard/parts', [
@@ -241,4 +246,40 @@ test('how its faces meet is said, and mended by keys: turned, closed, smoothed',
   await waitFor(() =>
     expect(sent(setOwnSteps).at(-1)?.steps).toMatchObject([{ kind: 'shade-parts', degrees: 100, atMaterials: false }]),
   );
+});
+
+/** The same with a lamp shut up in its body. */
+function buildWithLamp(): Document {
+  const document = buildCupboard();
+  const root = listShownNodes(document)[0];
+  setNodeSource(addBox(document, [0.4, 0.4, 0.1], [0.6, 0.6, 0.2], 'lamp', root), { id: 'lamp' });
+  return document;
+}
+
+test('faces nobody sees are looked for by a key, lit when they are chosen, and taken out', async () => {
+  const { user, sent } = open([], buildWithLamp);
+  await screen.findByRole('button', { name: /^Look for hidden/ });
+  await user.keyboard('{Shift>}b{/Shift}');
+  const found = within(await screen.findByRole('region', { name: 'Among its faces' }));
+  const hidden = found.getByRole('button', { name: /cannot be seen from outside/ });
+  expect(hidden.title).toContain('lamp, all of it');
+  await user.click(hidden);
+  expect(hidden.getAttribute('aria-pressed')).toBe('true');
+  await user.click(found.getByRole('button', { name: 'Take them out' }));
+  await waitFor(() => expect(sent(setOwnSteps)).toHaveLength(1));
+  const { steps } = sent(setOwnSteps)[0] as { steps: Step[] };
+  expect(steps).toContainEqual(
+    expect.objectContaining({ kind: 'take-out', parts: [expect.objectContaining({ id: 'lamp' })] }),
+  );
+  // what was found is of the model as it was
+  expect(await screen.findByRole('button', { name: /^Look for hidden/ })).toBeTruthy();
+});
+
+test('looking through faces can be stopped, and begun again', async () => {
+  const { user } = open([], buildCupboard, true);
+  await user.click(await screen.findByRole('button', { name: /^Look for hidden/ }));
+  expect(await screen.findByRole('progressbar', { name: 'Faces looked through' })).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Stop' }));
+  expect(await screen.findByRole('button', { name: /^Look for hidden/ })).toBeTruthy();
+  expect(screen.queryByRole('progressbar', { name: 'Faces looked through' })).toBeNull();
 });

@@ -35,6 +35,7 @@ import {
   type Order,
   type PlanRow,
 } from './arrange-rows';
+import { FaceLookList } from './face-look-list';
 import { FacesInHand } from './faces-in-hand';
 import { PartFind } from './part-find';
 import { PartHand } from './part-hand';
@@ -44,6 +45,7 @@ import { PartPlan } from './part-plan';
 import { PartSteps } from './part-steps';
 import { PartViewBar } from './part-view-bar';
 import { describeTrouble, SurfaceHand } from './surface-hand';
+import { useFaceLook } from './use-face-look';
 import { useChosenParts } from './use-chosen-parts';
 import { usePartActs } from './use-part-acts';
 import { usePartKeys } from './use-part-keys';
@@ -84,19 +86,26 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   const own = usePartSteps(sheet, () => setMode({ kind: 'parts' }));
 
   const meant = useMemo(() => withBelow(rows, chosen), [rows, chosen]);
+  const look = useFaceLook(model);
+  const areFacesMeant = mode.kind === 'faces' || look.meant !== null;
   const shown = useMemo(
     (): PartsShown => ({
-      chosen: mode.kind === 'faces' ? NONE : meant,
+      chosen: areFacesMeant ? NONE : meant,
       hidden: parting.hidden,
+      // faces that were found lie within others: all of it is faint then
       faint:
-        parting.isAlone || mode.kind === 'faces'
-          ? new Set(rows.filter(({ id }) => !meant.has(id)).map(({ id }) => id))
+        parting.isAlone || areFacesMeant
+          ? new Set(rows.filter(({ id }) => look.meant !== null || !meant.has(id)).map(({ id }) => id))
           : NONE,
     }),
-    [rows, meant, mode.kind, parting.hidden, parting.isAlone],
+    [rows, meant, areFacesMeant, look.meant, parting.hidden, parting.isAlone],
   );
   const faces = mode.kind === 'faces' ? mode.chosen : null;
-  const lit = usePlacedFaces(model, mode.kind === 'faces' && faces ? { id: mode.id, faces: faces.faces } : null);
+  const inHand = useMemo(
+    () => (mode.kind !== 'faces' ? look.meant : faces ? [{ id: mode.id, faces: faces.faces }] : null),
+    [mode, faces, look.meant],
+  );
+  const lit = usePlacedFaces(model, inHand);
 
   const surface = useSurfaceHand(model, chosenRows);
 
@@ -144,7 +153,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
       setMode({ kind: 'faces', id: chosenRows[0].id, chosen: null });
   };
   const leave = (): void => {
-    if (mode.kind !== 'parts') setMode({ kind: 'parts' });
+    if (look.offer) look.take(null);
+    else if (mode.kind !== 'parts') setMode({ kind: 'parts' });
     else if (parting.isAlone || parting.hidden.size > 0) parting.showAll();
     else if (chosen.size > 0) parting.choose([], 'instead');
     else setWords('');
@@ -158,6 +168,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     hang: () => chosen.size > 0 && setMode({ kind: 'hang' }),
     faces: startFaces,
     surface: () => surface.setShown(!surface.isShown),
+    lookThrough: look.start,
     box: () => setMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' }),
     alike: () => parting.choose(findAlike(rows, chosen), 'instead'),
     ofMaterial: () => parting.choose(findOfMaterial(rows, chosen), 'instead'),
@@ -189,8 +200,9 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     setDrawn(null);
     if (over && over.id !== active.id) hang(listDrawn(String(active.id)), String(over.id));
   };
-  const look = (offer: PartOffer): void => {
-    parting.choose(offer.ids, 'instead');
+  const lookAt = ({ ids }: PartOffer): void => {
+    look.take(null);
+    parting.choose(ids, 'instead');
     parting.setAlone(true);
   };
 
@@ -231,7 +243,12 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
             <PartOfferList
               offers={parts.data?.offers ?? []}
               isBusy={own.isBusy || parts.isPlaceholderData}
-              onLook={look}
+              onLook={lookAt}
+              onTake={(offer) => own.take(() => Promise.resolve(offer.steps))}
+            />
+            <FaceLookList
+              look={look}
+              isBusy={own.isBusy}
               onTake={(offer) => own.take(() => Promise.resolve(offer.steps))}
             />
             {parts.error && <Failure error={parts.error} onRetry={() => void parts.refetch()} />}

@@ -11,6 +11,7 @@ export interface PartKeys {
   hang: () => void;
   faces: () => void;
   surface: () => void;
+  lookThrough: () => void;
   box: () => void;
   alike: () => void;
   ofMaterial: () => void;
@@ -51,6 +52,7 @@ export function usePartKeys(keys: PartKeys): void {
   useHotkeys('u', keys.hang);
   useHotkeys('b', keys.faces);
   useHotkeys('j', keys.surface);
+  useHotkeys('shift+b', keys.lookThrough);
   useHotkeys('x', keys.box);
   useHotkeys('a', keys.alike);
   useHotkeys('q', keys.ofMaterial);

@@ -1,20 +1,14 @@
 import type { Surface } from './surface';
 
-/** Finds how far places lie from a surface. */
-export interface NearestSurface {
-  /** @returns the distance in the surface's unit; infinity where it has no face */
-  measure(x: number, y: number, z: number): number;
-}
-
-/** Surfaces are brought together and put into a tree of boxes; places are in their space. */
-export async function openNearestSurface(surfaces: readonly Surface[]): Promise<NearestSurface> {
+/** Tells how far places lie from surfaces, which are brought together and put into a tree of boxes; infinity where they have no face. */
+export async function openDistance(surfaces: readonly Surface[]): Promise<(x: number, y: number, z: number) => number> {
   // large, and wanted by few
   const [{ Vector3 }, { MeshBVH }] = await Promise.all([import('three'), import('three-mesh-bvh')]);
   const geometry = await joinSurfaces(surfaces);
-  if (geometry.index!.count === 0) return { measure: () => Infinity };
+  if (geometry.index!.count === 0) return () => Infinity;
   const tree = new MeshBVH(geometry, { indirect: true });
   const point = new Vector3();
-  return { measure: (x, y, z) => tree.closestPointToPoint(point.set(x, y, z))?.distance ?? Infinity };
+  return (x, y, z) => tree.closestPointToPoint(point.set(x, y, z))?.distance ?? Infinity;
 }
 
 async function joinSurfaces(surfaces: readonly Surface[]) {
