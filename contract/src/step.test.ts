@@ -34,6 +34,11 @@ const STEPS: Step[] = [
     sets: [['post_LOD0', 'post_LOD1'].map((name) => ({ name, ordinal: 0, signature: '8:12:1×1×1' }))],
   },
   {
+    kind: 'cut-parts',
+    schema: 1,
+    cuts: [{ part: { name: 'post', ordinal: 0, signature: '8:12:1×1×1' }, plane: [0, 1, 0, 0.5] }],
+  },
+  {
     kind: 'set-levels',
     schema: 1,
     levels: [

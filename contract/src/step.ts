@@ -171,6 +171,19 @@ export const StepSchema = z.discriminatedUnion('kind', [
     /** What they become: a part of this name, or nothing. */
     name: PartName.nullable(),
   }),
+  z.object({
+    kind: z.literal('cut-parts'),
+    schema: z.literal(1),
+    cuts: z
+      .array(
+        z.object({
+          part: PartRefSchema,
+          /** In the part's own space: a unit normal, and how far the plane lies from the origin along it. */
+          plane: z.tuple([z.number(), z.number(), z.number(), z.number()]),
+        }),
+      )
+      .min(1),
+  }),
   z.object({ kind: z.literal('take-out'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({ kind: z.literal('clean-faces'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({ kind: z.literal('turn-faces'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),

@@ -247,6 +247,12 @@ const CASES: { [K in Extract<StepKind, `${string}`>]?: Make } = {
     faces: [[[0, 1]]],
     name: 'a piece',
   }),
+  // between the quads, so that what a cut does not touch is looked at: cut-polygons.test.ts has the rest
+  'cut-parts': (document, given, i) => ({
+    kind: 'cut-parts',
+    schema: 1,
+    cuts: [{ part: refer(document, [idOf(i, given)])[0], plane: [1, 0, 0, 2] }],
+  }),
   'name-parts': (document, given, i) => ({
     kind: 'name-parts',
     schema: 1,

@@ -1,10 +1,11 @@
 import type { Step, StepKind } from '@haveld/contract/step';
-import { PHASES, type StepDefinition } from './step-definition';
+import { PHASES, type Phase, type StepDefinition } from './step-definition';
 import { bake } from './steps/bake-transforms';
 import { changeMap } from './steps/change-map';
 import { cleanFaces } from './steps/clean-faces';
 import { closeHolesOfParts } from './steps/close-holes';
 import { convertSpecular } from './steps/convert-specular';
+import { cutPartsAlong } from './steps/cut-parts';
 import { dissolveGroupsByHand } from './steps/dissolve-groups';
 import { dissolveWrappers } from './steps/dissolve-wrappers';
 import { flipFacesOut } from './steps/flip-faces';
@@ -56,6 +57,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'join-parts': joinPartsToOne,
   'split-part': splitPart,
   'separate-faces': separateFaces,
+  'cut-parts': cutPartsAlong,
   'clean-faces': cleanFaces,
   'turn-faces': turnFaces,
   'merge-vertices': mergeVerticesOfParts,
@@ -103,11 +105,16 @@ export function orderSteps<S extends { step: Step }>(steps: readonly S[]): S[] {
   return [...steps].sort((a, b) => rank(a) - rank(b));
 }
 
+/** @returns those after which every part stands where it will, its vertices being those it has when steps on parts come */
+export const listStepsUpToPlace = (steps: readonly Step[]): Step[] => upTo(steps, 'size-and-orientation');
+
 /** @returns those that have run when the next step on parts comes: it means parts as they are then */
-export const listStepsBeforeParts = (steps: readonly Step[]): Step[] =>
+export const listStepsBeforeParts = (steps: readonly Step[]): Step[] => upTo(steps, 'parts');
+
+const upTo = (steps: readonly Step[], last: Phase): Step[] =>
   orderSteps(steps.map((step) => ({ step })))
     .map(({ step }) => step)
-    .filter((step) => PHASES.indexOf(getStepDefinition(step).phase) <= PHASES.indexOf('parts'));
+    .filter((step) => PHASES.indexOf(getStepDefinition(step).phase) <= PHASES.indexOf(last));
 
 /** `scale@1`, part of what a version is made from. */
 export function describeStepCode(step: Step): string {

@@ -36,6 +36,7 @@ const stand: Partial<Treating> = {
   describeLevels: async (...given) => current.describeLevels?.(...given) ?? [],
   pickLevel: async (...given) => current.pickLevel?.(...given) ?? new Uint8Array(4),
   drawParts: async (...given) => current.drawParts?.(...given) ?? [],
+  planCut: async (...given) => current.planCut?.(...given) ?? [],
   chooseIsland: async (...given) => current.chooseIsland?.(...given) ?? null,
   placeFaces: async (...given) => current.placeFaces?.(...given) ?? new Float32Array(),
   lookThroughFaces: async (...given) =>

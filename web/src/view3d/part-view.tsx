@@ -23,10 +23,12 @@ export interface PartViewProps {
   edges: DrawnEdges | null;
   /** True to come near what is chosen. */
   isGoneTo: boolean;
-  /** True where a drag draws a box around parts instead of turning the model. */
-  isBoxing: boolean;
+  /** What a drag draws instead of turning the model: a box around parts, or the line of a cut. */
+  draws: 'box' | 'line' | null;
   onPick: (picked: PickedPart | null, choosing: Choosing) => void;
   onBox: (ids: string[], choosing: Choosing) => void;
+  /** @param plane a unit normal and how far the plane lies from the origin along it, in the space of the treated model */
+  onLine: (plane: [number, number, number, number]) => void;
 }
 
 /** The treated model, its parts marked, hidden or faint as the sheet has them; a part is chosen by a click. */
@@ -38,9 +40,10 @@ export function PartView({
   lit,
   edges,
   isGoneTo,
-  isBoxing,
+  draws,
   onPick,
   onBox,
+  onLine,
 }: PartViewProps) {
   const [overlay] = useState(createOverlayStore);
   const view = useStage(overlay.set);
@@ -56,18 +59,28 @@ export function PartView({
     event.ctrlKey || event.metaKey || event.shiftKey ? 'also' : 'instead';
   const hand = useStageHand(stage, (x, y, event) => onPick(stage.current?.pickPart(x, y) ?? null, choosingOf(event)));
   const boxing = useBox((from, to, event) => onBox(stage.current?.listPartsWithin(from, to) ?? [], choosingOf(event)));
+  const lining = useLine((from, to) => {
+    const plane = stage.current?.planeBehind(from, to);
+    if (plane) onLine(plane);
+  });
+  const handlers = draws === 'box' ? boxing.handlers : draws === 'line' ? lining.handlers : {};
   const said = failure ? `The model cannot be shown: ${failure.message}` : problem;
   return (
     <div className="stage" ref={host}>
       <div
-        className={isBoxing ? 'stage-hand boxing' : 'stage-hand'}
+        className={draws ? 'stage-hand boxing' : 'stage-hand'}
         tabIndex={0}
         role="application"
         aria-label="The model: arrows turn it, plus and minus come nearer and go farther, a click chooses a part"
         {...hand}
-        {...(isBoxing ? boxing.handlers : {})}
+        {...handlers}
       >
         <canvas ref={canvas} />
+        {draws === 'line' && lining.line && (
+          <svg className="part-line" aria-hidden="true">
+            <line {...lining.line} />
+          </svg>
+        )}
         {boxing.box && <div className="part-box" style={boxing.box} aria-hidden="true" />}
       </div>
       {said && (
@@ -98,10 +111,6 @@ export function PartView({
 /** A box drawn over the view, pixels of it from its upper left. */
 function useBox(onDone: (from: Vector2, to: Vector2, event: PointerEvent<HTMLDivElement>) => void) {
   const [drawn, setDrawn] = useState<{ from: Vector2; to: Vector2 } | null>(null);
-  const placeOf = (event: PointerEvent<HTMLDivElement>): Vector2 => {
-    const { left, top } = event.currentTarget.getBoundingClientRect();
-    return new Vector2(event.clientX - left, event.clientY - top);
-  };
   const box = drawn && {
     left: Math.min(drawn.from.x, drawn.to.x),
     top: Math.min(drawn.from.y, drawn.to.y),
@@ -122,6 +131,40 @@ function useBox(onDone: (from: Vector2, to: Vector2, event: PointerEvent<HTMLDiv
       onPointerUp: (event: PointerEvent<HTMLDivElement>): void => {
         if (drawn) onDone(drawn.from, placeOf(event), event);
         setDrawn(null);
+      },
+    },
+  };
+}
+
+function placeOf(event: PointerEvent<HTMLDivElement>): Vector2 {
+  const { left, top } = event.currentTarget.getBoundingClientRect();
+  return new Vector2(event.clientX - left, event.clientY - top);
+}
+
+/** A press that moves less than this is a click, pixels. */
+const STILL = 4;
+
+/** A line drawn over the view, by a drag or by a click at each end, pixels of it from its upper left. */
+function useLine(onDone: (from: Vector2, to: Vector2) => void) {
+  const [drawn, setDrawn] = useState<{ from: Vector2; to: Vector2; isClicked: boolean } | null>(null);
+  const line = drawn && { x1: drawn.from.x, y1: drawn.from.y, x2: drawn.to.x, y2: drawn.to.y };
+  return {
+    line,
+    handlers: {
+      onPointerDown: (event: PointerEvent<HTMLDivElement>): void => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        const at = placeOf(event);
+        setDrawn(drawn?.isClicked ? { ...drawn, to: at } : { from: at, to: at, isClicked: false });
+      },
+      onPointerMove: (event: PointerEvent<HTMLDivElement>): void => {
+        if (drawn && (drawn.isClicked || event.buttons === 1)) setDrawn({ ...drawn, to: placeOf(event) });
+      },
+      onPointerUp: (event: PointerEvent<HTMLDivElement>): void => {
+        if (!drawn) return;
+        const at = placeOf(event);
+        if (at.distanceTo(drawn.from) < STILL) return setDrawn({ ...drawn, isClicked: true });
+        setDrawn(null);
+        onDone(drawn.from, at);
       },
     },
   };

@@ -3,7 +3,7 @@ import { expose, transfer } from 'comlink';
 import { LRUCache } from 'lru-cache';
 import type { LayoutTrouble } from '@haveld/contract/finding';
 import type { Figures, StepOutcome } from '@haveld/contract/report';
-import type { PartRef, Step } from '@haveld/contract/step';
+import type { PartRef, Step, StepOf } from '@haveld/contract/step';
 import { listPointedFaces, rememberAsReceived, type AsReceived } from '@haveld/core/condition/pointing/pointed-faces';
 import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import { fitCollision, type FittedCollision } from '@haveld/core/placement/collision/fit-collision';
@@ -26,6 +26,7 @@ import {
   type ChosenFaces,
   type MeantFaces,
 } from '@haveld/core/structure/parts/choose-faces';
+import { planCut, planeAcross } from '@haveld/core/structure/parts/plan-cut';
 import { describePartSheet, type PartSheet } from '@haveld/core/structure/parts/part-sheet';
 import { describeSurfaces, type SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
 import type { Runs } from '@haveld/core/structure/parts/separate-faces';
@@ -37,7 +38,7 @@ import {
 import type { Picture } from '@haveld/core/textures/pictures/picture-codec';
 import { drawLayout, type LayoutColours } from '@haveld/core/textures/uv/draw-layout';
 import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
-import { listStepsBeforeParts } from '@haveld/core/treatment/steps';
+import { listStepsBeforeParts, listStepsUpToPlace } from '@haveld/core/treatment/steps';
 import { browserCodec } from './browser-codec';
 import { createByteStore } from './byte-store';
 
@@ -56,6 +57,9 @@ export interface Treated {
   outcomes: StepOutcome[];
   materials: MaterialLook[];
 }
+
+/** A plane of the model as it stands, or one across the middle of what is chosen. */
+export type CutBy = { plane: [number, number, number, number] } | { across: 0 | 1 | 2 };
 
 /** A level of detail of the treated model. */
 export interface ShownLevel extends LevelFacts {
@@ -207,6 +211,22 @@ const treating = {
       const node = index.get(id);
       return node && index.refer(node);
     });
+  },
+
+  /** Where a plane through the model as it stands, or across the middle of some parts, goes through them, as a step names it. */
+  async planCut(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    by: CutBy,
+    ids: string[] | null,
+  ): Promise<StepOf<'cut-parts'>['cuts']> {
+    const [placed, before] = await Promise.all([
+      treatOnce(documentSha256, listStepsUpToPlace(steps), shown),
+      treatOnce(documentSha256, listStepsBeforeParts(steps), shown),
+    ]);
+    const plane = 'plane' in by ? by.plane : planeAcross(placed.document, by.across, ids ?? undefined);
+    return plane ? planCut(placed.document, before.document, plane, ids ?? undefined) : [];
   },
 
   /** The polygons that hang together with a triangle of a part, as a step names them. */

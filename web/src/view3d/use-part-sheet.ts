@@ -6,7 +6,7 @@ import type { FaceLook } from '@haveld/core/structure/faces/face-offers';
 import type { PartSheet } from '@haveld/core/structure/parts/part-sheet';
 import type { Runs } from '@haveld/core/structure/parts/separate-faces';
 import type { SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
-import type { ShownPicture } from './treat.worker';
+import type { CutBy, ShownPicture } from './treat.worker';
 import { getTreating, openTreating } from './use-treated';
 
 /** A model with the steps that lead to what is shown. */
@@ -60,6 +60,17 @@ export async function referToParts(
       throw new Error('One of these parts is made by a later step, or is not there any more. Nothing was done.');
     return ref;
   });
+}
+
+/** @throws where nothing is cut */
+export async function planCut(
+  { documentSha256, steps, shown }: TreatedModel,
+  by: CutBy,
+  ids: readonly string[],
+): Promise<Step[]> {
+  const cuts = await getTreating().planCut(documentSha256, steps, shown, by, ids.length > 0 ? [...ids] : null);
+  if (cuts.length === 0) throw new Error('No part is cut there. Nothing was done.');
+  return [{ kind: 'cut-parts', schema: 1, cuts }];
 }
 
 /** The polygons that hang together with a place of a part; what was chosen already is given up again. */

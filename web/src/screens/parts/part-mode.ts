@@ -1,5 +1,9 @@
 import type { ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
 
-/** What the hand on the model does: choose parts, draw a box, choose faces of one part, or say what others hang under. */
+/** What the hand on the model does: choose parts, draw a box, draw the line of a cut, choose faces of one part, or say what others hang under. */
 export type Mode =
-  { kind: 'parts' } | { kind: 'box' } | { kind: 'faces'; id: string; chosen: ChosenFaces | null } | { kind: 'hang' };
+  | { kind: 'parts' }
+  | { kind: 'box' }
+  | { kind: 'cut' }
+  | { kind: 'faces'; id: string; chosen: ChosenFaces | null }
+  | { kind: 'hang' };

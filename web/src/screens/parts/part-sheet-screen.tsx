@@ -170,6 +170,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     surface: () => surface.setShown(!surface.isShown),
     lookThrough: look.start,
     box: () => setMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' }),
+    cut: () => setMode(mode.kind === 'cut' ? { kind: 'parts' } : { kind: 'cut' }),
+    cutAcross: (across) => mode.kind === 'cut' && acts.cut({ across }),
     alike: () => parting.choose(findAlike(rows, chosen), 'instead'),
     ofMaterial: () => parting.choose(findOfMaterial(rows, chosen), 'instead'),
     alone: () => parting.setAlone(!parting.isAlone),
@@ -283,7 +285,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
               lit={lit}
               edges={surface.edges}
               isGoneTo={isGoneTo}
-              isBoxing={mode.kind === 'box'}
+              draws={mode.kind === 'box' ? 'box' : mode.kind === 'cut' ? 'line' : null}
               onPick={(picked, choosing) => {
                 if (mode.kind === 'faces') {
                   if (picked?.id !== mode.id) return;
@@ -302,6 +304,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 parting.choose(ids, choosing);
                 setMode({ kind: 'parts' });
               }}
+              onLine={(plane) => acts.cut({ plane })}
             />
             <PartViewBar
               mode={mode}
@@ -323,6 +326,13 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
               />
             ) : (
               <>
+                {mode.kind === 'cut' && (
+                  <p className="part-asks" role="status">
+                    Where is {chosen.size > 0 ? 'what is chosen' : 'the model'} cut? Draw a line across the view, or
+                    click both its ends. 1, 2 and 3 cut through the middle of its width, height and depth. Esc leaves
+                    it.
+                  </p>
+                )}
                 {mode.kind === 'hang' && (
                   <p className="part-asks" role="status">
                     What do they hang under? Click a line or a part, or go there and press Enter. Esc leaves it.

@@ -28,6 +28,13 @@ export function PartViewBar({
       </button>
       <button
         type="button"
+        aria-pressed={mode.kind === 'cut'}
+        onClick={() => onMode(mode.kind === 'cut' ? { kind: 'parts' } : { kind: 'cut' })}
+      >
+        cut (Shift X)
+      </button>
+      <button
+        type="button"
         aria-pressed={isAlone}
         disabled={chosen.size === 0}
         onClick={() => parting.setAlone(!isAlone)}

@@ -2,7 +2,8 @@ import type { PartRef, Step } from '@haveld/contract/step';
 import type { ChosenFaces } from '@haveld/core/structure/parts/choose-faces';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 import { PLACEMENT_ROOT_ID } from '@haveld/core/treatment/placement-root';
-import { referToParts, type TreatedModel } from '../../view3d/use-part-sheet';
+import type { CutBy } from '../../view3d/treat.worker';
+import { planCut, referToParts, type TreatedModel } from '../../view3d/use-part-sheet';
 import { withBelow } from './arrange-rows';
 import type { PartAction } from './part-actions';
 import type { usePartSteps } from './use-part-steps';
@@ -42,6 +43,10 @@ export function usePartActs({
         takeFor([under, ...ids], ([target, ...refs]) => [
           { kind: 'hang-parts', schema: 1, parts: refs, under: target },
         ]);
+    },
+    /** Cuts what is chosen with all below it, or the whole model. */
+    cut: (by: CutBy): void => {
+      if (!own.isBusy) own.take(() => planCut(model, by, [...withBelow(rows, new Set(chosenIds))]));
     },
     separate: (id: string, { faces, polygons }: ChosenFaces, name: string | null): void => {
       if (polygons > 0) takeFor([id], ([part]) => [{ kind: 'separate-faces', schema: 1, part, faces, name }]);

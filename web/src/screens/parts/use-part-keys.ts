@@ -13,6 +13,9 @@ export interface PartKeys {
   surface: () => void;
   lookThrough: () => void;
   box: () => void;
+  cut: () => void;
+  /** Across the middle of its width, height or depth. */
+  cutAcross: (axis: 0 | 1 | 2) => void;
   alike: () => void;
   ofMaterial: () => void;
   alone: () => void;
@@ -54,6 +57,8 @@ export function usePartKeys(keys: PartKeys): void {
   useHotkeys('j', keys.surface);
   useHotkeys('shift+b', keys.lookThrough);
   useHotkeys('x', keys.box);
+  useHotkeys('shift+x', keys.cut);
+  useHotkeys(['1', '2', '3'], (event) => keys.cutAcross((Number(event.key) - 1) as 0 | 1 | 2));
   useHotkeys('a', keys.alike);
   useHotkeys('q', keys.ofMaterial);
   useHotkeys('i', keys.alone);

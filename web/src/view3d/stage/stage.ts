@@ -18,6 +18,7 @@ import { projectOverlay, type Overlay, type Side } from './overlay';
 import type { DrawnEdges } from './drawn-edges';
 import { PartMarks, type PartsShown, type PickedPart } from './part-marks';
 import { pickPoint, type Picked } from './pick-point';
+import { planeBehind } from './plane-behind';
 import { StageCamera, type Framed } from './stage-camera';
 import { frameAbout, frameOnTheWay } from './stage-frames';
 import { sharePanes, type Pane } from './stage-panes';
@@ -280,6 +281,11 @@ export class Stage {
   /** @param x,y pixels of the view @returns which part of the treated model lies there */
   pickPart(x: number, y: number): PickedPart | null {
     return this.#parts.pick(this.#sides.treated.camera, x, y, this.#width, this.#height);
+  }
+
+  /** @returns the plane of all that lies behind a line on the view, pixels: as many numbers as it takes a normal and an offset */
+  planeBehind(from: Vector2, to: Vector2): [number, number, number, number] | null {
+    return planeBehind(this.#sides.treated.camera, from, to, this.#width, this.#height);
   }
 
   /** @returns parts that lie wholly in a box on the view, pixels */
