@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FINDING_KIND_IDS } from './finding-kinds';
-import { PartName, ReductionSchema } from './step';
+import { MOST_LEVELS, PartName, ReductionSchema } from './step';
 
 /** What is looked for on the sheet of parts, and mended where it is found. */
 export const MENDED = [
@@ -10,6 +10,7 @@ export const MENDED = [
   'turned',
   'holes',
   'names',
+  'scripts',
   'equal',
   'groups',
   'join',
@@ -53,6 +54,13 @@ export const HouseTreatmentRuleSchema = z.discriminatedUnion('do', [
     /** Models of no more triangles stay. */
     above: z.number().int().nonnegative(),
     to: ReductionSchema,
+  }),
+  z.object({
+    do: z.literal('levels'),
+    /** Models of no more triangles get none. */
+    above: z.number().int().nonnegative(),
+    /** Of the finest, the finest of them first. */
+    shares: z.array(z.number().positive().lt(1)).min(1).max(MOST_LEVELS),
   }),
 ]);
 export type HouseTreatmentRule = z.infer<typeof HouseTreatmentRuleSchema>;

@@ -15,6 +15,7 @@ export const examplePartRow = (more: Partial<PartRow> = {}): PartRow => ({
   pivot: [0, 0, 0],
   instances: 1,
   isMoved: false,
+  calledBefore: null,
   oddities: [],
   ...more,
 });

@@ -11,6 +11,8 @@ export interface NodeSource {
   layers?: string[];
   /** Hidden in the source. */
   hidden?: boolean;
+  /** What it was called when it was read, where a step called it otherwise. */
+  calledBefore?: string;
   /** Of a level of detail: how far it lies from the finest at most, metres. */
   levelError?: number;
 }

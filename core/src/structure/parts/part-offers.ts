@@ -9,7 +9,7 @@ import { whyNotJoined } from './join-parts';
 import { mayDissolve } from './may-dissolve';
 import type { PartOffer } from './part-offer';
 import type { PartRow } from './part-rows';
-import { proposeNames } from './propose-names';
+import { proposeNames, writeInLatin } from './propose-names';
 import { shareOut } from './split-part';
 import { listSurfaceOffers } from './surface-offers';
 
@@ -35,6 +35,7 @@ export function listPartOffers(document: Document, rows: readonly PartRow[]): Pa
     offerFaces(index, rows),
     ...listSurfaceOffers(index, rows),
     offerNames(index, rows),
+    offerScripts(index, rows),
     offerEqual(index, equal),
     offerGroups(document, index, rows),
     offerJoin(document, index, rows),
@@ -55,6 +56,23 @@ function offerNames(index: PartIndex, rows: readonly PartRow[]): PartOffer | nul
     evidence: names.slice(0, 8).map(({ part, name }) => ({ text: `“${part.name || 'unnamed'}” becomes “${name}”` })),
     steps: [{ kind: 'name-parts', schema: 1, names: names.map(({ part, name }) => ({ part, name })) }],
     ids: names.map(({ id }) => id),
+  };
+}
+
+/** Names in other scripts: many programs show boxes for them, or refuse them. */
+function offerScripts(index: PartIndex, rows: readonly PartRow[]): PartOffer | null {
+  const named = writeInLatin(rows).flatMap(({ id, name }) => {
+    const node = index.get(id);
+    return node ? [{ id, name, part: index.refer(node) }] : [];
+  });
+  if (named.length === 0) return null;
+  return {
+    kind: 'scripts',
+    title: `${count(named.length, 'part is', 'parts are')} called in another script`,
+    detail: 'Written in Latin letters, sound by sound; what it was called stays beside it.',
+    evidence: named.slice(0, 8).map(({ part, name }) => ({ text: `“${part.name}” becomes “${name}”` })),
+    steps: [{ kind: 'name-parts', schema: 1, names: named.map(({ part, name }) => ({ part, name })) }],
+    ids: named.map(({ id }) => id),
   };
 }
 

@@ -21,6 +21,8 @@ export interface PartRow {
   /** Given when the file was read, or by the step that made it. */
   id: string;
   name: string;
+  /** What it was called when it was read; null where it still is. */
+  calledBefore: string | null;
   kind: PartKind;
   /** 0 at the top. */
   depth: number;
@@ -45,6 +47,11 @@ export interface PartRow {
 const TINY = 0.004;
 /** Farther from the middle of the model than so many of its usual reaches is far off. Ours. */
 const FAR = 6;
+
+function formerName(node: Node): string | null {
+  const { calledBefore = node.getName() } = getNodeSource(node);
+  return calledBefore === node.getName() ? null : calledBefore;
+}
 
 /** @returns parts as they hang, parents before children */
 export function listPartRows(document: Document): PartRow[] {
@@ -76,6 +83,7 @@ export function listPartRows(document: Document): PartRow[] {
     return {
       id: ids.get(node)!,
       name: node.getName(),
+      calledBefore: formerName(node),
       kind: kindOf(node, joints),
       depth,
       parentId: parent && ids.get(parent)!,

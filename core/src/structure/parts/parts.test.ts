@@ -1,8 +1,10 @@
 import type { Document } from '@gltf-transform/core';
 import { createDocument } from '../../scene/document/document-io';
 import { setNodeSource } from '../../scene/document/source-data';
-import { listShownNodes } from '../../scene/traverse';
-import { addBox } from '../../testing/documents';
+import { PartIndex } from '../../scene/part-ref';
+import { listMeshInstances, listShownNodes } from '../../scene/traverse';
+import { addBox, createMemoryCodec } from '../../testing/documents';
+import { applyTreatment } from '../../treatment/apply-treatment';
 import { meaningOf } from './name-habits';
 import { listPartOffers } from './part-offers';
 import { listPartRows } from './part-rows';
@@ -86,6 +88,39 @@ test('of more parts than places the names are numbered, and none is given twice'
   expect(new Set(names).size).toBe(9);
   expect(names).not.toContain('block_1');
   expect(names[1]).toBe('block_2');
+});
+
+test('names of other scripts are written in Latin letters, each unlike all others', () => {
+  const document = createTable();
+  const called = ['ножка_1', '椅子', 'ножка 1', 'Größe', 'nozhka_1'];
+  const group = listShownNodes(document)[0];
+  const nodes = called.map((name) => document.createNode(name).setMesh(listMeshInstances(document)[0].mesh));
+  for (const node of nodes) group.addChild(node);
+  give(document);
+  const offer = listPartOffers(document, rowsOf(document)).find(({ kind }) => kind === 'scripts')!;
+  expect(offer.title).toBe('3 parts are called in another script');
+  const [step] = offer.steps;
+  // what is Latin already keeps its name, whatever signs it has
+  expect(step.kind === 'name-parts' && step.names.map(({ part, name }) => [part.name, name])).toEqual([
+    ['ножка_1', 'nozhka_1_2'],
+    ['椅子', 'yi_zi'],
+    ['ножка 1', 'nozhka_1_3'],
+  ]);
+});
+
+test('what a part was called when it came stays beside its new name, through any number of them', async () => {
+  const document = give(createTable());
+  const [first] = rowsOf(document).filter(({ kind, name }) => kind === 'shape' && name !== '');
+  expect(first.calledBefore).toBeNull();
+  for (const name of ['leg', 'leg_front', first.name]) {
+    const part = new PartIndex(document).refer(new PartIndex(document).get(first.id)!);
+    await applyTreatment(document, [{ kind: 'name-parts', schema: 1, names: [{ part, name }] }], {
+      codec: createMemoryCodec(),
+      readMap: () => Promise.reject(new Error('no maps here')),
+    });
+    const row = rowsOf(document).find(({ id }) => id === first.id)!;
+    expect([row.name, row.calledBefore]).toEqual([name, name === first.name ? null : first.name]);
+  }
 });
 
 test('a sheet has every part with what it is, how large with all that hangs under it, and what is odd', () => {

@@ -1,3 +1,4 @@
+import anyAscii from 'any-ascii';
 import { houseName } from '../../text/house-name';
 import { makeUnique } from '../../text/make-unique';
 import { meaningOf } from './name-habits';
@@ -32,6 +33,19 @@ export function proposeNames(rows: readonly PartRow[]): ProposedName[] {
     kept,
   );
   return proposed.map(({ id }, i) => ({ id, name: names[i] }));
+}
+
+/** A letter of another script. */
+const FOREIGN = /(?=\p{L})\P{Script=Latin}/u;
+
+/** Names in Latin letters for parts that are called in another script, each unlike all others. */
+export function writeInLatin(rows: readonly PartRow[]): ProposedName[] {
+  const foreign = rows.filter(({ name }) => FOREIGN.test(name));
+  const kept = rows.filter(({ name }) => !FOREIGN.test(name)).map(({ name }) => name);
+  // signs of their own, as of Chinese, are words: any-ascii begins each with a capital
+  const written = foreign.map(({ name }) => houseName(anyAscii(name).replace(/([a-z])([A-Z])/g, '$1 $2')));
+  const names = makeUnique(written, kept);
+  return foreign.map(({ id }, i) => ({ id, name: names[i] }));
 }
 
 /** What its group is called, else what it is made of and how it is shaped. */

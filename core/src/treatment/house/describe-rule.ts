@@ -12,6 +12,7 @@ export const MENDED_WORDS: Record<Mended, string> = {
   turned: 'flip faces that look the wrong way',
   holes: 'close small flat holes',
   names: 'name parts that have no name of their own',
+  scripts: 'write names of other scripts in Latin letters',
   equal: 'make equal parts instances',
   groups: 'dissolve groups that hold one thing',
   join: 'join many small parts of one material',
@@ -34,9 +35,13 @@ export function describeRule(rule: HouseTreatmentRule): string {
     case 'smooth':
       return `smooth ${rule.where ? describeParts(rule.where) : 'every part'} below ${rule.degrees}°${rule.atMaterials ? ', hard where materials meet' : ''}`;
     case 'reduce':
-      return `reduce ${rule.above > 0 ? `what has more than ${count(rule.above, 'triangle')} ` : ''}${describeReduction(rule.to)}`;
+      return `reduce ${describeHeavy(rule.above)}${describeReduction(rule.to)}`;
+    case 'levels':
+      return `make coarser levels ${rule.above > 0 ? `of ${describeHeavy(rule.above)}` : ''}at ${rule.shares.map((share) => Math.round(share * 100)).join(', ')} %`;
   }
 }
+
+const describeHeavy = (above: number): string => (above > 0 ? `what has more than ${count(above, 'triangle')} ` : '');
 
 function describeParts({ name, material, belowM }: PartCondition): string {
   const words = [

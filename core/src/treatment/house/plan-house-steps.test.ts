@@ -81,6 +81,13 @@ test('by material and name together both must fit; what fits nothing does nothin
   expect(await plan([{ do: 'mend', what: 'cracks' }])).toEqual([]);
 });
 
+test('levels are made of what is heavy enough', async () => {
+  expect(await plan([{ do: 'levels', above: 1000, shares: [0.5] }])).toEqual([]);
+  expect(await plan([{ do: 'levels', above: 0, shares: [0.5, 0.25] }])).toMatchObject([
+    { step: { kind: 'set-levels', levels: [{ share: 0.5 }, { share: 0.25 }] } },
+  ]);
+});
+
 test('a model light enough is not reduced; smoothing means every part where none is named', async () => {
   const to = { by: 'share', share: 0.5 } as const;
   expect(await plan([{ do: 'reduce', above: 1000, to }])).toEqual([]);
@@ -103,6 +110,8 @@ test('every rule can be read as a sentence', () => {
     { do: 'smooth', degrees: 40, atMaterials: true },
     { do: 'reduce', above: 20_000, to: { by: 'triangles', triangles: 20_000 } },
     { do: 'reduce', above: 0, to: { by: 'error', mm: 1 } },
+    { do: 'levels', above: 5000, shares: [0.5, 0.125] },
+    { do: 'levels', above: 0, shares: [0.5] },
   ];
   expect(rules.map(describeRule)).toEqual([
     expect.stringMatching(/^take the likeliest answer about “.+”$/),
@@ -112,6 +121,8 @@ test('every rule can be read as a sentence', () => {
     'smooth every part below 40°, hard where materials meet',
     'reduce what has more than 20\u202f000 triangles to 20\u202f000 triangles',
     'reduce as far as 1 mm allows',
+    'make coarser levels of what has more than 5\u202f000 triangles at 50, 13 %',
+    'make coarser levels at 50 %',
   ]);
 });
 

@@ -100,6 +100,10 @@ const PLANNERS: { [K in Exclude<HouseTreatmentRule['do'], 'answer'>]: Planner<K>
   smooth: (seen, { where, degrees, atMaterials }) =>
     withParts(seen, where, 1, (parts) => ({ kind: 'shade-parts', schema: 1, parts, degrees, atMaterials })),
   reduce: ({ triangles }, { above, to }) => (triangles > above ? [{ kind: 'reduce-triangles', schema: 1, to }] : []),
+  levels: ({ triangles }, { above, shares }) =>
+    triangles > above
+      ? [{ kind: 'set-levels', schema: 1, levels: shares.map((share) => ({ by: 'share', share })) }]
+      : [],
 };
 
 /** One step for all parts that fit, where there are enough and they may. */

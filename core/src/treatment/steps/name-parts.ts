@@ -1,3 +1,4 @@
+import { getNodeSource, setNodeSource } from '../../scene/document/source-data';
 import { PartIndex } from '../../scene/part-ref';
 import { count } from '../../text/count';
 import { describeNames } from '../describe-names';
@@ -18,7 +19,13 @@ export const nameParts: StepDefinition<'name-parts'> = {
   apply(document, step) {
     const index = new PartIndex(document);
     const found = step.names.map(({ part, name }) => ({ node: index.find(part), part, name }));
-    for (const { node, name } of found) node?.setName(name);
+    for (const { node, name } of found) {
+      if (!node) continue;
+      const { calledBefore = node.getName() } = getNodeSource(node);
+      // another script stands beside what was made of it
+      if (calledBefore !== '' && calledBefore !== name) setNodeSource(node, { calledBefore });
+      node.setName(name);
+    }
     const named = found.filter(({ node }) => node);
     return {
       changed: describeNames(named.map(({ name }) => name)),

@@ -40,7 +40,10 @@ export function arrangeRows(rows: readonly PartRow[], { order, words, folded }: 
 export function findParts(rows: readonly PartRow[], words: string): PartRow[] {
   if (words.trim() === '') return [...rows];
   const fits = toNamePattern(words);
-  return rows.filter(({ name, materials }) => fits(name) || materials.some(fits));
+  return rows.filter(
+    ({ name, calledBefore, materials }) =>
+      fits(name) || (calledBefore !== null && fits(calledBefore)) || materials.some(fits),
+  );
 }
 
 function arrangeByHanging(rows: readonly PartRow[], folded: ReadonlySet<string>): PlanRow[] {

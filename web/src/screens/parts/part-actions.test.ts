@@ -50,3 +50,17 @@ test('where it would make one group, or none, it says why not', () => {
     'A clip or a skin moves one of them.',
   );
 });
+
+test('what touches becomes a group, called after its first; a hair apart still touches, a hand does not', () => {
+  const at = (name: string, x: number): PartRow =>
+    examplePartRow({ name, centre: [x, 0.5, 0], size: [1, 1, 1], parentId: null });
+  // two posts with a cap each, one of them a hair off, and a mast by itself
+  const rows = [at('post', 0), at('cap', 1), at('post', 5), at('cap', 6.04), at('mast', 9)];
+  expect(groups('group-near', rows)).toEqual([
+    ['post', ['post', 'cap']],
+    ['post_2', ['post', 'cap']],
+  ]);
+  expect(action('group-near').whyNot(rows)).toBeNull();
+  expect(action('group-near').whyNot([at('a post', 0), at('a cap', 1), at('a mast', 2)])).toContain('They all touch');
+  expect(action('group-near').whyNot([at('a post', 0), at('a cap', 3), at('a mast', 6)])).not.toBeNull();
+});

@@ -10,6 +10,7 @@ export interface PartAction {
     | 'group'
     | 'group-materials'
     | 'group-names'
+    | 'group-near'
     | 'dissolve'
     | 'top'
     | 'split'
@@ -36,6 +37,39 @@ const materialOf = ({ materials }: PartRow): string => [...materials].sort().joi
 
 /** The first word a part's name means something by: `slat_4` and `slat.left` are slats. */
 const beginningOf = ({ name }: PartRow): string => meaningOf(name).split(' ')[0] ?? '';
+
+/** Parts whose boxes come nearer than this share of what is chosen touch. Ours. */
+const TOUCHING = 0.01;
+
+/** What hangs together by touching, called after the first of it: the boxes of parts, near enough. */
+function nearnessOf(chosen: readonly PartRow[]): (row: PartRow) => string {
+  const shown = chosen.filter(({ size }) => size !== null);
+  const whole = [0, 1, 2].map((axis) => {
+    const ends = shown.map(({ centre, size }) => [centre![axis] - size![axis] / 2, centre![axis] + size![axis] / 2]);
+    return Math.max(...ends.map(([, high]) => high)) - Math.min(...ends.map(([low]) => low));
+  });
+  const near = TOUCHING * Math.max(0, ...whole);
+  const groupOf = new Map<PartRow, string>();
+  for (const first of shown) {
+    if (groupOf.has(first)) continue;
+    const name = meaningOf(first.name) || 'group';
+    const taken = new Set(groupOf.values());
+    let called = name;
+    for (let n = 2; taken.has(called); n++) called = `${name} ${n}`;
+    const open = [first];
+    groupOf.set(first, called);
+    for (let at = open.pop(); at; at = open.pop())
+      for (const other of shown)
+        if (!groupOf.has(other) && touches(at, other, near)) {
+          groupOf.set(other, called);
+          open.push(other);
+        }
+  }
+  return (row) => groupOf.get(row) ?? '';
+}
+
+const touches = (a: PartRow, b: PartRow, near: number): boolean =>
+  [0, 1, 2].every((axis) => Math.abs(a.centre![axis] - b.centre![axis]) <= (a.size![axis] + b.size![axis]) / 2 + near);
 
 /** Two groups or more have to come of it, each of two parts or more. */
 function whyNotApart(chosen: readonly PartRow[], kindOf: (row: PartRow) => string, why: string): string | null {
@@ -99,6 +133,14 @@ export const PART_ACTIONS: PartAction[] = [
     keyName: 'c',
     whyNot: (chosen) => whyNotApart(chosen, beginningOf, 'Their names begin alike, or not at all.'),
     steps: (refs, chosen) => groupApart(refs, chosen, beginningOf),
+  },
+  {
+    id: 'group-near',
+    label: 'Group what touches',
+    keyName: 'shift+g',
+    whyNot: (chosen) =>
+      whyNotApart(chosen, nearnessOf(chosen), 'They all touch, or none touches another: no groups come of it.'),
+    steps: (refs, chosen) => groupApart(refs, chosen, nearnessOf(chosen)),
   },
   {
     id: 'dissolve',

@@ -85,7 +85,7 @@ export function PartHand({
                     aria-keyshortcuts={action.keyName}
                     onClick={() => onAct(action)}
                   >
-                    {action.label} ({action.keyName})
+                    {action.label} ({action.keyName.replace('shift+', 'Shift ')})
                   </Button>
                 </span>
               );

@@ -175,6 +175,7 @@ function Remarks({ row }: { row: PartRow }) {
   const words = [
     row.instances > 1 ? `one of ${formatCount(row.instances)} alike` : null,
     row.isMoved ? 'moved by a clip or a skin' : null,
+    ...(row.calledBefore === null ? [] : [`came as “${row.calledBefore}”`]),
     ...row.oddities.map((oddity) => ODDITY_WORDS[oddity]),
   ].filter((word) => word !== null);
   if (words.length === 0) return null;

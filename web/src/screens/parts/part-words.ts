@@ -30,6 +30,7 @@ export const OFFER_WORDS: Record<PartOffer['kind'], string> = {
   cracks: 'Close the cracks',
   holes: 'Close the holes',
   names: 'Name them',
+  scripts: 'Write them so',
   equal: 'Make them instances',
   groups: 'Dissolve them',
   join: 'Join them',

@@ -49,7 +49,10 @@ export function usePartKeys(keys: PartKeys): void {
   useHotkeys('enter', keys.confirm, ofPlan);
   useHotkeys(
     PART_ACTIONS.map(({ keyName }) => keyName),
-    (event) => keys.act(PART_ACTIONS.find(({ keyName }) => keyName === event.key)!),
+    (event) => {
+      const pressed = `${event.shiftKey ? 'shift+' : ''}${event.key.toLowerCase()}`;
+      keys.act(PART_ACTIONS.find(({ keyName }) => keyName === pressed)!);
+    },
   );
   useHotkeys('r', () => document.getElementById('part-name-field')?.focus(), instead);
   useHotkeys('u', keys.hang);

@@ -18,6 +18,8 @@ export interface RuleDraft {
   degrees: string;
   atMaterials: boolean;
   above: string;
+  /** Of levels of detail, in %. */
+  shares: string;
   way: 'triangles' | 'share' | 'error';
   figure: string;
   finding: FindingKind;
@@ -34,7 +36,9 @@ export function createDraft(rule: HouseTreatmentRule): RuleDraft {
     called: 'name' in rule ? rule.name : '',
     degrees: rule.do === 'smooth' ? String(rule.degrees) : '40',
     atMaterials: rule.do === 'smooth' && rule.atMaterials,
-    above: rule.do === 'reduce' ? String(rule.above) : '0',
+    above: 'above' in rule ? String(rule.above) : '0',
+    shares:
+      rule.do === 'levels' ? rule.shares.map((share) => Number((share * 100).toPrecision(4))).join(', ') : '50, 25, 12',
     way: rule.do === 'reduce' ? rule.to.by : 'triangles',
     figure: '',
     finding: rule.do === 'answer' ? rule.finding : 'normals',
@@ -57,6 +61,7 @@ function toRule(draft: RuleDraft): unknown {
   if (deed === 'answer') return { do: deed, finding: draft.finding };
   if (deed === 'reduce')
     return { do: deed, above: readFigure(draft.above, 0, 1e9), to: readReduction(draft.way, draft.figure) };
+  if (deed === 'levels') return { do: deed, above: readFigure(draft.above, 0, 1e9), shares: readShares(draft.shares) };
   const where = readWhere(draft);
   if (deed === 'smooth')
     return {
@@ -67,6 +72,13 @@ function toRule(draft: RuleDraft): unknown {
     };
   return { do: deed, where: where ?? {}, ...(deed === 'take-out' ? {} : { name: called }) };
 }
+
+/** @returns shares of one from percents: `50, 25, 12` */
+const readShares = (text: string): number[] =>
+  text
+    .split(/[\s,;%]+/)
+    .filter(Boolean)
+    .map((one) => Number(one) / 100);
 
 /** @returns undefined where nothing is said */
 function readWhere({ name, material, belowMm }: RuleDraft): object | undefined {

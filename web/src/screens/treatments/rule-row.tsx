@@ -13,6 +13,7 @@ const DEEDS: [Deed, string][] = [
   ['group', 'put parts into a group'],
   ['smooth', 'smooth parts'],
   ['reduce', 'reduce its triangles'],
+  ['levels', 'make coarser levels of detail'],
   ['answer', 'take the likeliest answer'],
 ];
 const HAS_PARTS: readonly Deed[] = ['take-out', 'join', 'group', 'smooth'];
@@ -39,7 +40,10 @@ export function RuleRow({
   onRemove: (() => void) | null;
 }) {
   const { deed } = draft;
-  const field = (key: 'name' | 'material' | 'belowMm' | 'called' | 'degrees' | 'above' | 'figure', label: string) => (
+  const field = (
+    key: 'name' | 'material' | 'belowMm' | 'called' | 'degrees' | 'above' | 'figure' | 'shares',
+    label: string,
+  ) => (
     <TextField
       size="small"
       id={`rule-${ordinal}-${key}`}
@@ -104,6 +108,12 @@ export function RuleRow({
             <MenuItem value="error">what so many mm allow</MenuItem>
           </TextField>
           {field('figure', draft.way === 'share' ? '%' : draft.way === 'error' ? 'mm' : 'triangles')}
+        </>
+      )}
+      {deed === 'levels' && (
+        <>
+          {field('above', 'where it has more than')}
+          {field('shares', 'at, % of the finest')}
         </>
       )}
       {deed === 'answer' && (

@@ -131,6 +131,7 @@ test.each(
   TIDY.rules.concat([
     { do: 'answer', finding: 'size' },
     { do: 'smooth', degrees: 35, atMaterials: true },
+    { do: 'levels', above: 5000, shares: [0.5, 0.25, 0.125] },
   ]),
 )('a rule written down is the same when it is opened again: %j', (rule) => {
   expect(readDraft(createDraft(rule))).toEqual(rule);
