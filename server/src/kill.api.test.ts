@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Arrival } from '@haveld/contract/api/arrivals';
 import type { Sheet } from '@haveld/contract/api/bench';
+import type { HouseTrial } from '@haveld/contract/api/house-treatments';
 import type { Kit } from '@haveld/contract/api/kits';
 import type { Project } from '@haveld/contract/api/projects';
 import { addressOf } from './database/address';
@@ -234,7 +235,7 @@ function createKit(count: number): Buffer {
   return Buffer.from(lines.join('\n'));
 }
 
-test('killed while a kit is drawn and while its pieces are taken, it goes on where it stopped', async () => {
+test('killed while a kit is drawn, its pieces are taken, and a treatment is tried on them, it goes on where it stopped', async () => {
   const bytes = createKit(60);
   const { id, send } = await announce('posts.obj', bytes);
   await send(0, bytes.length);
@@ -263,5 +264,33 @@ test('killed while a kit is drawn and while its pieces are taken, it goes on whe
   );
   // none twice, none lost
   expect(new Set(taken.pieces.map(({ accession }) => accession)).size).toBe(21);
+  expect(await ask('GET', '/api/health')).toMatchObject({ missing: [], failed: [] });
+
+  // a trial run of a house treatment on all of them
+  const ids = taken.pieces.flatMap(({ assetId }) => assetId ?? []);
+  await waitFor(
+    () => Promise.all(ids.map((one) => ask<Sheet>('GET', `/api/bench/${one}`))),
+    (sheets) => sheets.every(({ busy }) => busy === null),
+  );
+  const { id: treatmentId } = await ask<{ id: string }>('PUT', '/api/house-treatments/new', {
+    name: 'Smooth posts',
+    rules: [{ do: 'smooth', degrees: 30, atMaterials: false }],
+  });
+  const { id: trialId } = await ask<{ id: string }>('POST', `/api/house-treatments/${treatmentId}/trials`, {
+    on: { kind: 'assets', ids },
+  });
+  const askTrial = (): Promise<HouseTrial> => ask<HouseTrial>('GET', `/api/house-trials/${trialId}`);
+  const half = await waitFor(askTrial, ({ done }) => done > 0);
+  await killAndStart();
+  const trial = await waitFor(askTrial, ({ done, total }) => done === total);
+  // what was looked at before is as it was, and none is looked at twice
+  expect(trial.rows.map(({ assetId }) => assetId).sort()).toEqual([...ids].sort());
+  for (const row of half.rows.filter(({ state }) => state !== 'waiting')) expect(trial.rows).toContainEqual(row);
+  expect(trial.rows.filter(({ state }) => state !== 'planned')).toEqual([]);
+  await ask('POST', `/api/house-trials/${trialId}/take`, { rows: trial.rows.map((row) => row.id) });
+  for (const one of ids) {
+    const { steps } = await ask<Sheet>('GET', `/api/bench/${one}`);
+    expect(steps.filter(({ step }) => step.kind === 'shade-parts')).toHaveLength(1);
+  }
   expect(await ask('GET', '/api/health')).toMatchObject({ missing: [], failed: [] });
 }, 240_000);

@@ -37,7 +37,7 @@ test('a doubled quad goes as a whole, is offered with how many there are, and th
   });
   listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
   const rows = listPartRows(document);
-  const [offer] = listPartOffers(document, rows);
+  const [offer] = await listPartOffers(document, rows);
   expect(offer).toMatchObject({ kind: 'faces', title: '1 polygon lies on another', steps: [{ kind: 'clean-faces' }] });
   const [{ node }] = listMeshInstances(document);
   expect(removeFaultyFaces(document, node)).toBe(1);

@@ -27,7 +27,7 @@ const LIGHT = 300_000;
  * @param document as the next step on parts finds it
  * @param rows of the model as it is treated, upright and facing the front
  */
-export function listPartOffers(document: Document, rows: readonly PartRow[]): PartOffer[] {
+export async function listPartOffers(document: Document, rows: readonly PartRow[]): Promise<PartOffer[]> {
   const index = new PartIndex(document);
   const equal = listEqualParts(document);
   return [
@@ -35,7 +35,7 @@ export function listPartOffers(document: Document, rows: readonly PartRow[]): Pa
     offerFaces(index, rows),
     ...listSurfaceOffers(index, rows),
     offerNames(index, rows),
-    offerScripts(index, rows),
+    await offerScripts(index, rows),
     offerEqual(index, equal),
     offerGroups(document, index, rows),
     offerJoin(document, index, rows),
@@ -60,8 +60,8 @@ function offerNames(index: PartIndex, rows: readonly PartRow[]): PartOffer | nul
 }
 
 /** Names in other scripts: many programs show boxes for them, or refuse them. */
-function offerScripts(index: PartIndex, rows: readonly PartRow[]): PartOffer | null {
-  const named = writeInLatin(rows).flatMap(({ id, name }) => {
+async function offerScripts(index: PartIndex, rows: readonly PartRow[]): Promise<PartOffer | null> {
+  const named = (await writeInLatin(rows)).flatMap(({ id, name }) => {
     const node = index.get(id);
     return node ? [{ id, name, part: index.refer(node) }] : [];
   });

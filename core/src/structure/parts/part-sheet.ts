@@ -13,7 +13,7 @@ export interface PartSheet {
  * @param treated as it will be, upright and at its size
  * @param before as the next step on parts finds it: the same parts by their ids, not yet placed
  */
-export function describePartSheet(treated: Document, before: Document): PartSheet {
+export async function describePartSheet(treated: Document, before: Document): Promise<PartSheet> {
   const rows = listPartRows(treated);
-  return { rows, offers: listPartOffers(before, rows) };
+  return { rows, offers: await listPartOffers(before, rows) };
 }

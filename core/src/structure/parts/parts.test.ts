@@ -90,14 +90,14 @@ test('of more parts than places the names are numbered, and none is given twice'
   expect(names[1]).toBe('block_2');
 });
 
-test('names of other scripts are written in Latin letters, each unlike all others', () => {
+test('names of other scripts are written in Latin letters, each unlike all others', async () => {
   const document = createTable();
   const called = ['ножка_1', '椅子', 'ножка 1', 'Größe', 'nozhka_1'];
   const group = listShownNodes(document)[0];
   const nodes = called.map((name) => document.createNode(name).setMesh(listMeshInstances(document)[0].mesh));
   for (const node of nodes) group.addChild(node);
   give(document);
-  const offer = listPartOffers(document, rowsOf(document)).find(({ kind }) => kind === 'scripts')!;
+  const offer = (await listPartOffers(document, rowsOf(document))).find(({ kind }) => kind === 'scripts')!;
   expect(offer.title).toBe('3 parts are called in another script');
   const [step] = offer.steps;
   // what is Latin already keeps its name, whatever signs it has
@@ -149,9 +149,9 @@ test('what lies far from everything, or is a crumb beside it, is odd', () => {
   expect(rows.filter(({ oddities }) => oddities.includes('far-off')).map(({ name }) => name)).toEqual(['lost']);
 });
 
-test('offers come with steps that are ready to be taken', () => {
+test('offers come with steps that are ready to be taken', async () => {
   const document = createTable();
-  const offers = listPartOffers(document, rowsOf(document));
+  const offers = await listPartOffers(document, rowsOf(document));
   expect(offers.map(({ kind, title }) => [kind, title])).toEqual([
     ['names', '5 parts have no name of their own'],
     ['equal', '18 parts are 2 shapes kept several times'],
@@ -162,22 +162,22 @@ test('offers come with steps that are ready to be taken', () => {
   expect(offers[3].ids).toHaveLength(14);
 });
 
-test('a mesh of several pieces is offered to be split; one that hangs together is not', () => {
+test('a mesh of several pieces is offered to be split; one that hangs together is not', async () => {
   const document = createDocument();
   const one = addBox(document, [0, 0, 0], [1, 1, 1], 'crate');
   const other = addBox(document, [5, 0, 0], [6, 1, 1], 'other');
   for (const primitive of other.getMesh()!.listPrimitives()) one.getMesh()!.addPrimitive(primitive.clone());
   other.dispose();
   give(document);
-  const [offer, ...rest] = listPartOffers(document, rowsOf(document));
+  const [offer, ...rest] = await listPartOffers(document, rowsOf(document));
   expect(offer).toMatchObject({ kind: 'split', title: '“crate” falls into 2 pieces' });
   expect(rest).toEqual([]);
   const single = createDocument();
   addBox(single, [0, 0, 0], [1, 1, 1], 'crate');
-  expect(listPartOffers(give(single), rowsOf(single))).toEqual([]);
+  expect(await listPartOffers(give(single), rowsOf(single))).toEqual([]);
 });
 
-test('a part that came twice in one place is offered to go once; one that stands beside it is not', () => {
+test('a part that came twice in one place is offered to go once; one that stands beside it is not', async () => {
   const document = createDocument();
   for (const [x, name] of [
     [0, 'leg'],
@@ -186,7 +186,7 @@ test('a part that came twice in one place is offered to go once; one that stands
   ] as const)
     addBox(document, [x, 0, 0], [x + 0.1, 1, 0.1], name);
   give(document);
-  const [offer] = listPartOffers(document, rowsOf(document));
+  const [offer] = await listPartOffers(document, rowsOf(document));
   expect(offer).toMatchObject({
     kind: 'doubled',
     title: '1 part stands exactly where an equal one stands',

@@ -1,4 +1,3 @@
-import anyAscii from 'any-ascii';
 import { houseName } from '../../text/house-name';
 import { makeUnique } from '../../text/make-unique';
 import { meaningOf } from './name-habits';
@@ -39,8 +38,11 @@ export function proposeNames(rows: readonly PartRow[]): ProposedName[] {
 const FOREIGN = /(?=\p{L})\P{Script=Latin}/u;
 
 /** Names in Latin letters for parts that are called in another script, each unlike all others. */
-export function writeInLatin(rows: readonly PartRow[]): ProposedName[] {
+export async function writeInLatin(rows: readonly PartRow[]): Promise<ProposedName[]> {
   const foreign = rows.filter(({ name }) => FOREIGN.test(name));
+  if (foreign.length === 0) return [];
+  // tables for every script, wanted by few
+  const { default: anyAscii } = await import('any-ascii');
   const kept = rows.filter(({ name }) => !FOREIGN.test(name)).map(({ name }) => name);
   // signs of their own, as of Chinese, are words: any-ascii begins each with a capital
   const written = foreign.map(({ name }) => houseName(anyAscii(name).replace(/([a-z])([A-Z])/g, '$1 $2')));

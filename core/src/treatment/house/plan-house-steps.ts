@@ -39,7 +39,7 @@ export async function planHouseSteps(
   for (const [rule, wanted] of rules.entries()) {
     if (wanted.do === 'answer' || left.includes(rule)) continue;
     seen ??= await look(before, read, [...taken, ...planned.map(({ step }) => step)], context);
-    const steps = PLANNERS[wanted.do](seen, wanted as never);
+    const steps = await PLANNERS[wanted.do](seen, wanted as never);
     if (steps.length === 0) continue;
     planned.push(...steps.map((step) => ({ rule, step })));
     // steps on parts run as they were taken, so the document goes on from where it is
@@ -79,13 +79,11 @@ async function look(
 }
 
 type RuleOf<K extends HouseTreatmentRule['do']> = Extract<HouseTreatmentRule, { do: K }>;
-type Planner<K extends HouseTreatmentRule['do']> = (seen: Seen, rule: RuleOf<K>) => Step[];
+type Planner<K extends HouseTreatmentRule['do']> = (seen: Seen, rule: RuleOf<K>) => Step[] | Promise<Step[]>;
 
 const PLANNERS: { [K in Exclude<HouseTreatmentRule['do'], 'answer'>]: Planner<K> } = {
-  mend: ({ before, rows }, { what }) =>
-    listPartOffers(before, rows)
-      .filter(({ kind }) => kind === what)
-      .flatMap(({ steps }) => steps),
+  mend: async ({ before, rows }, { what }) =>
+    (await listPartOffers(before, rows)).filter(({ kind }) => kind === what).flatMap(({ steps }) => steps),
   'take-out': (seen, { where }) => withParts(seen, where, 1, (parts) => ({ kind: 'take-out', schema: 1, parts })),
   join: (seen, { where, name }) =>
     withParts(
