@@ -139,3 +139,44 @@ test('a house treatment is written down, tried on the bench, and taken for one m
   await hut.getByRole('link', { name: 'Weather station hut' }).click();
   await expect(page.getByRole('region', { name: 'Treatment' })).toContainText('has “Smooth slats”');
 });
+
+test('a gull is cut by a line drawn across it, what is hidden is looked for, and coarser levels are made and shown', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto('/bench');
+  await page
+    .getByRole('link', { name: /Carved gull/i })
+    .first()
+    .click();
+  await expect(page.getByRole('region', { name: 'Condition' })).toBeVisible();
+  await page.keyboard.press('e');
+  await expect(line(page, 'body')).toBeVisible();
+
+  // two clicks across its belly
+  await page.keyboard.press('Shift+X');
+  const view = (await page.getByRole('application').boundingBox())!;
+  await page.mouse.click(view.x + view.width * 0.3, view.y + view.height * 0.5);
+  await page.mouse.click(view.x + view.width * 0.7, view.y + view.height * 0.45);
+  await expect(line(page, 'body_cut')).toBeVisible();
+  await expect(steps(page)).toContainText('cut in two');
+  await page.keyboard.press('Control+z');
+  await expect(line(page, 'body_cut')).toBeHidden();
+
+  // in a worker of its own, with what came of it
+  await page.keyboard.press('Shift+B');
+  await expect(page.getByRole('region', { name: 'Among its faces' })).toBeVisible({ timeout: 30_000 });
+
+  await page.getByRole('link', { name: 'Back to its condition' }).click();
+  await page.keyboard.press('g');
+  const panel = page.getByRole('region', { name: 'Levels of detail' });
+  await panel.getByRole('button', { name: 'Make 3 levels' }).click();
+  await expect(panel.getByRole('radio')).toHaveCount(4);
+  await expect(panel.getByRole('listitem').nth(1)).toContainText(/off, unseen from/);
+  await panel.getByRole('radio', { name: /level 2/ }).check();
+  await expect(page.getByText('level 2 of detail')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Treatment' })).toContainText('3 coarser levels of detail made');
+  // as it was, for who comes after
+  await panel.getByRole('button', { name: 'Without' }).click();
+  await expect(panel.getByText('It has one level, the one you see.')).toBeVisible();
+});

@@ -1,10 +1,18 @@
 import type { Document, Node } from '@gltf-transform/core';
 import { setNodeSource } from '../../scene/document/source-data';
 import { getShownScene, listMeshInstances, listShownNodes } from '../../scene/traverse';
-import { addBox, createBoxDocument, createMemoryCodec, createMeshDocument } from '../../testing/documents';
+import {
+  addBox,
+  createBoxDocument,
+  createMemoryCodec,
+  createMeshDocument,
+  createSphereDocument,
+} from '../../testing/documents';
 import { applyTreatment } from '../../treatment/apply-treatment';
 import { takeCensus } from '../../treatment/census';
 import { placeAllFaces } from '../parts/choose-faces';
+import { findHidden } from './find-hidden';
+import { gatherFaces } from './gather-faces';
 import { lookThroughFaces, type FaceOffer } from './face-offers';
 
 const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
@@ -98,6 +106,31 @@ test('a crate without a lid shows what is in it', () => {
   const shut = createMeshDocument(corners, [...sides, 0, 2, 4, 0, 4, 6, 1, 3, 5, 1, 5, 7]);
   addBox(shut, [0.3, 0.3, 0.3], [0.6, 0.6, 0.6], 'gull');
   expect(find(shut, 'hidden')!.evidence).toEqual([{ text: 'gull', figure: 'all of it' }]);
+});
+
+test('of a ball within a ball every face is hidden, and of the outer one none', () => {
+  const document = createSphereDocument(1, 40);
+  const [outer] = listMeshInstances(document)[0].mesh.listPrimitives();
+  const inner = listMeshInstances(createSphereDocument(0.9, 40))[0].mesh.listPrimitives()[0];
+  const copy = outer
+    .clone()
+    .setAttribute(
+      'POSITION',
+      document
+        .createAccessor()
+        .setType('VEC3')
+        .setArray(inner.getAttribute('POSITION')!.getArray()!.slice())
+        .setBuffer(document.getRoot().listBuffers()[0]),
+    );
+  getShownScene(document).addChild(document.createNode('inner').setMesh(document.createMesh().addPrimitive(copy)));
+  const { parts, partOf, ...faces } = gatherFaces(document)!;
+  const { hidden, unasked } = findHidden({ parts, partOf, ...faces });
+  expect(unasked).toBe(0);
+  // those without area at the poles are nobody's
+  const ofPart = (name: string): number =>
+    hidden.reduce((sum, one, t) => sum + (parts[partOf[t]].node.getName() === name ? one : 0), 0);
+  expect(ofPart('mesh')).toBe(0);
+  expect(ofPart('inner')).toBeGreaterThanOrEqual(40 * 80 * 2 - 2 * 80);
 });
 
 test('of what stands several times only the whole is offered', () => {

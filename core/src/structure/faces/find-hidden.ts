@@ -1,4 +1,5 @@
 import { growBoxTree, isMet, type BoxTree } from '../../geometry/box-tree';
+import { findIslands } from '../../geometry/find-islands';
 import type { AllFaces } from './gather-faces';
 
 const { abs, ceil, cos, floor, max, min, PI, sin, sqrt } = Math;
@@ -16,6 +17,8 @@ const SIDES = [
 const ENOUGH = { views: 4, share: 5e-4 };
 /** From each place of a face it is looked outwards in so many directions. Ours. */
 const WAYS = 40;
+/** Of what hangs together and no view shows so many are asked, evenly taken: where none looks out, none does. Ours. */
+const SAMPLE = 60;
 /** So many rays in all; what is left then counts as seen. Ours. */
 const MOST_RAYS = 1_500_000;
 /** Shares of the corners: the middle, and a place near each corner. */
@@ -36,7 +39,8 @@ export interface Hidden {
 
 /**
  * Looks which faces can be seen from outside, from whatever side, as if all were seen from both sides and nothing that is seen through
- * hid anything. First from afar; what no view shows looks out from its own places, and is hidden where every way ends on a face.
+ * hid anything. First from afar; what no view shows looks out from its own places, and is hidden where every way ends on a face. Of a
+ * large piece that hangs together a sample is asked first, and the rest only where one of them looks out.
  * @param tell is told the share that is done
  */
 export function findHidden(faces: AllFaces, tell: (done: number) => void = () => {}): Hidden {
@@ -53,20 +57,48 @@ export function findHidden(faces: AllFaces, tell: (done: number) => void = () =>
     tell((0.6 * (i + 1)) / VIEWS);
   }
   const open: number[] = [];
-  for (let t = 0; t < triangles; t++) if (!seen[t]) open.push(t);
+  // what has no area is nobody's to see
+  for (let t = 0; t < triangles; t++) if (!seen[t] && faceNormal(faces, t)) open.push(t);
   const hidden = new Uint8Array(triangles);
   const tree = growOpaque(faces, isSeenThrough);
   const ways = spreadDirections(WAYS);
-  let [asked, rays] = [0, 0];
-  for (; asked < open.length && rays < MOST_RAYS; asked++) {
-    const t = open[asked];
-    const { isOut, tried } = looksOut(faces, tree, ways, t);
-    if (!isOut) hidden[t] = 1;
-    rays += tried;
-    if (asked % 1000 === 0) tell(0.6 + 0.4 * Math.max(asked / open.length, rays / MOST_RAYS));
+  let [asked, rays, unasked] = [0, 0, 0];
+  /** @returns true where none of them looks out */
+  const ask = (some: readonly number[]): boolean => {
+    let areAll = true;
+    for (const t of some) {
+      if (rays >= MOST_RAYS) {
+        unasked++;
+        areAll = false;
+        continue;
+      }
+      const { isOut, tried } = looksOut(faces, tree, ways, t);
+      hidden[t] = isOut ? 0 : 1;
+      if (isOut) areAll = false;
+      rays += tried;
+    }
+    return areAll;
+  };
+  for (const group of listGroups(faces, open)) {
+    const stride = Math.max(1, Math.floor(group.length / SAMPLE));
+    const sample = group.filter((_, i) => i % stride === 0);
+    if (ask(sample)) for (const t of group) hidden[t] = 1;
+    else ask(group.filter((_, i) => i % stride !== 0));
+    asked += group.length;
+    tell(0.6 + (0.4 * asked) / open.length);
   }
   tell(1);
-  return { hidden, unasked: open.length - asked };
+  return { hidden, unasked };
+}
+
+/** Triangles that hang together with one another, the smallest groups first. */
+function listGroups({ positions, indices }: AllFaces, triangles: readonly number[]): number[][] {
+  const corners = new Uint32Array(triangles.length * 3);
+  triangles.forEach((t, i) => corners.set(indices.subarray(t * 3, t * 3 + 3), i * 3));
+  const { islandOf, islands } = findIslands(positions, corners);
+  const groups = Array.from({ length: islands }, (): number[] => []);
+  triangles.forEach((t, i) => groups[islandOf[i]].push(t));
+  return groups.sort((a, b) => a.length - b.length);
 }
 
 /** What hides others. */
@@ -176,13 +208,7 @@ function looksOut(
   const places = PLACES.map(([i, j, k]) =>
     [0, 1, 2].map((axis) => i * p[a + axis] + j * p[b + axis] + k * p[c + axis]),
   );
-  const [ux, uy, uz] = [p[b] - p[a], p[b + 1] - p[a + 1], p[b + 2] - p[a + 2]];
-  const [vx, vy, vz] = [p[c] - p[a], p[c + 1] - p[a + 1], p[c + 2] - p[a + 2]];
-  const normal = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
-  const length = Math.hypot(...normal);
-  // what has no area is not seen, and hides nothing either
-  if (length === 0) return { isOut: true, tried: 0 };
-  const away = normal.map((v) => v / length);
+  const away = faceNormal({ positions: p, indices }, t) ?? [0, 1, 0];
   let tried = 0;
   for (const way of [away, away.map((v) => -v), ...ways])
     for (const from of places) {
@@ -190,4 +216,17 @@ function looksOut(
       if (!isMet(tree, from, way, near)) return { isOut: true, tried };
     }
   return { isOut: false, tried };
+}
+
+/** @returns the unit normal of a face; null where it has no area */
+function faceNormal(
+  { positions: p, indices }: Pick<AllFaces, 'positions' | 'indices'>,
+  t: number,
+): [number, number, number] | null {
+  const [a, b, c] = [indices[t * 3] * 3, indices[t * 3 + 1] * 3, indices[t * 3 + 2] * 3];
+  const [ux, uy, uz] = [p[b] - p[a], p[b + 1] - p[a + 1], p[b + 2] - p[a + 2]];
+  const [vx, vy, vz] = [p[c] - p[a], p[c + 1] - p[a + 1], p[c + 2] - p[a + 2]];
+  const [x, y, z] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
+  const length = sqrt(x * x + y * y + z * z);
+  return length > 0 ? [x / length, y / length, z / length] : null;
 }
