@@ -1,5 +1,7 @@
+import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
 import { linearDeterminant } from '../../scene/matrix';
+import { measureSkins } from '../../scene/measures/skin-facts';
 import { listMeshInstances } from '../../scene/traverse';
 import { listUnbakedNodes } from '../../structure/clutter';
 import { count } from '../../text/count';
@@ -20,6 +22,7 @@ export function checkBaking(examination: Examination): Finding[] {
         title: 'Joints or clips: they follow size and stance',
         detail:
           'Turns and scales of its joints belong to its motion and stay. A turn or a scale that is taken above goes into places, vertices, bind matrices and clips, and everything moves as it did.',
+        evidence: describeMotion(document),
         choices: willTurn
           ? [
               {
@@ -75,4 +78,28 @@ export function checkBaking(examination: Examination): Finding[] {
       sure: true,
     }),
   ];
+}
+
+/** What bends and what moves, as far as a hand-over or an engine asks. */
+function describeMotion(document: Document): Finding['evidence'] {
+  const { joints, idle, mostInfluences, blendShapes } = measureSkins(document);
+  const clips = document.getRoot().listAnimations().length;
+  const lines: (Finding['evidence'][number] | null)[] = [
+    clips > 0 ? { text: count(clips, 'clip') } : null,
+    joints > 0 ? { text: count(joints, 'joint') } : null,
+    idle.length > 0
+      ? {
+          text: `${count(idle.length, 'joint moves', 'joints move')} nothing: ends of bones`,
+          figure: idle.slice(0, 3).join(', '),
+        }
+      : null,
+    mostInfluences > 0
+      ? {
+          text: `a vertex follows up to ${count(mostInfluences, 'joint')}`,
+          figure: mostInfluences > 4 ? 'four are kept at hand-over' : undefined,
+        }
+      : null,
+    blendShapes > 0 ? { text: count(blendShapes, 'blend shape') } : null,
+  ];
+  return lines.flatMap((line) => line ?? []);
 }
