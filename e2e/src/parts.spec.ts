@@ -177,6 +177,6 @@ test('a gull is cut by a line drawn across it, what is hidden is looked for, and
   await expect(page.getByText('level 2 of detail')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Treatment' })).toContainText('3 coarser levels of detail made');
   // as it was, for who comes after
-  await panel.getByRole('button', { name: 'Without' }).click();
+  await panel.getByRole('button', { name: 'Without', exact: true }).click();
   await expect(panel.getByText('It has one level, the one you see.')).toBeVisible();
 });

@@ -77,7 +77,7 @@ export function PartView({
       >
         <canvas ref={canvas} />
         {draws === 'line' && lining.line && (
-          <svg className="part-line" aria-hidden="true">
+          <svg className="cut-line" aria-hidden="true">
             <line {...lining.line} />
           </svg>
         )}
