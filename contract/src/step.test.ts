@@ -33,6 +33,7 @@ const STEPS: Step[] = [
     schema: 1,
     sets: [['post_LOD0', 'post_LOD1'].map((name) => ({ name, ordinal: 0, signature: '8:12:1×1×1' }))],
   },
+  { kind: 'sort-parts', schema: 1, parts: [{ name: 'hut', ordinal: 0, signature: 'empty' }] },
   {
     kind: 'cut-parts',
     schema: 1,

@@ -184,6 +184,8 @@ export const StepSchema = z.discriminatedUnion('kind', [
       )
       .min(1),
   }),
+  /** What hangs below them, by name and number. */
+  z.object({ kind: z.literal('sort-parts'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({ kind: z.literal('take-out'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({ kind: z.literal('clean-faces'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({ kind: z.literal('turn-faces'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),

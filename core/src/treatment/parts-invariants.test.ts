@@ -253,6 +253,7 @@ const CASES: { [K in Extract<StepKind, `${string}`>]?: Make } = {
     schema: 1,
     cuts: [{ part: refer(document, [idOf(i, given)])[0], plane: [1, 0, 0, 2] }],
   }),
+  'sort-parts': (document) => ({ kind: 'sort-parts', schema: 1, parts: refer(document, ['wrapper']) }),
   'name-parts': (document, given, i) => ({
     kind: 'name-parts',
     schema: 1,

@@ -261,3 +261,24 @@ test('parts that were joined, split and named are written and read back as they 
   expect(computeFigures(read)).toEqual(computeFigures(document));
   expect(named(read, 'fittings').listChildren()).toHaveLength(8);
 });
+
+test('what hangs below is sorted by name and number, however deep, and stays in its place', async () => {
+  const document = createDocument();
+  const hut = document.createNode('hut');
+  getShownScene(document).addChild(hut);
+  const door = document.createNode('door');
+  for (const name of ['slat_10', 'Slat_9', 'slat_1']) addBox(document, [0, 0, 0], [1, 1, 1], name, door);
+  for (const name of ['wall', 'beam']) addBox(document, [2, 0, 0], [3, 1, 1], name, hut);
+  hut.addChild(door);
+  const box = computeBounds(document);
+  const [outcome] = await treat(document, {
+    kind: 'sort-parts',
+    schema: 1,
+    parts: [new PartIndex(document).refer(hut)],
+  });
+  expect(outcome).toMatchObject({ changed: 'what hangs under 2 parts', unmatched: [], worse: [] });
+  const names = (node: Node): string[] => node.listChildren().map((child) => child.getName());
+  expect(names(hut)).toEqual(['beam', 'door', 'wall']);
+  expect(names(door)).toEqual(['slat_1', 'Slat_9', 'slat_10']);
+  expect(computeBounds(document)).toEqual(box);
+});

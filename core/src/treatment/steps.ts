@@ -36,6 +36,7 @@ import { setPartPivot } from './steps/set-part-pivot';
 import { setPivot } from './steps/set-pivot';
 import { shadeParts } from './steps/shade-parts';
 import { shareEqual } from './steps/share-geometry';
+import { sortPartsBelow } from './steps/sort-parts';
 import { splitMaterial } from './steps/split-material';
 import { splitPart } from './steps/split-part';
 import { straighten } from './steps/straighten';
@@ -63,6 +64,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'merge-vertices': mergeVerticesOfParts,
   'close-holes': closeHolesOfParts,
   'shade-parts': shadeParts,
+  'sort-parts': sortPartsBelow,
   'take-out': takeOutParts,
   'name-parts': nameParts,
   'share-geometry': shareEqual,

@@ -9,8 +9,8 @@ export const cutPartsAlong: StepDefinition<'cut-parts'> = {
   order: 0,
   codeVersion: 1,
   topology: 'replaces',
-  // where it is cut it is open
-  brings: ['open'],
+  // where it is cut it is open, and a troubled edge that is cut is two
+  brings: ['open', 'crowded', 'against'],
   title: ({ cuts }) => (cuts.length === 1 ? `“${cuts[0].part.name}” cut in two` : `${cuts.length} parts cut in two`),
   credit: () => null,
   adaptation: () => null,

@@ -11,6 +11,7 @@ export interface PartAction {
     | 'group-materials'
     | 'group-names'
     | 'group-near'
+    | 'sort'
     | 'dissolve'
     | 'top'
     | 'split'
@@ -161,6 +162,13 @@ export const PART_ACTIONS: PartAction[] = [
           ? 'A clip or a skin moves one of them.'
           : null,
     steps: (refs) => [{ kind: 'hang-parts', schema: 1, parts: [...refs], under: null }],
+  },
+  {
+    id: 'sort',
+    label: 'Sort below by name',
+    keyName: 'shift+s',
+    whyNot: (chosen) => (chosen.every(({ kind }) => kind === 'group') ? null : 'Only what hangs in a group is sorted.'),
+    steps: (refs) => [{ kind: 'sort-parts', schema: 1, parts: [...refs] }],
   },
   {
     id: 'split',

@@ -85,7 +85,7 @@ export function PartHand({
                     aria-keyshortcuts={action.keyName}
                     onClick={() => onAct(action)}
                   >
-                    {action.label} ({action.keyName.replace('shift+', 'Shift ')})
+                    {action.label} ({describeKey(action.keyName)})
                   </Button>
                 </span>
               );
@@ -213,3 +213,7 @@ function Facts({ chosen, below }: { chosen: readonly PartRow[]; below: number })
     </dl>
   );
 }
+
+/** `shift+g` as it stands on a keyboard. */
+const describeKey = (keyName: string): string =>
+  keyName.startsWith('shift+') ? `Shift ${keyName.slice('shift+'.length).toUpperCase()}` : keyName;
