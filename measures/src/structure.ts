@@ -14,7 +14,7 @@ import { listFaultyFaces } from '@haveld/core/structure/parts/faulty-faces';
 import { joinParts } from '@haveld/core/structure/parts/join-parts';
 import { describePartSheet } from '@haveld/core/structure/parts/part-sheet';
 import { shareOut, takeApart } from '@haveld/core/structure/parts/split-part';
-import { createSphereDocument } from '@haveld/core/testing/documents';
+import { addMesh, createSphere, createSphereDocument } from '@haveld/core/testing/documents';
 import { takeCensus } from '@haveld/core/treatment/census';
 import { MeshoptSimplifier } from 'meshoptimizer';
 import { BANDS, createBands } from './parts/bands';
@@ -139,20 +139,7 @@ await time('the same kept beside the finest, with how far each is off', joined, 
 // a ball within a ball: half of it is hidden
 const balls = (): Document => {
   const document = createSphereDocument(1, 353);
-  const inner = listMeshInstances(createSphereDocument(0.9, 353))[0].mesh.listPrimitives()[0];
-  const buffer = document.getRoot().listBuffers()[0];
-  const copy = document
-    .createPrimitive()
-    .setAttribute(
-      'POSITION',
-      document
-        .createAccessor()
-        .setType('VEC3')
-        .setArray(inner.getAttribute('POSITION')!.getArray()!.slice())
-        .setBuffer(buffer),
-    )
-    .setIndices(document.createAccessor().setArray(inner.getIndices()!.getArray()!.slice()).setBuffer(buffer));
-  getShownScene(document).addChild(document.createNode('inner').setMesh(document.createMesh().addPrimitive(copy)));
+  addMesh(document, createSphere(0.9, 353), 'inner');
   return document;
 };
 await time('faces gathered', balls, gatherFaces);

@@ -162,6 +162,18 @@ export function createLaidSquare(uv: number[], copies = 1): Document {
 /** One mesh of plain triangles. */
 export function createMeshDocument(points: readonly number[], corners: readonly number[]): Document {
   const document = createDocument();
+  addMesh(document, { points, corners }, 'mesh');
+  return document;
+}
+
+/** xyz a point, three points a triangle. */
+export interface PlainMesh {
+  points: readonly number[];
+  corners: readonly number[];
+}
+
+/** Adds plain triangles to a document, as a part of their own at the top. */
+export function addMesh(document: Document, { points, corners }: PlainMesh, name: string): Node {
   const buffer = document.getRoot().listBuffers()[0] ?? document.createBuffer();
   const primitive = document
     .createPrimitive()
@@ -170,14 +182,19 @@ export function createMeshDocument(points: readonly number[], corners: readonly 
       document.createAccessor().setType('VEC3').setArray(Float32Array.from(points)).setBuffer(buffer),
     )
     .setIndices(document.createAccessor().setType('SCALAR').setArray(Uint32Array.from(corners)).setBuffer(buffer));
-  getShownScene(document).addChild(
-    document.createNode('mesh').setMesh(document.createMesh('mesh').addPrimitive(primitive)),
-  );
-  return document;
+  const node = document.createNode(name).setMesh(document.createMesh(name).addPrimitive(primitive));
+  getShownScene(document).addChild(node);
+  return node;
 }
 
 /** A closed ball of rings about Y, or the upper share of one with a flat base. */
 export function createSphereDocument(radius: number, rings: number, share = 1): Document {
+  const { points, corners } = createSphere(radius, rings, share);
+  return createMeshDocument(points, corners);
+}
+
+/** The same, not in a document yet. */
+export function createSphere(radius: number, rings: number, share = 1): PlainMesh {
   const points: number[] = [];
   const corners: number[] = [];
   const around = rings * 2;
@@ -204,5 +221,5 @@ export function createSphereDocument(radius: number, rings: number, share = 1): 
     points.push(0, radius * Math.cos(Math.PI * share), 0);
     for (let k = 0; k < around; k++) corners.push(at(rings, k), at(rings, k + 1), centre);
   }
-  return createMeshDocument(points, corners);
+  return { points, corners };
 }

@@ -3,9 +3,11 @@ import { setNodeSource } from '../../scene/document/source-data';
 import { getShownScene, listMeshInstances, listShownNodes } from '../../scene/traverse';
 import {
   addBox,
+  addMesh,
   createBoxDocument,
   createMemoryCodec,
   createMeshDocument,
+  createSphere,
   createSphereDocument,
 } from '../../testing/documents';
 import { applyTreatment } from '../../treatment/apply-treatment';
@@ -110,21 +112,10 @@ test('a crate without a lid shows what is in it', () => {
 
 test('of a ball within a ball every face is hidden, and of the outer one none', () => {
   const document = createSphereDocument(1, 40);
-  const [outer] = listMeshInstances(document)[0].mesh.listPrimitives();
-  const inner = listMeshInstances(createSphereDocument(0.9, 40))[0].mesh.listPrimitives()[0];
-  const copy = outer
-    .clone()
-    .setAttribute(
-      'POSITION',
-      document
-        .createAccessor()
-        .setType('VEC3')
-        .setArray(inner.getAttribute('POSITION')!.getArray()!.slice())
-        .setBuffer(document.getRoot().listBuffers()[0]),
-    );
-  getShownScene(document).addChild(document.createNode('inner').setMesh(document.createMesh().addPrimitive(copy)));
-  const { parts, partOf, ...faces } = gatherFaces(document)!;
-  const { hidden, unasked } = findHidden({ parts, partOf, ...faces });
+  addMesh(document, createSphere(0.9, 40), 'inner');
+  const faces = gatherFaces(document)!;
+  const { parts, partOf } = faces;
+  const { hidden, unasked } = findHidden(faces);
   expect(unasked).toBe(0);
   // those without area at the poles are nobody's
   const ofPart = (name: string): number =>
@@ -144,22 +135,8 @@ test('of what stands several times only the whole is offered', () => {
 test('a label a hair before its crate flickers, one a finger before it does not', () => {
   const label = (z: number, isBack = false): Document => {
     const document = crate();
-    const square = [0.2, 0.2, z, 0.8, 0.2, z, 0.8, 0.8, z, 0.2, 0.8, z];
-    const other = createMeshDocument(square, isBack ? [0, 2, 1, 0, 3, 2] : [0, 1, 2, 0, 2, 3]);
-    const primitive = listMeshInstances(other)[0].mesh.listPrimitives()[0];
-    const buffer = document.getRoot().listBuffers()[0];
-    const copy = document
-      .createPrimitive()
-      .setAttribute(
-        'POSITION',
-        document
-          .createAccessor()
-          .setType('VEC3')
-          .setArray(primitive.getAttribute('POSITION')!.getArray()!.slice())
-          .setBuffer(buffer),
-      )
-      .setIndices(document.createAccessor().setArray(primitive.getIndices()!.getArray()!.slice()).setBuffer(buffer));
-    getShownScene(document).addChild(document.createNode('label').setMesh(document.createMesh().addPrimitive(copy)));
+    const points = [0.2, 0.2, z, 0.8, 0.2, z, 0.8, 0.8, z, 0.2, 0.8, z];
+    addMesh(document, { points, corners: isBack ? [0, 2, 1, 0, 3, 2] : [0, 1, 2, 0, 2, 3] }, 'label');
     return document;
   };
   const lying = find(label(1 + 1e-5), 'lying')!;

@@ -1,9 +1,9 @@
 import type { Document, Node } from '@gltf-transform/core';
 import { getDetailLevels } from '../../scene/document/detail-levels';
-import { readGlb, writeGlb } from '../../scene/document/document-io';
+import { createDocument, readGlb, writeGlb } from '../../scene/document/document-io';
 import { computeBounds } from '../../scene/measures/bounds';
 import { getShownScene, listMeshInstances, listShownNodes } from '../../scene/traverse';
-import { createMemoryCodec, createSphereDocument } from '../../testing/documents';
+import { addMesh, createMemoryCodec, createSphere } from '../../testing/documents';
 import { applyTreatment } from '../../treatment/apply-treatment';
 import { PartIndex } from '../../scene/part-ref';
 import { findLevels } from './find-levels';
@@ -16,30 +16,9 @@ const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new 
 
 /** Balls of these names in one document, each of so many rings, each at its place along X. */
 function createBalls(balls: readonly { name: string; rings: number; x?: number; radius?: number }[]): Document {
-  const document = createSphereDocument(1, 2);
-  const [first] = listShownNodes(document);
-  for (const { name, rings, x = 0, radius = 1 } of balls) {
-    const ball = createSphereDocument(radius, rings);
-    const primitive = listMeshInstances(ball)[0].mesh.listPrimitives()[0];
-    const buffer = document.getRoot().listBuffers()[0];
-    const copy = document.createPrimitive();
-    const position = primitive.getAttribute('POSITION')!;
-    copy.setAttribute(
-      'POSITION',
-      document.createAccessor().setType('VEC3').setArray(position.getArray()!.slice()).setBuffer(buffer),
-    );
-    copy.setIndices(
-      document
-        .createAccessor()
-        .setType('SCALAR')
-        .setArray(primitive.getIndices()!.getArray()!.slice())
-        .setBuffer(buffer),
-    );
-    getShownScene(document).addChild(
-      document.createNode(name).setMesh(document.createMesh(name).addPrimitive(copy)).setTranslation([x, 0, 0]),
-    );
-  }
-  first.dispose();
+  const document = createDocument();
+  for (const { name, rings, x = 0, radius = 1 } of balls)
+    addMesh(document, createSphere(radius, rings), name).setTranslation([x, 0, 0]);
   return document;
 }
 const names = (nodes: readonly Node[]): string[] => nodes.map((node) => node.getName());
