@@ -4,6 +4,7 @@ import { writeObj } from '@haveld/core/formats/obj/write';
 import { composeCredit, type Credit } from '@haveld/core/rights/credits';
 import { compareFigures } from '@haveld/core/scene/measures/compare-figures';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
+import { listMeshInstances } from '@haveld/core/scene/traverse';
 import type { PackedFile, PackedModel } from './packed-file';
 import { readBack } from './read-back';
 
@@ -35,7 +36,7 @@ export async function packObj(
 
 function countUsedMaterials(document: Document): number {
   const used = new Set<unknown>();
-  for (const mesh of document.getRoot().listMeshes())
+  for (const { mesh } of listMeshInstances(document))
     for (const primitive of mesh.listPrimitives()) used.add(primitive.getMaterial());
   return used.size;
 }

@@ -8,6 +8,7 @@ import { writeSidecar } from '@haveld/core/rights/reuse-sidecar';
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { reduceInfluences } from '@haveld/core/scene/meshes/reduce-influences';
+import { countLevels } from '@haveld/core/structure/levels/show-level';
 import { reduceTextures, rewriteTextures } from '@haveld/core/textures/materials/rewrite-textures';
 import { nameMaps } from '@haveld/core/textures/name-maps';
 import { requireHolding } from '../hand-over/check-written';
@@ -49,6 +50,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   nameMaps(document, input.name, input.rules.mapName);
   const maps = await writeMaps(document, input.maps, input.rules.handedOverMapSide);
   const expected = computeFigures(document);
+  const levels = countLevels(document);
   progress(1, 4, 'stage');
   const { files, checks } = await PACKERS[input.format](document, expected, input.name, input.credits);
   progress(2, 4, 'stage');
@@ -60,6 +62,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
     intendedUse: input.intendedUse,
     ...(influences > 4 ? { influences: `4 of up to ${influences} a vertex, the heaviest` } : {}),
     ...(maps ? { maps } : {}),
+    ...(levels > 0 ? { levels: describeLevels(levels, input.format) } : {}),
     checks,
   };
   const text = (content: string): Uint8Array => new TextEncoder().encode(content);
@@ -95,6 +98,11 @@ async function writeMaps(document: Document, file: MapFile, side: number): Promi
   ];
   return said.length > 0 ? said.join('; ') : null;
 }
+
+const describeLevels = (coarser: number, format: HandOverFormat): string =>
+  format === 'obj'
+    ? `the finest of ${coarser + 1}, for OBJ holds one`
+    : `${coarser} coarser beside the finest, by MSFT_lod`;
 
 /** Maps by another hand stand under their own line alone. */
 function creditsOf(path: string, credits: readonly Credit[]): readonly Credit[] {

@@ -4,8 +4,10 @@ import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import type { Step } from '@haveld/contract/step';
 import { composeCredit, listCredits } from '@haveld/core/rights/credits';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
+import { LevelsOfDetail } from '@haveld/core/scene/document/detail-levels';
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
+import { listMeshInstances, listShownNodes } from '@haveld/core/scene/traverse';
 import { getLicenceTexts } from '../licence-texts';
 import { sharpCodec } from '../pictures/sharp-codec';
 import { createScratchStore } from '../testing/scratch-store';
@@ -187,6 +189,34 @@ test('maps go out at the size the house hands over, and that is said; the librar
   expect(files.get('crate/READ-BACK.json')!.toString()).toContain('1 reduced to 2048 texels a side');
   const kept = await readGlb(await scratch.store.get(sha256));
   expect(kept.getRoot().listTextures()[0].getSize()).toEqual([4096, 8]);
+});
+
+test.each<[HandOverFormat, string, number]>([
+  ['glb', '1 coarser beside the finest, by MSFT_lod', 1],
+  ['gltf', '1 coarser beside the finest, by MSFT_lod', 1],
+  ['obj', 'the finest of 2, for OBJ holds one', 0],
+])('levels of detail go out in %s as far as it holds them, and what does not is said', async (format, words, kept) => {
+  const document = await readGlb(await scratch.store.get((await makeCrate()).made.modelSha256));
+  const [crate] = listShownNodes(document);
+  // a coarser crate, of a material of its own
+  const coarser = document
+    .createNode('crate_LOD1')
+    .setMesh(
+      document
+        .createMesh('crate_LOD1')
+        .addPrimitive(
+          listMeshInstances(document)[0].mesh.listPrimitives()[0].clone().setMaterial(document.createMaterial('far')),
+        ),
+    );
+  const levels = document.createExtension(LevelsOfDetail).createDetailLevels().addLevel(coarser);
+  crate.setExtension(LevelsOfDetail.EXTENSION_NAME, levels);
+  const { sha256 } = await scratch.store.put(await writeGlb(document));
+  const { files, packed } = await pack(format, sha256);
+  expect(packed.checks.every((check) => check.holds)).toBe(true);
+  expect(files.get('crate/READ-BACK.json')!.toString()).toContain(words);
+  const model = files.get(`crate/crate.${format}`)!.toString('latin1');
+  expect(model.split('MSFT_lod').length > 1 ? 1 : 0).toBe(kept);
+  expect(model.includes('far')).toBe(kept === 1);
 });
 
 test('the XMP of a handed-over GLB is read by another reader of JSON-LD, by its full names', async () => {

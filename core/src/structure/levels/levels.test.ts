@@ -5,6 +5,8 @@ import { computeBounds } from '../../scene/measures/bounds';
 import { getShownScene, listMeshInstances, listShownNodes } from '../../scene/traverse';
 import { addMesh, createMemoryCodec, createSphere } from '../../testing/documents';
 import { applyTreatment } from '../../treatment/apply-treatment';
+import { removeSourceData } from '../../scene/document/source-data';
+import { readFiles } from '../../testing/read-files';
 import { PartIndex } from '../../scene/part-ref';
 import { findLevels } from './find-levels';
 import { listCoverage, listLevelFacts } from './level-facts';
@@ -257,4 +259,18 @@ test('a level gives way where the error of the next is a pixel, and never grows 
   expect(listCoverage(box, [0.01, 0.05])).toEqual([0.1852, 0.03704, 0]);
   expect(listCoverage(box, [0.05, 0.01])).toEqual([0.03704, 0.03704, 0]);
   expect(listCoverage(box, [0])).toEqual([1, 0]);
+});
+
+test('levels a glTF declares are kept as they are read, and go where the model goes', async () => {
+  const made = createBalls([{ name: 'buoy', rings: 24 }]);
+  await makeLevels(made, listShownNodes(made)[0], [{ by: 'share', share: 0.5 }]);
+  removeSourceData(made);
+  const { document } = await readFiles({ 'buoy.glb': await writeGlb(made) });
+  expect(findLevels(document)).toEqual([]);
+  await applyTreatment(document, [{ kind: 'scale', schema: 1, factor: 3, label: 'three times' }], context);
+  const [finest, coarser] = listLevelFacts(document);
+  expect(coarser.triangles).toBeLessThan(finest.triangles);
+  // nobody here measured it
+  expect(coarser.error).toBeNull();
+  expect(computeBounds(document, listAtLevel(document, 1).instances)!.max[0]).toBeCloseTo(3, 1);
 });
