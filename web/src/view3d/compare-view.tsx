@@ -224,7 +224,7 @@ export function CompareView({
         isTrying={trials.kind !== null}
         thing={thing}
       />
-      {!isPlain && treated && <TrialBar trials={trials} canDrop={canDrop} beside={besideTrials} />}
+      {!isPlain && treated && !picking.wanted && <TrialBar trials={trials} canDrop={canDrop} beside={besideTrials} />}
       <LightControls
         light={light}
         strength={strength}
