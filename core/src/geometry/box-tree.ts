@@ -25,7 +25,8 @@ const MOST_TRIANGLES = 2 ** 23;
  */
 export function growBoxTree(positions: Float32Array, indices: Uint32Array, grown = 0): BoxTree {
   const count = indices.length / 3;
-  if (count > MOST_TRIANGLES) throw new RangeError(`growBoxTree: ${count} triangles, ${MOST_TRIANGLES} at most`);
+  if (count > MOST_TRIANGLES)
+    throw new RangeError('It has more than 8 million triangles: too many to look through one by one.');
   const leaves = 2 ** ceil(log2(max(1, count)));
   const boxes = new Float32Array(leaves * 2 * 6);
   for (let n = 0; n < leaves * 2; n++) {

@@ -274,3 +274,11 @@ test('levels a glTF declares are kept as they are read, and go where the model g
   expect(coarser.error).toBeNull();
   expect(computeBounds(document, listAtLevel(document, 1).instances)!.max[0]).toBeCloseTo(3, 1);
 });
+
+test('a model nothing can be taken from gets no levels, and declares none', async () => {
+  const document = createBalls([{ name: 'buoy', rings: 2 }]);
+  const { made } = await makeLevels(document, listShownNodes(document)[0], [{ by: 'share', share: 1 }]);
+  expect(made).toEqual([]);
+  expect(countLevels(document)).toBe(0);
+  expect(new TextDecoder().decode(await writeGlb(document))).not.toContain('MSFT_lod');
+});

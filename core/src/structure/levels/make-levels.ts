@@ -32,7 +32,8 @@ export async function makeLevels(
 ): Promise<{ made: MadeLevel[]; left: string[] }> {
   dropLevels(document);
   const box = computeBounds(document);
-  const own = document.createExtension(LevelsOfDetail).createDetailLevels();
+  const extension = document.createExtension(LevelsOfDetail);
+  const own = extension.createDetailLevels();
   const made: MadeLevel[] = [];
   const left = new Set<string>();
   const finest = listPlacedParts(document);
@@ -52,8 +53,11 @@ export async function makeLevels(
     made.push({ triangles: reached.after, error });
     before = { top, triangles: reached.after, error: before.error + reached.error };
   }
-  if (made.length === 0) own.dispose();
-  else {
+  if (made.length === 0) {
+    own.dispose();
+    // what nothing has is not declared
+    extension.dispose();
+  } else {
     root.setExtension(LevelsOfDetail.EXTENSION_NAME, own);
     own.setCoverage(
       listCoverage(

@@ -72,6 +72,8 @@ function open(before: Step[] = [], build = buildCupboard, waitsWithFaces = false
     },
     lookThroughFaces: async (_, steps, __, tell) => {
       if (waitsWithFaces) await new Promise(() => {});
+      // the last word on how far it is comes after the end
+      setTimeout(() => tell(1), 50);
       return lookThroughFaces(await treatedBy(listStepsBeforeParts(steps)), tell);
     },
   });
@@ -261,6 +263,8 @@ test('faces nobody sees are looked for by a key, lit when they are chosen, and t
   await screen.findByRole('button', { name: /^Look for hidden/ });
   await user.keyboard('{Shift>}b{/Shift}');
   const found = within(await screen.findByRole('region', { name: 'Among its faces' }));
+  await new Promise((resolve) => setTimeout(resolve, 120));
+  expect(screen.queryByRole('progressbar', { name: 'Faces looked through' })).toBeNull();
   const hidden = found.getByRole('button', { name: /cannot be seen from outside/ });
   expect(hidden.title).toContain('lamp, all of it');
   await user.click(hidden);

@@ -40,9 +40,15 @@ export function useFaceLook(model: TreatedModel): FaceLooking {
       if (!controller.signal.aborted) setState((last) => ({ ...last, ...change }));
     };
     setState({ model, done: 0, found: null, problem: null, offer: null });
-    lookThroughFaces(model, (done) => tell({ done }), controller.signal).then(
-      (found) => tell({ found, done: null }),
-      (error: unknown) => tell({ problem: (error as Error).message, done: null }),
+    let isOver = false;
+    const end = (change: Partial<typeof state>): void => {
+      isOver = true;
+      tell({ ...change, done: null });
+    };
+    // how far it is comes on a line of its own, and the last word may come after the end
+    lookThroughFaces(model, (done) => !isOver && tell({ done }), controller.signal).then(
+      (found) => end({ found }),
+      (error: unknown) => end({ problem: (error as Error).message }),
     );
   };
   return {
