@@ -167,18 +167,18 @@ test('a mast is cut by a line drawn across it, what is hidden is looked for, and
 
   // in a worker of its own, with what came of it
   await page.keyboard.press('Shift+B');
-  await expect(page.getByRole('region', { name: 'Among its faces' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'Problem faces' })).toBeVisible({ timeout: 30_000 });
 
   await page.getByRole('link', { name: 'Back to its condition' }).click();
   await page.keyboard.press('g');
   const panel = page.getByRole('region', { name: 'Levels of detail' });
   await panel.getByRole('button', { name: 'Make 3 levels' }).click();
   await expect(panel.getByRole('radio').nth(1)).toBeVisible();
-  await expect(panel.getByRole('listitem').nth(1)).toContainText(/off, unseen from/);
+  await expect(panel.getByRole('listitem').nth(1)).toContainText(/deviation, unseen from/);
   await panel.getByRole('radio', { name: /level 1/ }).check();
   await expect(page.getByText('level 1 of detail')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Treatment' })).toContainText('3 coarser levels of detail made');
   // as it was, for who comes after
   await panel.getByRole('button', { name: 'Without', exact: true }).click();
-  await expect(panel.getByText('It has one level, the one you see.')).toBeVisible();
+  await expect(panel.getByText('Only the model itself, no coarser levels.')).toBeVisible();
 });

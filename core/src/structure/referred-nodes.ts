@@ -1,4 +1,5 @@
 import type { Document, Node } from '@gltf-transform/core';
+import { listBelow } from '../scene/traverse';
 
 /** Nodes a skin or a clip means: they stay where they are. */
 export function listReferredNodes(document: Document): Set<Node> {
@@ -17,3 +18,7 @@ export function listReferredNodes(document: Document): Set<Node> {
   }
   return referred;
 }
+
+/** @returns true where a skin's joints or a clip's targets lie in it: out of the scene they would move nothing */
+export const holdsMovers = (node: Node, referred: ReadonlySet<Node>): boolean =>
+  listBelow(node).some((below) => referred.has(below));

@@ -37,7 +37,7 @@ const KEYS: [string, string][] = [
   ['n  h  v', 'flip its faces outwards, close its holes, bring its vertices together'],
   ['j  k  z', 'how its faces meet; the edges where something is wrong; smooth it'],
   ['Shift X  1 2 3', 'cut along a line; across the middle of its width, height, depth'],
-  ['Shift B', 'look for faces that are hidden, flicker or cross'],
+  ['Shift B', 'find hidden, overlapping and intersecting faces'],
   ['a  q  x', 'choose all alike, all of the material, by a box'],
   ['i  w  Esc', 'show the chosen alone, hide them, show all'],
   ['Ctrl or ⌘  z', 'undo the last step on its parts; with Shift do it again'],

@@ -43,11 +43,11 @@ export interface CompareViewProps {
   canDrop?: boolean;
   /** Module of its kit; null where it has none. */
   moduleM?: number | null;
-  /** Told what is tried; null where nothing is. */
   /** Edges drawn on the treated model; it is shown alone then. */
   edges?: DrawnEdges | null;
   /** What stands with the trials. */
   besideTrials?: ReactNode;
+  /** Told what is tried; null where nothing is. */
   onTrial?: (kind: TrialKind | null) => void;
 }
 

@@ -146,8 +146,8 @@ function offerLying(faces: AllFaces, { lying, lyingPairs }: Overlaps): FaceOffer
   const polygons = [...found.values()].reduce((sum, one) => sum + one.polygons, 0);
   return {
     kind: 'lying',
-    title: `${count(polygons, 'polygon lies', 'polygons lie')} on others and will flicker`,
-    detail: 'Two surfaces in one place: from afar it is chance which is drawn. Take one away, or set them apart.',
+    title: `${count(polygons, 'polygon overlaps', 'polygons overlap')} others and will flicker`,
+    detail: 'Two surfaces in one place (z-fighting): it is chance which is drawn. Remove one, or move them apart.',
     evidence: listPairs(faces, lyingPairs).slice(0, 8),
     steps: [],
     faces: meant(found),
@@ -164,7 +164,7 @@ function offerCrossing(faces: AllFaces, { crossing, crossingPairs }: Overlaps): 
   });
   return {
     kind: 'crossing',
-    title: `${count(polygons, 'polygon goes', 'polygons go')} through another of the same part`,
+    title: `${count(polygons, 'polygon intersects', 'polygons intersect')} others of the same part`,
     detail: 'Usual where one piece is put into another. It harms what counts on closed surfaces: print, simulation.',
     evidence: listPairs(faces, new Map(within)).slice(0, 8),
     steps: [],

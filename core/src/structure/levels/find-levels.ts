@@ -6,6 +6,7 @@ import { boundParts, boxCentre, boxSize } from '../../scene/measures/bounds';
 import { listPlacedParts, type PlacedPart } from '../../scene/measures/placed-parts';
 import { getShownScene, listBelow, listShownNodes } from '../../scene/traverse';
 import { count, formatCount } from '../../text/count';
+import { holdsMovers, listReferredNodes } from '../referred-nodes';
 
 /** Several levels of detail of one thing, as they came. */
 export interface FoundLevels {
@@ -95,7 +96,9 @@ function judgeLevels(
     return { node, box: boundParts(parts), triangles: parts.reduce((sum, { corners }) => sum + corners / 3, 0) };
   });
   const [finest] = levels;
-  if (!finest.box) return null;
+  const referred = listReferredNodes(document);
+  // a level that brings joints or moves by a clip is more than a surface
+  if (!finest.box || levels.slice(1).some(({ node }) => holdsMovers(node, referred))) return null;
   const longest = Math.max(...boxSize(finest.box));
   let isLaidOut = false;
   for (const [i, { box, triangles }] of levels.entries()) {

@@ -6,6 +6,7 @@ import { boundParts } from '../../scene/measures/bounds';
 import { listPlacedParts, type PlacedPart } from '../../scene/measures/placed-parts';
 import { setLocalMatrix } from '../../scene/place-node';
 import { getShownScene, listBelow, listShownNodes, placeMeshes } from '../../scene/traverse';
+import { holdsMovers, listReferredNodes } from '../referred-nodes';
 import { measureShift } from './find-levels';
 import { listCoverage } from './level-facts';
 import { measureApart } from './measure-apart';
@@ -22,16 +23,21 @@ export async function keepLevels(document: Document, nodes: readonly Node[]): Pr
   const box = boundParts(shown);
   const errors: number[] = [];
   const left: Node[] = [];
+  const referred = listReferredNodes(document);
   for (const node of coarser) {
     const to = finest.getParentNode();
     const inverse = to ? invertMatrix(to.getWorldMatrix()) : scaleMatrix(1);
     const itsBox = boundParts(listPlacedBelow(document, node));
-    if (!inverse || !box || !itsBox) {
+    const isHeld = !inverse || !box || !itsBox || holdsMovers(node, referred);
+    const shift = isHeld ? null : measureShift(box, itsBox);
+    // joints place a skin: it is not shifted by its node
+    const isStuck = shift?.some((v) => v !== 0) && listBelow(node).some((below) => below.getSkin());
+    if (isHeld || !shift || isStuck) {
       left.push(node);
       continue;
     }
-    const shift = translationMatrix(measureShift(box, itsBox));
-    if (!setLocalMatrix(document, node, multiplyMatrix(inverse, multiplyMatrix(shift, node.getWorldMatrix())))) {
+    const moved = multiplyMatrix(translationMatrix(shift), node.getWorldMatrix());
+    if (!setLocalMatrix(document, node, multiplyMatrix(inverse, moved))) {
       left.push(node);
       continue;
     }

@@ -282,3 +282,24 @@ test('a model nothing can be taken from gets no levels, and declares none', asyn
   expect(countLevels(document)).toBe(0);
   expect(new TextDecoder().decode(await writeGlb(document))).not.toContain('MSFT_lod');
 });
+
+test('a level that brings the joints of a skin is not taken for one, and is not taken out of the scene with them', async () => {
+  const document = createBalls([
+    { name: 'buoy_LOD0', rings: 24 },
+    { name: 'buoy_LOD1', rings: 12 },
+  ]);
+  const [finest, coarser] = listShownNodes(document);
+  const joint = document.createNode('joint');
+  coarser.addChild(joint);
+  finest.setSkin(document.createSkin().addJoint(joint));
+  expect(findLevels(document)).toEqual([]);
+  const index = new PartIndex(document);
+  const [outcome] = await applyTreatment(
+    document,
+    [{ kind: 'keep-levels', schema: 1, sets: [[finest, coarser].map((node) => index.refer(node))] }],
+    context,
+  );
+  expect(outcome.unmatched).toEqual(['buoy_LOD1']);
+  expect(names(listShownNodes(document))).toEqual(['buoy_LOD0', 'buoy_LOD1', 'joint']);
+  expect(countLevels(document)).toBe(0);
+});

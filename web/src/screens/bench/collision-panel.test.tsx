@@ -88,7 +88,7 @@ test('a sheet says that nothing can hold it; a key opens and closes the panel', 
   const { user } = open([], null);
   await screen.findByRole('button', { name: 'Collision shape' });
   await user.keyboard('w');
-  expect(await screen.findByText('It is too flat for a collision shape.')).toBeTruthy();
+  expect(await screen.findByText('Too flat for a collision shape.')).toBeTruthy();
   await user.keyboard('w');
   expect(screen.queryByRole('region', { name: 'Collision shape' })).toBeNull();
 });

@@ -70,7 +70,7 @@ export function CollisionPanel({
       </header>
       {fitted.isPending && <p className="quiet">Fitting shapes …</p>}
       {fitted.error && <p className="says-blocks">{fitted.error.message}</p>}
-      {fitted.data === null && <p className="quiet">It is too flat for a collision shape.</p>}
+      {fitted.data === null && <p className="quiet">Too flat for a collision shape.</p>}
       {fitted.data && (
         <>
           <table>
@@ -103,8 +103,8 @@ export function CollisionPanel({
               ))}
             </tbody>
           </table>
-          <p className="quiet small">Volume as times that of the model. The drop and the pile are tried with it.</p>
-          <div className="stage-panel-row" role="radiogroup" aria-label="Does it move">
+          <p className="quiet small">Volume relative to the model’s. Drop and pile use the shape taken here.</p>
+          <div className="stage-panel-row" role="radiogroup" aria-label="Movable or fixed">
             <label>
               <input type="radio" name="moves" checked={isMovable} onChange={() => setMovable(true)} />
               movable

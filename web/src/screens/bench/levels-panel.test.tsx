@@ -72,7 +72,7 @@ async function open(levels: ShownLevel[], steps: Partial<Sheet['steps'][number]>
 
 test('a model of one level is offered three, each half of the one before, as a step', async () => {
   const { user, sent, panel } = await open([level({})]);
-  expect(await panel.findByText('It has one level, the one you see.')).toBeTruthy();
+  expect(await panel.findByText('Only the model itself, no coarser levels.')).toBeTruthy();
   await user.click(panel.getByRole('button', { name: 'Make 3 levels' }));
   await waitFor(() =>
     expect(sent(setOwnSteps)).toEqual([
@@ -97,10 +97,10 @@ test('each level says how far it is off, from where nobody sees it, and when it 
     [{ id: 's1', step: MADE, enabled: true, findingKey: 'own:levels' }],
   );
   const [, first, second] = await panel.findAllByRole('listitem');
-  expect(first.textContent).toMatch(/level 1.*6.000.*50 %.*1.2 mm off, unseen from 1.40 m away/);
+  expect(first.textContent).toMatch(/level 1.*6.000.*50 %.*1.2 mm deviation, unseen from 1.40 m away/);
   expect(within(first).getAllByRole('img')).toHaveLength(2);
-  expect(within(second).getByText('Hardly lighter than the one before.')).toBeTruthy();
-  expect(within(first).queryByText('Hardly lighter than the one before.')).toBeNull();
+  expect(within(second).getByText('Barely fewer triangles than the level before.')).toBeTruthy();
+  expect(within(first).queryByText('Barely fewer triangles than the level before.')).toBeNull();
   // one is shown on the model in its place
   await user.click(within(second).getByRole('radio'));
   await waitFor(() => expect(asked).toEqual([2]));
@@ -136,8 +136,8 @@ test('levels that came are told, and that others take their place', async () => 
     [level({}), { ...COARSER[0], error: null, from: null }],
     [{ id: 's1', step: CAME, enabled: true, findingKey: 'levels' }],
   );
-  expect(await panel.findByText('They came with the model. Levels made here take their place.')).toBeTruthy();
-  expect(panel.getByText('How far it is off was not measured.')).toBeTruthy();
+  expect(await panel.findByText('They came with the model. Making levels here replaces them.')).toBeTruthy();
+  expect(panel.getByText('Deviation not measured.')).toBeTruthy();
 });
 
 test.each([

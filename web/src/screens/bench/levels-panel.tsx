@@ -86,9 +86,9 @@ export function LevelsPanel({
           Close
         </Button>
       </header>
-      {levels.isPending && <p className="quiet">Looking at them …</p>}
+      {levels.isPending && <p className="quiet">Measuring the levels …</p>}
       {levels.error && <p className="says-blocks">{levels.error.message}</p>}
-      {levels.data && levels.data.length < 2 && <p className="quiet">It has one level, the one you see.</p>}
+      {levels.data && levels.data.length < 2 && <p className="quiet">Only the model itself, no coarser levels.</p>}
       {levels.data && levels.data.length > 1 && (
         <ol className="levels">
           {levels.data.map((one) => (
@@ -102,7 +102,7 @@ export function LevelsPanel({
           ))}
         </ol>
       )}
-      {came && !taken && <p className="quiet small">They came with the model. Levels made here take their place.</p>}
+      {came && !taken && <p className="quiet small">They came with the model. Making levels here replaces them.</p>}
       <form
         className="levels-form"
         onSubmit={(event) => {
@@ -150,17 +150,17 @@ function LevelRow({
         <>
           <p className="small">
             {error === null || from === null ? (
-              <span className="quiet">How far it is off was not measured.</span>
+              <span className="quiet">Deviation not measured.</span>
             ) : error === 0 ? (
-              'Not off anywhere.'
+              'No deviation.'
             ) : (
               <>
-                up to <b>{length(Number(error.toPrecision(2)))}</b> off, unseen from{' '}
+                up to <b>{length(Number(error.toPrecision(2)))}</b> deviation, unseen from{' '}
                 <b>{length(Number(from.toPrecision(2)))}</b> away
               </>
             )}
           </p>
-          {isHardlyLighter && <p className="says-look small">Hardly lighter than the one before.</p>}
+          {isHardlyLighter && <p className="says-look small">Barely fewer triangles than the level before.</p>}
           <p className="level-pictures">
             {pictures.map((url, i) => (
               <img

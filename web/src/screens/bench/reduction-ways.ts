@@ -4,7 +4,7 @@ import type { Reduction } from '@haveld/contract/step';
 export const REDUCTION_WAYS = [
   { by: 'triangles', label: 'to so many triangles', short: 'triangles', start: '' },
   { by: 'share', label: 'to a share, in %', short: '% of the finest', start: '50' },
-  { by: 'error', label: 'as far as so many mm allow', short: 'mm off', start: '1' },
+  { by: 'error', label: 'as far as so many mm allow', short: 'mm deviation', start: '1' },
 ] as const;
 export type ReductionWay = (typeof REDUCTION_WAYS)[number]['by'];
 

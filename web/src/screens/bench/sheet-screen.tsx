@@ -161,7 +161,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                     <button
                       type="button"
                       aria-pressed={panel === 'collision'}
-                      title="The shape it collides by (w)"
+                      title="Collision shape (w)"
                       onClick={() => toggle('collision')}
                     >
                       Collision shape
@@ -169,7 +169,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                     <button
                       type="button"
                       aria-pressed={panel === 'levels'}
-                      title="Coarser ones for what is far away (g)"
+                      title="Coarser versions for far away (g)"
                       onClick={() => toggle('levels')}
                     >
                       Levels of detail

@@ -19,9 +19,9 @@ export function FaceLookList({
   const { done, found, problem, offer: inHand } = look;
   if (done !== null)
     return (
-      <section className="face-look" aria-label="Looking through its faces">
-        <span className="small">Looking through its faces …</span>
-        <LinearProgress variant="determinate" value={done * 100} aria-label="Faces looked through" />
+      <section className="face-look" aria-label="Checking its faces">
+        <span className="small">Checking its faces …</span>
+        <LinearProgress variant="determinate" value={done * 100} aria-label="Faces checked" />
         <Button size="small" onClick={look.stop}>
           Stop
         </Button>
@@ -30,17 +30,17 @@ export function FaceLookList({
   if (!found)
     return (
       <section className="face-look">
-        <Button size="small" onClick={look.start} title="Shift B">
-          Look for hidden, flickering and crossing faces
+        <Button size="small" onClick={look.start}>
+          Find hidden, overlapping and intersecting faces (Shift B)
         </Button>
         {problem && <p className="says-blocks small">{problem}</p>}
       </section>
     );
   return (
-    <section className="part-offers" aria-label="Among its faces">
+    <section className="part-offers" aria-label="Problem faces">
       {found.offers.length === 0 && (
         <p className="face-look quiet small">
-          Of {count(found.triangles, 'triangle')} none is hidden, lies on another or goes through one of its part.
+          No hidden, overlapping or intersecting faces among {count(found.triangles, 'triangle')}.
         </p>
       )}
       {found.offers.map((offer) => (
@@ -64,7 +64,7 @@ export function FaceLookList({
       ))}
       {found.unasked > 0 && (
         <p className="face-look quiet small">
-          {count(found.unasked, 'triangle')} more may be hidden: looking ended before they were reached.
+          {count(found.unasked, 'triangle')} more may be hidden: the check stopped before it reached them.
         </p>
       )}
     </section>

@@ -260,11 +260,11 @@ function buildWithLamp(): Document {
 
 test('faces nobody sees are looked for by a key, lit when they are chosen, and taken out', async () => {
   const { user, sent } = open([], buildWithLamp);
-  await screen.findByRole('button', { name: /^Look for hidden/ });
+  await screen.findByRole('button', { name: /^Find hidden/ });
   await user.keyboard('{Shift>}b{/Shift}');
-  const found = within(await screen.findByRole('region', { name: 'Among its faces' }));
+  const found = within(await screen.findByRole('region', { name: 'Problem faces' }));
   await new Promise((resolve) => setTimeout(resolve, 120));
-  expect(screen.queryByRole('progressbar', { name: 'Faces looked through' })).toBeNull();
+  expect(screen.queryByRole('progressbar', { name: 'Faces checked' })).toBeNull();
   const hidden = found.getByRole('button', { name: /cannot be seen from outside/ });
   expect(hidden.title).toContain('lamp, all of it');
   await user.click(hidden);
@@ -276,14 +276,14 @@ test('faces nobody sees are looked for by a key, lit when they are chosen, and t
     expect.objectContaining({ kind: 'take-out', parts: [expect.objectContaining({ id: 'lamp' })] }),
   );
   // what was found is of the model as it was
-  expect(await screen.findByRole('button', { name: /^Look for hidden/ })).toBeTruthy();
+  expect(await screen.findByRole('button', { name: /^Find hidden/ })).toBeTruthy();
 });
 
 test('looking through faces can be stopped, and begun again', async () => {
   const { user } = open([], buildCupboard, true);
-  await user.click(await screen.findByRole('button', { name: /^Look for hidden/ }));
-  expect(await screen.findByRole('progressbar', { name: 'Faces looked through' })).toBeTruthy();
+  await user.click(await screen.findByRole('button', { name: /^Find hidden/ }));
+  expect(await screen.findByRole('progressbar', { name: 'Faces checked' })).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Stop' }));
-  expect(await screen.findByRole('button', { name: /^Look for hidden/ })).toBeTruthy();
-  expect(screen.queryByRole('progressbar', { name: 'Faces looked through' })).toBeNull();
+  expect(await screen.findByRole('button', { name: /^Find hidden/ })).toBeTruthy();
+  expect(screen.queryByRole('progressbar', { name: 'Faces checked' })).toBeNull();
 });

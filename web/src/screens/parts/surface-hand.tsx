@@ -154,7 +154,7 @@ export function SurfaceHand({ shapes, facts, isBusy, areEdgesDrawn, onDrawEdges,
 
 function SurfaceWords({ facts, shapes }: { facts: readonly SurfaceFacts[] | null; shapes: readonly PartRow[] }) {
   const { length } = useMeasures();
-  if (!facts) return <p className="quiet small">Looking at its edges …</p>;
+  if (!facts) return <p className="quiet small">Checking its edges …</p>;
   const shells = sum(facts, (one) => one.shells);
   const holes = sum(facts, (one) => one.holes);
   const turned = sum(facts, (one) => one.turned);
