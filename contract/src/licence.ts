@@ -148,6 +148,23 @@ export const WORK_PARTS = ['maps', 'part', 'based-on', 'motion', 'other'] as con
 export const WorkPartSchema = z.enum(WORK_PARTS);
 export type WorkPart = z.infer<typeof WorkPartSchema>;
 
+/** The asset a work was lent by. Its rights are looked after there, and whoever borrows follows them. */
+const LentBySchema = z.object({
+  id: z.string(),
+  /** Of whom it is borrowed directly, where that one borrows in turn; else the lender itself. */
+  throughId: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  takenDown: z.string().nullable(),
+  /** Of the grant; null where the work is another one in its lender. */
+  limits: ProvenanceSchema.pick({ acquiredOn: true, expiresOn: true, seats: true, territory: true }).nullable(),
+});
+
 /** Another work an asset rests on: its maps, a part that was borrowed, what it is based on. */
-export const FurtherWorkSchema = WorkSchema.extend({ id: z.string(), part: WorkPartSchema });
+export const FurtherWorkSchema = WorkSchema.extend({
+  id: z.string(),
+  part: WorkPartSchema,
+  /** Given where it is there because something was borrowed; then nobody corrects it here. */
+  lender: LentBySchema.optional(),
+});
 export type FurtherWork = z.infer<typeof FurtherWorkSchema>;

@@ -2,6 +2,7 @@ import { StepSchema, type Step } from './step';
 
 const part = { name: 'lid', ordinal: 0, signature: '8:12:1×1×1' };
 const HASH = 'a'.repeat(64);
+const from = { id: 'x', accession: 'HV-000007', name: 'Shed', versionNumber: 2, sha256: HASH };
 
 /** One of each kind, as it is stored. */
 const STEPS: Step[] = [
@@ -64,6 +65,18 @@ const STEPS: Step[] = [
   { kind: 'name-parts', schema: 1, names: [{ part, name: 'leg_front_left' }] },
   { kind: 'share-geometry', schema: 1, groups: [[part, part]] },
   { kind: 'own-geometry', schema: 1, parts: [part] },
+  {
+    kind: 'borrow-part',
+    schema: 1,
+    from,
+    part: null,
+    name: 'knob',
+    under: part,
+    at: [0, 1, 2],
+    degrees: 90,
+    times: 1,
+  },
+  { kind: 'borrow-material', schema: 1, from, material: 'brass', materials: ['metal'] },
 ];
 const of = <K extends Step['kind']>(kind: K): object => STEPS.find((step) => step.kind === kind)!;
 const takes = (step: object): boolean => StepSchema.safeParse(step).success;
@@ -97,6 +110,9 @@ test.each([
   ['a side between texels', { ...of('reduce-maps'), side: 1000.5 }],
   ['an angle of nothing', { ...of('set-normals'), degrees: 0 }],
   ['a name of nothing', { ...of('name-root'), name: '' }],
+  ['a lender without bytes', { ...of('borrow-part'), from: { ...from, sha256: '' } }],
+  ['something borrowed as large as nothing', { ...of('borrow-part'), times: 0 }],
+  ['a material lent to none', { ...of('borrow-material'), materials: [] }],
   ['a part that is none', { ...of('split-material'), part: { name: 'lid' } }],
   ['a place among twins before the first', { ...of('flip-faces'), parts: [{ ...part, ordinal: -1 }] }],
 ])('%s is refused', (_what, step) => {

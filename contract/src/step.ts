@@ -112,6 +112,18 @@ export type Reduction = z.infer<typeof ReductionSchema>;
 /** More levels of detail beside the finest nobody shows. Ours. */
 export const MOST_LEVELS = 6;
 
+/** An asset of the library that something is borrowed from, as it was then. */
+export const LenderSchema = z.object({
+  id: z.string().min(1).max(40),
+  /** `HV-000123` */
+  accession: z.string().min(1).max(20),
+  name: z.string().max(200),
+  /** The version it is taken from, and the bytes of its model: metres, Y up. */
+  versionNumber: z.number().int().positive(),
+  sha256: HashSchema,
+});
+export type Lender = z.infer<typeof LenderSchema>;
+
 /** One change of a treatment, with all it needs to be done again. `schema` counts the shape of a kind's settings. */
 export const StepSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('leave-out'), schema: z.literal(1), what: z.string(), parts: z.array(PartRefSchema) }),
@@ -226,6 +238,31 @@ export const StepSchema = z.discriminatedUnion('kind', [
     groups: z.array(z.array(PartRefSchema).min(2)).min(1),
   }),
   z.object({ kind: z.literal('own-geometry'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
+  z.object({
+    kind: z.literal('borrow-part'),
+    schema: z.literal(1),
+    from: LenderSchema,
+    /** Of the lender, with all below it; null for the whole of it. */
+    part: PartRefSchema.nullable(),
+    name: PartName,
+    /** What it hangs under; null at the top. */
+    under: PartRefSchema.nullable(),
+    /** Where its pivot comes to, in the space of the scene as the step finds it. */
+    at: z.tuple([z.number(), z.number(), z.number()]),
+    /** Turned about the upright as the model will stand, counter-clockwise seen from above. */
+    degrees: z.number().min(-360).max(360),
+    /** How many times as large as it is at its lender's; 1 keeps its size in metres, whatever this model is scaled by. */
+    times: z.number().positive().max(1000),
+  }),
+  z.object({
+    kind: z.literal('borrow-material'),
+    schema: z.literal(1),
+    from: LenderSchema,
+    /** The lender's, with its maps. */
+    material: z.string(),
+    /** Those of this model that look like it from then on; each keeps its name. */
+    materials: z.array(z.string()).min(1),
+  }),
   z.object({
     kind: z.literal('relink-map'),
     schema: z.literal(1),

@@ -6,6 +6,7 @@ import { HeadingSchema } from '../heading';
 import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from '../licence';
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, UnusedMapSchema } from '../report';
 import { StepSchema } from '../step';
+import { HouseStandingSchema } from '../terms';
 import { endpoint } from './endpoint';
 import { ProvenanceChangeSchema } from './rights';
 
@@ -196,6 +197,32 @@ export const listStandIns = endpoint({
   params: Id,
   query: z.object({ words: z.string().max(200).default('') }),
   response: z.array(StandInAssetSchema),
+});
+
+/** A catalogued asset that parts and materials may be borrowed from. */
+export const LenderAssetSchema = z.object({
+  id: z.string(),
+  accession: z.string(),
+  name: z.string(),
+  versionNumber: z.number(),
+  modelSha256: z.string(),
+  thumbnailSha256: z.string().nullable(),
+  triangles: z.number(),
+  author: z.string(),
+  licenceId: z.string(),
+  /** How the house takes its licence. */
+  standing: HouseStandingSchema,
+});
+export type LenderAsset = z.infer<typeof LenderAssetSchema>;
+
+export const listLenders = endpoint({
+  method: 'get',
+  path: '/api/bench/:id/lenders',
+  may: 'artist',
+  summary: 'Catalogued assets that parts and materials may be borrowed from',
+  params: Id,
+  query: z.object({ words: z.string().max(200).default('') }),
+  response: z.array(LenderAssetSchema),
 });
 
 export const takePlace = endpoint({

@@ -183,20 +183,31 @@ function checkFurtherWork(book: LicenceBook, work: FurtherWork): Finding {
   const standing = standingOf(book, work.licenceId);
   const kind = 'rights:work' as const;
   const of = work.id;
+  const lent = work.lender
+    ? `Borrowed from ${work.lender.accession} ${work.lender.name}; its rights are settled there.`
+    : '';
+  if (work.lender?.takenDown)
+    return makeFinding({
+      kind,
+      of,
+      mark: 'blocks',
+      title: `${what}: taken down`,
+      detail: `${work.lender.takenDown} ${lent}`,
+    });
   if (standing === 'closed')
     return makeFinding({
       kind,
       of,
       mark: 'blocks',
       title: `${what}: ${work.licenceId === UNKNOWN_LICENCE ? 'no licence is known' : 'nothing is granted'}`,
-      detail: 'The asset’s terms come from every work in it.',
+      detail: lent || 'The asset’s terms come from every work in it.',
     });
   return makeFinding({
     kind,
     of,
     mark: standing === 'taken' ? 'holds' : 'look',
     title: `${what}: ${licenceWords(book, work.licenceId)}, ${work.author || 'author unknown'}`,
-    detail: standing === 'never' ? 'Never for commercial projects.' : '',
+    detail: [standing === 'never' ? 'Never for commercial projects.' : '', lent].filter(Boolean).join(' '),
   });
 }
 

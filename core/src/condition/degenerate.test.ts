@@ -37,7 +37,7 @@ test.each(ODD)('%s: what is sure is taken, and no triangle is lost', async (_, c
   const { steps } = takeEverySure(look(document), ['size-and-orientation', 'structure', 'geometry', 'textures']);
   await applyTreatment(document, steps, {
     codec: createMemoryCodec(),
-    readMap: () => Promise.reject(new Error('no map is read')),
+    readBytes: () => Promise.reject(new Error('no map is read')),
   });
   expect(computeFigures(document).triangles).toBe(before);
 });

@@ -20,7 +20,7 @@ const look = (document: Document, name = 'thing'): Map<string, Finding> =>
 const take = (document: Document, finding: Finding, choice: string) =>
   applyTreatment(document, finding.choices.find(({ id }) => id === choice)!.steps, {
     codec: createMemoryCodec(),
-    readMap: () => Promise.reject(new Error('no map is read')),
+    readBytes: () => Promise.reject(new Error('no map is read')),
   });
 
 /** A cupboard whose back lies at `back` and whose doors turn about the model's origin. */

@@ -137,8 +137,17 @@ export const PART_WORDS: Record<WorkPart, string> = {
 /** What an asset's rights rest on: the work itself, and others in it. */
 export interface RightsLines {
   provenance: Pick<Provenance, 'licenceId' | 'acquiredOn' | 'expiresOn' | 'seats' | 'territory'>;
-  further: readonly Pick<FurtherWork, 'licenceId' | 'part' | 'title'>[];
+  further: readonly Pick<FurtherWork, 'licenceId' | 'part' | 'title' | 'lender'>[];
 }
+
+/** Nothing may be done with what was taken down. @param reason in words */
+export const takenDownVerdict = (reason: string): Verdict => ({
+  verdict: 'not-allowed',
+  reasons: [reason],
+  duties: [],
+  question: 'use it again',
+  chosen: '',
+});
 
 /** May an asset be used so? Every work it rests on has a say; the strictest decides, and says which work it is. */
 export function judgeAsset(
@@ -150,7 +159,9 @@ export function judgeAsset(
   const own = judgeUse(book, provenance.licenceId, use, { ...options, limits: provenance });
   if (further.length === 0) return own;
   const others = further.map((work) => {
-    const verdict = judgeUse(book, work.licenceId, use, options);
+    const verdict = work.lender?.takenDown
+      ? takenDownVerdict(`its lender ${work.lender.accession} was taken down: ${work.lender.takenDown}`)
+      : judgeUse(book, work.licenceId, use, { ...options, limits: work.lender?.limits ?? undefined });
     const what = `${PART_WORDS[work.part]}${work.title === '' ? '' : ` (“${work.title}”)`}`;
     const name = (text: string): string => `${what[0].toUpperCase()}${what.slice(1)}: ${text}`;
     return {

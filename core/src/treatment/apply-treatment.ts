@@ -23,11 +23,13 @@ export async function applyTreatment(
   const outcomes: StepOutcome[] = [];
   let census = takeCensus(document);
   let troubles: EdgeCounts | null = null;
-  for (const { step } of orderSteps(steps.map((step) => ({ step })))) {
+  const ordered = orderSteps(steps.map((step) => ({ step }))).map(({ step }) => step);
+  const running = { ...context, steps: ordered };
+  for (const step of ordered) {
     const definition = getStepDefinition(step);
     const isReshaped = definition.topology !== 'keeps';
     if (isReshaped) troubles ??= takeSurfaceCensus(document);
-    const act = (): Promise<StepResult> | StepResult => definition.apply(document, step, context);
+    const act = (): Promise<StepResult> | StepResult => definition.apply(document, step, running);
     // levels stand where the model stands, wherever it goes
     const { changed, unmatched } =
       definition.phase === 'size-and-orientation' ? await withLevelsHung(document, act) : await act();

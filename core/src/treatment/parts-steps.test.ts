@@ -13,7 +13,7 @@ import { addBox, createMemoryCodec } from '../testing/documents';
 import { readFiles } from '../testing/read-files';
 import { applyTreatment } from './apply-treatment';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 const treat = (document: Document, ...steps: Step[]) => applyTreatment(document, steps, context);
 
 /** A cupboard: a body, two doors, eight screws of which each is a mesh of its own, and a wrapper that turns and stretches. */

@@ -1,5 +1,5 @@
 import type { Document } from '@gltf-transform/core';
-import type { StepKind, StepOf } from '@haveld/contract/step';
+import type { Step, StepKind, StepOf } from '@haveld/contract/step';
 import type { EdgeTrouble } from '../structure/surfaces/judge-surface';
 import type { Counted } from './census';
 import type { PictureCodec } from '../textures/pictures/picture-codec';
@@ -10,8 +10,14 @@ export type Phase = (typeof PHASES)[number];
 
 export interface StepContext {
   codec: PictureCodec;
-  /** Bytes of a map by its SHA-256. */
-  readMap(sha256: string): Promise<Uint8Array>;
+  /** Bytes by their SHA-256: of a map, or of a model something is borrowed from. */
+  readBytes(sha256: string): Promise<Uint8Array>;
+}
+
+/** What a step is done in. */
+export interface RunningContext extends StepContext {
+  /** All steps of the treatment in the order they run, those that follow too. */
+  steps: readonly Step[];
 }
 
 export interface StepResult {
@@ -44,5 +50,5 @@ export interface StepDefinition<K extends StepKind> {
    * (Creative Commons 4.0, section 2(a)(4); docs/decisions/010).
    */
   adaptation(step: StepOf<K>): string | null;
-  apply(document: Document, step: StepOf<K>, context: StepContext): Promise<StepResult> | StepResult;
+  apply(document: Document, step: StepOf<K>, context: RunningContext): Promise<StepResult> | StepResult;
 }

@@ -1,12 +1,13 @@
 import type { Document, Node, Primitive } from '@gltf-transform/core';
 import type { Step, StepKind, StepOf } from '@haveld/contract/step';
 import { linearDeterminant, normalMatrix } from '../scene/matrix';
+import { writeGlb } from '../scene/document/document-io';
 import { computeBounds } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';
 import { computeWorldPositions } from '../scene/measures/world-positions';
 import { createPartRef } from '../scene/part-ref';
 import { getShownScene, listMeshInstances, listShownNodes, type MeshInstance } from '../scene/traverse';
-import { createMemoryCodec, createPng } from '../testing/documents';
+import { createBoxDocument, createMemoryCodec, createPng } from '../testing/documents';
 import { readFiles } from '../testing/read-files';
 import { applyTreatment } from './apply-treatment';
 import { STEPS } from './steps';
@@ -14,7 +15,20 @@ import { STEPS } from './steps';
 // Every kind of step, on one model that holds what must not be lost: what it moves lands where it should to 1e-6 of the size, and
 // what it has no business with stays as it was.
 const HASH = 'a'.repeat(64);
-const context = { codec: createMemoryCodec(), readMap: () => Promise.resolve(createPng([200, 180, 160, 255])) };
+const LENDER_HASH = 'b'.repeat(64);
+const context = {
+  codec: createMemoryCodec(),
+  readBytes: (sha256: string): Promise<Uint8Array> =>
+    sha256 === LENDER_HASH ? writeGlb(createLender()) : Promise.resolve(createPng([200, 180, 160, 255])),
+};
+
+/** A door of tarred wood. */
+function createLender(): Document {
+  const document = createBoxDocument([0, 0, 0], [1, 2, 0.1], 'door');
+  const tarred = document.createMaterial('tarred').setBaseColorFactor([0.1, 0.1, 0.1, 1]);
+  listMeshInstances(document)[0].mesh.listPrimitives()[0].setMaterial(tarred);
+  return document;
+}
 
 const BOX = `
 v 0 0 0
@@ -131,6 +145,16 @@ const CASES: Partial<Record<StepKind, Case>> = {
   },
   'relink-map': {
     step: () => ({ kind: 'relink-map', schema: 1, material, slot: 'emissive', sha256: HASH, path: 'glow.png' }),
+    changes: ['maps'],
+  },
+  'borrow-material': {
+    step: () => ({
+      kind: 'borrow-material',
+      schema: 1,
+      from: { id: 'l', accession: 'HV-000009', name: 'door', versionNumber: 1, sha256: LENDER_HASH },
+      material: 'tarred',
+      materials: [material],
+    }),
     changes: ['maps'],
   },
   'unlink-map': {

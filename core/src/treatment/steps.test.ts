@@ -10,7 +10,7 @@ import { addBox, createBoxDocument, createMemoryCodec, createPng } from '../test
 import { applyTreatment, describeChanges, listCreditedChanges } from './apply-treatment';
 import { orderSteps, STEPS } from './steps';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.resolve(createPng([9, 9, 9, 255])) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.resolve(createPng([9, 9, 9, 255])) };
 const apply = (document: Document, ...steps: Step[]) => applyTreatment(document, steps, context);
 const bake: Step = { kind: 'bake-transforms', schema: 1 };
 

@@ -1,6 +1,8 @@
 import type { Step, StepKind } from '@haveld/contract/step';
 import { PHASES, type Phase, type StepDefinition } from './step-definition';
 import { bake } from './steps/bake-transforms';
+import { borrowMaterialOf } from './steps/borrow-material';
+import { borrowPartOf } from './steps/borrow-part';
 import { changeMap } from './steps/change-map';
 import { cleanFaces } from './steps/clean-faces';
 import { closeHolesOfParts } from './steps/close-holes';
@@ -69,6 +71,8 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'name-parts': nameParts,
   'share-geometry': shareEqual,
   'own-geometry': ownGeometry,
+  'borrow-part': borrowPartOf,
+  'borrow-material': borrowMaterialOf,
   'relink-map': relinkMap,
   'unlink-map': unlinkMap,
   'convert-specular': convertSpecular,

@@ -5,7 +5,7 @@ import { addBox, createBoxDocument, createMemoryCodec } from '../testing/documen
 import { applyTreatment } from './apply-treatment';
 import { describeTroubles, takeSurfaceCensus } from './surface-census';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 
 test('what got more is said, what got less and what comes with a step is not', () => {
   const before = { open: 3, crowded: 0, against: 5 };

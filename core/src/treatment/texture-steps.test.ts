@@ -13,7 +13,7 @@ const codec = createMemoryCodec();
 const store = new Map<string, Uint8Array>();
 const HASH = { grey: 'a'.repeat(64), packed: 'b'.repeat(64), heights: 'c'.repeat(64) };
 const apply = (document: Document, ...steps: Step[]) =>
-  applyTreatment(document, steps, { codec, readMap: (sha256) => Promise.resolve(store.get(sha256)!) });
+  applyTreatment(document, steps, { codec, readBytes: (sha256) => Promise.resolve(store.get(sha256)!) });
 const paint = (side: number, ...rgba: number[]): Promise<Uint8Array> =>
   codec.encodePng({
     width: side,

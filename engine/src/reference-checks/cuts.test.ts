@@ -17,7 +17,7 @@ const FOLDER = '/usr/share/assimp/models/FBX';
 const LARGEST = 80_000;
 /** Heavier ones show nothing more. */
 const MOST = 6000;
-const context = { codec: sharpCodec, readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: sharpCodec, readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** Twice the area of all triangles, world space. */
 function measureArea(document: Document): number {

@@ -72,7 +72,7 @@ test('levels of real models are lighter, as far off as they say, and the finest 
     const box = boundParts(listPlacedParts(document));
     const [outcome] = await applyTreatment(document, [MADE], {
       codec: sharpCodec,
-      readMap: () => Promise.reject(new Error('no maps here')),
+      readBytes: () => Promise.reject(new Error('no maps here')),
     });
     expect({ path, worse: outcome.worse }).toEqual({ path, worse: [] });
     // what is shown is as it came; tracks of the levels come besides, and one node has levels

@@ -48,7 +48,7 @@ test.each(MODELS)('%s moves as it did after size, stance, baking and pivot, to 1
   const document = await readFromFolder(FOLDER, path);
   const outcomes = await applyTreatment(document, STEPS, {
     codec: createMemoryCodec(),
-    readMap: () => Promise.reject(new Error('no map is read')),
+    readBytes: () => Promise.reject(new Error('no map is read')),
   });
   expect(outcomes[2].changed).toBe('size and stance, through joints and clips');
   const [root] = getShownScene(document).listChildren();

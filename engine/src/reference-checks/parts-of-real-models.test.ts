@@ -25,7 +25,7 @@ const FOLDERS = [
 ];
 /** The validator takes seconds for the largest. */
 const LARGEST = 80_000;
-const context = { codec: sharpCodec, readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: sharpCodec, readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** Middles of all triangles, world space, as the nodes stand now. */
 function listMiddles(document: Document): Float64Array {

@@ -25,7 +25,7 @@ export async function drawStanding(
   { store }: TaskContext,
 ): Promise<DrawStandingResult | null> {
   const document = await readGlb(await store.get(documentSha256));
-  await applyTreatment(document, steps, { codec: sharpCodec, readMap: (sha256) => store.get(sha256) });
+  await applyTreatment(document, steps, { codec: sharpCodec, readBytes: (sha256) => store.get(sha256) });
   const drawing = await prepareDrawing(document, sharpCodec);
   if (!drawing) return null;
   const { picture } = drawOrthographic(drawing, LONGEST_PX);

@@ -39,7 +39,7 @@ export async function planHouseTreatment(
 ): Promise<PlanHouseResult> {
   const bytes = await store.get(documentSha256);
   const read = () => readGlb(bytes);
-  const context = { codec: sharpCodec, readMap: (sha256: string) => store.get(sha256) };
+  const context = { codec: sharpCodec, readBytes: (sha256: string) => store.get(sha256) };
   const planned = await planHouseSteps(read, taken, rules, context, left);
   progress(1, 2, 'stage');
   const [without, treated] = [await read(), await read()];

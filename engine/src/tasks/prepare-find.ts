@@ -129,7 +129,7 @@ export async function prepareFind(
   const steps = [...sure, ...confirmed.steps];
   progress(2, STAGES, 'stage');
   const outcomes = makes
-    ? await applyTreatment(document, steps, { codec: sharpCodec, readMap: (sha256) => store.get(sha256) })
+    ? await applyTreatment(document, steps, { codec: sharpCodec, readBytes: (sha256) => store.get(sha256) })
     : [];
   const after = makes ? computeFigures(document) : examination.figures;
   const report = describePrepared({

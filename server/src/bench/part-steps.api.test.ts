@@ -20,7 +20,7 @@ async function refer(client: TestClient, sheet: Sheet, names: readonly string[])
   const steps = listStepsBeforeParts(sheet.steps.filter(({ enabled }) => enabled).map(({ step }) => step));
   await applyTreatment(document, steps, {
     codec: createMemoryCodec(),
-    readMap: () => Promise.reject(new Error('no maps here')),
+    readBytes: () => Promise.reject(new Error('no maps here')),
   });
   const index = new PartIndex(document);
   return names.map((name) => index.refer(listShownNodes(document).find((node) => node.getName() === name)!));

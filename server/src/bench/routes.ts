@@ -1,6 +1,7 @@
 import * as contract from '@haveld/contract/api/bench';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
+import * as borrowing from './borrowing';
 import * as place from './place';
 import * as service from './service';
 
@@ -18,13 +19,14 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.confirmGuesses, ({ params, body, person }) =>
     service.confirmGuesses(dependencies, params.id, body.guesses, person),
   );
-  serveEndpoint(app, contract.switchStep, ({ params, body }) =>
-    service.switchStep(dependencies, params.id, body.stepId, body.enabled),
+  serveEndpoint(app, contract.switchStep, ({ params, body, person }) =>
+    service.switchStep(dependencies, params.id, body, person),
   );
   serveEndpoint(app, contract.setOwnSteps, ({ params, body, person }) =>
     service.setOwnSteps(dependencies, params.id, body, person),
   );
   serveEndpoint(app, contract.listStandIns, ({ params, query }) => place.listStandInsOf(pool, params.id, query.words));
+  serveEndpoint(app, contract.listLenders, ({ params, query }) => borrowing.listLenders(pool, params.id, query.words));
   serveEndpoint(app, contract.takePlace, ({ params, body, person }) =>
     place.takePlace(dependencies, params.id, body, person),
   );

@@ -41,6 +41,7 @@ import { changeProvenances, markOwn, startProvenance } from '../rights/provenanc
 import { listChanges } from '../rights/provenance-queries';
 import { loadRightsStates, listRightsFindings, refreshRightsMarks } from '../rights/state';
 import { answerOne, assessAgain, confirmGuess, takeSureByHaveld, takeSureOf } from './answering';
+import { noteBorrowing, requireLenders } from './borrowing';
 import { listFindings } from './findings';
 import { createKitSizes, weighWithKit, type KitSizes } from './kit-sizes';
 import { noteMapSteps } from './note-map-steps';
@@ -279,10 +280,12 @@ export async function setOwnSteps(
       seen,
     );
     if (byOther && !isAsSeen) throw changedMeanwhile(byOther.personName, 'this');
+    await requireLenders(tx, steps);
     await queries.deleteStepsOf(tx, id, key);
     for (const step of steps)
       await queries.insertStep(tx, { id: randomUUID(), assetId: id, findingKey: key, step, personId: person.id });
     await noteMapSteps(tx, id, null, steps, person);
+    await noteBorrowing(tx, id, person.id);
     await redraw(tx, asset);
     await bumpRevision(tx);
   });
@@ -290,12 +293,21 @@ export async function setOwnSteps(
 }
 
 /** Switches a step of the treatment on or off; nothing of it is lost. */
-export async function switchStep({ pool }: Dependencies, id: string, stepId: string, enabled: boolean): Promise<Sheet> {
-  const asset = await mustFind(pool, id);
-  if (!(await queries.setStepEnabled(pool, id, stepId, enabled)))
-    throw new DomainError('not-found', 'There is no such step.');
-  await redraw(pool, asset);
-  await bumpRevision(pool);
+export async function switchStep(
+  { pool }: Dependencies,
+  id: string,
+  { stepId, enabled }: { stepId: string; enabled: boolean },
+  person: Person,
+): Promise<Sheet> {
+  await transact(pool, async (tx) => {
+    const asset = await assetQueries.lockAsset(tx, id);
+    if (!asset) throw new DomainError('not-found', 'There is no such asset.');
+    if (!(await queries.setStepEnabled(tx, id, stepId, enabled)))
+      throw new DomainError('not-found', 'There is no such step.');
+    await noteBorrowing(tx, id, person.id);
+    await redraw(tx, asset);
+    await bumpRevision(tx);
+  });
   return getSheet(pool, id);
 }
 

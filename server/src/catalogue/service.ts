@@ -2,6 +2,7 @@ import type { AssetPage, AssetUse, Card, Catalogue, Question, Version } from '@h
 import { DomainError } from '@haveld/contract/error';
 import { composeCredits, listCredits } from '@haveld/core/rights/credits';
 import { judgeUse } from '@haveld/core/rights/judge-use';
+import { listWorksOfSteps } from '@haveld/core/rights/lent-works';
 import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { SHOWN, toCard } from '../assets/card';
@@ -14,7 +15,8 @@ import { getFind } from '../finds/find-queries';
 import { getReading } from '../finds/reading-queries';
 import { getArrivalName } from '../finds/service';
 import { loadBook } from '../house/book';
-import { getProvenance, listFurtherWorks } from '../rights/provenance-queries';
+import { getProvenance } from '../rights/provenance-queries';
+import { listWorks } from '../rights/works';
 
 const TRIANGLE_LIMITS = [5_000, 20_000, 100_000];
 
@@ -93,14 +95,14 @@ export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): 
   const [{ book }, provenance, works, reading, find, originals, tags] = await Promise.all([
     loadBook(db),
     getProvenance(db, id),
-    listFurtherWorks(db, [id]),
+    listWorks(db, [id]),
     getReading(db, row.readingId),
     getFind(db, row.findId),
     listFindFiles(db, row.findId),
     listTags(db, [id]),
   ]);
   const current = versions.find((version) => version.id === row.versionId) ?? versions[0];
-  const further = works.get(id) ?? [];
+  const further = listWorksOfSteps(works.get(id)!, current?.steps ?? []);
   const credits = listCredits(book, { provenance, further, name: row.name }, describeChanges(current?.steps ?? []));
   const { duties } = judgeUse(book, row.licenceId, SHOWN[''], {
     nature: { changed: (current?.steps.length ?? 0) > 0, adaptations: [] },

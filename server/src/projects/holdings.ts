@@ -7,14 +7,15 @@ import {
   IntendedUseSchema,
 } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
-import { judgeAsset } from '@haveld/core/rights/judge-use';
+import { judgeAsset, takenDownVerdict } from '@haveld/core/rights/judge-use';
+import { listWorksOfSteps } from '@haveld/core/rights/lent-works';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import type { ChangeNature } from '@haveld/core/rights/verdict-rules';
 import { describeNature } from '@haveld/core/treatment/apply-treatment';
 import { type Executor } from '../database/pool';
 import { loadBook } from '../house/book';
 import { today } from '../house/today';
-import { listFurtherWorks } from '../rights/provenance-queries';
+import { listWorks } from '../rights/works';
 import * as queries from './holding-queries';
 import type { HeldRow } from './holding-queries';
 
@@ -51,7 +52,7 @@ export async function listHoldings(
   if (rows.length === 0) return [];
   const [{ book }, works] = await Promise.all([
     loadBook(db),
-    listFurtherWorks(db, [...new Set(rows.map((row) => row.assetId))]),
+    listWorks(db, [...new Set(rows.map((row) => row.assetId))]),
   ]);
   return judgeRows(book, rows, works);
 }
@@ -118,7 +119,11 @@ function judgeRows(
   }
   const judge = createJudge(book);
   for (const project of projects.values())
-    for (const holding of project.judged) holding.verdict = judge(holding, project.use);
+    for (const holding of project.judged) {
+      // what a later version borrows is not in those a project holds
+      holding.further = listWorksOfSteps(holding.further, holding.steps.flat());
+      holding.verdict = judge(holding, project.use);
+    }
   return [...projects.values()];
 }
 
@@ -130,16 +135,9 @@ function createJudge(book: LicenceBook): (holding: Holding, use: IntendedUse) =>
   const natures = new Map<readonly Step[], ChangeNature>();
   const day = today();
   return ({ provenance, further, steps, takenDown }, use) => {
-    if (takenDown !== null)
-      return {
-        verdict: 'not-allowed',
-        reasons: [`It was taken down: ${takenDown}`],
-        duties: [],
-        question: 'use it again',
-        chosen: '',
-      };
+    if (takenDown !== null) return takenDownVerdict(`It was taken down: ${takenDown}`);
     const nature = joinNatures(steps.map((one) => natures.get(one) ?? natures.set(one, describeNature(one)).get(one)!));
-    const lines = further.map(({ part, title, licenceId }) => ({ part, title, licenceId }));
+    const lines = further.map(({ part, title, licenceId, lender }) => ({ part, title, licenceId, lender }));
     const key = JSON.stringify([
       provenance.licenceId,
       provenance.acquiredOn,

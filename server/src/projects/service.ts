@@ -6,7 +6,8 @@ import { DomainError } from '@haveld/contract/error';
 import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { VERDICTS, type Verdict } from '@haveld/contract/licence';
 import { composeCredits, listCredits, type Credit } from '@haveld/core/rights/credits';
-import { judgeAsset } from '@haveld/core/rights/judge-use';
+import { judgeAsset, takenDownVerdict } from '@haveld/core/rights/judge-use';
+import { listWorksOfSteps } from '@haveld/core/rights/lent-works';
 import { describeChanges, describeNature } from '@haveld/core/treatment/apply-treatment';
 import { formatAccession } from '../assets/accession';
 import { listCardsOf, type CardRow } from '../assets/card-queries';
@@ -158,17 +159,12 @@ export async function judgeForProject(db: Executor, projectId: string, assetIds:
     const taken = steps.get(assetId);
     if (!row?.versionId || !state || !taken)
       throw new DomainError('not-found', 'Only what stands in the catalogue can be handed over.');
+    const works = { ...state, further: listWorksOfSteps(state.further, taken) };
     const verdict: Verdict =
       state.takenDown === null
-        ? judgeAsset(book, state, use, { nature: describeNature(taken), today: today() })
-        : {
-            verdict: 'not-allowed',
-            reasons: [`It was taken down: ${state.takenDown}`],
-            duties: [],
-            question: null,
-            chosen: '',
-          };
-    return { row, verdict, credits: listCredits(book, state, describeChanges(taken)) };
+        ? judgeAsset(book, works, use, { nature: describeNature(taken), today: today() })
+        : takenDownVerdict(`It was taken down: ${state.takenDown}`);
+    return { row, verdict, credits: listCredits(book, works, describeChanges(taken)) };
   });
 }
 

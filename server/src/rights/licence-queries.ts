@@ -17,8 +17,10 @@ export const listHolders = (
   many(
     db,
     `SELECT asset.id, asset.accession, asset.name, held.licence_id AS licenceId FROM (SELECT asset_id, licence_id FROM provenance WHERE licence_id LIKE ?
-       UNION SELECT asset_id, licence_id FROM further_work WHERE licence_id LIKE ?) AS held JOIN asset ON asset.id = held.asset_id ORDER BY asset.accession`,
-    [`%${id}%`, `%${id}%`],
+       UNION SELECT asset_id, licence_id FROM further_work WHERE licence_id LIKE ?
+       UNION SELECT borrowing.asset_id, licence_id FROM borrowing JOIN provenance ON provenance.asset_id = borrowing.lender_id WHERE licence_id LIKE ?) AS held
+     JOIN asset ON asset.id = held.asset_id ORDER BY asset.accession`,
+    [`%${id}%`, `%${id}%`, `%${id}%`],
   );
 
 /** The latest changes of a licence of the house first, at most 50. `before` is null where it was new. */

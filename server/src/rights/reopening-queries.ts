@@ -1,8 +1,18 @@
 import type { Executor } from '../database/pool';
 import { run, placesFor, many } from '../database/statements';
+import { listBorrowers } from './borrowing-queries';
 
-/** Opens every live project again that holds one of these assets, with what has changed. @returns how many lines were written */
+/**
+ * Opens every live project again that holds one of these assets, or one that borrows from them, with what has changed.
+ * @returns how many lines were written
+ */
 export async function reopenProjects(tx: Executor, assetIds: readonly string[], why: string): Promise<number> {
+  const own = await writeReopenings(tx, assetIds, why);
+  const borrowers = await listBorrowers(tx, assetIds);
+  return own + (await writeReopenings(tx, borrowers, `Something in it is borrowed. ${why}`));
+}
+
+async function writeReopenings(tx: Executor, assetIds: readonly string[], why: string): Promise<number> {
   if (assetIds.length === 0) return 0;
   return (
     await run(

@@ -9,9 +9,11 @@ import { type Executor } from '../database/pool';
 import { loadBook, type HouseBook } from '../house/book';
 import { today } from '../house/today';
 import { askForJudging } from './ask-for-judging';
-import { listFurtherWorks, parseProvenance } from './provenance-queries';
+import { listBorrowers } from './borrowing-queries';
+import { parseProvenance } from './provenance-queries';
 import { isAnyHeld } from './reopening-queries';
 import * as queries from './state-queries';
+import { listWorks } from './works';
 
 /** Everything that bears on the rights of one asset. */
 export interface AssetRightsState {
@@ -34,7 +36,7 @@ export async function loadRightsStates(db: Executor, ids: readonly string[]): Pr
   if (ids.length === 0) return [];
   const [rows, works, answers] = await Promise.all([
     queries.listStates(db, ids),
-    listFurtherWorks(db, ids),
+    listWorks(db, ids),
     listAnswersOf(db, ids, 'rights'),
   ]);
   return rows.map((row) => ({
@@ -83,8 +85,9 @@ export function worstOf(house: HouseBook, state: AssetRightsState): RightsMark {
 
 const BATCH = 500;
 
-/** Works out anew how the rights of these stand, and keeps it where lists can find it; what live projects hold of them is judged after. */
-export async function refreshRightsMarks(db: Executor, ids: readonly string[], house?: HouseBook): Promise<void> {
+/** Works out anew how the rights of these and of their borrowers stand, and keeps it where lists can find it; what live projects hold of them is judged after. */
+export async function refreshRightsMarks(db: Executor, changed: readonly string[], house?: HouseBook): Promise<void> {
+  const ids = [...changed, ...(await listBorrowers(db, changed))];
   const known = house ?? (await loadBook(db));
   for (let at = 0; at < ids.length; at += BATCH) {
     const states = await loadRightsStates(db, ids.slice(at, at + BATCH));

@@ -110,8 +110,8 @@ function treatOnce(documentSha256: string, steps: Step[], shown: Record<string, 
 async function treatAnew(documentSha256: string, steps: Step[], shown: Record<string, string>): Promise<HeldTreated> {
   const document = await readGlb(await fetchBytes(documentSha256));
   const received = rememberAsReceived(document);
-  const readMap = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
-  const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readMap });
+  const readBytes = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
+  const outcomes = await applyTreatment(document, steps, { codec: browserCodec, readBytes });
   return { document, received, outcomes, maps: new Map() };
 }
 

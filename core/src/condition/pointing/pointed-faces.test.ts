@@ -21,7 +21,7 @@ import { describePointsAt } from './points-at';
 
 const look = (document: Document): Finding[] =>
   assess(examine({ document, name: 'thing', log: [], pictures: [], belonging: new Set(), stated: [] }));
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** Box of what is pointed at, after these steps. */
 async function pointAfter(document: Document, finding: Finding, steps: Step[]): Promise<number[][] | null> {

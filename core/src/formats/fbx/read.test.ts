@@ -299,7 +299,7 @@ test('while its map is missing a material keeps its colour; relinked, the map ta
   };
   await applyTreatment(document, [step], {
     codec: createMemoryCodec(),
-    readMap: () => Promise.resolve(createPng([200, 100, 50, 255])),
+    readBytes: () => Promise.resolve(createPng([200, 100, 50, 255])),
   });
   expect(material.getBaseColorFactor()).toEqual([0.8, 0.8, 0.8, 1]);
 });

@@ -27,7 +27,7 @@ let rapier: Awaited<ReturnType<typeof startPhysics>>;
 beforeAll(async () => {
   rapier = await startPhysics();
 });
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 const { PI, cos, sin, sqrt } = Math;
 
 /** A chair: four legs, a seat, a back. */

@@ -73,7 +73,7 @@ test.each([
         { kind: 'straighten', schema: 1, turn: tilt.turn, degrees: tilt.degrees, label: '' },
         { kind: 'bake-transforms', schema: 1 },
       ],
-      { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no map is read')) },
+      { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no map is read')) },
     );
     const feet = listMeshInstances(document)
       .filter(({ node }) => node.getName() === 'leg')

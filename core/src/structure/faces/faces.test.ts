@@ -17,7 +17,7 @@ import { findHidden } from './find-hidden';
 import { gatherFaces } from './gather-faces';
 import { lookThroughFaces, type FaceOffer } from './face-offers';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** Gives every node an id, as reading does. */
 function number(document: Document): Document {

@@ -14,7 +14,7 @@ import { makeLevels } from './make-levels';
 import { countLevels, listAtLevel, showLevel } from './show-level';
 import { countInstances } from './simplify-model';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** Balls of these names in one document, each of so many rings, each at its place along X. */
 function createBalls(balls: readonly { name: string; rings: number; x?: number; radius?: number }[]): Document {

@@ -8,7 +8,7 @@ import { applyTreatment } from '../../treatment/apply-treatment';
 import { listStepsBeforeParts, listStepsUpToPlace } from '../../treatment/steps';
 import { planCut, planeAcross } from './plan-cut';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** A post of 1 × 2 × 1 units and its twin beside it, turned and stretched under a wrapper, with a cap. */
 function build(): Document {

@@ -116,7 +116,7 @@ test('what a part was called when it came stays beside its new name, through any
     const part = new PartIndex(document).refer(new PartIndex(document).get(first.id)!);
     await applyTreatment(document, [{ kind: 'name-parts', schema: 1, names: [{ part, name }] }], {
       codec: createMemoryCodec(),
-      readMap: () => Promise.reject(new Error('no maps here')),
+      readBytes: () => Promise.reject(new Error('no maps here')),
     });
     const row = rowsOf(document).find(({ id }) => id === first.id)!;
     expect([row.name, row.calledBefore]).toEqual([name, name === first.name ? null : first.name]);

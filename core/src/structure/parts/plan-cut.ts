@@ -1,15 +1,12 @@
 import type { Document, Node } from '@gltf-transform/core';
 import type { PartRef } from '@haveld/contract/step';
-import { Matrix, pseudoInverse } from 'ml-matrix';
+import { fitAffine, listAsked } from '../../geometry/fit-affine';
 import type { Plane } from '../../scene/meshes/cut-polygons';
 import { readNumbers } from '../../scene/meshes/read-numbers';
 import { listPlacedParts, type PlacedPart } from '../../scene/measures/placed-parts';
 import { computeBounds } from '../../scene/measures/bounds';
 import { PartIndex } from '../../scene/part-ref';
 import { listMeshInstances } from '../../scene/traverse';
-
-/** So many vertices of a part tell where a plane lies in it. */
-const ASKED = 120;
 
 /**
  * Where a plane through the model as it stands lies in the space each part has when the next step on parts comes. Placing moves all of a
@@ -69,32 +66,12 @@ function fitPlane(
   positions: readonly ArrayLike<number>[],
   reach: readonly Float64Array[],
 ): [number, number, number, number] | null {
-  const rows: number[][] = [];
-  const far: number[] = [];
-  positions.forEach((points, k) => {
-    const count = points.length / 3;
-    if (count !== reach[k].length) return;
-    const stride = Math.max(1, Math.floor((count * positions.length) / ASKED));
-    for (let v = 0; v < count; v += stride) {
-      rows.push([points[v * 3], points[v * 3 + 1], points[v * 3 + 2], 1]);
-      far.push(reach[k][v]);
-    }
-  });
-  if (rows.length < 3) return null;
-  // about its middle and in its own size, so that small numbers stay exact
-  const middle = [0, 1, 2].map((axis) => rows.reduce((sum, row) => sum + row[axis], 0) / rows.length);
-  const size = Math.max(...rows.map((row) => Math.max(...middle.map((m, axis) => Math.abs(row[axis] - m))))) || 1;
-  const matrix = new Matrix(rows.map((row) => [...middle.map((m, axis) => (row[axis] - m) / size), 1]));
-  const solved = pseudoInverse(matrix).mmul(Matrix.columnVector(far)).to1DArray();
-  const most = Math.max(...far.map(Math.abs));
-  const isOff = rows.some((_, i) => {
-    const at = matrix.getRow(i).reduce((sum, v, n) => sum + v * solved[n], 0);
-    return Math.abs(at - far[i]) > 1e-4 * most;
-  });
-  const normal = solved.slice(0, 3).map((v) => v / size);
-  const length = Math.hypot(...normal);
-  if (isOff || !(length > 0)) return null;
-  const [x, y, z] = normal.map((v) => v / length);
-  const offset = -(solved[3] / length) + x * middle[0] + y * middle[1] + z * middle[2];
-  return [x, y, z, offset];
+  if (positions.some((points, k) => points.length / 3 !== reach[k].length)) return null;
+  const asked = listAsked(reach.map(({ length }) => length));
+  const points = asked.map(([k, v]) => [0, 1, 2].map((axis) => positions[k][v * 3 + axis]));
+  const fit = fitAffine(points, [asked.map(([k, v]) => reach[k][v])]);
+  if (!fit || fit.off > 1e-4) return null;
+  const [[x, y, z, shift]] = fit.rows;
+  const length = Math.hypot(x, y, z);
+  return length > 0 ? [x / length, y / length, z / length, -shift / length] : null;
 }

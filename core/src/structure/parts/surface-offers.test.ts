@@ -11,7 +11,7 @@ import { describeSurfaces } from '../surfaces/describe-surfaces';
 import { listPartRows } from './part-rows';
 import { listSurfaceOffers } from './surface-offers';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 const number = (document: Document): Document => {
   listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
   return document;

@@ -14,7 +14,7 @@ import { applyTreatment } from '../apply-treatment';
 import { describeRule } from './describe-rule';
 import { planHouseSteps } from './plan-house-steps';
 
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** A lamp in centimetres: a foot, a shade, twice the same knob in one place, and three screws. */
 function createLamp(): Document {

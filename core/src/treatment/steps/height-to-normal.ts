@@ -14,10 +14,10 @@ export const heightToNormal: StepDefinition<'height-to-normal'> = {
   title: (step) => `Normal map made from heights, ${step.depthMm} mm deep`,
   credit: () => 'normals made from a height map',
   adaptation: () => null,
-  async apply(document, step, { codec, readMap }) {
+  async apply(document, step, { codec, readBytes }) {
     const materials = listNamedMaterials(document, [step.material]);
     if (materials.length === 0) return { changed: '', unmatched: [step.material] };
-    const height = await codec.decodeDeep(await readMap(step.sha256));
+    const height = await codec.decodeDeep(await readBytes(step.sha256));
     const png = await codec.encodePng(computeNormals(height, step.depthMm, step.texelMm));
     const texture = document
       .createTexture(`${fileStem(step.path)} normal`)

@@ -16,10 +16,10 @@ export const relinkMap: StepDefinition<'relink-map'> = {
   title: (step) => `${SLOTS[step.slot].label[0].toUpperCase()}${SLOTS[step.slot].label.slice(1)} map relinked`,
   credit: () => null,
   adaptation: () => null,
-  async apply(document, step, { codec, readMap }) {
+  async apply(document, step, { codec, readBytes }) {
     const materials = listNamedMaterials(document, [step.material]);
     if (materials.length === 0) return { changed: '', unmatched: [step.material] };
-    const bytes = await readMap(step.sha256);
+    const bytes = await readBytes(step.sha256);
     for (const material of materials) {
       const name = fileStem(step.path);
       if (step.packing) await bindPacked(document, material, step.packing, bytes, name, codec);

@@ -19,7 +19,7 @@ import { lookThroughFaces } from '@haveld/core/structure/faces/face-offers';
 import { treatInPlace } from '../../testing/treat-in-place';
 
 // The worker's part is played by the real thing: a document in memory, treated by the steps the screen has.
-const context = { codec: createMemoryCodec(), readMap: () => Promise.reject(new Error('no maps here')) };
+const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
 
 /** A cupboard: a body, a door in a group of its own, three screws that have no names. */
 function buildCupboard(): Document {
