@@ -182,3 +182,36 @@ test('a mast is cut by a line drawn across it, what is hidden is looked for, and
   await panel.getByRole('button', { name: 'Without', exact: true }).click();
   await expect(panel.getByText('Only the model itself, no coarser levels.')).toBeVisible();
 });
+
+test('a part of another asset comes with whose it is, stands where the model was clicked, and goes again with both', async ({
+  page,
+}) => {
+  await openParts(page);
+  await expect(page.getByText('Loading the model …')).toBeHidden();
+  const before = await page.getByText(/^\d+ parts$/).innerText();
+  await page.keyboard.press('Shift+L');
+  await page.keyboard.type('bell buoy');
+  const panel = page.getByRole('region', { name: 'Borrow from the library' });
+  await page.getByRole('option', { name: /Bell buoy, red/ }).click();
+  await expect(panel).toContainText(
+    'CC BY 4.0, Tor Aldersund; its maps “Weathered paint set”: CC BY-SA 4.0, Runa Vestermoor.',
+  );
+  await page.getByRole('option', { name: 'all of it' }).click();
+  await expect(panel).toContainText('Where does it go?');
+  const view = (await page.getByRole('application').boundingBox())!;
+  await page.mouse.click(view.x + view.width * 0.47, view.y + view.height * 0.22);
+  await expect(panel).toContainText('Click another place to move it.');
+  await expect(steps(page)).toContainText('borrowed from');
+  await expect(page.getByText(before, { exact: true })).toBeHidden();
+  await panel.getByRole('button', { name: 'Done (Esc)' }).click();
+
+  const hut = page.url().split('/').at(-2)!;
+  const rights = async () => (await page.request.get(`/api/rights/assets/${hut}`)).json();
+  expect((await rights()).further).toMatchObject([
+    { author: 'Tor Aldersund', licenceId: 'CC-BY-4.0', lender: { name: 'Bell buoy, red' } },
+    { author: 'Runa Vestermoor', licenceId: 'CC-BY-SA-4.0', part: 'maps' },
+  ]);
+  await steps(page).getByRole('button', { name: /undo/ }).click();
+  await expect(page.getByText(before, { exact: true })).toBeVisible();
+  expect((await rights()).further).toEqual([]);
+});

@@ -3,7 +3,7 @@ import { AssetStateSchema } from '../asset-state';
 import { CategorySchema } from '../category';
 import { AnswerSchema, FindingSchema, GivenAnswerSchema } from '../finding';
 import { HeadingSchema } from '../heading';
-import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema } from '../licence';
+import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema, WorkPartSchema, WorkSchema } from '../licence';
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, UnusedMapSchema } from '../report';
 import { StepSchema } from '../step';
 import { HouseStandingSchema } from '../terms';
@@ -212,6 +212,13 @@ export const LenderAssetSchema = z.object({
   licenceId: z.string(),
   /** How the house takes its licence. */
   standing: HouseStandingSchema,
+  /** Other works in it, which come along. */
+  others: z.array(
+    WorkSchema.pick({ title: true, author: true, licenceId: true }).extend({
+      part: WorkPartSchema,
+      standing: HouseStandingSchema,
+    }),
+  ),
 });
 export type LenderAsset = z.infer<typeof LenderAssetSchema>;
 

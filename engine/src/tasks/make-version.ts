@@ -37,7 +37,10 @@ export async function makeVersion(
   const document = await readGlb(await store.get(documentSha256));
   const before = computeFigures(document);
   progress(1, 5, 'stage');
-  const outcomes = await applyTreatment(document, steps, { codec: sharpCodec, readBytes: (sha256) => store.get(sha256) });
+  const outcomes = await applyTreatment(document, steps, {
+    codec: sharpCodec,
+    readBytes: (sha256) => store.get(sha256),
+  });
   const after = computeFigures(document);
   progress(2, 5, 'stage');
   const bytes = await writeGlb(document);

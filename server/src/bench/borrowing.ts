@@ -8,6 +8,7 @@ import type { Executor } from '../database/pool';
 import { loadBook } from '../house/book';
 import { listBorrowings, listBorrowingVersions, replaceBorrowings } from '../rights/borrowing-queries';
 import { insertChanges } from '../rights/provenance-queries';
+import { listWorks } from '../rights/works';
 import { refreshRightsMarks } from '../rights/state';
 import * as queries from './queries';
 import { findLenders, findLentVersion } from './lender-queries';
@@ -16,10 +17,18 @@ import { findLenders, findLentVersion } from './lender-queries';
 export async function listLenders(db: Executor, id: string, words: string): Promise<LenderAsset[]> {
   const { book } = await loadBook(db);
   const found = await findLenders(db, id, words.split(/\s+/).filter(Boolean));
+  const works = await listWorks(
+    db,
+    found.map((row) => row.id),
+  );
   return found.map(({ accession, ...row }) => ({
     ...row,
     accession: formatAccession(accession),
     standing: standingOf(book, row.licenceId),
+    others: works.get(row.id)!.map(({ part, title, author, licenceId }) => ({
+      ...{ part, title, author, licenceId },
+      standing: standingOf(book, licenceId),
+    })),
   }));
 }
 

@@ -102,7 +102,8 @@ export async function listLentWorks(db: Executor, assetIds: readonly string[]): 
       [...assetIds],
     ),
   ]);
-  return groupRows(distinct([...own, ...others]).map(toWork), ({ assetId }) => assetId);
+  const rows = groupRows(distinct([...own, ...others]), ({ assetId }) => assetId);
+  return new Map([...rows].map(([assetId, lent]) => [assetId, lent.map(toWork)]));
 }
 
 /** Through two lenders the same work comes once a lender it comes through: so that a version that borrows from one of them still has it. */
@@ -114,7 +115,7 @@ const distinct = (rows: LentRow[]): LentRow[] => {
   });
 };
 
-function toWork(row: LentRow): FurtherWork & { assetId: string } {
+function toWork({ assetId: _borrower, ...row }: LentRow): FurtherWork {
   const { lenderId, throughId, accession, name, takenDown, acquiredOn, expiresOn, seats, territory, ...work } = row;
   const limits = { acquiredOn, expiresOn, seats, territory };
   return {

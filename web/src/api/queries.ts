@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
-import { getSheet, listBench, listStandIns } from '@haveld/contract/api/bench';
+import { getSheet, listBench, listLenders, listStandIns } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits } from '@haveld/contract/api/habits';
@@ -71,6 +71,11 @@ export const standInsQuery = (id: string, words: string) =>
   queryOptions({
     queryKey: [LIBRARY, 'stand-ins', id, words],
     queryFn: ({ signal }) => call(listStandIns, { params: { id }, query: { words }, signal }),
+  });
+export const lendersQuery = (id: string, words: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'lenders', id, words],
+    queryFn: ({ signal }) => call(listLenders, { params: { id }, query: { words }, signal }),
   });
 export const catalogueQuery = (question: Question) =>
   queryOptions({

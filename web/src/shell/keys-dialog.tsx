@@ -38,6 +38,7 @@ const KEYS: [string, string][] = [
   ['j  k  z', 'how its faces meet; the edges where something is wrong; smooth it'],
   ['Shift X  1 2 3', 'cut along a line; across the middle of its width, height, depth'],
   ['Shift B', 'find hidden, overlapping and intersecting faces'],
+  ['Shift L', 'borrow a part or a material from the library'],
   ['a  q  x', 'choose all alike, all of the material, by a box'],
   ['i  w  Esc', 'show the chosen alone, hide them, show all'],
   ['Ctrl or ⌘  z', 'undo the last step on its parts; with Shift do it again'],

@@ -26,6 +26,8 @@ import {
   type ChosenFaces,
   type MeantFaces,
 } from '@haveld/core/structure/parts/choose-faces';
+import { describeLender, type LenderParts } from '@haveld/core/structure/borrow/describe-lender';
+import { findPlace } from '@haveld/core/structure/borrow/find-place';
 import { planCut, planeAcross } from '@haveld/core/structure/parts/plan-cut';
 import { describePartSheet, type PartSheet } from '@haveld/core/structure/parts/part-sheet';
 import { describeSurfaces, type SurfaceFacts } from '@haveld/core/structure/surfaces/describe-surfaces';
@@ -227,6 +229,25 @@ const treating = {
     ]);
     const plane = 'plane' in by ? by.plane : planeAcross(placed.document, by.across, ids ?? undefined);
     return plane ? planCut(placed.document, before.document, plane, ids ?? undefined) : [];
+  },
+
+  /** Where a place of the model as it stands lies when the next step on parts comes; null where that part is changed later on. */
+  async findPlace(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    { id, point }: { id: string; point: [number, number, number] },
+  ): Promise<[number, number, number] | null> {
+    const [placed, before] = await Promise.all([
+      treatOnce(documentSha256, listStepsUpToPlace(steps), shown),
+      treatOnce(documentSha256, listStepsBeforeParts(steps), shown),
+    ]);
+    return findPlace(placed.document, before.document, id, point);
+  },
+
+  /** What a model of the library has to lend. */
+  async describeLender(modelSha256: string): Promise<LenderParts> {
+    return describeLender(await readGlb(await fetchBytes(modelSha256)));
   },
 
   /** The polygons that hang together with a triangle of a part, as a step names them. */

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import type { PartRef, Step } from '@haveld/contract/step';
+import type { LenderParts } from '@haveld/core/structure/borrow/describe-lender';
 import type { ChosenFaces, MeantFaces } from '@haveld/core/structure/parts/choose-faces';
 import type { FaceLook } from '@haveld/core/structure/faces/face-offers';
 import type { PartSheet } from '@haveld/core/structure/parts/part-sheet';
@@ -71,6 +72,28 @@ export async function planCut(
   const cuts = await getTreating().planCut(documentSha256, steps, shown, by, ids.length > 0 ? [...ids] : null);
   if (cuts.length === 0) throw new Error('No part is cut there. Nothing was done.');
   return [{ kind: 'cut-parts', schema: 1, cuts }];
+}
+
+/** What a model of the library has to lend, and a picture of one part of it. */
+export function useLender(modelSha256: string | null) {
+  return useQuery({
+    queryKey: ['lender', modelSha256],
+    queryFn: (): Promise<LenderParts> => getTreating().describeLender(modelSha256!),
+    enabled: modelSha256 !== null,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+}
+
+/** @throws where the part is changed by a later step */
+export async function findPlace(
+  { documentSha256, steps, shown }: TreatedModel,
+  at: { id: string; point: [number, number, number] },
+): Promise<[number, number, number]> {
+  const place = await getTreating().findPlace(documentSha256, steps, shown, at);
+  if (!place)
+    throw new Error('That part is cut or reduced by a later step: pick a place on another. Nothing was done.');
+  return place;
 }
 
 /** The polygons that hang together with a place of a part; what was chosen already is given up again. */

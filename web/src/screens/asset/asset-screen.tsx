@@ -145,6 +145,12 @@ function Provenance({ page }: { page: AssetPage }) {
         <p key={work.id} className="small">
           <Mark mark={STANDING_MARKS[standingOf(book, work.licenceId)]} /> {PART_WORDS[work.part]}:{' '}
           {licenceWords(book, work.licenceId)}, {work.author || 'author unknown'}
+          {work.lender && (
+            <>
+              , borrowed from{' '}
+              <Link to={`/catalogue/${work.lender.id}`}>{`${work.lender.accession} ${work.lender.name}`}</Link>
+            </>
+          )}
         </p>
       ))}
       {page.duties.map((duty) => (

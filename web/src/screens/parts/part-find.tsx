@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { Ref } from 'react';
 import { count } from '@haveld/core/text/count';
 import { ORDERS, type Order } from './arrange-rows';
@@ -9,6 +10,8 @@ export function PartFind({
   order,
   shown,
   all,
+  isBorrowing,
+  onBorrow,
   onWords,
   onOrder,
   onEnter,
@@ -18,6 +21,8 @@ export function PartFind({
   order: Order;
   shown: number;
   all: number;
+  isBorrowing: boolean;
+  onBorrow: () => void;
   onWords: (words: string) => void;
   onOrder: (order: Order) => void;
   onEnter: () => void;
@@ -47,6 +52,9 @@ export function PartFind({
           ))}
         </select>
       </label>
+      <Button size="small" aria-pressed={isBorrowing} aria-keyshortcuts="Shift+L" onClick={onBorrow}>
+        Borrow a part (Shift L)
+      </Button>
       <span className="grow" />
       <span className="quiet small" role="status">
         {words || order === 'odd' ? `${shown} of ` : ''}

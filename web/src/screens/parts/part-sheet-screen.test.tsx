@@ -1,118 +1,16 @@
 import type { Document } from '@gltf-transform/core';
-import { getSheet, setOwnSteps, switchStep, type Sheet } from '@haveld/contract/api/bench';
+import { setOwnSteps, switchStep } from '@haveld/contract/api/bench';
 import type { Step } from '@haveld/contract/step';
-import { createDocument } from '@haveld/core/scene/document/document-io';
 import { createScalars } from '@haveld/core/scene/meshes/create-scalars';
 import { listIndices } from '@haveld/core/scene/meshes/list-indices';
 import { setNodeSource } from '@haveld/core/scene/document/source-data';
-import { PartIndex } from '@haveld/core/scene/part-ref';
-import { getShownScene, listShownNodes } from '@haveld/core/scene/traverse';
-import { describePartSheet } from '@haveld/core/structure/parts/part-sheet';
-import { describeSurfaces } from '@haveld/core/structure/surfaces/describe-surfaces';
-import { addBox, createMemoryCodec } from '@haveld/core/testing/documents';
-import { applyTreatment } from '@haveld/core/treatment/apply-treatment';
-import { getStepDefinition, listStepsBeforeParts, orderSteps } from '@haveld/core/treatment/steps';
-import { exampleSheet } from '../../testing/example-sheet';
-import { layOut } from '../../testing/lay-out';
-import { answer, fireEvent, renderAt, screen, waitFor, within } from '../../testing/render-at';
-import { lookThroughFaces } from '@haveld/core/structure/faces/face-offers';
-import { treatInPlace } from '../../testing/treat-in-place';
-
-// The worker's part is played by the real thing: a document in memory, treated by the steps the screen has.
-const context = { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) };
-
-/** A cupboard: a body, a door in a group of its own, three screws that have no names. */
-function buildCupboard(): Document {
-  const document = createDocument();
-  const scene = getShownScene(document);
-  const [oak, brass] = ['oak', 'brass'].map((name) => document.createMaterial(name));
-  const root = document.createNode('cupboard');
-  scene.addChild(root);
-  const holder = document.createNode('door_holder');
-  root.addChild(holder);
-  addBox(document, [0, 0, 0], [1, 2, 0.5], 'body', root).getMesh()!.listPrimitives()[0].setMaterial(oak);
-  addBox(document, [0, 0, 0.5], [1, 2, 0.52], 'door', holder).getMesh()!.listPrimitives()[0].setMaterial(oak);
-  for (let i = 0; i < 3; i++)
-    addBox(document, [0.2 + i * 0.3, 1.9, 0.52], [0.21 + i * 0.3, 1.91, 0.53], `Mesh.00${i}`, root)
-      .getMesh()!
-      .listPrimitives()[0]
-      .setMaterial(brass);
-  listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `p${i}` }));
-  return document;
-}
-
-/** A server that keeps the steps it is given. */
-function open(before: Step[] = [], build = buildCupboard, waitsWithFaces = false) {
-  const treatedBy = async (steps: readonly Step[]): Promise<Document> => {
-    const document = build();
-    await applyTreatment(document, steps, context);
-    return document;
-  };
-
-  let taken: Sheet['steps'] = before.map((step, i) => ({
-    id: `b${i}`,
-    step,
-    title: '',
-    enabled: true,
-    findingKey: null,
-    personName: 'Haveld',
-  }));
-  const sheet = (): Sheet => {
-    const steps = orderSteps(taken).map((row) => ({ ...row, title: getStepDefinition(row.step).title(row.step) }));
-    return exampleSheet({ id: 'cupboard', name: 'Cupboard', documentSha256: 'd'.repeat(64), steps } as never);
-  };
-  layOut({ width: 800, height: 900 });
-  treatInPlace(() => ({}), {
-    describeParts: async (_, steps) =>
-      describePartSheet(await treatedBy(steps), await treatedBy(listStepsBeforeParts(steps))),
-    describeSurfaces: async (_, steps, __, ids) => describeSurfaces(await treatedBy(steps), ids),
-    referToParts: async (_, steps, __, ids) => {
-      const index = new PartIndex(await treatedBy(listStepsBeforeParts(steps)));
-      return ids.map((id) => index.get(id) && index.refer(index.get(id)!));
-    },
-    lookThroughFaces: async (_, steps, __, tell) => {
-      if (waitsWithFaces) await new Promise(() => {});
-      // the last word on how far it is comes after the end
-      setTimeout(() => tell(1), 50);
-      return lookThroughFaces(await treatedBy(listStepsBeforeParts(steps)), tell);
-    },
-  });
-  return renderAt('/bench/cupboard/parts', [
-    answer(getSheet, sheet),
-    answer(setOwnSteps, ({ body }) => {
-      for (const step of body.steps)
-        taken.push({
-          id: `s${taken.length}`,
-          step,
-          title: '',
-          enabled: true,
-          findingKey: body.key,
-          personName: 'Maja',
-        });
-      return sheet();
-    }),
-    answer(switchStep, ({ body }) => {
-      taken = taken.map((row) => (row.id === body.stepId ? { ...row, enabled: body.enabled } : row));
-      return sheet();
-    }),
-  ]);
-}
-
-const grid = () => within(screen.getByRole('grid', { name: 'Parts of the model' }));
-const lines = (): HTMLElement[] => grid().getAllByRole('row').slice(1);
-const nameOf = (line: HTMLElement): string => line.querySelector('strong')!.textContent;
-const names = (): string[] => lines().map(nameOf);
-const line = async (name: string): Promise<HTMLElement> => {
-  await screen.findByRole('grid', { name: 'Parts of the model' });
-  return waitFor(() => {
-    const found = lines().find((one) => nameOf(one) === name);
-    if (!found) throw new Error(`no line of ${name}`);
-    return found;
-  });
-};
+import { listShownNodes } from '@haveld/core/scene/traverse';
+import { addBox } from '@haveld/core/testing/documents';
+import { buildCupboard, line, names, openPartSheet } from '../../testing/open-part-sheet';
+import { fireEvent, screen, waitFor, within } from '../../testing/render-at';
 
 test('every part stands as it hangs, with what it is made of, and what is odd about it', async () => {
-  open();
+  openPartSheet();
   expect(await line('body')).toBeTruthy();
   expect(names()).toEqual(['cupboard', 'door_holder', 'door', 'body', 'Mesh.000', 'Mesh.001', 'Mesh.002']);
   const holder = within(await line('door_holder'));
@@ -126,7 +24,7 @@ test('every part stands as it hangs, with what it is made of, and what is odd ab
 });
 
 test('three parts are chosen by a pattern, joined by a key, and come apart again by undoing', async () => {
-  const { user, sent } = open();
+  const { user, sent } = openPartSheet();
   await line('body');
   await user.keyboard('s');
   await user.keyboard('mesh*{Enter}');
@@ -147,7 +45,7 @@ test('three parts are chosen by a pattern, joined by a key, and come apart again
 });
 
 test('a part is renamed, and what cannot be done says why', async () => {
-  const { user, sent } = open();
+  const { user, sent } = openPartSheet();
   await user.click(await line('door'));
   expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Join into one (o)' }).disabled).toBe(true);
   expect(screen.getByTitle('Choose two parts or more that show something.')).toBeTruthy();
@@ -161,7 +59,7 @@ test('a part is renamed, and what cannot be done says why', async () => {
 });
 
 test('a part is hung under another by keys alone, and nothing hangs under itself', async () => {
-  const { user, sent } = open();
+  const { user, sent } = openPartSheet();
   await user.click(await line('body'));
   await user.keyboard('u');
   expect(await screen.findByText(/What do they hang under/)).toBeTruthy();
@@ -174,7 +72,7 @@ test('a part is hung under another by keys alone, and nothing hangs under itself
 });
 
 test('what speaks for a step is offered, looked at, and taken', async () => {
-  const { user, sent } = open();
+  const { user, sent } = openPartSheet();
   const offers = within(await screen.findByRole('region', { name: 'Proposals' }));
   await user.click(offers.getByText('3 parts have no name of their own'));
   expect(screen.getByRole('heading', { name: '3 parts chosen' })).toBeTruthy();
@@ -185,7 +83,7 @@ test('what speaks for a step is offered, looked at, and taken', async () => {
 });
 
 test('by what is odd, only that is shown; where no word fits, it is said', async () => {
-  const { user } = open();
+  const { user } = openPartSheet();
   await line('body');
   await user.selectOptions(screen.getByRole('combobox'), 'odd');
   await waitFor(() => expect(names().sort()).toEqual(['Mesh.000', 'Mesh.001', 'Mesh.002', 'door_holder']));
@@ -195,7 +93,7 @@ test('by what is odd, only that is shown; where no word fits, it is said', async
 
 test('under the root that is made later is at the top, and what is done to that root itself is refused in words', async () => {
   const pivot: Step = { kind: 'set-pivot', schema: 1, at: 'base-centre', onGround: true };
-  const { user, sent } = open([pivot]);
+  const { user, sent } = openPartSheet({ before: [pivot] });
   await user.click(await line('body'));
   await user.keyboard('u');
   await user.click(await line('root'));
@@ -221,7 +119,7 @@ function buildSpoilt(): Document {
 }
 
 test('how its faces meet is said, and mended by keys: turned, closed, smoothed', async () => {
-  const { user, sent } = open([], buildSpoilt);
+  const { user, sent } = openPartSheet({ build: buildSpoilt });
   expect(await screen.findByText('2 polygons look the wrong way')).toBeTruthy();
   await user.click(await line('body'));
   expect(await screen.findByText('2 polygons the wrong way')).toBeTruthy();
@@ -259,7 +157,7 @@ function buildWithLamp(): Document {
 }
 
 test('faces nobody sees are looked for by a key, lit when they are chosen, and taken out', async () => {
-  const { user, sent } = open([], buildWithLamp);
+  const { user, sent } = openPartSheet({ build: buildWithLamp });
   await screen.findByRole('button', { name: /^Find hidden/ });
   await user.keyboard('{Shift>}b{/Shift}');
   const found = within(await screen.findByRole('region', { name: 'Problem faces' }));
@@ -280,7 +178,7 @@ test('faces nobody sees are looked for by a key, lit when they are chosen, and t
 });
 
 test('looking through faces can be stopped, and begun again', async () => {
-  const { user } = open([], buildCupboard, true);
+  const { user } = openPartSheet({ waitsWithFaces: true });
   await user.click(await screen.findByRole('button', { name: /^Find hidden/ }));
   expect(await screen.findByRole('progressbar', { name: 'Faces checked' })).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Stop' }));

@@ -35,6 +35,7 @@ import {
   type Order,
   type PlanRow,
 } from './arrange-rows';
+import { BorrowPanel } from './borrow-panel';
 import { FaceLookList } from './face-look-list';
 import { FacesInHand } from './faces-in-hand';
 import { PartFind } from './part-find';
@@ -45,6 +46,7 @@ import { PartPlan } from './part-plan';
 import { PartSteps } from './part-steps';
 import { PartViewBar } from './part-view-bar';
 import { describeTrouble, SurfaceHand } from './surface-hand';
+import { useBorrowing, type Lendable } from './use-borrowing';
 import { useFaceLook } from './use-face-look';
 import { useChosenParts } from './use-chosen-parts';
 import { usePartActs } from './use-part-acts';
@@ -83,7 +85,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
   const plan = useMemo(() => arrangeRows(rows, { order, words, folded }), [rows, order, words, folded]);
   const parting = useChosenParts(rows);
   const { chosen, chosenRows, at } = parting;
-  const own = usePartSteps(sheet, () => setMode({ kind: 'parts' }));
+  // what is borrowed stays in hand until it stands where it should
+  const own = usePartSteps(sheet, () => setMode((now) => (now.kind === 'borrow' ? now : { kind: 'parts' })));
 
   const meant = useMemo(() => withBelow(rows, chosen), [rows, chosen]);
   const look = useFaceLook(model);
@@ -109,6 +112,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
 
   const surface = useSurfaceHand(model, chosenRows);
 
+  const borrowing = useBorrowing({ model, rows, chosenRows, sheet, own });
   const acts = usePartActs({ model, rows, chosenRows, own });
   const hang = acts.hang;
   const separate = (name: string | null): void => {
@@ -152,8 +156,13 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     if (chosenRows.length === 1 && chosenRows[0].kind === 'shape')
       setMode({ kind: 'faces', id: chosenRows[0].id, chosen: null });
   };
+  const switchBorrowing = (): void => {
+    borrowing.choose(null);
+    setMode(mode.kind === 'borrow' ? { kind: 'parts' } : { kind: 'borrow' });
+  };
   const leave = (): void => {
     if (look.offer) look.take(null);
+    else if (mode.kind === 'borrow') switchBorrowing();
     else if (mode.kind !== 'parts') setMode({ kind: 'parts' });
     else if (parting.isAlone || parting.hidden.size > 0) parting.showAll();
     else if (chosen.size > 0) parting.choose([], 'instead');
@@ -169,6 +178,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     faces: startFaces,
     surface: () => surface.setShown(!surface.isShown),
     lookThrough: look.start,
+    borrow: switchBorrowing,
     box: () => setMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' }),
     cut: () => setMode(mode.kind === 'cut' ? { kind: 'parts' } : { kind: 'cut' }),
     cutAcross: (across) => mode.kind === 'cut' && acts.cut({ across }),
@@ -233,6 +243,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
               order={order}
               shown={plan.length}
               all={rows.length}
+              isBorrowing={mode.kind === 'borrow'}
+              onBorrow={switchBorrowing}
               onWords={setWords}
               onOrder={setOrder}
               onEnter={() =>
@@ -294,6 +306,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                   );
                 } else if (mode.kind === 'hang') {
                   if (picked) hang([...chosen], picked.id);
+                } else if (mode.kind === 'borrow' && picked && isPutSomewhere(borrowing.thing)) {
+                  borrowing.takePart(picked);
                 } else if (picked) {
                   reveal(picked.id);
                   if (choosing === 'also') parting.toggle(picked.id);
@@ -324,6 +338,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 onRemove={() => separate(null)}
                 onLeave={leave}
               />
+            ) : mode.kind === 'borrow' ? (
+              <BorrowPanel id={sheet.id} borrowing={borrowing} chosen={chosenRows} isBusy={own.isBusy} onDone={leave} />
             ) : (
               <>
                 {mode.kind === 'cut' && (
@@ -381,6 +397,8 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     </UnitIsOpen>
   );
 }
+
+const isPutSomewhere = (thing: Lendable | null): boolean => thing !== null && thing.kind !== 'material';
 
 const nameOfPiece = (rows: readonly PartRow[], id: string): string =>
   `${rows.find((row) => row.id === id)?.name || 'part'}_piece`;

@@ -12,6 +12,7 @@ export interface PartKeys {
   faces: () => void;
   surface: () => void;
   lookThrough: () => void;
+  borrow: () => void;
   box: () => void;
   cut: () => void;
   /** Across the middle of its width, height or depth. */
@@ -59,6 +60,7 @@ export function usePartKeys(keys: PartKeys): void {
   useHotkeys('b', keys.faces);
   useHotkeys('j', keys.surface);
   useHotkeys('shift+b', keys.lookThrough);
+  useHotkeys('shift+l', keys.borrow, instead);
   useHotkeys('x', keys.box);
   useHotkeys('shift+x', keys.cut);
   useHotkeys(['1', '2', '3'], (event) => keys.cutAcross((Number(event.key) - 1) as 0 | 1 | 2));

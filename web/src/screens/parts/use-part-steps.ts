@@ -7,6 +7,9 @@ import { useChange } from '../../api/use-change';
 
 const OWN = 'own:parts:';
 
+/** Under what steps on parts stand, those of each doing by themselves. */
+export const makePartKey = (): string => `${OWN}${crypto.randomUUID()}`;
+
 /** @returns steps on parts in the order they run */
 export const listPartSteps = ({ steps }: Pick<Sheet, 'steps'>): TreatmentStep[] =>
   steps.filter(({ step }) => getStepDefinition(step).phase === 'parts');
@@ -15,8 +18,8 @@ export const listPartSteps = ({ steps }: Pick<Sheet, 'steps'>): TreatmentStep[] 
 export function usePartSteps(sheet: Sheet, onDone: () => void) {
   const params = { id: sheet.id };
   const taking = useChange(
-    async (make: () => Promise<Step[]>) =>
-      call(setOwnSteps, { params, body: { key: `${OWN}${crypto.randomUUID()}`, steps: await make() } }),
+    async ({ make, key = makePartKey() }: { make: () => Promise<Step[]>; key?: string }) =>
+      call(setOwnSteps, { params, body: { key, steps: await make() } }),
     { onDone },
   );
   const switching = useChange((row: TreatmentStep) =>
@@ -29,8 +32,8 @@ export function usePartSteps(sheet: Sheet, onDone: () => void) {
   const again = taken.find(({ id, enabled }) => id === undone.at(-1) && !enabled);
   return {
     isBusy: taking.isPending || switching.isPending,
-    /** @param make finds the parts first; what goes wrong there is told */
-    take: (make: () => Promise<Step[]>) => taking.mutate(make),
+    /** @param make finds the parts first; what goes wrong there is told @param key where they stand in place of those before */
+    take: (make: () => Promise<Step[]>, key?: string) => taking.mutate({ make, key }),
     switchOver: (row: TreatmentStep) => switching.mutate(row),
     undoable: last ?? null,
     undo: () => {

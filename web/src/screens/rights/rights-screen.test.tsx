@@ -180,6 +180,24 @@ test('other works in it are written down, corrected and taken off', async () => 
   });
 });
 
+test('what is borrowed is corrected at its lender, not here', async () => {
+  const lender = {
+    id: 'buoy',
+    throughId: 'buoy',
+    accession: 'HV-000001',
+    name: 'Bell buoy',
+    takenDown: null,
+    limits: null,
+  };
+  open(net({ further: [{ id: 'lent:1', part: 'part', title: 'Bell', author: 'Tor', licenceId: 'CC0-1.0', lender }] }));
+  const detail = await panel();
+  expect((await detail.findByRole('link', { name: 'HV-000001 Bell buoy' })).getAttribute('href')).toBe(
+    '/catalogue/buoy',
+  );
+  expect(detail.queryByRole('button', { name: 'Correct it' })).toBeNull();
+  expect(detail.queryByRole('button', { name: 'Remove' })).toBeNull();
+});
+
 test('the letter is asked for with the project that holds it, can be changed, and is sent by nobody but the person', async () => {
   const held = net({
     projects: [{ id: 'tide', name: 'Tide House', live: true, versionNumbers: [1], verdict: { verdict: 'ask-first' } }],

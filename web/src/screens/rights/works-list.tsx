@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { WORK_PARTS, type FurtherWork, type WorkPart } from '@haveld/contract/licence';
 import { removeFurtherWork, saveFurtherWork, type AssetRights } from '@haveld/contract/api/rights';
 import { isExpression } from '@haveld/core/rights/expression';
@@ -44,14 +45,21 @@ export function WorksList({ rights }: { rights: Pick<AssetRights, 'id' | 'furthe
               {work.title && ` “${work.title}”`}: {licenceWords(book, work.licenceId)},{' '}
               {work.author || 'author unknown'}
             </span>
-            <span>
-              <Button size="small" onClick={() => setEditing({ id: work.id, work })}>
-                Correct it
-              </Button>
-              <Button size="small" onClick={() => remove.mutate(work.id)} disabled={remove.isPending}>
-                Remove
-              </Button>
-            </span>
+            {work.lender ? (
+              <span className="quiet small">
+                borrowed from{' '}
+                <Link to={`/catalogue/${work.lender.id}`}>{`${work.lender.accession} ${work.lender.name}`}</Link>
+              </span>
+            ) : (
+              <span>
+                <Button size="small" onClick={() => setEditing({ id: work.id, work })}>
+                  Correct it
+                </Button>
+                <Button size="small" onClick={() => remove.mutate(work.id)} disabled={remove.isPending}>
+                  Remove
+                </Button>
+              </span>
+            )}
           </li>
         ))}
         {rights.further.length === 0 && <li className="quiet">Nothing by anybody else is written down.</li>}

@@ -29,6 +29,8 @@ export interface PickedPart {
   primitive: number;
   /** 0-based, in the order of the document. */
   triangle: number;
+  /** Of the surface, in the space of the treated model. */
+  point: [number, number, number];
 }
 
 const SHOWN_LAYER = 0;
@@ -113,7 +115,9 @@ export class PartMarks {
     if (!hit || !id) return null;
     const siblings =
       hit.object.parent?.children.filter((child) => partOf(child) === id && (child as Mesh).isMesh) ?? [];
-    return { id, primitive: Math.max(0, siblings.indexOf(hit.object)), triangle: hit.faceIndex! };
+    const { x: px, y: py, z: pz } = hit.point;
+    const primitive = Math.max(0, siblings.indexOf(hit.object));
+    return { id, primitive, triangle: hit.faceIndex!, point: [px, py, pz] };
   }
 
   /** @returns parts that lie wholly within a box on the view, pixels */
