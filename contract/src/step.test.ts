@@ -34,6 +34,7 @@ const STEPS: Step[] = [
     schema: 1,
     sets: [['post_LOD0', 'post_LOD1'].map((name) => ({ name, ordinal: 0, signature: '8:12:1×1×1' }))],
   },
+  { kind: 'second-layout', schema: 1, side: 1024 },
   { kind: 'sort-parts', schema: 1, parts: [{ name: 'hut', ordinal: 0, signature: 'empty' }] },
   {
     kind: 'cut-parts',
@@ -46,6 +47,9 @@ const STEPS: Step[] = [
     levels: [
       { by: 'share', share: 0.5 },
       { by: 'error', mm: 2 },
+      { by: 'baked', triangles: 300, side: 512 },
+      { by: 'hull', side: 256 },
+      { by: 'box', side: 128 },
     ],
   },
   { kind: 'set-collision', schema: 1, shape: 'hulls', isMovable: true, matter: 'wood', massKg: 12.5 },
@@ -113,6 +117,7 @@ test.each([
   ['a lender without bytes', { ...of('borrow-part'), from: { ...from, sha256: '' } }],
   ['something borrowed as large as nothing', { ...of('borrow-part'), times: 0 }],
   ['a material lent to none', { ...of('borrow-material'), materials: [] }],
+  ['a layout for no picture', { ...of('second-layout'), side: 0 }],
   ['a part that is none', { ...of('split-material'), part: { name: 'lid' } }],
   ['a place among twins before the first', { ...of('flip-faces'), parts: [{ ...part, ordinal: -1 }] }],
 ])('%s is refused', (_what, step) => {

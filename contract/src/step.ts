@@ -109,6 +109,23 @@ export const ReductionSchema = z.discriminatedUnion('by', [
 ]);
 export type Reduction = z.infer<typeof ReductionSchema>;
 
+const MapSide = z.number().int().min(16).max(4096);
+
+/**
+ * What stands for a model where it is one of many: a box around it, the hull of its ends, or so many triangles; each with one map its
+ * colours are baked into.
+ */
+export const ProxySchema = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('box'), side: MapSide }),
+  z.object({ by: z.literal('hull'), side: MapSide }),
+  z.object({ by: z.literal('baked'), triangles: z.number().int().min(4), side: MapSide }),
+]);
+export type Proxy = z.infer<typeof ProxySchema>;
+
+/** How a coarser level of detail comes about. */
+export const LevelSchema = z.discriminatedUnion('by', [...ReductionSchema.options, ...ProxySchema.options]);
+export type Level = z.infer<typeof LevelSchema>;
+
 /** More levels of detail beside the finest nobody shows. Ours. */
 export const MOST_LEVELS = 6;
 
@@ -381,6 +398,12 @@ export const StepSchema = z.discriminatedUnion('kind', [
     to: ReductionSchema,
   }),
   z.object({
+    kind: z.literal('second-layout'),
+    schema: z.literal(1),
+    /** Of the picture it is meant for, texels: pieces lie two of them apart. */
+    side: z.number().int().min(64).max(8192),
+  }),
+  z.object({
     kind: z.literal('keep-levels'),
     schema: z.literal(1),
     /** Of each thing its levels of detail, the finest first. */
@@ -389,8 +412,8 @@ export const StepSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('set-levels'),
     schema: z.literal(1),
-    /** How far each is reduced from the finest, the finest of them first. */
-    levels: z.array(ReductionSchema).min(1).max(MOST_LEVELS),
+    /** What each is made of the finest by, the finest of them first. */
+    levels: z.array(LevelSchema).min(1).max(MOST_LEVELS),
   }),
   z.object({
     kind: z.literal('set-collision'),

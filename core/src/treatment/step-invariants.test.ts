@@ -251,6 +251,7 @@ const CASES: Partial<Record<StepKind, Case>> = {
     without: ['lid'],
   },
   'set-levels': { step: () => ({ kind: 'set-levels', schema: 1, levels: [{ by: 'share', share: 0.5 }] }) },
+  'second-layout': { step: () => ({ kind: 'second-layout', schema: 1, side: 512 }) },
   'name-root': { step: () => ({ kind: 'name-root', schema: 1, name: 'prop_box' }) },
   'set-collision': {
     step: () => ({ kind: 'set-collision', schema: 1, shape: 'hull', isMovable: true, matter: 'wood' }),

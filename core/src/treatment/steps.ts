@@ -28,6 +28,7 @@ import { reduceTriangles } from './steps/reduce-triangles';
 import { relinkMap } from './steps/relink-map';
 import { rotate } from './steps/rotate';
 import { scale } from './steps/scale';
+import { makeSecondLayout } from './steps/second-layout';
 import { separateFaces } from './steps/separate-faces';
 import { setCollisionShape } from './steps/set-collision';
 import { setDetailLevels } from './steps/set-levels';
@@ -91,6 +92,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'set-pivot': setPivot,
   'set-normals': setNormals,
   'reduce-triangles': reduceTriangles,
+  'second-layout': makeSecondLayout,
   'name-root': nameRoot,
   'keep-levels': keepDetailLevels,
   'set-levels': setDetailLevels,

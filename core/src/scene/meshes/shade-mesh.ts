@@ -8,6 +8,7 @@ import { getBuffer } from './build-primitive';
 import { listIndices } from './list-indices';
 import { moveCreases } from './move-creases';
 import { pickVertices } from './pick-vertices';
+import { splitVertices } from './split-vertices';
 import { getPolygonData } from '../document/polygon-data';
 import { getPrimitiveSource, setPrimitiveSource } from '../document/source-data';
 import { isTriangles } from '../traverse';
@@ -123,23 +124,8 @@ function gatherPolygons(
 
 /** One vertex for each old vertex and normal. */
 function setNormals(document: Document, primitive: Primitive, indices: Uint32Array, normals: Float32Array): void {
-  const old = primitive.getAttribute('POSITION')!.getCount();
-  const heads = new Int32Array(old).fill(-1);
-  const next = new Int32Array(indices.length);
-  const corners = new Int32Array(indices.length);
-  const dst = new Uint32Array(indices.length);
-  let count = 0;
-  for (let c = 0; c < indices.length; c++) {
-    let u = heads[indices[c]];
-    while (u >= 0 && !sameNormal(normals, corners[u], c)) u = next[u];
-    if (u < 0) {
-      u = count++;
-      corners[u] = c;
-      next[u] = heads[indices[c]];
-      heads[indices[c]] = u;
-    }
-    dst[c] = u;
-  }
+  const { corners, dst } = splitVertices(indices, primitive.getAttribute('POSITION')!.getCount(), normals, 3);
+  const count = corners.length;
   const sources = Int32Array.from({ length: count }, (_, u) => indices[corners[u]]);
   for (const semantic of primitive.listSemantics()) {
     // tangents follow normals: those of the old ones would be wrong
@@ -165,11 +151,6 @@ function setNormals(document: Document, primitive: Primitive, indices: Uint32Arr
   if (getPrimitiveSource(primitive).normals) setPrimitiveSource(primitive, { normals: undefined });
   // creases name vertices by number, so such a primitive is not joined further
   if (!getPolygonData(primitive)?.getCreaseEdges()) weldPrimitive(primitive);
-}
-
-function sameNormal(normals: Float32Array, a: number, b: number): boolean {
-  for (let axis = 0; axis < 3; axis++) if (Math.abs(normals[a * 3 + axis] - normals[b * 3 + axis]) > 1e-6) return false;
-  return true;
 }
 
 /** Slivers without area have no normal: they take the one glTF's validators are content with. */

@@ -1,5 +1,5 @@
 import type { Document, Mesh, Node } from '@gltf-transform/core';
-import type { Reduction } from '@haveld/contract/step';
+import type { Level, Proxy, Reduction } from '@haveld/contract/step';
 import { type DetailLevels, LevelsOfDetail, getDetailLevels } from '../../scene/document/detail-levels';
 import { setNodeSource } from '../../scene/document/source-data';
 import { computeBounds } from '../../scene/measures/bounds';
@@ -22,13 +22,15 @@ export interface MadeLevel {
  * had before go. A level that would not be lighter than the one before is not made.
  * @param document in metres
  * @param root the node all else hangs under
- * @param reductions of the finest, finest first
+ * @param levels of the finest, finest first
+ * @param makeProxy in the scene's space; null where there is nothing to be stood for
  * @returns those that were made, and parts that stay as they are in all of them
  */
 export async function makeLevels(
   document: Document,
   root: Node,
-  reductions: readonly Reduction[],
+  levels: readonly Level[],
+  makeProxy: (proxy: Proxy, name: string) => Promise<Mesh | null> = () => Promise.resolve(null),
 ): Promise<{ made: MadeLevel[]; left: string[] }> {
   dropLevels(document);
   const box = computeBounds(document);
@@ -39,11 +41,17 @@ export async function makeLevels(
   const finest = listPlacedParts(document);
   const all = countInstances(listMeshInstances(document));
   let before = { top: root, triangles: all, error: 0 };
-  for (const [i, reduction] of reductions.entries()) {
-    const { top, instances } = cloneShown(document, before.top, `${root.getName()}_LOD${i + 1}`);
-    const reached = await simplifyInstances(document, instances, fromFinest(reduction, all, before.error));
-    reached.left.forEach((name) => left.add(name));
-    if (reached.after >= before.triangles) {
+  for (const [i, level] of levels.entries()) {
+    const name = `${root.getName()}_LOD${i + 1}`;
+    const isProxy = level.by === 'box' || level.by === 'hull' || level.by === 'baked';
+    const { top, instances } = isProxy
+      ? standFor(document, name, await makeProxy(level, name))
+      : cloneShown(document, before.top, name);
+    const reached = isProxy
+      ? { after: countInstances(instances), error: 0, left: [] }
+      : await simplifyInstances(document, instances, fromFinest(level, all, before.error));
+    reached.left.forEach((part) => left.add(part));
+    if (reached.after >= before.triangles || instances.length === 0) {
       listBelow(top).forEach((node) => node.dispose());
       continue;
     }
@@ -51,7 +59,9 @@ export async function makeLevels(
     setNodeSource(top, { levelError: error });
     own.addLevel(top);
     made.push({ triangles: reached.after, error });
-    before = { top, triangles: reached.after, error: before.error + reached.error };
+    // what comes after a proxy is made from what the proxy was made of
+    if (!isProxy) before = { top, triangles: reached.after, error: before.error + reached.error };
+    else before = { ...before, triangles: reached.after };
   }
   if (made.length === 0) {
     own.dispose();
@@ -67,6 +77,14 @@ export async function makeLevels(
     );
   }
   return { made, left: [...left] };
+}
+
+/** A level that is one mesh, where the model stands; it does not move with it. */
+function standFor(document: Document, name: string, mesh: Mesh | null): { top: Node; instances: MeshInstance[] } {
+  const top = document.createNode(name);
+  if (!mesh) return { top, instances: [] };
+  top.setMesh(mesh);
+  return { top, instances: [{ node: top, mesh, world: top.getWorldMatrix() }] };
 }
 
 /** Each is said of the finest, and made from the one before. */

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { setOwnSteps, type Sheet } from '@haveld/contract/api/bench';
-import { MOST_LEVELS, type Reduction, type Step } from '@haveld/contract/step';
+import { MOST_LEVELS, type Level, type Step } from '@haveld/contract/step';
 import { count, formatCount } from '@haveld/core/text/count';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
@@ -12,7 +12,7 @@ import { useHouseRules } from '../../parts/use-house-rules';
 import { useMeasures } from '../../parts/use-measures';
 import type { ShownLevel } from '../../view3d/treat.worker';
 import { describeTreatedLevels, pickTreatedLevel } from '../../view3d/use-treated';
-import { readReduction, REDUCTION_WAYS, writeReduction, type ReductionWay } from './reduction-ways';
+import { isShapeAlone, LEVEL_WAYS, readLevel, writeLevel, type LevelWay } from './reduction-ways';
 
 const KEY = 'own:levels';
 
@@ -24,7 +24,7 @@ export interface ShownAtLevel {
 
 /** A coarser level as it stands in the form. */
 interface Draft {
-  way: ReductionWay;
+  way: LevelWay;
   text: string;
 }
 
@@ -75,9 +75,9 @@ export function LevelsPanel({
       }),
     { onDone: () => setLevel(0) },
   );
-  const [draft, setDraft] = useState<Draft[]>(() => taken?.levels.map(writeReduction) ?? HALVED);
-  const read = draft.map(({ way, text }) => readReduction(way, text));
-  const wanted = read.every((one): one is Reduction => one !== null) ? read : null;
+  const [draft, setDraft] = useState<Draft[]>(() => taken?.levels.map(writeLevel) ?? HALVED);
+  const read = draft.map(({ way, text }) => readLevel(way, text));
+  const wanted = read.every((one): one is Level => one !== null) ? read : null;
   return (
     <section className="stage-panel levels-panel" aria-label="Levels of detail">
       <header>
@@ -185,7 +185,7 @@ function DraftRows({
   onDraft,
 }: {
   draft: readonly Draft[];
-  read: readonly (Reduction | null)[];
+  read: readonly (Level | null)[];
   sheet: Sheet;
   onDraft: (draft: Draft[]) => void;
 }) {
@@ -201,23 +201,25 @@ function DraftRows({
             aria-label={`Level ${i + 1}, by what`}
             value={way}
             onChange={(event) => {
-              const next = REDUCTION_WAYS.find(({ by }) => by === event.target.value)!;
-              change(i, { way: next.by, text: next.start || String(budget) });
+              const next = LEVEL_WAYS.find(({ by }) => by === event.target.value)!;
+              change(i, { way: next.by, text: isShapeAlone(next.by) ? '' : next.start || String(budget) });
             }}
           >
-            {REDUCTION_WAYS.map(({ by, short }) => (
+            {LEVEL_WAYS.map(({ by, short }) => (
               <option key={by} value={by}>
                 {short}
               </option>
             ))}
           </select>
-          <input
-            inputMode="decimal"
-            aria-label={`Level ${i + 1}, how much`}
-            value={text}
-            aria-invalid={read[i] === null}
-            onChange={(event) => change(i, { way, text: event.target.value })}
-          />
+          {!isShapeAlone(way) && (
+            <input
+              inputMode="decimal"
+              aria-label={`Level ${i + 1}, how much`}
+              value={text}
+              aria-invalid={read[i] === null}
+              onChange={(event) => change(i, { way, text: event.target.value })}
+            />
+          )}
           <span className="grow" />
           {draft.length > 1 && (
             <button
