@@ -1,6 +1,7 @@
 import type { Document, Mesh } from '@gltf-transform/core';
 import type { Proxy } from '@haveld/contract/step';
 import { computeCornerNormals } from '../../geometry/corner-normals';
+import { setMaterialSource } from '../../scene/document/source-data';
 import { getBuffer } from '../../scene/meshes/build-primitive';
 import { createScalars } from '../../scene/meshes/create-scalars';
 import { splitVertices } from '../../scene/meshes/split-vertices';
@@ -53,6 +54,14 @@ export async function makeProxy(
     .createTexture(`${name}_colour`)
     .setImage((await codec.encodePng(picture)) as Uint8Array<ArrayBuffer>)
     .setMimeType('image/png');
+  const material = document
+    .createMaterial(name)
+    .setBaseColorTexture(texture)
+    .setMetallicFactor(0)
+    .setRoughnessFactor(meanRoughness(items))
+    // what was thin has one side left
+    .setDoubleSided(proxy.by === 'baked');
+  setMaterialSource(material, { isProxy: true });
   const primitive = document
     .createPrimitive()
     .setAttribute(
@@ -68,15 +77,7 @@ export async function makeProxy(
       attribute('VEC2', 2, (c) => uvs.subarray(c * 2, c * 2 + 2)),
     )
     .setIndices(createScalars(document, dst))
-    .setMaterial(
-      document
-        .createMaterial(name)
-        .setBaseColorTexture(texture)
-        .setMetallicFactor(0)
-        .setRoughnessFactor(meanRoughness(items))
-        // what was thin has one side left
-        .setDoubleSided(proxy.by === 'baked'),
-    );
+    .setMaterial(material);
   return document.createMesh(name).addPrimitive(primitive);
 }
 

@@ -1,6 +1,8 @@
 import type { Document } from '@gltf-transform/core';
 import type { Level } from '@haveld/contract/step';
 import { readGlb, writeGlb } from '../../scene/document/document-io';
+import { computeFigures } from '../../scene/measures/figures';
+import { describeMaterials } from '../../textures/materials/describe-materials';
 import { computeBounds } from '../../scene/measures/bounds';
 import { listMeshInstances } from '../../scene/traverse';
 import { listLevelFacts } from '../../structure/levels/level-facts';
@@ -118,6 +120,24 @@ test('levels of proxies are written, read and shown; each says how light and how
   const shown = listMeshInstances(again)[0].mesh.listPrimitives()[0];
   expect(shown.listSemantics().sort()).toEqual(['NORMAL', 'POSITION', 'TEXCOORD_0']);
   expect(shown.getMaterial()!.getBaseColorTexture()!.getImage()!.byteLength).toBeGreaterThan(60);
+});
+
+test('figures and materials are those of the model, not of what stands for it', async () => {
+  const document = createTower();
+  const before = computeFigures(document);
+  await make(document, [
+    { by: 'hull', side: 64 },
+    { by: 'box', side: 32 },
+  ]);
+  const again = await readGlb(await writeGlb(document));
+  expect(again.getRoot().listMaterials().length).toBeGreaterThan(3);
+  expect(computeFigures(again)).toMatchObject({
+    materials: 3,
+    maps: 0,
+    cardMemoryBytes: 0,
+    triangles: before.triangles,
+  });
+  expect(describeMaterials(again).materials.map(({ name }) => name)).toEqual(['red', 'green', 'blue']);
 });
 
 test('a map is baked as it lies, and a thing of many pieces comes down to what is asked', async () => {

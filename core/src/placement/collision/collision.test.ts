@@ -21,6 +21,7 @@ import { startPhysics } from '../tumble/physics';
 import { encloseByBall, encloseByTurnedBox, encloseRound } from './enclosing';
 import { fitShapes, makeHull } from './fit-shapes';
 import { readCollision } from './read-collision';
+import { findMatter } from './weigh';
 import { createInsideTest, outlineOf, volumeOf, volumeOfHull, type CollisionShape } from './shapes';
 
 let rapier: Awaited<ReturnType<typeof startPhysics>>;
@@ -57,6 +58,16 @@ function createRod(): Document {
 describe('shapes around points', () => {
   const point = fc.tuple(...[0, 1, 2].map(() => fc.double({ min: -5, max: 5, noNaN: true })));
   const cloud = fc.array(point, { minLength: 8, maxLength: 60 }).map((points) => Float32Array.from(points.flat()));
+
+  test('what most of the surface is made of gives the weight, not what most materials are called', () => {
+    const hut = createBoxDocument([0, 0, 0], [2, 2, 2], 'walls');
+    hut.getRoot().listMeshes()[0].listPrimitives()[0].setMaterial(hut.createMaterial('oak_wood'));
+    ['brass', 'steel', 'zinc'].forEach((name, i) => {
+      const screw = addBox(hut, [i, 2, 0], [i + 0.1, 2.1, 0.1], name);
+      screw.getMesh()!.listPrimitives()[0].setMaterial(hut.createMaterial(name));
+    });
+    expect(findMatter(hut)).toBe('wood');
+  });
 
   test('no point is left outside, whatever the points', () => {
     fc.assert(

@@ -1,6 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import { MATTER_KINDS, type MatterKind } from '@haveld/contract/step';
-import type { PlacedPart } from '../../scene/measures/placed-parts';
+import { listPlacedParts, type PlacedPart } from '../../scene/measures/placed-parts';
+import { computeSurface } from '../../scene/measures/texel-density';
 import { guessMatter } from '../../textures/materials/guess-matter';
 import { computeMoments, type Moments } from '../pivot/moments';
 import { DENSITIES } from './densities';
@@ -19,14 +20,16 @@ export function measureSolid(parts: readonly PlacedPart[]): Pick<Moments, 'balan
 /** @returns kilograms, above 0 */
 export const weigh = (volume: number, matter: MatterKind): number => Math.max(volume * DENSITIES[matter], 1e-6);
 
-/** Of the material most of its names speak for. */
+/** What most of its surface is, as far as names of materials say: a hut of wood with many brass screws is of wood. */
 export function findMatter(document: Document): MatterKind {
-  const counts = new Map<MatterKind, number>();
-  for (const material of document.getRoot().listMaterials()) {
-    const { id } = guessMatter(material.getName(), '').matter;
-    const known = MATTER_KINDS.find((kind) => kind === id) ?? 'plain';
-    counts.set(known, (counts.get(known) ?? 0) + 1);
+  const areas = new Map<MatterKind, number>();
+  const known = new Map<string, MatterKind>();
+  for (const part of listPlacedParts(document)) {
+    const name = part.primitive.getMaterial()?.getName() ?? '';
+    const matter = known.get(name) ?? MATTER_KINDS.find((kind) => kind === guessMatter(name, '').matter.id) ?? 'plain';
+    known.set(name, matter);
+    areas.set(matter, (areas.get(matter) ?? 0) + computeSurface(part).surfaceArea);
   }
-  counts.delete('plain');
-  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'plain';
+  areas.delete('plain');
+  return [...areas].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'plain';
 }

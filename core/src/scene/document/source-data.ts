@@ -43,6 +43,8 @@ export interface MaterialSource {
   maps?: MapReference[];
   /** Raw statements of the source's material, so nothing is lost where glTF has no word for it. */
   statements?: Record<string, string>;
+  /** Made for what stands for the model from afar. */
+  isProxy?: true;
   /** What the base-colour factor becomes once its map is bound, where the map takes the colour's place. */
   mappedBase?: number;
 }

@@ -4,7 +4,7 @@ import { exampleSheet } from '../../testing/example-sheet';
 import { answer, renderAt, screen, waitFor, within } from '../../testing/render-at';
 import { treatInPlace } from '../../testing/treat-in-place';
 import type { ShownLevel } from '../../view3d/treat.worker';
-import { readReduction, writeReduction } from './reduction-ways';
+import { readLevel, readReduction, writeLevel, writeReduction } from './reduction-ways';
 
 const level = (given: Partial<ShownLevel>): ShownLevel => ({
   level: 0,
@@ -147,4 +147,34 @@ test.each([
 ] as const)('%p is read as it was written', (to) => {
   const { way, text } = writeReduction(to);
   expect(readReduction(way, text)).toEqual(to);
+});
+
+test('a proxy is a level: so many triangles, a hull or a box, each with one map', async () => {
+  const { user, sent, panel } = await open([level({})]);
+  await user.selectOptions(panel.getByLabelText('Level 2, by what'), 'triangles, one map');
+  const much = panel.getByLabelText('Level 2, how much');
+  await user.clear(much);
+  await user.type(much, '240');
+  await user.selectOptions(panel.getByLabelText('Level 3, by what'), 'box, one map');
+  // a box has no number
+  expect(panel.queryByLabelText('Level 3, how much')).toBeNull();
+  await user.click(panel.getByRole('button', { name: 'Make 3 levels' }));
+  await waitFor(() =>
+    expect(sent(setOwnSteps)[0].steps).toEqual([
+      {
+        kind: 'set-levels',
+        schema: 1,
+        levels: [
+          { by: 'share', share: 0.5 },
+          { by: 'baked', triangles: 240, side: 512 },
+          { by: 'box', side: 256 },
+        ],
+      },
+    ]),
+  );
+  expect(readLevel('baked', '3')).toBeNull();
+  for (const one of sent(setOwnSteps)[0].steps.flatMap((step) => (step.kind === 'set-levels' ? step.levels : []))) {
+    const { way, text } = writeLevel(one);
+    expect(readLevel(way, text)).toEqual(one);
+  }
 });

@@ -252,3 +252,28 @@ test('nothing left to ask leads back; nothing with a surface says so', async () 
   expect(screen.getByText('all settled')).toBeTruthy();
   expect(screen.getByText('Every texture is used')).toBeTruthy();
 });
+
+const LAYOUT = { kind: 'second-layout' as const, schema: 1 as const, side: 2048 };
+const layoutPanel = async () => within(await screen.findByRole('region', { name: 'Layout for baking' }));
+
+test('a layout for baking is made for a map of a size', async () => {
+  const { user, sent } = open();
+  const panel = await layoutPanel();
+  await user.selectOptions(panel.getByLabelText('for a map of'), '2048 × 2048');
+  await user.click(panel.getByRole('button', { name: 'Make one' }));
+  await waitFor(() => expect(sent(setOwnSteps)[0]).toMatchObject({ key: 'own:second-layout', steps: [LAYOUT] }));
+});
+
+test('a layout for baking says what came of it, and goes again', async () => {
+  const changed = '612 triangles in 38 pieces, as TEXCOORD_1';
+  treatInPlace(() => ({
+    materials: [look('oak')],
+    outcomes: [{ kind: 'second-layout', title: '', changed, unmatched: [], worse: [] }],
+  }));
+  const row = { id: 's', step: LAYOUT, enabled: true, findingKey: 'own:second-layout', title: '', personName: 'Maja' };
+  const { user, sent } = open(sheet({ steps: [row], planned: [{ ...row, isGuess: false }] } as never));
+  const panel = await layoutPanel();
+  expect(await panel.findByText(changed)).toBeTruthy();
+  await user.click(panel.getByRole('button', { name: 'Without' }));
+  await waitFor(() => expect(sent(setOwnSteps)).toMatchObject([{ steps: [], seen: [LAYOUT] }]));
+});

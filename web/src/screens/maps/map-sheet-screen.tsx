@@ -17,6 +17,7 @@ import { Failure, Loading, Notice } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
 import type { Surface } from '../../view3d/stage/stage';
 import { listShownCopies, useTreated, useTreatedPictures } from '../../view3d/use-treated';
+import { BakeLayout } from './bake-layout';
 import { CellCard } from './cell-card';
 import { chooseSlot, COLUMNS, composeMapSheet, findNextOpen, type MapRow, type Place } from './compose-map-sheet';
 import { MapTable } from './map-table';
@@ -146,7 +147,10 @@ function MapSheetView({ sheet }: { sheet: Sheet }) {
             <MapTable rows={rows} pictures={pictures.data ?? NO_PICTURES} inHand={inHand} onHold={setPlace} />
           )}
         </div>
-        <MapTray unused={sheet.unused.filter(({ sha256 }) => !isUsed(sheet, sha256))} />
+        <div className="map-foot">
+          <MapTray unused={sheet.unused.filter(({ sha256 }) => !isUsed(sheet, sha256))} />
+          <BakeLayout sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
+        </div>
         <div className="map-view">
           <CompareView
             treated={treated.data?.glb.buffer ?? null}
