@@ -118,6 +118,7 @@ export const FINDING_KINDS = facts({
   motion: { heading: 'size-and-orientation', title: 'What moves', isAboutBaking: true },
   clutter: { heading: 'structure', title: 'Clutter' },
   'clutter-named': { heading: 'structure', title: 'Clutter, by its name' },
+  'own-lights': { heading: 'structure', title: 'Lights of its own' },
   levels: {
     heading: 'structure',
     title: 'Levels of detail it came with',

@@ -1,3 +1,4 @@
+import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import type { Document } from '@gltf-transform/core';
 import type { Finding } from '@haveld/contract/finding';
 import { NO_HABIT, type SourceHabit } from '../finds/deciding/habits';
@@ -186,6 +187,29 @@ test('clutter with a name a program gives goes, a named marker is asked about', 
     title: '1 camera, 1 empty node left over from a scene',
   });
   expect(get(findings, 'clutter-named')).toMatchObject({ sure: false, choices: [{ id: 'keep' }, { id: 'leave-out' }] });
+});
+
+test('a lamp’s own light is kept, whatever it is called; the sun, and one that shines from beside, are the scene’s', () => {
+  const document = createBoxDocument([0, 0, 0], [0.3, 0.6, 0.3], 'lantern');
+  const lights = document.createExtension(KHRLightsPunctual);
+  const add = (name: string, type: 'point' | 'directional', at: [number, number, number]) =>
+    getShownScene(document).addChild(
+      document
+        .createNode(name)
+        .setTranslation(at)
+        .setExtension('KHR_lights_punctual', lights.createLight(name).setType(type).setIntensity(40)),
+    );
+  add('Light', 'point', [0.15, 0.4, 0.15]);
+  add('Sun', 'directional', [0.15, 0.3, 0.15]);
+  add('Lamp.001', 'point', [4, 5, 1]);
+  const findings = look(document);
+  expect(get(findings, 'own-lights')).toMatchObject({
+    mark: 'holds',
+    title: '1 light within it, kept',
+    evidence: [{ text: 'Light', figure: 'point, 40 cd' }],
+  });
+  expect(get(findings, 'clutter')).toMatchObject({ sure: true, title: '2 lights left over from a scene' });
+  expect(get(findings, 'clutter').evidence.map(({ text }) => text)).toEqual(['Sun', 'Lamp.001']);
 });
 
 test('an empty with data of its own, or one a clip moves, is no sure clutter', () => {

@@ -1,4 +1,7 @@
 import type { Document, Node } from '@gltf-transform/core';
+import type { Light } from '@gltf-transform/extensions';
+import type { Box } from '@haveld/contract/report';
+import { computeBounds } from '../scene/measures/bounds';
 import { getNodeSource } from '../scene/document/source-data';
 import { getShownScene, listHoldingMeshes, listShownNodes } from '../scene/traverse';
 import { isLinearIdentity } from '../scene/matrix';
@@ -11,17 +14,33 @@ export interface Clutter {
   kind: 'camera' | 'light' | 'empty';
   /** True where its name fits a habit and nothing refers to it: it may go without a question. */
   sure: boolean;
+  /** A light that shines within the model: a lamp's own, whatever it is called. */
+  belongs: boolean;
 }
+
+/** A light this near to the model, in lengths of it, is still the lamp's own. Ours. */
+const WITHIN = 0.02;
 
 /** @returns cameras, lights and empty nodes, with whether each is surely clutter */
 export function listClutter(document: Document): Clutter[] {
   const referred = listReferredNodes(document);
+  let box: Box | null | undefined;
+  const isWithin = (node: Node): boolean => {
+    box ??= computeBounds(document);
+    if (!box) return false;
+    const { min, max } = box;
+    const reach = WITHIN * Math.max(...max.map((v, i) => v - min[i]));
+    return node.getWorldTranslation().every((v, i) => v >= min[i] - reach && v <= max[i] + reach);
+  };
   return listShownNodes(document).flatMap((node): Clutter[] => {
     if (node.getMesh() || node.listChildren().length > 0) return [];
-    const kind = node.getCamera() ? 'camera' : node.getExtension('KHR_lights_punctual') ? 'light' : 'empty';
-    const sure = !referred.has(node) && !carriesData(node) && CLUTTER_HABITS[kind].test(node.getName());
+    const light = node.getExtension<Light>('KHR_lights_punctual');
+    const kind = node.getCamera() ? 'camera' : light ? 'light' : 'empty';
+    // the sun shines from nowhere
+    const belongs = light !== null && light.getType() !== 'directional' && isWithin(node);
+    const sure = !belongs && !referred.has(node) && !carriesData(node) && CLUTTER_HABITS[kind].test(node.getName());
     if (referred.has(node)) return [];
-    return [{ node, kind, sure }];
+    return [{ node, kind, sure, belongs }];
   });
 }
 

@@ -1,4 +1,5 @@
 import type { Document, Node } from '@gltf-transform/core';
+import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import type { Step } from '@haveld/contract/step';
 import { createDocument, readGlb, writeGlb } from '../scene/document/document-io';
 import { isLinearIdentity } from '../scene/matrix';
@@ -296,4 +297,19 @@ test('shading anew moves no vertex of the world, and twice is once', async () =>
   await apply(document, smooth);
   expect(await writeGlb(document)).toEqual(once);
   expect(listCreditedChanges([smooth])).toEqual(['smoothed']);
+});
+
+test('what a light reaches and what a camera sees is scaled with the model, each once', async () => {
+  const document = createBoxDocument([0, 0, 0], [100, 100, 100], 'lantern');
+  const lights = document.createExtension(KHRLightsPunctual);
+  const light = lights.createLight('flame').setType('point').setRange(400);
+  const camera = document.createCamera('view').setType('orthographic').setXMag(200).setYMag(150).setZNear(10);
+  camera.setZFar(3000);
+  for (let i = 0; i < 2; i++)
+    getShownScene(document).addChild(
+      document.createNode(`flame ${i}`).setExtension('KHR_lights_punctual', light).setCamera(camera),
+    );
+  await applyTreatment(document, [{ kind: 'scale', schema: 1, factor: 0.01, label: 'cm' }], context);
+  expect(light.getRange()).toBeCloseTo(4);
+  expect([camera.getXMag(), camera.getYMag(), camera.getZNear(), camera.getZFar()]).toEqual([2, 1.5, 0.1, 30]);
 });

@@ -1,7 +1,7 @@
 import type { Document } from '@gltf-transform/core';
 import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import type { HouseRules } from '@haveld/contract/house-rules';
-import type { CheckLine } from '@haveld/contract/report';
+import type { CheckLine, Figures } from '@haveld/contract/report';
 import { composeCredits, type Credit } from '@haveld/core/rights/credits';
 import { PART_WORDS } from '@haveld/core/rights/judge-use';
 import { writeSidecar } from '@haveld/core/rights/reuse-sidecar';
@@ -9,6 +9,7 @@ import { readGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
 import { reduceInfluences } from '@haveld/core/scene/meshes/reduce-influences';
 import { countLevels } from '@haveld/core/structure/levels/show-level';
+import { count } from '@haveld/core/text/count';
 import { reduceTextures, rewriteTextures } from '@haveld/core/textures/materials/rewrite-textures';
 import { nameMaps } from '@haveld/core/textures/name-maps';
 import { requireHolding } from '../hand-over/check-written';
@@ -62,6 +63,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
     intendedUse: input.intendedUse,
     ...(influences > 4 ? { influences: `4 of up to ${influences} a vertex, the heaviest` } : {}),
     ...(maps ? { maps } : {}),
+    ...(input.format === 'obj' ? describeStaying(expected) : {}),
     ...(levels > 0 ? { levels: describeLevels(levels, input.format) } : {}),
     checks,
   };
@@ -97,6 +99,17 @@ async function writeMaps(document: Document, file: MapFile, side: number): Promi
     ...(kept.length > 0 ? [`${kept.join(', ')} as PNG, for ${format} cannot hold what is in there`] : []),
   ];
   return said.length > 0 ? said.join('; ') : null;
+}
+
+/** What OBJ has no word for, by what the document shows. */
+function describeStaying({ cameras, lights, clips, joints }: Figures): { staysBehind?: string } {
+  const list = [
+    ...(lights > 0 ? [count(lights, 'light')] : []),
+    ...(cameras > 0 ? [count(cameras, 'camera')] : []),
+    ...(clips > 0 ? [count(clips, 'clip')] : []),
+    ...(joints > 0 ? [count(joints, 'joint')] : []),
+  ];
+  return list.length > 0 ? { staysBehind: `${list.join(', ')}: OBJ holds shapes and materials alone` } : {};
 }
 
 const describeLevels = (coarser: number, format: HandOverFormat): string =>

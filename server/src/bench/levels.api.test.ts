@@ -1,5 +1,7 @@
 import { catalogueAsset, getSheet, setOwnSteps } from '@haveld/contract/api/bench';
 import { getAsset } from '@haveld/contract/api/catalogue';
+import { createProject, getProject, handOver } from '@haveld/contract/api/projects';
+import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { readGlb } from '@haveld/core/scene/document/document-io';
 import { listLevelFacts } from '@haveld/core/structure/levels/level-facts';
 import { benchCrate, README } from '../testing/take-crate';
@@ -29,7 +31,15 @@ test('the built server makes a version with its levels, each measured, and with 
       key: 'own:levels',
       steps: [
         { kind: 'reduce-triangles', schema: 1, to: { by: 'share', share: 0.8 } },
-        { kind: 'set-levels', schema: 1, levels: [{ by: 'share', share: 0.5 }] },
+        { kind: 'second-layout', schema: 1, side: 256 },
+        {
+          kind: 'set-levels',
+          schema: 1,
+          levels: [
+            { by: 'share', share: 0.5 },
+            { by: 'baked', triangles: 100, side: 64 },
+          ],
+        },
       ],
     },
   });
@@ -40,11 +50,26 @@ test('the built server makes a version with its levels, each measured, and with 
   );
   const { versions } = await given.client.call(getAsset, { params: { id } });
   const bytes = await given.client.request(`/api/bytes/${versions[0].modelSha256}?type=glb`);
-  const [finest, coarser] = listLevelFacts(await readGlb(new Uint8Array(await bytes.arrayBuffer())));
+  const [finest, coarser, proxy] = listLevelFacts(await readGlb(new Uint8Array(await bytes.arrayBuffer())));
   expect(finest.triangles).toBeLessThan(40 * 40 * 2);
   expect(coarser.triangles).toBeLessThan(finest.triangles * 0.7);
   expect(coarser.error).toBeGreaterThan(0);
+  expect(proxy.triangles).toBeLessThanOrEqual(100);
+  // the proxy's own map is none of the model's
+  expect(versions[0].after).toMatchObject({ maps: 0, materials: versions[0].before!.materials });
   expect(versions[0].outcomes.find(({ kind }) => kind === 'reduce-triangles')?.changed).toMatch(
     /up to .* from where it was/,
   );
+
+  // read back alike in every format, though the map of the proxy goes along in those that hold levels
+  const { id: projectId } = await given.client.call(createProject, {
+    body: { name: 'Tide House', purpose: 'a show', use: PLAIN_USE },
+  });
+  for (const format of ['glb', 'gltf', 'obj'] as const)
+    await given.client.call(handOver, { params: { id: projectId }, body: { assetIds: [id], format } });
+  const { handOvers } = await waitFor(
+    () => given.client.call(getProject, { params: { id: projectId } }),
+    (project) => project.handOvers.every(({ state }) => state !== 'packing'),
+  );
+  expect(handOvers.map(({ state }) => state)).toEqual(['packed', 'packed', 'packed']);
 });

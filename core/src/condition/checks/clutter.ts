@@ -1,3 +1,4 @@
+import type { Light } from '@gltf-transform/extensions';
 import type { Finding } from '@haveld/contract/finding';
 import { PartIndex } from '../../scene/part-ref';
 import { listClutter, listWrappers, type Clutter } from '../../structure/clutter';
@@ -10,7 +11,8 @@ export function checkClutter({ document }: Examination): Finding[] {
   const all = listClutter(document);
   const index = new PartIndex(document);
   const sure = all.filter((clutter) => clutter.sure);
-  const unsure = all.filter((clutter) => !clutter.sure);
+  const unsure = all.filter((clutter) => !clutter.sure && !clutter.belongs);
+  const own = all.filter((clutter) => clutter.belongs);
   const findings: Finding[] = [];
   const evidenceOf = (list: Clutter[]): Finding['evidence'] =>
     list
@@ -62,8 +64,25 @@ export function checkClutter({ document }: Examination): Finding[] {
       }),
     );
   }
+  if (own.length > 0) {
+    findings.push(
+      makeFinding({
+        kind: 'own-lights',
+        mark: 'holds',
+        title: `${describe(own)} within it, kept`,
+        detail:
+          'They shine where the thing does, and go along in GLB and glTF. On the sheet of parts they can be taken out.',
+        evidence: own.slice(0, 12).map(({ node }) => ({
+          text: node.getName() || 'unnamed',
+          figure: describeLight(node.getExtension<Light>('KHR_lights_punctual')!),
+        })),
+      }),
+    );
+  }
   return findings;
 }
+
+const describeLight = (light: Light): string => `${light.getType()}, ${Number(light.getIntensity().toPrecision(3))} cd`;
 
 /** Nodes that only wrap others. */
 export function checkWrappers({ document }: Examination): Finding[] {

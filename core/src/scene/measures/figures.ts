@@ -1,11 +1,11 @@
 import type { Document, Primitive, Texture } from '@gltf-transform/core';
 import type { Figures } from '@haveld/contract/report';
+import { listBehind } from './behind';
 import { boundParts } from './bounds';
 import { countPolygons } from '../document/polygon-data';
 import { getMaterialSource } from '../document/source-data';
 import { countTriangles, listShownNodes } from '../traverse';
 import { listPlacedParts, type PlacedPart } from './placed-parts';
-import { listProxyLooks } from './proxy-looks';
 import { computeTexelDensity, computeSurface } from './texel-density';
 
 /**
@@ -15,7 +15,7 @@ import { computeTexelDensity, computeSurface } from './texel-density';
 export function computeFigures(document: Document, placed: readonly PlacedPart[] = listPlacedParts(document)): Figures {
   const root = document.getRoot();
   const nodes = listShownNodes(document);
-  const proxies = listProxyLooks(document);
+  const behind = listBehind(document);
   const figures: Figures = {
     box: boundParts(placed),
     triangles: 0,
@@ -25,7 +25,7 @@ export function computeFigures(document: Document, placed: readonly PlacedPart[]
     points: 0,
     nodes: nodes.length,
     meshes: new Set(nodes.flatMap((node) => node.getMesh() ?? [])).size,
-    materials: root.listMaterials().length - proxies.materials.size,
+    materials: root.listMaterials().length - behind.materials.size,
     maps: 0,
     mapsMissing: 0,
     mapSide: 0,
@@ -38,7 +38,7 @@ export function computeFigures(document: Document, placed: readonly PlacedPart[]
     texelDensity: null,
   };
   for (const { primitive } of placed) addPrimitive(figures, primitive);
-  for (const texture of root.listTextures()) if (!proxies.textures.has(texture)) addTexture(figures, texture);
+  for (const texture of root.listTextures()) if (!behind.textures.has(texture)) addTexture(figures, texture);
   for (const material of root.listMaterials()) {
     for (const map of getMaterialSource(material).maps ?? []) {
       if (map.status === 'missing' || map.status === 'elsewhere') figures.mapsMissing++;

@@ -2,7 +2,7 @@ import type { Document, Material, Texture } from '@gltf-transform/core';
 import type { IOR, Sheen, Transmission } from '@gltf-transform/extensions';
 import type { MaterialFactors, PartRef } from '@haveld/contract/step';
 import { PartIndex } from '../../scene/part-ref';
-import { listProxyLooks } from '../../scene/measures/proxy-looks';
+import { getMaterialSource } from '../../scene/document/source-data';
 import { countTriangles, listMeshInstances } from '../../scene/traverse';
 import { readPictureSize } from '../pictures/picture-size';
 import { getSlotTexture, SHOWN_SLOTS } from '../slot-texture';
@@ -39,11 +39,10 @@ const MOST_PARTS = 100;
 export function describeMaterials(document: Document): { materials: MaterialLook[]; pictures: HeldPicture[] } {
   const pictures = new Map<Texture, HeldPicture>();
   const uses = countUses(document);
-  const proxies = listProxyLooks(document);
   const materials = document
     .getRoot()
     .listMaterials()
-    .filter((material) => !proxies.materials.has(material))
+    .filter((material) => !getMaterialSource(material).isProxy)
     .map((material): MaterialLook => {
       const slots: MaterialLook['slots'] = {};
       for (const slot of SHOWN_SLOTS) {

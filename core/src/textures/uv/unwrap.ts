@@ -1,3 +1,4 @@
+import type { PotpackBox } from 'potpack';
 import { buildEdgeTable } from '../../geometry/edge-table';
 
 export interface Unwrapped {
@@ -55,7 +56,7 @@ interface Packed {
 
 /** Tries sizes until the charts just fit; many small ones may be more margin than fits, then the picture is thought larger. */
 function packCharts(
-  potpack: typeof import('potpack').default,
+  potpack: (boxes: PotpackBox[]) => { w: number; h: number; fill: number },
   charts: Grown['charts'],
   side: number,
   margin: number,

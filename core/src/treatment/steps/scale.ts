@@ -1,3 +1,4 @@
+import { scaleReaches } from '../../scene/scale-reaches';
 import { scaleMatrix, multiplyMatrix } from '../../scene/matrix';
 import { getPlacementRoot } from '../placement-root';
 import type { StepDefinition } from '../step-definition';
@@ -7,7 +8,7 @@ export const scale: StepDefinition<'scale'> = {
   kind: 'scale',
   phase: 'size-and-orientation',
   order: 0,
-  codeVersion: 1,
+  codeVersion: 2,
   topology: 'keeps',
   title: (step) => `Scaled × ${formatFactor(step.factor)}`,
   credit: (step) => (step.factor === 1 ? null : 'scaled to real size'),
@@ -15,6 +16,7 @@ export const scale: StepDefinition<'scale'> = {
   apply(document, step) {
     const root = getPlacementRoot(document);
     root.setMatrix(multiplyMatrix(scaleMatrix(step.factor), root.getMatrix()));
+    scaleReaches(document, step.factor);
     return { changed: step.label, unmatched: [] };
   },
 };
