@@ -1,5 +1,8 @@
+import type { Document } from '@gltf-transform/core';
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
+import { judgeAgain } from '@haveld/core/condition/judge-result';
+import { addWorse } from '@haveld/core/condition/newly-wrong';
 import { drawOrthographic, drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
@@ -34,13 +37,13 @@ export async function makeVersion(
   { documentSha256, steps, hasSize }: MakeInput,
   { store, progress }: TaskContext,
 ): Promise<MakeResult> {
-  const document = await readGlb(await store.get(documentSha256));
+  const received = await store.get(documentSha256);
+  const document = await readGlb(received);
   const before = computeFigures(document);
   progress(1, 5, 'stage');
-  const outcomes = await applyTreatment(document, steps, {
-    codec: sharpCodec,
-    readBytes: (sha256) => store.get(sha256),
-  });
+  const treat = (some: Document, wanted: Step[]): Promise<StepOutcome[]> =>
+    applyTreatment(some, wanted, { codec: sharpCodec, readBytes: (sha256) => store.get(sha256) });
+  const outcomes = await treat(document, steps);
   const after = computeFigures(document);
   progress(2, 5, 'stage');
   const bytes = await writeGlb(document);
@@ -53,6 +56,8 @@ export async function makeVersion(
   const model = await store.put(bytes);
   const thumbnailKept = drawing && (await store.put(await encodeDrawn(drawThumbnail(drawing, hasSize ? 1 : null))));
   const orthographicKept = orthographic && (await store.put(await encodeDrawn(orthographic.picture)));
+  // what a step brought about that was not wrong before is told at it
+  const newlyWrong = await judgeAgain({ read: () => readGlb(received), treat }, document, steps);
   return {
     modelSha256: model.sha256,
     thumbnailSha256: thumbnailKept?.sha256 ?? null,
@@ -60,7 +65,7 @@ export async function makeVersion(
     orthographic: orthographic && { width: orthographic.width, height: orthographic.height },
     before,
     after,
-    outcomes,
+    outcomes: addWorse(outcomes, newlyWrong),
     checks,
   };
 }

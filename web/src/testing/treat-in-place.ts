@@ -24,6 +24,7 @@ export function treatInPlace(treat: (steps: Step[]) => Partial<Treated>, more: P
 /** What the worker is to the page, whichever test it is: there is one for as long as the page is open. */
 const stand: Partial<Treating> = {
   treat: async (...given) => current.treat!(...given),
+  judgeAgain: async (...given) => current.judgeAgain?.(...given) ?? [],
   listParts: async (...given) => current.listParts?.(...given) ?? [],
   listPictures: async (...given) => current.listPictures?.(...given) ?? [],
   getPicture: (key) => current.getPicture?.(key) ?? null,

@@ -4,6 +4,8 @@ import { LRUCache } from 'lru-cache';
 import type { LayoutTrouble } from '@haveld/contract/finding';
 import type { Figures, StepOutcome } from '@haveld/contract/report';
 import type { PartRef, Step, StepOf } from '@haveld/contract/step';
+import { judgeAgain } from '@haveld/core/condition/judge-result';
+import type { NewlyWrong } from '@haveld/core/condition/newly-wrong';
 import { listPointedFaces, rememberAsReceived, type AsReceived } from '@haveld/core/condition/pointing/pointed-faces';
 import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import { fitCollision, type FittedCollision } from '@haveld/core/placement/collision/fit-collision';
@@ -146,6 +148,20 @@ const treating = {
     for (const picture of pictures) held.set(picture.key, picture);
     const glb = (await writeGlb(document)) as Uint8Array<ArrayBuffer>;
     return transfer({ glb, figures: computeFigures(document), outcomes, materials }, [glb.buffer]);
+  },
+
+  /** What a treatment brought about that was not wrong before, each at its step. */
+  async judgeAgain(documentSha256: string, steps: Step[], shown: Record<string, string>): Promise<NewlyWrong[]> {
+    const { document } = await treatOnce(documentSha256, steps, shown);
+    const readBytes = (sha256: string): Promise<Uint8Array> => fetchBytes(shown[sha256] ?? sha256);
+    return judgeAgain(
+      {
+        read: async () => readGlb(await fetchBytes(documentSha256)),
+        treat: (some, wanted) => applyTreatment(some, wanted, { codec: browserCodec, readBytes }),
+      },
+      document,
+      steps,
+    );
   },
 
   /** Small pictures of maps of a model that was treated. */

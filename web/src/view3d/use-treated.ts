@@ -1,8 +1,11 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { wrap, type Remote } from 'comlink';
+import { useMemo } from 'react';
 import type { Sheet } from '@haveld/contract/api/bench';
+import type { StepOutcome } from '@haveld/contract/report';
 import type { LayoutTrouble } from '@haveld/contract/finding';
 import type { Step } from '@haveld/contract/step';
+import { addWorse } from '@haveld/core/condition/newly-wrong';
 import type { PointsAt } from '@haveld/core/condition/pointing/points-at';
 import type { FittedCollision } from '@haveld/core/placement/collision/fit-collision';
 import type { DropResult } from '@haveld/core/placement/tumble/drop-test';
@@ -51,6 +54,28 @@ export function useTreated(
     gcTime: 60_000,
   });
 }
+
+/** Larger models are judged again when their version is made: here it would keep the hand waiting, triangles. Ours. */
+const JUDGED_LIVE = 150_000;
+
+/** What came of each step, with what it brought about that was not wrong before, once that is known. */
+export function useOutcomes(
+  documentSha256: string,
+  steps: Step[],
+  shown: Record<string, string>,
+  treated: Treated | undefined,
+): StepOutcome[] {
+  const again = useQuery({
+    queryKey: ['judged-again', documentSha256, steps],
+    queryFn: () => getTreating().judgeAgain(documentSha256, steps, shown),
+    enabled: treated !== undefined && steps.length > 0 && treated.figures.triangles <= JUDGED_LIVE,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+  return useMemo(() => addWorse(treated?.outcomes ?? NO_OUTCOMES, again.data ?? []), [treated, again.data]);
+}
+
+const NO_OUTCOMES: StepOutcome[] = [];
 
 /** Faces a finding means, where they stand after these steps; null where it means none, or the whole model. */
 export function usePointedFaces(

@@ -291,6 +291,23 @@ test('a step says what it changed, is switched off and stays; what it did not fi
   ]);
 });
 
+test('what a step brought about that was not wrong before stands at it, once the result is judged', async () => {
+  const flip = { kind: 'flip-faces' as const, schema: 1 as const, parts: [] };
+  treatInPlace(
+    (steps) => ({
+      outcomes: steps.map(({ kind }) => ({ kind, title: '', changed: 'done', unmatched: [], worse: [] })),
+    }),
+    { judgeAgain: () => Promise.resolve([{ step: 1, title: '1 part is inside out' }]) },
+  );
+  const steps = ['Scale', 'Flip faces'].map((title, i) => ({ id: `s${i}`, title, enabled: true, step: flip }));
+  open(sheet({ steps, planned: steps.map((row) => ({ ...row, isGuess: false })) } as Partly<Sheet>));
+  const strip = within(await screen.findByRole('region', { name: 'Treatment' }));
+  expect(await strip.findByText('now: 1 part is inside out')).toBeTruthy();
+  const cards = strip.getAllByRole('listitem').map(({ textContent }) => textContent);
+  expect(cards[0]).not.toContain('inside out');
+  expect(cards[1]).toContain('inside out');
+});
+
 test.each([
   [{ kind: 'taken' as const, choiceId: 'mm', by: 'haveld' as const }, 'Size: millimetres by Haveld'],
   [{ kind: 'taken' as const, choiceId: 'mm', by: 'glance' as const }, 'Size: millimetres by a glance'],

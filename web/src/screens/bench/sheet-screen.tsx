@@ -21,7 +21,7 @@ import { BesideContext, type Beside } from '../../view3d/use-beside';
 import { PickingContext, usePickingState } from '../../view3d/use-picking';
 import { usePlaying } from '../../view3d/use-playing';
 import { UnitIsOpen } from '../../parts/use-measures';
-import { listShownCopies, usePointedFaces, useTreated } from '../../view3d/use-treated';
+import { listShownCopies, useOutcomes, usePointedFaces, useTreated } from '../../view3d/use-treated';
 import type { TrialKind } from '../../view3d/use-trials';
 import { CatalogueDialog } from './catalogue-dialog';
 import { CollisionPanel } from './collision-panel';
@@ -51,6 +51,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   const steps = useMemo(() => sheet.steps.filter((row) => row.enabled).map((row) => row.step), [sheet.steps]);
   const shown = listShownCopies(sheet);
   const treated = useTreated(sheet.documentSha256, steps, shown);
+  const outcomes = useOutcomes(sheet.documentSha256, steps, shown, treated.data);
   const received = useQuery({
     queryKey: ['bytes', sheet.documentSha256],
     queryFn: async ({ signal }) => (await fetch(bytesUrl(sheet.documentSha256, 'glb'), { signal })).arrayBuffer(),
@@ -191,7 +192,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                 problem={treated.error}
               />
             </div>
-            <TreatmentStrip sheet={sheet} outcomes={treated.data?.outcomes ?? []} />
+            <TreatmentStrip sheet={sheet} outcomes={outcomes} />
           </UnitIsOpen>
           {cataloguing && (
             <CatalogueDialog

@@ -24,7 +24,7 @@ import { UnitIsOpen } from '../../parts/use-measures';
 import { PartView } from '../../view3d/part-view';
 import type { PartsShown } from '../../view3d/stage/part-marks';
 import { chooseIsland, usePartSheet, usePlacedFaces } from '../../view3d/use-part-sheet';
-import { listShownCopies, useTreated } from '../../view3d/use-treated';
+import { listShownCopies, useOutcomes, useTreated } from '../../view3d/use-treated';
 import {
   arrangeRows,
   findAlike,
@@ -74,6 +74,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     [sheet.documentSha256, steps, shownCopies],
   );
   const treated = useTreated(model.documentSha256, steps, shownCopies);
+  const outcomes = useOutcomes(model.documentSha256, steps, shownCopies, treated.data);
   const parts = usePartSheet(model);
   const rows = parts.data?.rows ?? NO_ROWS;
   const [order, setOrder] = useState<Order>('hang');
@@ -381,7 +382,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 />
               </>
             )}
-            <PartSteps sheet={sheet} outcomes={treated.data?.outcomes ?? []} own={own} />
+            <PartSteps sheet={sheet} outcomes={outcomes} own={own} />
           </aside>
         </div>
         <DragOverlay dropAnimation={null}>
