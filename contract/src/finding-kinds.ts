@@ -125,6 +125,12 @@ export const FINDING_KINDS = facts({
     pointsAt: 'parts',
     asksAnew: 'unless-likeliest',
   },
+  'collision-parts': {
+    heading: 'structure',
+    title: 'Collision shapes it came with',
+    pointsAt: 'parts',
+    asksAnew: 'unless-likeliest',
+  },
   wrappers: { heading: 'structure', title: 'Wrappers' },
   root: { heading: 'structure', title: 'The root’s name' },
   normals: { heading: 'geometry', title: 'Smoothing', mayBePencilled: true },

@@ -35,6 +35,7 @@ const STEPS: Step[] = [
     sets: [['post_LOD0', 'post_LOD1'].map((name) => ({ name, ordinal: 0, signature: '8:12:1×1×1' }))],
   },
   { kind: 'second-layout', schema: 1, side: 1024 },
+  { kind: 'keep-collision', schema: 1, parts: [{ name: 'UCX_post', ordinal: 0, signature: '8:12:1×1×1' }] },
   { kind: 'sort-parts', schema: 1, parts: [{ name: 'hut', ordinal: 0, signature: 'empty' }] },
   {
     kind: 'cut-parts',

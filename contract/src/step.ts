@@ -409,6 +409,7 @@ export const StepSchema = z.discriminatedUnion('kind', [
     /** Of each thing its levels of detail, the finest first. */
     sets: z.array(z.array(PartRefSchema).min(2)).min(1),
   }),
+  z.object({ kind: z.literal('keep-collision'), schema: z.literal(1), parts: z.array(PartRefSchema).min(1) }),
   z.object({
     kind: z.literal('set-levels'),
     schema: z.literal(1),

@@ -1,6 +1,7 @@
 import type { Finding } from '@haveld/contract/finding';
 import { checkBaking } from './checks/bake-transforms';
 import { checkClutter, checkWrappers } from './checks/clutter';
+import { checkCollisionParts } from './checks/collision-parts';
 import { checkFrontAxis } from './checks/front-axis';
 import { checkGeometry } from './checks/geometry';
 import { checkInvertedFaces } from './checks/inverted-faces';
@@ -43,6 +44,7 @@ const CHECKS: ((examination: Examination) => Finding[])[] = [
   checkBaking,
   checkClutter,
   checkLevels,
+  checkCollisionParts,
   checkWrappers,
   checkRoot,
   checkNormals,

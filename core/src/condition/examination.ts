@@ -31,6 +31,7 @@ import { boundParts, boxSize } from '../scene/measures/bounds';
 import { computeFigures } from '../scene/measures/figures';
 import { listPlacedParts } from '../scene/measures/placed-parts';
 import { listBelow, listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { findCollisionParts, type CollisionParts } from '../structure/collision/find-collision-parts';
 import { findLevels, type FoundLevels } from '../structure/levels/find-levels';
 import { listMovingParts, type MovingPart } from '../structure/moving-parts';
 import { listStrangers, type Stranger } from '../structure/strangers';
@@ -62,6 +63,8 @@ export interface Examination {
   strangers: Stranger[];
   /** Levels of detail it came with. */
   levels: FoundLevels[];
+  /** Shapes to collide by it came with. */
+  collision: CollisionParts | null;
   /** Box of the model without the strangers; null without extent. */
   modelBox: Box | null;
   typical: TypicalSize | null;
@@ -160,6 +163,8 @@ export function examine({
   const levels = findLevels(document, all);
   // of one thing, one is measured
   for (const { levels: coarser } of levels) for (const node of coarser.slice(1).flatMap(listBelow)) apart.add(node);
+  const collision = findCollisionParts(document, all);
+  for (const node of collision?.nodes ?? []) apart.add(node);
   const instances = shown.filter((instance) => !apart.has(instance.node));
   const parts = all.filter(({ instance }) => !apart.has(instance.node));
   const modelBox = boundParts(parts);
@@ -223,6 +228,7 @@ export function examine({
     layouts: describeLayouts(parts),
     strangers,
     levels,
+    collision,
     modelBox,
     typical,
     up,

@@ -242,6 +242,10 @@ const CASES: Partial<Record<StepKind, Case>> = {
     step: () => ({ kind: 'reduce-triangles', schema: 1, to: { by: 'error', mm: 0.001 } }),
   },
   // the lid behind the body: no level of it, but what stays is what is looked at
+  'keep-collision': {
+    step: (document) => ({ kind: 'keep-collision', schema: 1, parts: parts(document, 'lid') }),
+    without: ['lid'],
+  },
   'keep-levels': {
     step: (document) => ({
       kind: 'keep-levels',
@@ -339,7 +343,7 @@ test.each(Object.entries(CASES) as [StepKind, Case][])('%s keeps what it should 
     if (!changes.includes('normals')) expect(now.outward).toEqual(part.outward);
     now.unit.forEach((length) => expect(length).toBeCloseTo(1, 5));
   }
-  const isGone = kind === 'leave-out' || kind === 'keep-levels';
+  const isGone = kind === 'leave-out' || kind === 'keep-levels' || kind === 'keep-collision';
   expect(after.size).toBe(before.size - (isGone ? 1 : 0));
   const figuresNow = computeFigures(document);
   if (!isGone) expect(figuresNow.polygons).toBe(figures.polygons);

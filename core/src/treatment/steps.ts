@@ -16,6 +16,7 @@ import { groupPartsTogether } from './steps/group-parts';
 import { hangPartsUnder } from './steps/hang-parts';
 import { heightToNormal } from './steps/height-to-normal';
 import { joinPartsToOne } from './steps/join-parts';
+import { keepCollisionParts } from './steps/keep-collision';
 import { keepDetailLevels } from './steps/keep-levels';
 import { leaveOut } from './steps/leave-out';
 import { mergeMaterials } from './steps/merge-materials';
@@ -95,6 +96,7 @@ export const STEPS: { [K in StepKind]: StepDefinition<K> } = {
   'second-layout': makeSecondLayout,
   'name-root': nameRoot,
   'keep-levels': keepDetailLevels,
+  'keep-collision': keepCollisionParts,
   'set-levels': setDetailLevels,
   'set-collision': setCollisionShape,
 };

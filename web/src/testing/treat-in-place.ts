@@ -40,6 +40,7 @@ const stand: Partial<Treating> = {
   planCut: async (...given) => current.planCut?.(...given) ?? [],
   findPlace: async (...given) => current.findPlace?.(...given) ?? null,
   describeLender: async (...given) => current.describeLender?.(...given) ?? { parts: [], materials: [] },
+  chooseTriangles: async (...given) => current.chooseTriangles?.(...given) ?? null,
   chooseIsland: async (...given) => current.chooseIsland?.(...given) ?? null,
   placeFaces: async (...given) => current.placeFaces?.(...given) ?? new Float32Array(),
   lookThroughFaces: async (...given) =>

@@ -27,6 +27,9 @@ export interface PartViewProps {
   draws: 'box' | 'line' | null;
   onPick: (picked: PickedPart | null, choosing: Choosing) => void;
   onBox: (ids: string[], choosing: Choosing) => void;
+  /** The part whose faces a box chooses, instead of parts; null for parts. */
+  facesOf: string | null;
+  onFaceBox: (id: string, triangles: number[][]) => void;
   /** @param plane a unit normal and how far the plane lies from the origin along it, in the space of the treated model */
   onLine: (plane: [number, number, number, number]) => void;
 }
@@ -43,6 +46,8 @@ export function PartView({
   draws,
   onPick,
   onBox,
+  facesOf,
+  onFaceBox,
   onLine,
 }: PartViewProps) {
   const [overlay] = useState(createOverlayStore);
@@ -58,7 +63,10 @@ export function PartView({
   const choosingOf = (event: PointerEvent): Choosing =>
     event.ctrlKey || event.metaKey || event.shiftKey ? 'also' : 'instead';
   const hand = useStageHand(stage, (x, y, event) => onPick(stage.current?.pickPart(x, y) ?? null, choosingOf(event)));
-  const boxing = useBox((from, to, event) => onBox(stage.current?.listPartsWithin(from, to) ?? [], choosingOf(event)));
+  const boxing = useBox((from, to, event) => {
+    if (facesOf !== null) onFaceBox(facesOf, stage.current?.listFacesWithin(facesOf, from, to) ?? []);
+    else onBox(stage.current?.listPartsWithin(from, to) ?? [], choosingOf(event));
+  });
   const lining = useLine((from, to) => {
     const plane = stage.current?.planeBehind(from, to);
     if (plane) onLine(plane);

@@ -24,6 +24,7 @@ import { listLevelFacts, type LevelFacts } from '@haveld/core/structure/levels/l
 import { listAtLevel, showLevel } from '@haveld/core/structure/levels/show-level';
 import {
   chooseIslandOf,
+  chooseTriangles,
   placeAllFaces,
   type ChosenFaces,
   type MeantFaces,
@@ -277,6 +278,19 @@ const treating = {
     const { document } = await treatOnce(documentSha256, listStepsBeforeParts(steps), shown);
     const mesh = new PartIndex(document).get(id)?.getMesh();
     return mesh ? chooseIslandOf(mesh.listPrimitives(), primitive, triangle, also) : null;
+  },
+
+  /** The polygons of a part that some triangles make up, as a step names them; what was chosen before stays chosen. */
+  async chooseTriangles(
+    documentSha256: string,
+    steps: Step[],
+    shown: Record<string, string>,
+    { id, triangles }: { id: string; triangles: number[][] },
+    also: Runs[],
+  ): Promise<ChosenFaces | null> {
+    const { document } = await treatOnce(documentSha256, listStepsBeforeParts(steps), shown);
+    const mesh = new PartIndex(document).get(id)?.getMesh();
+    return mesh ? chooseTriangles(mesh.listPrimitives(), triangles, also) : null;
   },
 
   /** Faces of parts where they stand in the treated model: xyz a corner, three corners a triangle. */

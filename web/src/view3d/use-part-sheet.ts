@@ -103,6 +103,13 @@ export const chooseIsland = (
   also: Runs[],
 ): Promise<ChosenFaces | null> => getTreating().chooseIsland(documentSha256, steps, shown, at, also);
 
+/** The polygons of a part that some triangles make up, besides those chosen before. */
+export const chooseTriangles = (
+  { documentSha256, steps, shown }: TreatedModel,
+  meant: { id: string; triangles: number[][] },
+  also: Runs[],
+): Promise<ChosenFaces | null> => getTreating().chooseTriangles(documentSha256, steps, shown, meant, also);
+
 /** How the faces of some parts meet. What was known of the same parts stays until the next treatment has run. */
 export function useSurfaces({ documentSha256, steps, shown }: TreatedModel, ids: readonly string[]) {
   return useQuery({

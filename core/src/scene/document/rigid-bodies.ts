@@ -32,6 +32,7 @@ interface IRigidBody extends IProperty {
   shape: { of: ImplicitShape | null };
   friction: number;
   mesh: Mesh;
+  isHull: boolean;
 }
 
 /** What a node is to physics: a body that moves, or a collider of the body above it. */
@@ -53,6 +54,7 @@ export class RigidBody extends ExtensionProperty<IRigidBody> {
       shape: { of: null },
       friction: 0.5,
       mesh: null,
+      isHull: true,
     });
   }
 
@@ -74,13 +76,22 @@ export class RigidBody extends ExtensionProperty<IRigidBody> {
     return this.set('shape', { of: shape });
   }
 
-  /** A mesh whose convex hull collides; it is not shown. */
+  /** A mesh that collides, or its convex hull; it is not shown. */
   getMesh(): Mesh | null {
     return this.getRef('mesh');
   }
 
   setMesh(mesh: Mesh | null): this {
     return this.setRef('mesh', mesh);
+  }
+
+  /** True where it is the hull of its mesh that collides, false for the mesh as it is. */
+  getIsHull(): boolean {
+    return this.get('isHull');
+  }
+
+  setIsHull(isHull: boolean): this {
+    return this.set('isHull', isHull);
   }
 
   getFriction(): number {
@@ -136,9 +147,9 @@ export class RigidBodies extends Extension {
       const { motion, collider } = described;
       const body = this.createRigidBody();
       if (motion) body.setMotion({ mass: motion.mass ?? 1, centerOfMass: motion.centerOfMass ?? [0, 0, 0] });
-      const { shape, mesh } = collider?.geometry ?? {};
+      const { shape, mesh, convexHull = false } = collider?.geometry ?? {};
       if (shape !== undefined) body.setShape(shapes.at(shape) ?? null);
-      if (mesh !== undefined) body.setMesh(context.meshes.at(mesh) ?? null);
+      if (mesh !== undefined) body.setMesh(context.meshes.at(mesh) ?? null).setIsHull(convexHull);
       const friction = physicsMaterials.at(collider?.physicsMaterial ?? -1)?.dynamicFriction;
       if (collider?.physicsMaterial !== undefined && friction !== undefined) body.setFriction(friction);
       context.nodes[i].setExtension(BODIES, body);
@@ -162,7 +173,7 @@ export class RigidBodies extends Extension {
         described.collider = {
           geometry: shape
             ? { shape: shapes.push(shape) - 1 }
-            : { mesh: context.meshIndexMap.get(mesh!), convexHull: true },
+            : { mesh: context.meshIndexMap.get(mesh!), convexHull: body.getIsHull() },
           physicsMaterial: frictions.indexOf(body.getFriction()),
         };
       }

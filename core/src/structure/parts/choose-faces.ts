@@ -42,6 +42,33 @@ export function chooseIslandOf(
   return describeChosen(chosen);
 }
 
+/**
+ * @param triangles by primitive, each once
+ * @param also chosen before; they stay chosen
+ * @returns those polygons all of whose triangles are meant; null where the part has no such triangles
+ */
+export function chooseTriangles(
+  primitives: readonly Primitive[],
+  triangles: readonly (readonly number[])[],
+  also: readonly Runs[] = [],
+): ChosenFaces | null {
+  const chosen = chooseFaces(primitives, also);
+  if (!chosen) return null;
+  for (const [p, primitive] of primitives.entries()) {
+    if (!isTriangles(primitive)) continue;
+    const count = listIndices(primitive).length / 3;
+    const isMeant = new Uint8Array(count);
+    for (const triangle of triangles[p] ?? []) {
+      if (triangle >= count) return null;
+      isMeant[triangle] = 1;
+    }
+    const starts = computePolygonStarts(primitive, count);
+    for (let k = 0; k + 1 < starts.length; k++)
+      if (isMeant.subarray(starts[k], starts[k + 1]).every((flag) => flag === 1)) chosen[p][k] = 1;
+  }
+  return describeChosen(chosen);
+}
+
 function describeChosen(chosen: readonly Uint8Array[]): ChosenFaces {
   const polygons = chosen.reduce((sum, flags) => sum + flags.reduce((n, flag) => n + flag, 0), 0);
   return {

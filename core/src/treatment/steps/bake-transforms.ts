@@ -1,3 +1,4 @@
+import { withCollidersShown } from '../../structure/collision/keep-collision';
 import { bakeMovingRoot } from '../../placement/bake/bake-moving';
 import { bakeTransforms } from '../../placement/bake/bake-transforms';
 import { getPlacementRoot, isMoving } from '../placement-root';
@@ -22,7 +23,7 @@ export const bake: StepDefinition<'bake-transforms'> = {
         unmatched: [],
       };
     }
-    const nodes = bakeTransforms(document);
+    const nodes = withCollidersShown(document, () => bakeTransforms(document));
     return { changed: nodes === 1 ? '1 node' : `${nodes} nodes`, unmatched: [] };
   },
 };

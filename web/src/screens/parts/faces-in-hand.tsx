@@ -6,14 +6,19 @@ import { count } from '@haveld/core/text/count';
 export function FacesInHand({
   name,
   chosen,
+  isBoxed,
   isBusy,
+  onBox,
   onPart,
   onRemove,
   onLeave,
 }: {
   name: string;
   chosen: ChosenFaces | null;
+  /** A drag draws a box. */
+  isBoxed: boolean;
   isBusy: boolean;
+  onBox: () => void;
   onPart: () => void;
   onRemove: () => void;
   onLeave: () => void;
@@ -23,7 +28,9 @@ export function FacesInHand({
     <div className="part-hand">
       <h2>Faces of {name || 'the part'}</h2>
       <p className="quiet small">
-        Click the model: what hangs together there is chosen, and given up by another click.
+        {isBoxed
+          ? 'Draw a box on the model: what lies wholly within is chosen, what is behind too.'
+          : 'Click the model: what hangs together there is chosen, and given up by another click.'}
       </p>
       <p role="status">
         {has
@@ -36,6 +43,9 @@ export function FacesInHand({
         </Button>
         <Button size="small" variant="outlined" color="error" disabled={!has || isBusy} onClick={onRemove}>
           Remove them
+        </Button>
+        <Button size="small" aria-pressed={isBoxed} onClick={onBox}>
+          {isBoxed ? 'By a click (x)' : 'By a box (x)'}
         </Button>
         <Button size="small" onClick={onLeave}>
           Leave it (Esc)

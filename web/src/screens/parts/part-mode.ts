@@ -5,6 +5,6 @@ export type Mode =
   | { kind: 'parts' }
   | { kind: 'box' }
   | { kind: 'cut' }
-  | { kind: 'faces'; id: string; chosen: ChosenFaces | null }
+  | { kind: 'faces'; id: string; chosen: ChosenFaces | null; isBoxed?: boolean }
   | { kind: 'hang' }
   | { kind: 'borrow' };

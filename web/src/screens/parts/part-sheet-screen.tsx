@@ -23,7 +23,7 @@ import { Failure, Loading, Notice } from '../../parts/notice';
 import { UnitIsOpen } from '../../parts/use-measures';
 import { PartView } from '../../view3d/part-view';
 import type { PartsShown } from '../../view3d/stage/part-marks';
-import { chooseIsland, usePartSheet, usePlacedFaces } from '../../view3d/use-part-sheet';
+import { chooseIsland, chooseTriangles, usePartSheet, usePlacedFaces } from '../../view3d/use-part-sheet';
 import { listShownCopies, useOutcomes, useTreated } from '../../view3d/use-treated';
 import {
   arrangeRows,
@@ -157,6 +157,16 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     if (chosenRows.length === 1 && chosenRows[0].kind === 'shape')
       setMode({ kind: 'faces', id: chosenRows[0].id, chosen: null });
   };
+  const isBoxingFaces = mode.kind === 'faces' && mode.isBoxed === true;
+  /** Of parts, or of the faces in hand. */
+  const switchBox = (): void =>
+    setMode(
+      mode.kind === 'faces'
+        ? { ...mode, isBoxed: !mode.isBoxed }
+        : mode.kind === 'box'
+          ? { kind: 'parts' }
+          : { kind: 'box' },
+    );
   const switchBorrowing = (): void => {
     borrowing.choose(null);
     setMode(mode.kind === 'borrow' ? { kind: 'parts' } : { kind: 'borrow' });
@@ -180,7 +190,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     surface: () => surface.setShown(!surface.isShown),
     lookThrough: look.start,
     borrow: switchBorrowing,
-    box: () => setMode(mode.kind === 'box' ? { kind: 'parts' } : { kind: 'box' }),
+    box: switchBox,
     cut: () => setMode(mode.kind === 'cut' ? { kind: 'parts' } : { kind: 'cut' }),
     cutAcross: (across) => mode.kind === 'cut' && acts.cut({ across }),
     alike: () => parting.choose(findAlike(rows, chosen), 'instead'),
@@ -298,7 +308,7 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
               lit={lit}
               edges={surface.edges}
               isGoneTo={isGoneTo}
-              draws={mode.kind === 'box' ? 'box' : mode.kind === 'cut' ? 'line' : null}
+              draws={mode.kind === 'box' || isBoxingFaces ? 'box' : mode.kind === 'cut' ? 'line' : null}
               onPick={(picked, choosing) => {
                 if (mode.kind === 'faces') {
                   if (picked?.id !== mode.id) return;
@@ -319,6 +329,12 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
                 parting.choose(ids, choosing);
                 setMode({ kind: 'parts' });
               }}
+              facesOf={isBoxingFaces ? mode.id : null}
+              onFaceBox={(id, triangles) =>
+                void chooseTriangles(model, { id, triangles }, faces?.faces ?? []).then((next) =>
+                  setMode({ kind: 'faces', id, chosen: next, isBoxed: true }),
+                )
+              }
               onLine={(plane) => acts.cut({ plane })}
             />
             <PartViewBar
@@ -334,7 +350,9 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
               <FacesInHand
                 name={rows.find(({ id }) => id === mode.id)?.name ?? ''}
                 chosen={mode.chosen}
+                isBoxed={isBoxingFaces}
                 isBusy={own.isBusy}
+                onBox={switchBox}
                 onPart={() => separate(nameOfPiece(rows, mode.id))}
                 onRemove={() => separate(null)}
                 onLeave={leave}

@@ -141,6 +141,35 @@ export class PartMarks {
     return [...seen].filter((id) => !outside.has(id));
   }
 
+  /** @returns triangles of a part whose corners lie within a box on the view, pixels, by primitive; those that are hidden behind others too */
+  listFacesWithin(
+    id: string,
+    camera: PerspectiveCamera,
+    from: Vector2,
+    to: Vector2,
+    width: number,
+    height: number,
+  ): number[][] {
+    const meshes = this.#model ? listMeshes(this.#model).filter((mesh) => partOf(mesh) === id) : [];
+    const [left, right] = [Math.min(from.x, to.x), Math.max(from.x, to.x)];
+    const [top, bottom] = [Math.min(from.y, to.y), Math.max(from.y, to.y)];
+    const at = new Vector3();
+    return meshes.map((mesh) => {
+      const places = mesh.geometry.getAttribute('position');
+      const isWithin = Uint8Array.from({ length: places.count }, (_, v) => {
+        const { x, y } = mesh.getVertexPosition(v, at).applyMatrix4(mesh.matrixWorld).project(camera);
+        const [px, py] = [((x + 1) / 2) * width, ((1 - y) / 2) * height];
+        return px >= left && px <= right && py >= top && py <= bottom ? 1 : 0;
+      });
+      const index = mesh.geometry.getIndex();
+      const corners = index?.count ?? places.count;
+      const found: number[] = [];
+      for (let c = 0; c + 2 < corners; c += 3)
+        if ([0, 1, 2].every((k) => isWithin[index ? index.getX(c + k) : c + k])) found.push(c / 3);
+      return found;
+    });
+  }
+
   /** @returns the box of some parts where they stand; empty where none is here */
   boxOf(ids: ReadonlySet<string>): Box3 {
     const box = new Box3();

@@ -288,6 +288,11 @@ export class Stage {
     return planeBehind(this.#sides.treated.camera, from, to, this.#width, this.#height);
   }
 
+  /** @returns triangles of a part that lie wholly in a box on the view, pixels, by primitive */
+  listFacesWithin(id: string, from: Vector2, to: Vector2): number[][] {
+    return this.#parts.listFacesWithin(id, this.#sides.treated.camera, from, to, this.#width, this.#height);
+  }
+
   /** @returns parts that lie wholly in a box on the view, pixels */
   listPartsWithin(from: Vector2, to: Vector2): string[] {
     return this.#parts.listWithin(this.#sides.treated.camera, from, to, this.#width, this.#height);
