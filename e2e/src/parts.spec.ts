@@ -170,6 +170,7 @@ test('a mast is cut by a line drawn across it, what is hidden is looked for, and
   await expect(page.getByRole('region', { name: 'Problem faces' })).toBeVisible({ timeout: 30_000 });
 
   await page.getByRole('link', { name: 'Back to its condition' }).click();
+  await expect(page.getByRole('region', { name: 'Condition' })).toBeVisible();
   await page.keyboard.press('g');
   const panel = page.getByRole('region', { name: 'Levels of detail' });
   await panel.getByRole('button', { name: 'Make 3 levels' }).click();
