@@ -1,7 +1,9 @@
+import type { Document } from '@gltf-transform/core';
+import { boxSize } from '../scene/measures/bounds';
 import { createDocument } from '../scene/document/document-io';
 import { setNodeSource } from '../scene/document/source-data';
 import { listShownNodes } from '../scene/traverse';
-import { addBox, createBoxDocument } from '../testing/documents';
+import { addBox, addMesh, createBoxDocument, createSphere } from '../testing/documents';
 import { listPieces } from './list-pieces';
 
 const give = (document: ReturnType<typeof createDocument>) => {
@@ -80,4 +82,36 @@ test('a display floor under all of them ties nothing together', () => {
 
 test('two things are no kit', () => {
   expect(listPieces(row(2, 0.5))).toBeNull();
+});
+
+/** Things in a row, each in three levels of detail, in one place or laid out behind it. */
+function createLevelled(names: readonly string[], step: number): Document {
+  const document = createDocument();
+  names.forEach((name, i) =>
+    [16, 8, 4].forEach((rings, level) => {
+      const node = addMesh(document, createSphere(0.5, rings), `${name}_LOD${level}`);
+      node.setTranslation([i * 4, 0, level * step]);
+      setNodeSource(node, { id: `${name}${level}` });
+    }),
+  );
+  return document;
+}
+
+test.each([
+  ['in one place', 0],
+  ['laid out behind one another', 2],
+])('levels of detail %s are one piece, called and measured as the finest', (_, step) => {
+  const found = listPieces(createLevelled(['buoy', 'bollard', 'cleat'], step))!;
+  expect(found.pieces.map(({ name }) => name)).toEqual(['buoy', 'bollard', 'cleat']);
+  found.pieces.forEach(({ nodeIds, box, triangles }, i) => {
+    const name = ['buoy', 'bollard', 'cleat'][i];
+    expect([...nodeIds].sort()).toEqual([`${name}0`, `${name}1`, `${name}2`]);
+    expect(boxSize(box)[2]).toBeCloseTo(1, 1);
+    expect(triangles).toBe(found.pieces[0].triangles);
+  });
+  expect(found.pieces[0].triangles).toBeGreaterThan(300);
+});
+
+test('one thing in three levels of detail that stand in a row is one thing', () => {
+  expect(listPieces(createLevelled(['buoy'], 3))).toBeNull();
 });

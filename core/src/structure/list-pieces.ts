@@ -2,7 +2,8 @@ import type { Document, Node } from '@gltf-transform/core';
 import type { Box } from '@haveld/contract/report';
 import { getNodeSource } from '../scene/document/source-data';
 import { boxSize, computeBounds, unionBoxes } from '../scene/measures/bounds';
-import { countTriangles, getShownScene, listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { countTriangles, getShownScene, listBelow, listMeshInstances, type MeshInstance } from '../scene/traverse';
+import { findLevels, type FoundLevels } from './levels/find-levels';
 import { listStrangers } from './strangers';
 
 /** One thing of several that came in one file. */
@@ -38,6 +39,10 @@ interface Part {
   node: Node;
   instance: MeshInstance;
   box: Box;
+  /** The levels of detail it is of, where it came in several. */
+  levels: FoundLevels | null;
+  /** Of a coarser one: it goes with the finest, wherever it stands. */
+  isCoarser: boolean;
 }
 
 /**
@@ -47,14 +52,25 @@ interface Part {
  */
 export function listPieces(document: Document): PieceProposal | null {
   const strangers = new Set(listStrangers(document).map(({ node }) => node));
+  const levelsOf = new Map<Node, { levels: FoundLevels; isCoarser: boolean }>();
+  for (const levels of findLevels(document))
+    levels.levels.forEach((top, i) =>
+      listBelow(top).forEach((node) => levelsOf.set(node, { levels, isCoarser: i > 0 })),
+    );
   const parts = listMeshInstances(document)
     .filter(({ node }) => !strangers.has(node))
     .flatMap((instance): Part[] => {
       const box = computeBounds(document, [instance]);
-      return box ? [{ node: instance.node, instance, box }] : [];
+      const { levels = null, isCoarser = false } = levelsOf.get(instance.node) ?? {};
+      return box ? [{ node: instance.node, instance, box, levels, isCoarser }] : [];
     });
   if (parts.length < FEWEST) return null;
-  const byRoots = groupBy(parts, ({ node }) => rootAbove(node, listTops(document)));
+  const tops = listTops(document);
+  // levels of one thing stand for the finest of them
+  const byRoots = groupBy(parts, ({ node, levels }) => {
+    const root = rootAbove(node, tops);
+    return levels && root && levels.levels.includes(root) ? levels.levels[0] : root;
+  });
   const byLayers = groupBy(parts, ({ node }) => getNodeSource(node).layers?.[0] ?? null);
   for (const [by, groups] of [
     ['roots', byRoots],
@@ -91,9 +107,9 @@ function groupBy<K>(parts: readonly Part[], keyOf: (part: Part) => K | null): Pa
   return [...groups.values()];
 }
 
-/** Parts whose boxes touch are one thing, and so on until nothing touches. */
+/** Parts whose boxes touch are one thing, and so on until nothing touches; coarser levels go with their finest. */
 function listClusters(parts: readonly Part[]): Part[][] {
-  let clusters = parts.map((part) => ({ members: [part], box: part.box }));
+  let clusters = parts.filter(({ isCoarser }) => !isCoarser).map((part) => ({ members: [part], box: part.box }));
   for (let merged = true; merged;) {
     merged = false;
     const next: typeof clusters = [];
@@ -107,8 +123,17 @@ function listClusters(parts: readonly Part[]): Part[][] {
     }
     clusters = next;
   }
+  for (const part of parts)
+    if (part.isCoarser)
+      clusters.find(({ members }) => members.some(({ levels }) => levels === part.levels))?.members.push(part);
   return clusters.map(({ members }) => members);
 }
+
+/** What of a group is the thing itself: of several levels of detail the finest. */
+const finestOf = (group: readonly Part[]): readonly Part[] => {
+  const finest = group.filter(({ isCoarser }) => !isCoarser);
+  return finest.length > 0 ? finest : group;
+};
 
 /** @returns true where two boxes overlap, or the gap between them is too small to be meant */
 function touch(a: Box, b: Box): boolean {
@@ -117,23 +142,31 @@ function touch(a: Box, b: Box): boolean {
 }
 
 function standApart(groups: readonly Part[][]): boolean {
-  const boxes = groups.map((group) => unionBoxes(group.map(({ box }) => box)));
+  const boxes = groups.map((group) => unionBoxes(finestOf(group).map(({ box }) => box)));
   const clear = boxes.filter((box, i) => !boxes.some((other, j) => i !== j && touch(box, other)));
   return clear.length >= boxes.length * SHARE_APART;
 }
 
 function describePiece(group: readonly Part[], by: PieceProposal['by']): Piece {
   const nodes = topNodes(group.map(({ node }) => node));
-  const [x, y, z] = nodes[0].getWorldTranslation();
+  const finest = finestOf(group);
+  const own = topNodes(finest.map(({ node }) => node));
+  const [x, y, z] = own[0].getWorldTranslation();
+  // called as they are together, without the word for the level
+  const levelled =
+    finest[0].levels && finest.every(({ levels }) => levels === finest[0].levels) ? finest[0].levels : null;
   const layer = by === 'layers' ? getNodeSource(group[0].node).layers?.[0] : undefined;
   return {
-    name: layer ?? (nameTogether(nodes.map((node) => node.getName())) || group[0].instance.mesh.getName() || 'piece'),
+    name:
+      layer ??
+      levelled?.name ??
+      (nameTogether(own.map((node) => node.getName())) || group[0].instance.mesh.getName() || 'piece'),
     nodeIds: nodes.map((node) => getNodeSource(node).id ?? ''),
-    triangles: group.reduce(
+    triangles: finest.reduce(
       (sum, { instance }) => sum + instance.mesh.listPrimitives().reduce((n, one) => n + countTriangles(one), 0),
       0,
     ),
-    box: unionBoxes(group.map(({ box }) => box)),
+    box: unionBoxes(finest.map(({ box }) => box)),
     origin: [x, y, z],
   };
 }
