@@ -31,7 +31,8 @@ export async function packObj(
   const maps = written.maps.filter(
     ({ path }) => written.mtl.includes(` ${path}`) && !written.mtl.includes(`: ${path}`),
   ).length;
-  return { files, checks: compareFigures({ ...expected, materials: countUsedMaterials(document), maps }, found) };
+  const wanted = { ...expected, materials: countUsedMaterials(document), maps };
+  return { files, checks: compareFigures(wanted, found), renamed: written.renamed };
 }
 
 function countUsedMaterials(document: Document): number {

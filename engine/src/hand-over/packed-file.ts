@@ -12,6 +12,8 @@ export interface PackedFile {
 export interface PackedModel {
   files: PackedFile[];
   checks: CheckLine[];
+  /** Names the format cannot hold as they are, and what they became; left out where it holds all. */
+  renamed?: { from: string; to: string }[];
 }
 
 /** Zip entries carry one fixed time, so the same version packs to the same bytes. */

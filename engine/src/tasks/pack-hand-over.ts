@@ -53,7 +53,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
   const expected = computeFigures(document);
   const levels = countLevels(document);
   progress(1, 4, 'stage');
-  const { files, checks } = await PACKERS[input.format](document, expected, input.name, input.credits);
+  const { files, checks, renamed = [] } = await PACKERS[input.format](document, expected, input.name, input.credits);
   progress(2, 4, 'stage');
   requireHolding(checks, `The written ${input.format.toUpperCase()}`);
   const readBack = {
@@ -63,6 +63,7 @@ export async function packHandOver(input: PackInput, { store, progress }: TaskCo
     intendedUse: input.intendedUse,
     ...(influences > 4 ? { influences: `4 of up to ${influences} a vertex, the heaviest` } : {}),
     ...(maps ? { maps } : {}),
+    ...(renamed.length > 0 ? { names: describeRenamed(renamed) } : {}),
     ...(input.format === 'obj' ? describeStaying(expected) : {}),
     ...(levels > 0 ? { levels: describeLevels(levels, input.format) } : {}),
     checks,
@@ -100,6 +101,14 @@ async function writeMaps(document: Document, file: MapFile, side: number): Promi
   ];
   return said.length > 0 ? said.join('; ') : null;
 }
+
+/** So many are named; of more the rest is counted. */
+const MOST_NAMED = 40;
+
+const describeRenamed = (renamed: readonly { from: string; to: string }[]): string[] => [
+  ...renamed.slice(0, MOST_NAMED).map(({ from, to }) => `“${from}” is written ${to}`),
+  ...(renamed.length > MOST_NAMED ? [`and ${renamed.length - MOST_NAMED} more`] : []),
+];
 
 /** What OBJ has no word for, by what the document shows. */
 function describeStaying({ cameras, lights, clips, joints }: Figures): { staysBehind?: string } {

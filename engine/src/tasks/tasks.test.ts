@@ -1,3 +1,4 @@
+import { KHRLightsPunctual } from '@gltf-transform/extensions';
 import jsonld from 'jsonld';
 import type { MapFile, HandOverFormat } from '@haveld/contract/hand-over-shape';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
@@ -217,6 +218,31 @@ test.each<[HandOverFormat, string, number]>([
   const model = files.get(`crate/crate.${format}`)!.toString('latin1');
   expect(model.split('MSFT_lod').length > 1 ? 1 : 0).toBe(kept);
   expect(model.includes('far')).toBe(kept === 1);
+});
+
+test('what OBJ cannot hold of names, lights and clips is listed, and nothing that is called alike becomes one', async () => {
+  const document = await readGlb(await scratch.store.get((await makeCrate()).made.modelSha256));
+  const [{ node, mesh }] = listMeshInstances(document);
+  const above = node.getParentNode() ?? document.getRoot().listScenes()[0];
+  for (const name of ['screw', 'screw', 'lid # upper', 'Ящик'])
+    above.addChild(document.createNode(name).setMesh(mesh).setTranslation([1, 0, 0]));
+  const light = document.createExtension(KHRLightsPunctual).createLight('flame').setType('point');
+  above.addChild(document.createNode('flame').setExtension('KHR_lights_punctual', light));
+  const { sha256 } = await scratch.store.put(await writeGlb(document));
+  const { files, packed } = await pack('obj', sha256);
+  expect(packed.checks.every((check) => check.holds)).toBe(true);
+  const obj = files.get('crate/crate.obj')!.toString();
+  expect(obj.match(/^o .*$/gm)!.slice(1)).toEqual(['o screw', 'o screw_2', 'o lid_upper', 'o Ящик']);
+  const readBack = JSON.parse(files.get('crate/READ-BACK.json')!.toString()) as {
+    names: string[];
+    staysBehind: string;
+  };
+  expect(readBack.names).toEqual(['“screw” is written screw_2', '“lid # upper” is written lid_upper']);
+  expect(readBack.staysBehind).toBe('1 light: OBJ holds shapes and materials alone');
+  // glTF holds all of it
+  const glb = await pack('glb', sha256);
+  const said = JSON.parse(glb.files.get('crate/READ-BACK.json')!.toString()) as Record<string, unknown>;
+  expect(Object.keys(said)).not.toEqual(expect.arrayContaining(['names']));
 });
 
 test('the XMP of a handed-over GLB is read by another reader of JSON-LD, by its full names', async () => {

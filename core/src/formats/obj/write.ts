@@ -11,6 +11,8 @@ export interface WrittenObj {
   mtl: string;
   /** Loose maps, with names relative to the OBJ. */
   maps: { path: string; bytes: Uint8Array }[];
+  /** Names of parts and materials that OBJ cannot hold, or holds twice, and what they became. */
+  renamed: { from: string; to: string }[];
 }
 
 /**
@@ -21,9 +23,10 @@ export interface WrittenObj {
 export function writeObj(document: Document, name: string, header: readonly string[]): WrittenObj {
   const maps = new MapNames();
   const materials = new MaterialNames();
+  const parts = new PlainNames();
   const writer = new ObjWriter(header, `${name}.mtl`);
   for (const instance of listMeshInstances(document)) {
-    writer.push(`o ${instance.node.getName().trim().replace(/\s+/g, '_') || 'part'}`);
+    writer.push(`o ${parts.take(instance.node.getName(), 'part')}`);
     for (const primitive of instance.mesh.listPrimitives()) {
       if (!isTriangles(primitive)) continue;
       const m = normalMatrix(instance.world);
@@ -40,7 +43,12 @@ export function writeObj(document: Document, name: string, header: readonly stri
     ...header.map((line) => `# ${line}`),
     ...materials.list().flatMap(([material, label]) => describeMaterial(material, label, maps)),
   ];
-  return { obj: writer.text(), mtl: `${mtl.join('\n')}\n`, maps: maps.list() };
+  return {
+    obj: writer.text(),
+    mtl: `${mtl.join('\n')}\n`,
+    maps: maps.list(),
+    renamed: [...parts.renamed, ...materials.renamed],
+  };
 }
 
 /** Shortest decimal that gives the same 32-bit float back, within nine digits. */
@@ -132,18 +140,35 @@ function listTriangles(indices: ArrayLike<number>, at: number, triangles: number
   ]);
 }
 
+/** Names as a line of OBJ can hold them: without spaces and remarks, each once, for many readers bring together what is called alike. */
+class PlainNames {
+  readonly #taken = new Set<string>();
+  readonly renamed: { from: string; to: string }[] = [];
+
+  /** @param otherwise for what has no name */
+  take(name: string, otherwise: string): string {
+    const wanted = name.trim().replace(/[\s#\\\p{Cc}]+/gu, '_') || otherwise;
+    let plain = wanted;
+    for (let n = 2; this.#taken.has(plain); n++) plain = `${wanted}_${n}`;
+    this.#taken.add(plain);
+    if (plain !== name && name !== '') this.renamed.push({ from: name, to: plain });
+    return plain;
+  }
+}
+
 class MaterialNames {
   readonly #names = new Map<Material | null, string>();
+  readonly #plain = new PlainNames();
+
+  get renamed(): PlainNames['renamed'] {
+    return this.#plain.renamed;
+  }
 
   nameOf(material: Material | null): string {
-    let name = this.#names.get(material);
-    if (name === undefined) {
-      const wanted = (material?.getName() || 'plain').trim().replace(/\s+/g, '_');
-      const taken = new Set(this.#names.values());
-      name = wanted;
-      for (let n = 2; taken.has(name); n++) name = `${wanted}_${n}`;
-      this.#names.set(material, name);
-    }
+    const known = this.#names.get(material);
+    if (known !== undefined) return known;
+    const name = this.#plain.take(material?.getName() ?? '', 'plain');
+    this.#names.set(material, name);
     return name;
   }
 
