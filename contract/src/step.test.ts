@@ -81,7 +81,7 @@ const STEPS: Step[] = [
     degrees: 90,
     times: 1,
   },
-  { kind: 'borrow-material', schema: 1, from, material: 'brass', materials: ['metal'] },
+  { kind: 'borrow-material', schema: 1, from, material: 'brass', materials: ['metal'], slot: 'normal' },
 ];
 const of = <K extends Step['kind']>(kind: K): object => STEPS.find((step) => step.kind === kind)!;
 const takes = (step: object): boolean => StepSchema.safeParse(step).success;

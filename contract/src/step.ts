@@ -279,6 +279,8 @@ export const StepSchema = z.discriminatedUnion('kind', [
     material: z.string(),
     /** Those of this model that look like it from then on; each keeps its name. */
     materials: z.array(z.string()).min(1),
+    /** Only its map there; left out, all of its looks. */
+    slot: TextureSlotSchema.optional(),
   }),
   z.object({
     kind: z.literal('relink-map'),

@@ -8,6 +8,9 @@ import { getShownScene, listMeshInstances, listShownNodes } from '@haveld/core/s
 import { findHidden } from '@haveld/core/structure/faces/find-hidden';
 import { findOverlaps } from '@haveld/core/structure/faces/find-overlaps';
 import { gatherFaces } from '@haveld/core/structure/faces/gather-faces';
+import { makeProxy } from '@haveld/core/picture/proxy/make-proxy';
+import { addLayout } from '@haveld/core/textures/uv/add-layout';
+import { sharpCodec } from '@haveld/engine/pictures/sharp-codec';
 import { makeLevels } from '@haveld/core/structure/levels/make-levels';
 import { simplifyModel } from '@haveld/core/structure/levels/simplify-model';
 import { listFaultyFaces } from '@haveld/core/structure/parts/faulty-faces';
@@ -134,6 +137,11 @@ await time('the same kept beside the finest, with how far each is off', joined, 
     parts(document)[0],
     LEVELS.map((share) => ({ by: 'share', share })),
   ),
+);
+
+await time('a second layout of all of it, 2048 × 2048', joined, (document) => addLayout(document, 2048));
+await time('a proxy of 500 triangles with its colours, 512 × 512', joined, (document) =>
+  makeProxy(document, sharpCodec, { by: 'baked', triangles: 500, side: 512 }, 'proxy'),
 );
 
 // a ball within a ball: half of it is hidden

@@ -173,6 +173,17 @@ test('a material comes with its maps and factors, keeps its own name, and needs 
   expect(of('chest').getBaseColorTexture()!.getImage()).toEqual(createPng([20, 60, 120, 255]));
   expect(of('bare').getBaseColorTexture()).toBeNull();
   expect(chest.getRoot().listMaterials()).toHaveLength(2);
+  // of a map alone the rest stays as it is
+  const plain = createBoxDocument([0, 0, 0], [1, 1, 1], 'chest');
+  wear(plain, 'chest', plain.createMaterial('oak').setRoughnessFactor(0.9));
+  const [map] = await run(plain, createShed(), [{ ...take('paint', ['oak']), slot: 'baseColor' } as Step]);
+  expect(map).toMatchObject({ title: 'oak with the base colour map of “paint” of HV-000007 Shed', unmatched: [] });
+  const [worn] = plain.getRoot().listMaterials();
+  expect(worn.getRoughnessFactor()).toBeCloseTo(0.9);
+  expect(worn.getBaseColorTexture()!.getImage()).toEqual(createPng([20, 60, 120, 255]));
+  expect(plain.getRoot().listMaterials()).toHaveLength(1);
+  const [without] = await run(plain, createShed(), [{ ...take('paint', ['oak']), slot: 'normal' } as Step]);
+  expect(without.unmatched).toEqual(['paint of HV-000007']);
   const [none] = await run(chest, createShed(), [take('velvet', ['oak'])]);
   expect(none.unmatched).toEqual(['velvet of HV-000007']);
 });

@@ -1,6 +1,7 @@
 import { readGlb } from '../../scene/document/document-io';
 import { borrowMaterial } from '../../structure/borrow/borrow-material';
 import { listNamedMaterials, listUnmatchedNames } from '../../textures/materials/list-named-materials';
+import { SLOTS } from '../../textures/slots';
 import { count } from '../../text/count';
 import type { StepDefinition } from '../step-definition';
 
@@ -11,16 +12,20 @@ export const borrowMaterialOf: StepDefinition<'borrow-material'> = {
   codeVersion: 1,
   topology: 'keeps',
   loses: ['maps'],
-  title: ({ material, from, materials }) =>
-    `${materials.length === 1 ? materials[0] : `${materials.length} materials`} as “${material}” of ${from.accession} ${from.name}`,
-  credit: ({ material, from }) => `material “${material}” of ${from.accession} “${from.name}” taken`,
-  adaptation: ({ from }) => `a material of “${from.name}” was taken`,
-  async apply(document, { from, material, materials }, { readBytes }) {
+  title: ({ material, from, materials, slot }) => {
+    const own = materials.length === 1 ? materials[0] : `${materials.length} materials`;
+    const whose = `“${material}” of ${from.accession} ${from.name}`;
+    return slot ? `${own} with the ${SLOTS[slot].label} map of ${whose}` : `${own} as ${whose}`;
+  },
+  credit: ({ material, from, slot }) =>
+    `${slot ? `${SLOTS[slot].label} map of ` : ''}material “${material}” of ${from.accession} “${from.name}” taken`,
+  adaptation: ({ from, slot }) => `a ${slot ? 'map' : 'material'} of “${from.name}” was taken`,
+  async apply(document, { from, material, materials, slot }, { readBytes }) {
     const unmatched = listUnmatchedNames(document, materials);
     const own = listNamedMaterials(document, materials);
     if (own.length === 0) return { changed: '', unmatched };
     const lender = await readGlb(await readBytes(from.sha256));
-    return borrowMaterial(document, lender, { accession: from.accession, material, materials: own })
+    return borrowMaterial(document, lender, { accession: from.accession, material, materials: own, slot })
       ? { changed: count(own.length, 'material'), unmatched }
       : { changed: '', unmatched: [...unmatched, `${material} of ${from.accession}`] };
   },

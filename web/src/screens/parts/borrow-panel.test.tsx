@@ -3,7 +3,7 @@ import { listLenders, setOwnSteps, type LenderAsset } from '@haveld/contract/api
 import { writeGlb } from '@haveld/core/scene/document/document-io';
 import { setNodeSource } from '@haveld/core/scene/document/source-data';
 import { listShownNodes } from '@haveld/core/scene/traverse';
-import { addBox, createBoxDocument } from '@haveld/core/testing/documents';
+import { addBox, createBoxDocument, createPng } from '@haveld/core/testing/documents';
 import { line, names, openPartSheet } from '../../testing/open-part-sheet';
 import { answer, screen, waitFor, within } from '../../testing/render-at';
 
@@ -11,7 +11,12 @@ import { answer, screen, waitFor, within } from '../../testing/render-at';
 function buildChest(): Document {
   const document = createBoxDocument([0, 0, 0], [1, 1, 0.5], 'chest');
   const knob = addBox(document, [0.4, 0.5, 0.5], [0.44, 0.54, 0.54], 'knob');
-  knob.getMesh()!.listPrimitives()[0].setMaterial(document.createMaterial('polished brass'));
+  const texture = document
+    .createTexture('brass')
+    .setImage(createPng([200, 170, 60, 255]) as Uint8Array<ArrayBuffer>)
+    .setMimeType('image/png');
+  const brass = document.createMaterial('polished brass').setNormalTexture(texture);
+  knob.getMesh()!.listPrimitives()[0].setMaterial(brass);
   listShownNodes(document).forEach((node, i) => setNodeSource(node, { id: `c${i}` }));
   return document;
 }
@@ -102,6 +107,10 @@ test('a material is taken for those of the chosen parts, which keep their names'
       { steps: [{ kind: 'borrow-material', material: 'polished brass', materials: ['brass'] }] },
     ]),
   );
+  await user.click(panel().getByRole('combobox', { name: 'What of it' }));
+  await user.click(await screen.findByRole('option', { name: 'polished brass, normal' }));
+  await user.click(panel().getByRole('button', { name: 'Take the map for 1 material' }));
+  await waitFor(() => expect(sent(setOwnSteps)[1]).toMatchObject({ steps: [{ slot: 'normal' }] }));
 });
 
 test('where the catalogue has nothing of that name it says so, and leaving takes nothing', async () => {

@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react';
 import { PART_WORDS } from '@haveld/core/rights/judge-use';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
+import { SLOTS } from '@haveld/core/textures/slots';
 import { count } from '@haveld/core/text/count';
 import { lendersQuery } from '../../api/queries';
 import { Mark } from '../../parts/mark';
@@ -17,7 +18,12 @@ import { useMeasures } from '../../parts/use-measures';
 import { usePartPictures } from '../../view3d/use-part-sheet';
 import type { Borrowing, Lendable } from './use-borrowing';
 
-const GROUPS: Record<Lendable['kind'], string> = { whole: 'the whole', part: 'parts', material: 'materials' };
+const GROUPS: Record<Lendable['kind'], string> = {
+  whole: 'the whole',
+  part: 'parts',
+  material: 'materials',
+  map: 'maps',
+};
 
 /** Something of another asset, with whose it is: what it is, where it goes, and how it stands there. */
 export function BorrowPanel({
@@ -48,7 +54,10 @@ export function BorrowPanel({
               row,
               ref,
             })),
-            ...lender.data.materials.map((name): Lendable => ({ kind: 'material', name })),
+            ...lender.data.materials.map(({ name }): Lendable => ({ kind: 'material', name })),
+            ...lender.data.materials.flatMap(({ name, slots }) =>
+              slots.map((slot): Lendable => ({ kind: 'map', name, slot })),
+            ),
           ]
         : [],
     [asset, lender.data],
@@ -122,8 +131,10 @@ export function BorrowPanel({
           value={thing}
           onChange={(_, next) => borrowing.chooseThing(next)}
           groupBy={({ kind }) => GROUPS[kind]}
-          getOptionKey={(one) => (one.kind === 'part' ? one.row.id : `${one.kind} ${one.name}`)}
-          getOptionLabel={({ name }) => name}
+          getOptionKey={(one) =>
+            one.kind === 'part' ? one.row.id : `${one.kind} ${one.name} ${one.kind === 'map' ? one.slot : ''}`
+          }
+          getOptionLabel={nameOf}
           isOptionEqualToValue={(a, b) => a.kind === b.kind && a.name === b.name && idOf(a) === idOf(b)}
           renderOption={({ key, ...props }, option) => (
             <li key={key} {...props}>
@@ -151,12 +162,16 @@ export function BorrowPanel({
   );
 }
 
-const idOf = (thing: Lendable): string => (thing.kind === 'part' ? thing.row.id : '');
+const idOf = (thing: Lendable): string =>
+  thing.kind === 'part' ? thing.row.id : thing.kind === 'map' ? thing.slot : '';
+
+const nameOf = (thing: Lendable): string =>
+  thing.kind === 'map' ? `${thing.name}, ${SLOTS[thing.slot].label}` : thing.name;
 
 function ThingWords({ thing }: { thing: Lendable }) {
   const { length } = useMeasures();
   if (thing.kind === 'whole') return <span>all of it</span>;
-  if (thing.kind === 'material') return <span>{thing.name}</span>;
+  if (thing.kind === 'material' || thing.kind === 'map') return <span>{nameOf(thing)}</span>;
   const { row } = thing;
   return (
     <span className="borrow-thing" style={{ paddingLeft: row.depth * 10 }}>
@@ -180,7 +195,8 @@ function ThingInHand({
   isBusy: boolean;
 }) {
   const own = [...new Set(chosen.flatMap(({ materials }) => materials))];
-  if (thing.kind === 'material')
+  if (thing.kind === 'material' || thing.kind === 'map') {
+    const isMap = thing.kind === 'map';
     return (
       <div className="borrow-hand">
         {own.length === 0 ? (
@@ -190,21 +206,22 @@ function ThingInHand({
         ) : (
           <>
             <p className="small">
-              {own.join(', ')} will look like it, with its maps;{' '}
+              {own.join(', ')} {isMap ? 'will have this map' : 'will look like it, with its maps'};{' '}
               {own.length === 1 ? 'it keeps its name' : 'they keep their names'}.
             </p>
             <Button
               size="small"
               variant="contained"
               disabled={isBusy}
-              onClick={() => borrowing.takeMaterial(thing.name, own)}
+              onClick={() => borrowing.takeMaterial(thing.name, own, isMap ? thing.slot : undefined)}
             >
-              Take its looks for {count(own.length, 'material')}
+              {isMap ? 'Take the map' : 'Take its looks'} for {count(own.length, 'material')}
             </Button>
           </>
         )}
       </div>
     );
+  }
   return (
     <div className="borrow-hand">
       {thing.kind === 'part' && <PartPicture modelSha256={modelSha256} id={thing.row.id} name={thing.name} />}

@@ -46,7 +46,7 @@ import { PartPlan } from './part-plan';
 import { PartSteps } from './part-steps';
 import { PartViewBar } from './part-view-bar';
 import { describeTrouble, SurfaceHand } from './surface-hand';
-import { useBorrowing, type Lendable } from './use-borrowing';
+import { isPutSomewhere, useBorrowing } from './use-borrowing';
 import { useFaceLook } from './use-face-look';
 import { useChosenParts } from './use-chosen-parts';
 import { usePartActs } from './use-part-acts';
@@ -416,8 +416,6 @@ function PartSheetView({ sheet }: { sheet: Sheet }) {
     </UnitIsOpen>
   );
 }
-
-const isPutSomewhere = (thing: Lendable | null): boolean => thing !== null && thing.kind !== 'material';
 
 const nameOfPiece = (rows: readonly PartRow[], id: string): string =>
   `${rows.find((row) => row.id === id)?.name || 'part'}_piece`;

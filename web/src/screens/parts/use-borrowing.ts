@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { LenderAsset, Sheet } from '@haveld/contract/api/bench';
-import type { Lender, PartRef, Step } from '@haveld/contract/step';
+import type { Lender, PartRef, Step, TextureSlot } from '@haveld/contract/step';
 import type { PartRow } from '@haveld/core/structure/parts/part-rows';
 import type { PickedPart } from '../../view3d/stage/part-marks';
 import { findPlace, referToParts, useLender, type TreatedModel } from '../../view3d/use-part-sheet';
@@ -11,7 +11,12 @@ import { makePartKey, type usePartSteps } from './use-part-steps';
 export type Lendable =
   | { kind: 'whole'; name: string }
   | { kind: 'part'; name: string; row: PartRow; ref: PartRef }
-  | { kind: 'material'; name: string };
+  | { kind: 'material'; name: string }
+  | { kind: 'map'; name: string; slot: TextureSlot };
+
+/** A part, or all of it: it has a place. */
+export const isPutSomewhere = (thing: Lendable | null): thing is Extract<Lendable, { kind: 'whole' | 'part' }> =>
+  thing?.kind === 'whole' || thing?.kind === 'part';
 
 /** Where on the model something goes. */
 type Place = Pick<PickedPart, 'id' | 'point'>;
@@ -39,16 +44,24 @@ export function useBorrowing({
   const lender = useLender(asset?.modelSha256 ?? null);
   const put = key === null ? undefined : sheet.steps.find((row) => row.findingKey === key && row.enabled)?.step;
 
-  const takeMaterial = (material: string, materials: readonly string[]): void => {
+  /** @param slot given for its map there alone */
+  const takeMaterial = (material: string, materials: readonly string[], slot?: TextureSlot): void => {
     if (asset && materials.length > 0)
       own.take(() =>
         Promise.resolve<Step[]>([
-          { kind: 'borrow-material', schema: 1, from: lenderOf(asset), material, materials: [...materials] },
+          {
+            kind: 'borrow-material',
+            schema: 1,
+            from: lenderOf(asset),
+            material,
+            materials: [...materials],
+            ...(slot ? { slot } : {}),
+          },
         ]),
       );
   };
   const takePart = (at: Place): void => {
-    if (!asset || !thing || thing.kind === 'material' || own.isBusy) return;
+    if (!asset || !isPutSomewhere(thing) || own.isBusy) return;
     // a place on what was just put there is none
     if (at.id.startsWith(`${asset.accession}/`)) return;
     const next = key ?? makePartKey();
