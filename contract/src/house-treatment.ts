@@ -14,6 +14,7 @@ export const MENDED = [
   'equal',
   'groups',
   'join',
+  'one-thing',
   'split',
 ] as const;
 export const MendedSchema = z.enum(MENDED);

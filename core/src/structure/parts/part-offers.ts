@@ -7,6 +7,7 @@ import { listDoubledParts, listEqualParts, type EqualParts } from './equal-parts
 import { listFaultyFaces } from './faulty-faces';
 import { whyNotJoined } from './join-parts';
 import { mayDissolve } from './may-dissolve';
+import { listOneThings } from './one-thing';
 import type { PartOffer } from './part-offer';
 import type { PartRow } from './part-rows';
 import { proposeNames, writeInLatin } from './propose-names';
@@ -38,6 +39,7 @@ export async function listPartOffers(document: Document, rows: readonly PartRow[
     await offerScripts(index, rows),
     offerEqual(index, equal),
     offerGroups(document, index, rows),
+    offerOneThing(document, index, rows),
     offerJoin(document, index, rows),
     ...offerSplits(index, rows),
   ].flatMap((offer) => offer ?? []);
@@ -163,6 +165,37 @@ function offerGroups(document: Document, index: PartIndex, rows: readonly PartRo
     evidence: alone.slice(0, 8).map(({ name }) => ({ text: name || 'unnamed' })),
     steps: [{ kind: 'dissolve-groups', schema: 1, parts: alone.map(({ id }) => index.refer(index.get(id)!)) }],
     ids: alone.map(({ id }) => id),
+  };
+}
+
+/** A trunk and its crown, a vase and its flowers: nobody moves one without the other. */
+function offerOneThing(document: Document, index: PartIndex, rows: readonly PartRow[]): PartOffer | null {
+  const things = listOneThings(rows).flatMap(({ name, parts }) => {
+    const nodes = parts.flatMap(({ id }) => index.get(id) ?? []);
+    return nodes.length < parts.length || whyNotJoined(document, nodes) ? [] : [{ name, parts, nodes }];
+  });
+  if (things.length === 0) return null;
+  return {
+    kind: 'one-thing',
+    title:
+      things.length === 1
+        ? `${count(things[0].parts.length, 'part')} are one ${things[0].name}`
+        : `${count(things.length, 'thing')} came in several parts each`,
+    detail: 'Joined they are moved and chosen as one; materials and layouts stay.',
+    evidence: things.slice(0, 8).map(({ name, parts }) => ({
+      text: parts
+        .map((part) => part.name || 'unnamed')
+        .slice(0, 4)
+        .join(', '),
+      figure: name,
+    })),
+    steps: things.map(({ name, nodes }) => ({
+      kind: 'join-parts',
+      schema: 1,
+      parts: nodes.map((node) => index.refer(node)),
+      name,
+    })),
+    ids: things.flatMap(({ parts }) => parts.map(({ id }) => id)),
   };
 }
 

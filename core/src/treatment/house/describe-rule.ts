@@ -16,6 +16,7 @@ export const MENDED_WORDS: Record<Mended, string> = {
   equal: 'make equal parts instances',
   groups: 'dissolve groups that hold one thing',
   join: 'join many small parts of one material',
+  'one-thing': 'join trunks with crowns, vases with flowers',
   split: 'split meshes of several pieces',
 };
 

@@ -34,5 +34,6 @@ export const OFFER_WORDS: Record<PartOffer['kind'], string> = {
   equal: 'Make them instances',
   groups: 'Dissolve them',
   join: 'Join them',
+  'one-thing': 'Join them',
   split: 'Split it',
 };
