@@ -1,6 +1,7 @@
 import type { Accessor, Document, Primitive } from '@gltf-transform/core';
 import { getPolygonData, HaveldPolygons, type PolygonData } from '../document/polygon-data';
 import { countTriangles } from '../traverse';
+import { inChunks } from '../../geometry/in-chunks';
 import { createScalars } from './create-scalars';
 
 /**
@@ -103,10 +104,26 @@ function joinIndices(
   const dst = total < 65535 ? new Uint16Array(length) : new Uint32Array(length);
   let at = 0;
   members.forEach((one, i) => {
-    const indices = one.getIndices()?.getArray();
-    for (let c = 0; c < counts[i]; c++) dst[at++] = starts[i] + (indices ? indices[c] : c);
+    const indices = one.getIndices()?.getArray() ?? null;
+    const [first, start] = [at, starts[i]];
+    if (indices && start === 0) dst.set(indices, first);
+    else inChunks(counts[i], (from, to) => shift(indices, dst, first, start, from, to));
+    at += counts[i];
   });
   return createScalars(document, dst);
+}
+
+/** Corners from one place of a list on, their vertices counted on. @param indices null where the vertices come in their order */
+function shift(
+  indices: ArrayLike<number> | null,
+  dst: Uint16Array | Uint32Array,
+  first: number,
+  start: number,
+  from: number,
+  to: number,
+): void {
+  if (indices) for (let c = from; c < to; c++) dst[first + c] = start + indices[c];
+  else for (let c = from; c < to; c++) dst[first + c] = start + c;
 }
 
 function joinPolygons(

@@ -1,4 +1,4 @@
-import type { Document, Mesh, Node } from '@gltf-transform/core';
+import type { Document, Mesh, Node, mat4 } from '@gltf-transform/core';
 import { invertMatrix, multiplyMatrix } from '../../scene/matrix';
 import { joinPrimitives } from '../../scene/meshes/join-primitives';
 import { MeshTransformer } from '../../scene/meshes/transform-mesh';
@@ -34,9 +34,12 @@ export function joinParts(document: Document, parts: readonly Node[], name: stri
   const [first, ...others] = parts;
   const toFirst = first.getSkin() ? null : invertMatrix(first.getWorldMatrix())!;
   const transformer = new MeshTransformer(document);
-  const meshes = others.map((part) =>
-    toFirst ? transformer.transform(part.getMesh()!, multiplyMatrix(toFirst, part.getWorldMatrix())) : part.getMesh()!,
-  );
+  const meshes = others.map((part) => {
+    const mesh = part.getMesh()!;
+    const matrix = toFirst && multiplyMatrix(toFirst, part.getWorldMatrix());
+    // what stands in the space of the first already is not moved
+    return matrix && !isIdentity(matrix) ? transformer.transform(mesh, matrix) : mesh;
+  });
   const joined = first.getMesh()!.clone().setName(name);
   for (const primitive of joined.listPrimitives()) joined.removePrimitive(primitive);
   const primitives = [first.getMesh()!, ...meshes].flatMap((mesh) => mesh.listPrimitives());
@@ -48,6 +51,8 @@ export function joinParts(document: Document, parts: readonly Node[], name: stri
   for (const mesh of meshes) disposeUnused(mesh);
   return null;
 }
+
+const isIdentity = (m: mat4): boolean => m.every((v, i) => v === (i % 5 === 0 ? 1 : 0));
 
 /** What is left of a part whose faces went to another. */
 function leave(document: Document, part: Node, to: Node): void {
