@@ -24,10 +24,11 @@ export function BenchScreen() {
           <span className="quiet">{formatCount(bench.data.length, 'model')}, the newest first</span>
         )}
         <span className="grow" />
+        {bench.data && bench.data.length > 0 && <LineUpBench />}
+        {/* last, so that it stays under the hand when what is on the bench arrives */}
         <Button component={Link} to="/bench/treatments">
           House treatments
         </Button>
-        {bench.data && bench.data.length > 0 && <LineUpBench />}
       </div>
       <div className="screen-body">
         {bench.isPending && <Loading />}
