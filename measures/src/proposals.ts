@@ -148,7 +148,6 @@ for await (const { document, isHeldOut } of readAllFurniture('all')) {
   const box = computeBounds(document)!;
   const hull = addBox(document, [...box.min] as never, [...box.max] as never, 'UCX_model');
   const found = findCollisionParts(document);
-  // twelve triangles are no lighter than a box of twelve: that is told apart by nothing
   count('collision shape', found?.nodes.length === 1 && found.nodes[0] === hull);
 }
 

@@ -189,7 +189,7 @@ test('clutter with a name a program gives goes, a named marker is asked about', 
   expect(get(findings, 'clutter-named')).toMatchObject({ sure: false, choices: [{ id: 'keep' }, { id: 'leave-out' }] });
 });
 
-test('a lamp’s own light is kept, whatever it is called; the sun, and one that shines from beside, are the scene’s', () => {
+test('a lamp’s own light is kept, one called by default is asked; the sun, and one that shines from beside, are the scene’s', () => {
   const document = createBoxDocument([0, 0, 0], [0.3, 0.6, 0.3], 'lantern');
   const lights = document.createExtension(KHRLightsPunctual);
   const add = (name: string, type: 'point' | 'directional', at: [number, number, number]) =>
@@ -199,17 +199,21 @@ test('a lamp’s own light is kept, whatever it is called; the sun, and one that
         .setTranslation(at)
         .setExtension('KHR_lights_punctual', lights.createLight(name).setType(type).setIntensity(40)),
     );
-  add('Light', 'point', [0.15, 0.4, 0.15]);
+  add('flame', 'point', [0.15, 0.4, 0.15]);
+  // a large model may stand around what a scene began with
+  add('Light', 'point', [0.1, 0.3, 0.1]);
   add('Sun', 'directional', [0.15, 0.3, 0.15]);
   add('Lamp.001', 'point', [4, 5, 1]);
   const findings = look(document);
   expect(get(findings, 'own-lights')).toMatchObject({
     mark: 'holds',
     title: '1 light within it, kept',
-    evidence: [{ text: 'Light', figure: 'point, 40 cd' }],
+    evidence: [{ text: 'flame', figure: 'point, 40 cd' }],
   });
   expect(get(findings, 'clutter')).toMatchObject({ sure: true, title: '2 lights left over from a scene' });
   expect(get(findings, 'clutter').evidence.map(({ text }) => text)).toEqual(['Sun', 'Lamp.001']);
+  expect(get(findings, 'clutter-named')).toMatchObject({ sure: false, choices: [{ id: 'keep' }, { id: 'leave-out' }] });
+  expect(get(findings, 'clutter-named').evidence.map(({ text }) => text)).toEqual(['Light']);
 });
 
 test('an empty with data of its own, or one a clip moves, is no sure clutter', () => {

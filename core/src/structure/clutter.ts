@@ -14,7 +14,7 @@ export interface Clutter {
   kind: 'camera' | 'light' | 'empty';
   /** True where its name fits a habit and nothing refers to it: it may go without a question. */
   sure: boolean;
-  /** A light that shines within the model: a lamp's own, whatever it is called. */
+  /** A light that shines within the model, and has a name of its own: a lamp's. One that has none may be left over in a large model. */
   belongs: boolean;
 }
 
@@ -37,8 +37,9 @@ export function listClutter(document: Document): Clutter[] {
     const light = node.getExtension<Light>('KHR_lights_punctual');
     const kind = node.getCamera() ? 'camera' : light ? 'light' : 'empty';
     // the sun shines from nowhere
-    const belongs = light !== null && light.getType() !== 'directional' && isWithin(node);
-    const sure = !belongs && !referred.has(node) && !carriesData(node) && CLUTTER_HABITS[kind].test(node.getName());
+    const isLamp = light !== null && light.getType() !== 'directional' && isWithin(node);
+    const belongs = isLamp && !CLUTTER_HABITS.light.test(node.getName());
+    const sure = !isLamp && !referred.has(node) && !carriesData(node) && CLUTTER_HABITS[kind].test(node.getName());
     if (referred.has(node)) return [];
     return [{ node, kind, sure, belongs }];
   });

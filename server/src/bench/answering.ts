@@ -14,6 +14,7 @@ import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob } from '../jobs/job-queries';
+import { listBorrowed } from '@haveld/core/rights/lent-works';
 import { changedMeanwhile } from '../people/meanwhile';
 import { confirmLicence } from '../rights/provenance';
 import { refreshRightsMarks } from '../rights/state';
@@ -124,6 +125,9 @@ export async function applyAnswer(
   if (answer === null) await answerQueries.deleteAnswer(tx, asset.id, finding.key);
   else {
     const steps = listAnswerSteps(finding, answer);
+    // whose it is would not be written down
+    if (listBorrowed(steps).length > 0)
+      throw new DomainError('bad-request', 'Something is borrowed as a step of its own, not as an answer.');
     await answerQueries.upsertAnswer(tx, asset.id, finding.key, answer, person?.id ?? null);
     for (const step of steps)
       await queries.insertStep(tx, {

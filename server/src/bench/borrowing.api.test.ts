@@ -1,4 +1,11 @@
-import { catalogueAsset, getSheet, listLenders, setOwnSteps, switchStep } from '@haveld/contract/api/bench';
+import {
+  answerFinding,
+  catalogueAsset,
+  getSheet,
+  listLenders,
+  setOwnSteps,
+  switchStep,
+} from '@haveld/contract/api/bench';
 import { getAsset } from '@haveld/contract/api/catalogue';
 import { createProject, getProject, getProjectRights, handOver } from '@haveld/contract/api/projects';
 import { getAssetRights, getLicence, removeFurtherWork, settleRights, takeDown } from '@haveld/contract/api/rights';
@@ -133,6 +140,11 @@ test('what nobody has in the catalogue, other bytes, and what was taken down len
   await expect(take(id, [borrowing({ ...from, sha256: 'f'.repeat(64) })])).rejects.toThrow('404');
   await expect(take(id, [borrowing({ ...from, versionNumber: 2 })])).rejects.toThrow('404');
   await expect(take(id, [borrowing({ ...from, id })])).rejects.toThrow('404');
+  // as an answer to something else its rights would not come along
+  const { findings } = await client.call(getSheet, { params: { id } });
+  const { key } = findings.find(({ kind }) => kind === 'size')!;
+  const answer = { kind: 'own' as const, steps: [borrowing(from)], summary: 'with a bucket' };
+  await expect(client.call(answerFinding, { params: { id }, body: { key, answer } })).rejects.toThrow('400');
   await client.call(takeDown, { params: { id: lenderId }, body: { reason: 'its author asked' } });
   await expect(take(id, [borrowing(from)])).rejects.toThrow('taken down');
   expect(await client.call(listLenders, { params: { id }, query: { words: 'lent bucket' } })).toEqual([]);

@@ -82,10 +82,10 @@ export async function noteBorrowing(tx: Executor, assetId: string, personId: str
       after: `${part}, ${from.accession} ${from.name}`,
       personId,
     })),
-    ...gone.map(({ part, lenderId }) => ({
+    ...gone.map(({ part, accession, name }) => ({
       assetId,
       field: 'borrowed',
-      before: `${part}, ${lenderId}`,
+      before: `${part}, ${formatAccession(accession)} ${name}`,
       after: '',
       personId,
     })),

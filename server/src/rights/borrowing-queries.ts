@@ -9,9 +9,17 @@ export interface Borrowing {
   part: WorkPart;
 }
 
-/** What an asset borrows itself, of whom. */
-export const listBorrowings = (db: Executor, assetId: string): Promise<Borrowing[]> =>
-  many(db, 'SELECT lender_id AS lenderId, part FROM borrowing WHERE asset_id = ? ORDER BY lender_id, part', [assetId]);
+/** What an asset borrows itself, of whom, with their number and name. */
+export const listBorrowings = (
+  db: Executor,
+  assetId: string,
+): Promise<(Borrowing & { accession: number; name: string })[]> =>
+  many(
+    db,
+    `SELECT lender_id AS lenderId, part, asset.accession, asset.name FROM borrowing JOIN asset ON asset.id = lender_id
+     WHERE asset_id = ? ORDER BY lender_id, part`,
+    [assetId],
+  );
 
 /** Writes down what an asset borrows in place of what stood there. */
 export async function replaceBorrowings(

@@ -6,7 +6,8 @@ import { many, maybeOne, run } from '../database/statements';
 export const countHeld = (db: Executor): Promise<{ licenceId: string; count: number }[]> =>
   many(
     db,
-    'SELECT licence_id AS licenceId, COUNT(*) AS count FROM (SELECT licence_id FROM provenance UNION ALL SELECT licence_id FROM further_work) AS held GROUP BY licence_id',
+    `SELECT licence_id AS licenceId, COUNT(*) AS count FROM (SELECT licence_id FROM provenance UNION ALL SELECT licence_id FROM further_work
+       UNION ALL SELECT licence_id FROM borrowing JOIN provenance ON provenance.asset_id = borrowing.lender_id) AS held GROUP BY licence_id`,
   );
 
 /** @returns every asset whose licence, or that of a work it rests on, has these letters in its expression */

@@ -56,9 +56,8 @@ export function checkClutter({ document }: Examination): Finding[] {
       makeFinding({
         kind: 'clutter-named',
         mark: 'look',
-        title: `${describe(unsure)} with names of their own`,
-        detail:
-          'They may be mount points or markers, or lights that belong to the thing. Kept unless you say otherwise.',
+        title: `${describe(unsure)} that may belong to it`,
+        detail: 'Mount points, markers, or lights that shine within it. Kept unless you say otherwise.',
         evidence: evidenceOf(unsure),
         choices: choiceOf(unsure, 0.3, true),
       }),

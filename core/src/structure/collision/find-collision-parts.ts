@@ -8,12 +8,13 @@ import { listReferredNodes } from '../referred-nodes';
 export interface CollisionParts {
   nodes: Node[];
   triangles: number;
-  /** Called as programs that read them ask for: nothing else is called so. */
+  /** Called as programs that read them ask for, a prefix before the name of a part that is shown: nothing else is called so. */
   isPlain: boolean;
 }
 
-/** Common practice, no source: prefixes and endings that importers of engines look for. */
-const PLAIN = /^(ucx|ubx|usp|ucp)_|[-_](colonly|convcolonly)\d*$/i;
+/** Common practice, no source: prefixes and endings that importers of engines look for. A prefix stands before the name of what is shown. */
+const PREFIXED = /^(?:ucx|ubx|usp|ucp)_(?<of>.+?)(?:_\d+)?$/i;
+const ENDING = /[-_](colonly|convcolonly)\d*$/i;
 /** Words a person would use; a column or a clip of another kind is not among them. */
 const WORDED =
   /(^|[\s_.-])(collision|collider|colliders|hitbox|hit_box|collision ?mesh|collision ?shape)([\s_.-]?\d+)?$/i;
@@ -33,7 +34,7 @@ export function findCollisionParts(
   placed: readonly PlacedPart[] = listPlacedParts(document),
 ): CollisionParts | null {
   const referred = listReferredNodes(document);
-  const isCalled = (node: Node): boolean => PLAIN.test(node.getName()) || WORDED.test(node.getName());
+  const isCalled = (node: Node): boolean => [PREFIXED, ENDING, WORDED].some((pattern) => pattern.test(node.getName()));
   const meant = (node: Node): boolean =>
     isCalled(node) && !node.getSkin() && !referred.has(node) && !getRigidBody(node) && node.listChildren().length === 0;
   const own = placed.filter(({ instance }) => meant(instance.node));
@@ -46,5 +47,12 @@ export function findCollisionParts(
   const [triangles, others] = [own, rest].map((parts) => parts.reduce((sum, { corners }) => sum + corners / 3, 0));
   if (isOutside || triangles === 0 || triangles > others * HEAVIEST) return null;
   const nodes = [...new Set(own.map(({ instance }) => instance.node))];
-  return { nodes, triangles, isPlain: nodes.every((node) => PLAIN.test(node.getName())) };
+  const names = new Set(
+    rest.flatMap(({ instance: { node, mesh } }) => [node.getName(), mesh.getName()]).map((name) => name.toLowerCase()),
+  );
+  const isPlain = (node: Node): boolean => {
+    const of = PREFIXED.exec(node.getName())?.groups?.of;
+    return ENDING.test(node.getName()) || (of !== undefined && names.has(of.toLowerCase()));
+  };
+  return { nodes, triangles, isPlain: nodes.every(isPlain) };
 }

@@ -8,7 +8,7 @@ export const makeSecondLayout: StepDefinition<'second-layout'> = {
   order: 2,
   codeVersion: 1,
   topology: 'keeps',
-  title: ({ side }) => `Layout for baking, ${side} × ${side}`,
+  title: ({ side }) => `UV layout for baking, ${side} × ${side}`,
   credit: () => null,
   adaptation: () => null,
   async apply(document, { side }) {

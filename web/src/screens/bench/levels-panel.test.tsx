@@ -151,11 +151,11 @@ test.each([
 
 test('a proxy is a level: so many triangles, a hull or a box, each with one map', async () => {
   const { user, sent, panel } = await open([level({})]);
-  await user.selectOptions(panel.getByLabelText('Level 2, by what'), 'triangles, one map');
+  await user.selectOptions(panel.getByLabelText('Level 2, by what'), 'triangles, colours baked');
   const much = panel.getByLabelText('Level 2, how much');
   await user.clear(much);
   await user.type(much, '240');
-  await user.selectOptions(panel.getByLabelText('Level 3, by what'), 'box, one map');
+  await user.selectOptions(panel.getByLabelText('Level 3, by what'), 'box, colours baked');
   // a box has no number
   expect(panel.queryByLabelText('Level 3, how much')).toBeNull();
   await user.click(panel.getByRole('button', { name: 'Make 3 levels' }));

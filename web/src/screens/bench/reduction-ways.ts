@@ -26,9 +26,9 @@ export function writeReduction(to: Reduction): { way: ReductionWay; text: string
 /** How a person says what a level of detail is made by: reduced, or a proxy with its colours baked. */
 export const LEVEL_WAYS = [
   ...REDUCTION_WAYS,
-  { by: 'baked', short: 'triangles, one map', start: '300' },
-  { by: 'hull', short: 'hull, one map', start: '' },
-  { by: 'box', short: 'box, one map', start: '' },
+  { by: 'baked', short: 'triangles, colours baked', start: '300' },
+  { by: 'hull', short: 'hull, colours baked', start: '' },
+  { by: 'box', short: 'box, colours baked', start: '' },
 ] as const;
 export type LevelWay = (typeof LEVEL_WAYS)[number]['by'];
 

@@ -25,8 +25,8 @@ export function BakeLayout({ sheet, outcomes }: { sheet: Sheet; outcomes: readon
     }),
   );
   return (
-    <section className="bake-layout" aria-label="Layout for baking">
-      <h2>Layout for baking</h2>
+    <section className="bake-layout" aria-label="UV layout for baking">
+      <h2>UV layout for baking</h2>
       <p className="small quiet">
         {taken
           ? (done?.changed ?? 'Laying it out …')

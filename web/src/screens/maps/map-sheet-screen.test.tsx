@@ -254,7 +254,7 @@ test('nothing left to ask leads back; nothing with a surface says so', async () 
 });
 
 const LAYOUT = { kind: 'second-layout' as const, schema: 1 as const, side: 2048 };
-const layoutPanel = async () => within(await screen.findByRole('region', { name: 'Layout for baking' }));
+const layoutPanel = async () => within(await screen.findByRole('region', { name: 'UV layout for baking' }));
 
 test('a layout for baking is made for a map of a size', async () => {
   const { user, sent } = open();

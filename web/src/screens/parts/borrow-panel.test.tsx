@@ -83,7 +83,7 @@ test('by keyboard: a knob of another asset is put on what is chosen, turned, and
   expect(await panel().findByText('Click another place to move it.')).toBeTruthy();
   expect(await line('knob')).toBeTruthy();
 
-  const turned = panel().getByLabelText('turned, °');
+  const turned = panel().getByLabelText('rotation, °');
   await user.clear(turned);
   await user.type(turned, '90{Enter}');
   await waitFor(() => expect(sent(setOwnSteps)).toHaveLength(2));
@@ -107,7 +107,7 @@ test('a material is taken for those of the chosen parts, which keep their names'
       { steps: [{ kind: 'borrow-material', material: 'polished brass', materials: ['brass'] }] },
     ]),
   );
-  await user.click(panel().getByRole('combobox', { name: 'What of it' }));
+  await user.click(panel().getByRole('combobox', { name: 'Part, material or map' }));
   await user.click(await screen.findByRole('option', { name: 'polished brass, normal' }));
   await user.click(panel().getByRole('button', { name: 'Take the map for 1 material' }));
   await waitFor(() => expect(sent(setOwnSteps)[1]).toMatchObject({ steps: [{ slot: 'normal' }] }));

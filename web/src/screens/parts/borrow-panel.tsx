@@ -141,7 +141,7 @@ export function BorrowPanel({
               <ThingWords thing={option} />
             </li>
           )}
-          renderInput={(params) => <TextField {...params} label="What of it" autoFocus />}
+          renderInput={(params) => <TextField {...params} label="Part, material or map" autoFocus />}
         />
       )}
       {asset && thing && (
@@ -232,7 +232,7 @@ function ThingInHand({
       </p>
       <div className="borrow-figures">
         <FigureField
-          label="turned, °"
+          label="rotation, °"
           value={borrowing.degrees}
           step={15}
           min={-360}
@@ -240,7 +240,7 @@ function ThingInHand({
           onGiven={(degrees) => borrowing.adjust({ degrees })}
         />
         <FigureField
-          label="times as large"
+          label="scale ×"
           value={borrowing.times}
           step={0.1}
           min={0.001}
