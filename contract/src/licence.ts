@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { EvidenceSchema } from './evidence';
+import { PageFactSchema } from './page';
 
 /** What a production does with a model. */
 export const USES = ['internal', 'rendered', 'build', 'file', 'sale', 'print'] as const;
@@ -101,6 +102,8 @@ export const RightsFindingSchema = z.object({
   /** Words that look like a grant and are none, such as "free". */
   notGrants: z.array(EvidenceSchema),
   ownWords: z.array(OwnWordsSchema).default([]),
+  /** What pages beside it say that is no right: price, tags, sides, figures, days, and that it was taken down. */
+  claims: z.array(PageFactSchema.extend({ file: z.string() })).default([]),
 });
 export type RightsFinding = z.infer<typeof RightsFindingSchema>;
 

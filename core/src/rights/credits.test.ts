@@ -4,7 +4,7 @@ import { BUILT_IN_BOOK as book } from './licence-book';
 import { proposeProvenance } from './propose-provenance';
 
 const EMPTY = proposeProvenance(
-  { licences: [], authors: [], sources: [], titles: [], basedOn: [], notGrants: [], ownWords: [] },
+  { licences: [], authors: [], sources: [], titles: [], basedOn: [], notGrants: [], ownWords: [], claims: [] },
   '',
 );
 const BAROGRAPH: Provenance = {

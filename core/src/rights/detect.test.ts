@@ -1,3 +1,4 @@
+import { openPages } from './reading/saved-page';
 import { createRequire } from 'node:module';
 import type { RightsFinding } from '@haveld/contract/licence';
 import { HELD_OUT_NOTICES, LATER_NOTICES } from '../testing/corpora';
@@ -193,11 +194,12 @@ describe('fields and pages', () => {
     ]);
   });
 
-  test('a saved page: its own mark for machines, its address, not its footer', () => {
+  test('a saved page: its own mark for machines, its address, not its footer', async () => {
     const page = `<!-- saved from url=(0042)https://tidewrack-exchange.example/m/post -->
 <html><head><title>Post - Tidewrack</title><meta name="author" content="henke_s"><script type="application/ld+json">{"@type":"3DModel","name":"Mooring post","license":"https://creativecommons.org/licenses/by/4.0/","author":{"name":"henke_s"}}</script></head>
 <body><nav>Free models</nav><h1>Mooring post</h1><p>Height 1.2 m</p><a rel="license" href="https://creativecommons.org/licenses/by/4.0/">licence</a><footer>© 2026 Tidewrack Exchange. All rights reserved.</footer></body></html>`;
-    const found = detect(page, 'heap/props/post.html');
+    const texts = await openPages([{ file: 'heap/props/post.html', text: page, firstLine: 1 }]);
+    const found = read({ texts });
     expect(found.licences.map(({ id }) => id)).toEqual(['CC-BY-4.0']);
     expect(found.authors.map(({ name }) => name)).toEqual(['henke_s']);
     expect(proposeProvenance(found, 'x')).toMatchObject({

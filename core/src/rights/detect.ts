@@ -9,7 +9,8 @@ import { PHRASE_RULES } from './reading/licence-names';
 import { readMetadata, readXmpPacket, type RightsMetadata } from './reading/metadata';
 import { readText } from './reading/read-text';
 import { readReuse, sidecarOf, type ReuseAnnotation } from './reading/reuse-file';
-import { isPage, readSavedPage } from './reading/saved-page';
+import { isPage } from '../pages/page-markup';
+import { readSavedPage, readUnopened } from './reading/saved-page';
 import { listShortLines } from './reading/short-lines';
 import {
   addStatements,
@@ -63,6 +64,7 @@ export function detectRights(sources: RightsSources, subject: RightsSubject, ind
     // a price beside a grant says nothing
     notGrants: licences.length > 0 ? [] : found.notGrants,
     ownWords: found.ownWords,
+    claims: found.claims,
   };
 }
 
@@ -78,7 +80,8 @@ function readOne(text: RightsText, subject: RightsSubject, index: LicenceTextInd
   const nearness = text.isMetadata ? 'in-the-file' : nearnessOf(file, subject.model);
   if (/<x:xmpmeta|<rdf:RDF/i.test(text.text.slice(0, 4000)))
     return placeStatements(readMetadata(readXmpPacket(text.text), file), nearness);
-  if (isPage(text.text)) return placeStatements(readSavedPage(text.text, file), nearness);
+  const page = text.page ?? (isPage(text.text) ? readUnopened(text.text) : null);
+  if (page) return placeStatements(readSavedPage(page, file), nearness);
   const rows = text.isMetadata ? null : (parseCreditTable(text.text) ?? parseCreditList(text.text));
   if (rows) {
     const said = readCreditRows(rows, file, subject);

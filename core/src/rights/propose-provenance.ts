@@ -1,4 +1,6 @@
 import type { FurtherWork, Provenance, RightsFinding, WorkPart } from '@haveld/contract/licence';
+import type { PageField } from '@haveld/contract/page';
+import { formatCount } from '../text/count';
 import { UNKNOWN_LICENCE } from './licences/standings';
 
 /** From here on a single statement is taken as the proposal. */
@@ -46,15 +48,43 @@ export function proposeProvenance(found: RightsFinding, title: string): Provenan
     statedGrant: '',
     acquiredOn: '',
     acquiredBy: '',
-    price: '',
+    price: (claimsOf(found, 'price')[0]?.value ?? '').slice(0, 60),
     receipt: '',
-    claims: '',
+    claims: describeClaims(found),
     client: '',
     agreement: '',
     expiresOn: '',
     seats: null,
     territory: '',
   };
+}
+
+const claimsOf = (found: RightsFinding, field: PageField): RightsFinding['claims'] =>
+  found.claims.filter((claim) => claim.field === field);
+
+/** What a page says of a model beside its rights, as people write it down: `height 78 cm; triangles 4 200; formats FBX, OBJ`. */
+const CLAIM_WORDS: readonly (readonly [field: PageField, words: string])[] = [
+  ['height', 'height'],
+  ['width', 'width'],
+  ['depth', 'depth'],
+  ['triangles', 'triangles'],
+  ['polygons', 'polygons'],
+  ['vertices', 'vertices'],
+  ['format', 'formats'],
+  ['category', 'category'],
+  ['published', 'published'],
+  ['changed', 'changed'],
+];
+
+function describeClaims(found: RightsFinding): string {
+  const said = CLAIM_WORDS.flatMap(([field, words]) => {
+    const claims = claimsOf(found, field);
+    if (claims.length === 0) return [];
+    const isCount = claims[0].amount !== undefined && !/\d\s*[a-z]/i.test(claims[0].value);
+    const values = isCount ? [formatCount(claims[0].amount!)] : [...new Set(claims.map(({ value }) => value))];
+    return [`${words} ${values.join(', ')}`];
+  });
+  return said.join('; ').slice(0, 2000);
 }
 
 /** More holders than these under one another are those of a whole collection. */

@@ -12,7 +12,7 @@ import { writeSpdxDocument } from './spdx-document';
 import { writeCreditsInto } from './write-xmp';
 
 const EMPTY = proposeProvenance(
-  { licences: [], authors: [], sources: [], titles: [], basedOn: [], notGrants: [], ownWords: [] },
+  { licences: [], authors: [], sources: [], titles: [], basedOn: [], notGrants: [], ownWords: [], claims: [] },
   '',
 );
 const provenance = {

@@ -3,6 +3,10 @@ import type { MetadataSource, RightsSources } from '@haveld/core/rights/detect';
 import { isEmptyMetadata, readXmpJson } from '@haveld/core/rights/reading/metadata';
 import { joinHeaders } from '@haveld/core/rights/reading/join-headers';
 import type { ReuseAnnotation } from '@haveld/core/rights/reading/reuse-file';
+import { listClaimedSizes } from '@haveld/core/placement/size/claimed-size';
+import { listStatedSizes, type StatedSize } from '@haveld/core/placement/size/stated-size';
+import type { RightsFinding } from '@haveld/contract/licence';
+import { openPages } from '@haveld/core/rights/reading/saved-page';
 import type { RightsText } from '@haveld/core/rights/reading/statement';
 import type { DocumentSource } from '@haveld/core/scene/document/source-data';
 import { decodePage } from '@haveld/core/text/decode-page';
@@ -39,12 +43,19 @@ export async function collectRights(
     if (said && !isEmptyMetadata(said)) metadata.push({ file: path, metadata: said, isPicture: true });
   }
   texts.push(...listModelTexts(source, model));
+  const opened = await openPages(texts);
   for (const packet of source.xmp ?? []) {
     const said = readXmpJson(packet);
     if (!isEmptyMetadata(said)) metadata.push({ file: model, metadata: said });
   }
-  return { texts, metadata, reuse };
+  return { texts: opened, metadata, reuse };
 }
+
+/** Every size that is stated beside a model: in texts, in what people see of pages, and in what pages say to machines. */
+export const listSizesSaid = (texts: readonly RightsText[], claims: RightsFinding['claims']): StatedSize[] => [
+  ...listStatedSizes(texts.map((text) => ({ ...text, text: text.page?.words ?? text.text }))),
+  ...listClaimedSizes(claims),
+];
 
 /** What the model file says of itself: copyright, extras, comment lines. */
 function listModelTexts(source: DocumentSource, model: string): RightsText[] {

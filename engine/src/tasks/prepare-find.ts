@@ -14,7 +14,6 @@ import { extensionOf, readModel } from '@haveld/core/formats/read-model';
 import { computeShapeSignature } from '@haveld/core/geometry/shape-signature';
 import { drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import type { AuthorSay, SizeQuestion } from '@haveld/core/placement/size/judge-size';
-import { listStatedSizes } from '@haveld/core/placement/size/stated-size';
 import { detectRights } from '@haveld/core/rights/detect';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
 import { proposeFurtherWorks, proposeProvenance } from '@haveld/core/rights/propose-provenance';
@@ -31,7 +30,7 @@ import { listLooks } from '../pictures/list-looks';
 import { lookAtMap } from '../pictures/look-at-map';
 import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import { createReadingContext } from '../reading/reading-context';
-import { collectRights } from './collect-rights';
+import { collectRights, listSizesSaid } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
 import { keepMaps } from './keep-maps';
 import type { TaskContext } from './task';
@@ -97,7 +96,7 @@ export async function prepareFind(
     pictures,
     facts,
     belonging: new Set(),
-    stated: listStatedSizes(sources.texts),
+    stated: listSizesSaid(sources.texts, rights.claims),
     author,
   });
   const { sheet, steps: sure } = takeEverySure(

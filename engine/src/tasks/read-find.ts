@@ -4,7 +4,7 @@ import type { LogEntry, SourceFacts } from '@haveld/contract/report';
 import { readModel } from '@haveld/core/formats/read-model';
 import { drawOrthographic, drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { standUpright } from '@haveld/core/placement/orientation/stand-upright';
-import { listStatedSizes, type StatedSize } from '@haveld/core/placement/size/stated-size';
+import type { StatedSize } from '@haveld/core/placement/size/stated-size';
 import { detectRights } from '@haveld/core/rights/detect';
 import { writeGlb } from '@haveld/core/scene/document/document-io';
 import { getDocumentSource, getMaterialSource } from '@haveld/core/scene/document/source-data';
@@ -14,7 +14,7 @@ import { getLicenceTextIndex } from '../licence-texts';
 import { encodeDrawn, sharpCodec } from '../pictures/sharp-codec';
 import { createReadingContext } from '../reading/reading-context';
 import type { FolderStore } from '../store/folder-store';
-import { collectRights } from './collect-rights';
+import { collectRights, listSizesSaid } from './collect-rights';
 import { createFileSource, type FindFile } from './find-files';
 import { keepMaps } from './keep-maps';
 import type { TaskContext } from './task';
@@ -69,7 +69,7 @@ export async function readFind(
     thumbnailSha256: thumbnail?.sha256 ?? null,
     log,
     rights,
-    stated: listStatedSizes(sources.texts),
+    stated: listSizesSaid(sources.texts, rights.claims),
     source: describeSource(document),
     pieces: isPiece ? null : listPieces(document),
     orthographic: isPiece && drawing ? await drawFront(document, context.store) : null,

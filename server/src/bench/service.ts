@@ -11,7 +11,7 @@ import type { Provenance } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
 import { setInPencil } from '@haveld/core/condition/pencil';
-import { listStatedTags } from '@haveld/core/finds/names/stated-tags';
+import { listPlainTags, listStatedTags } from '@haveld/core/finds/names/stated-tags';
 import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
@@ -70,7 +70,8 @@ export async function takeFindToBench(dependencies: Dependencies, findId: string
     // texts of a kit give its title, not that of a piece
     if (!find.kitId) await assetQueries.setName(tx, id, title);
     // tags the texts of a kit state are not all a piece's
-    await setTags(tx, id, find.kitId ? [] : listStatedTags(texts));
+    const said = reading.rights.claims.filter(({ field }) => field === 'tag').map(({ value }) => value);
+    await setTags(tx, id, find.kitId ? [] : listPlainTags([...listStatedTags(texts), ...said]));
     await markOnBench(tx, findId);
     await refreshRightsMarks(tx, [id]);
     await refreshSearchTexts(tx, [id]);

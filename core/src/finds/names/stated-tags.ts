@@ -17,6 +17,11 @@ export function listStatedTags(text: string): string[] {
     const parts = /[,;]/.test(list) ? splitTags(list) : list.split(/\s+/);
     return parts.map((part) => part.replace(/^[\s#"']+|[\s."']+$/g, ''));
   });
+  return listPlainTags(said);
+}
+
+/** @returns of words that somebody gave as tags those that are some, each once */
+export function listPlainTags(said: readonly string[]): string[] {
   const tags = said.filter((tag) => IS_TAG.test(tag) && tag.length <= LONGEST);
   return TagsSchema.parse([...new Set(tags.map((tag) => tag.toLowerCase()))].slice(0, MOST_TAGS));
 }

@@ -3,7 +3,7 @@ import { fitsGlob } from './glob';
 import { joinHeaders } from './join-headers';
 import { createLicenceTextIndex } from './licence-text-index';
 import { readXmpJson, readXmpPacket } from './metadata';
-import { readPage } from './saved-page';
+import { readPage } from '../../pages/read-page';
 
 describe('comment lines', () => {
   const line = (at: number, text: string, file = 'a.obj') => ({ file, line: at, text });
@@ -104,12 +104,12 @@ describe('fields and pages', () => {
     expect(readXmpJson(null).titles).toEqual([]);
     expect(readXmpPacket('<rdf:RDF><broken').creators).toEqual([]);
   });
-  test('a page: cells of one row are one line, scripts and footers are left out, a broken JSON-LD says nothing', () => {
-    const { words, authors } = readPage(
+  test('a page: cells of one row are one line, scripts and footers are left out, a broken JSON-LD says nothing', async () => {
+    const { words, facts } = await readPage(
       '<html><script type="application/ld+json">{broken</script><table><tr><th>Author</th><td>Ines</td></tr></table><footer>© Site</footer><style>a{}</style></html>',
     );
     expect(words).toContain('Author : Ines');
     expect(words).not.toMatch(/Site|broken|a\{/);
-    expect(authors).toEqual([]);
+    expect(facts).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import type { Evidence } from '@haveld/contract/finding';
 import type { Nearness, RightsFinding } from '@haveld/contract/licence';
+import type { Page } from '../../pages/read-page';
 
 /** A text that may say whose a model is: a file, or lines taken from one. */
 export interface RightsText {
@@ -9,6 +10,8 @@ export interface RightsText {
   firstLine: number;
   /** Said by the model file itself, such as glTF's `asset.copyright`. */
   isMetadata?: boolean;
+  /** What it says as a page of the web (`openPages`). */
+  page?: Page;
 }
 
 /** What a model is called and made of: a text about several models is read for this one alone. */
@@ -30,6 +33,7 @@ export interface Statements {
   basedOn: RightsFinding['basedOn'];
   notGrants: Evidence[];
   ownWords: RightsFinding['ownWords'];
+  claims: RightsFinding['claims'];
 }
 
 export const createStatements = (): Statements => ({
@@ -40,6 +44,7 @@ export const createStatements = (): Statements => ({
   basedOn: [],
   notGrants: [],
   ownWords: [],
+  claims: [],
 });
 
 export function addStatements(to: Statements, from: Statements): void {
@@ -50,6 +55,7 @@ export function addStatements(to: Statements, from: Statements): void {
   to.basedOn.push(...from.basedOn);
   to.notGrants.push(...from.notGrants);
   to.ownWords.push(...from.ownWords);
+  to.claims.push(...from.claims);
 }
 
 /** Says the same of everything in a document: how near it stands, and of what part it speaks. */

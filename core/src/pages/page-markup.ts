@@ -1,0 +1,105 @@
+import { Parser } from 'htmlparser2';
+
+const SKIPPED = new Set(['script', 'style', 'nav', 'footer', 'aside', 'noscript', 'svg', 'select', 'template']);
+const BLOCKS = new Set(
+  'p div li tr td th h1 h2 h3 h4 h5 h6 br section article header main ul ol table dl dt dd blockquote pre figure figcaption form'.split(
+    ' ',
+  ),
+);
+/** Elements that never close. */
+const VOID = new Set('br img meta link input hr source'.split(' '));
+
+/** A page taken apart, nothing of it understood yet. */
+export interface PageMarkup {
+  /** Readable words, a line a block; an address stands behind the words of its link. */
+  words: string;
+  title: string;
+  /** First heading. */
+  heading: string;
+  /** Where `rel=license` leads. */
+  licenceLinks: string[];
+  /** `name` or `property` of each `meta` in small letters, and what it holds. */
+  metas: [key: string, content: string][];
+  /** The page's own, as the browser that saved it or its canonical link say. */
+  addresses: string[];
+  /** Blocks of JSON-LD. */
+  blocks: string[];
+}
+
+export const isPage = (text: string): boolean =>
+  /<(?:!doctype\s+html|html|head|body)\b/i.test(text.slice(0, 4000)) ||
+  /<(?:p|div|a)\b[^>]*>/i.test(text.slice(0, 2000));
+
+/** Takes a page apart into what people see and what its markup says; navigation, footers and what stands beside are none of it. */
+export function readMarkup(html: string): PageMarkup {
+  const page: PageMarkup = {
+    words: '',
+    title: '',
+    heading: '',
+    licenceLinks: [],
+    metas: [],
+    addresses: [],
+    blocks: [],
+  };
+  const saved = /<!--\s*saved from url=\(\d+\)(https?:\S+)/i.exec(html.slice(0, 2000));
+  if (saved) page.addresses.push(saved[1]);
+  let skipping = 0;
+  let link: string | null = null;
+  let inTitle = false;
+  let inHeading = false;
+  let block: string | null = null;
+  const parser = new Parser(
+    {
+      onopentag(name, attributes) {
+        if (name === 'script' && /ld\+json/i.test(attributes.type ?? '')) block = '';
+        if (SKIPPED.has(name)) skipping++;
+        if (name === 'title') inTitle = true;
+        if (/\blicen[sc]e\b/i.test(attributes.rel ?? '') && attributes.href) page.licenceLinks.push(attributes.href);
+        if (name === 'link' && /\bcanonical\b/i.test(attributes.rel ?? '') && attributes.href)
+          page.addresses.push(attributes.href);
+        if (name === 'meta' && attributes.content)
+          page.metas.push([(attributes.name ?? attributes.property ?? '').toLowerCase(), attributes.content]);
+        if (skipping > 0) return;
+        if (name === 'h1' && page.heading === '') inHeading = true;
+        if (BLOCKS.has(name) && name !== 'td' && name !== 'th' && name !== 'dd') page.words += '\n';
+        if (name === 'a' && attributes.href) link = attributes.href;
+        if (name === 'img' && /licensebuttons|creativecommons|\/l\/by/i.test(attributes.src ?? ''))
+          page.words += ` ${attributes.alt ?? ''} ${attributes.src} `;
+      },
+      ontext(text) {
+        if (block !== null) block += text;
+        else if (inTitle) page.title += text;
+        else if (skipping === 0) {
+          page.words += text.replace(/\s+/g, ' ');
+          if (inHeading) page.heading += text;
+        }
+      },
+      onclosetag(name) {
+        if (name === 'script' && block !== null) {
+          page.blocks.push(block);
+          block = null;
+        }
+        if (name === 'title') inTitle = false;
+        if (name === 'h1') inHeading = false;
+        if (SKIPPED.has(name)) skipping = Math.max(0, skipping - 1);
+        if (skipping > 0) return;
+        if (name === 'a' && link !== null) {
+          if (/^https?:/i.test(link)) page.words += ` (${link})`;
+          link = null;
+        }
+        // a head and its cell are one line: `Author : Ines Falkenrot`
+        if (name === 'td' || name === 'th' || name === 'dt') page.words += ' : ';
+        else if (BLOCKS.has(name) && !VOID.has(name)) page.words += '\n';
+      },
+    },
+    { decodeEntities: true, lowerCaseTags: true },
+  );
+  parser.end(html);
+  page.words = page.words
+    .replace(/[ \t]+/g, ' ')
+    .replace(/ ?\n ?/g, '\n')
+    .replace(/\n{3,}/g, '\n\n');
+  page.title = page.title.replace(/\s+/g, ' ').trim();
+  page.heading = page.heading.replace(/\s+/g, ' ').trim();
+  return page;
+}
