@@ -1,5 +1,3 @@
-import { once } from 'node:events';
-import { ZipFile } from 'yazl';
 import { text, type DemoFile } from './demo-file';
 import { oldBuoy, quayFurniture, signalFlags } from './heaps';
 import { lampRoomShelf } from './lamp-room';
@@ -8,6 +6,7 @@ import { CLOTH, pennant } from './models/pennant';
 import { block } from './shape';
 import { stationHut } from './models/station-hut';
 import * as surface from './surfaces';
+import { zip } from './zip';
 import { writeDemoFbx } from './write-fbx';
 import { writeDemoGlb, type GlbMaterial } from './write-glb';
 import { writeDemoMtl, writeDemoObj } from './write-obj';
@@ -416,15 +415,4 @@ async function instrumentSet(s: Surfaces): Promise<DemoFile[]> {
       ),
     },
   ];
-}
-
-async function zip(files: readonly DemoFile[]): Promise<Buffer> {
-  const archive = new ZipFile();
-  const mtime = new Date(Date.UTC(2026, 10, 12));
-  for (const { path, bytes } of files) archive.addBuffer(bytes, path, { mtime, mode: 0o100644 });
-  archive.end();
-  const chunks: Buffer[] = [];
-  archive.outputStream.on('data', (chunk: Buffer) => chunks.push(chunk));
-  await once(archive.outputStream, 'end');
-  return Buffer.concat(chunks);
 }

@@ -9,6 +9,9 @@ const BLOCKS = new Set(
 /** Elements that never close. */
 const VOID = new Set('br img meta link input hr source'.split(' '));
 
+/** A page that leads to more is no page of one thing. */
+const MOST_LINKS = 2000;
+
 /** A page taken apart, nothing of it understood yet. */
 export interface PageMarkup {
   /** Readable words, a line a block; an address stands behind the words of its link. */
@@ -22,6 +25,8 @@ export interface PageMarkup {
   metas: [key: string, content: string][];
   /** The page's own, as the browser that saved it or its canonical link say. */
   addresses: string[];
+  /** Where its links lead, as they are written. */
+  links: string[];
   /** Blocks of JSON-LD. */
   blocks: string[];
 }
@@ -39,6 +44,7 @@ export function readMarkup(html: string): PageMarkup {
     licenceLinks: [],
     metas: [],
     addresses: [],
+    links: [],
     blocks: [],
   };
   const saved = /<!--\s*saved from url=\(\d+\)(https?:\S+)/i.exec(html.slice(0, 2000));
@@ -59,6 +65,7 @@ export function readMarkup(html: string): PageMarkup {
           page.addresses.push(attributes.href);
         if (name === 'meta' && attributes.content)
           page.metas.push([(attributes.name ?? attributes.property ?? '').toLowerCase(), attributes.content]);
+        if (name === 'a' && attributes.href && page.links.length < MOST_LINKS) page.links.push(attributes.href);
         if (skipping > 0) return;
         if (name === 'h1' && page.heading === '') inHeading = true;
         if (BLOCKS.has(name) && name !== 'td' && name !== 'th' && name !== 'dd') page.words += '\n';

@@ -183,5 +183,5 @@ describe('lines people see', () => {
 });
 
 test('nothing at all says nothing', async () => {
-  expect(await readPage('')).toEqual({ addresses: [], facts: [], words: '' });
+  expect(await readPage('')).toEqual({ addresses: [], facts: [], words: '', links: [] });
 });

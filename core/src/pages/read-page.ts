@@ -15,6 +15,8 @@ export interface Page {
   facts: PageFact[];
   /** Readable words, a line a block. */
   words: string;
+  /** Where its links lead, absolute, each once. */
+  links: string[];
 }
 
 /** Stands where a saved page does not say its address; no host can have it (RFC 2606). */
@@ -47,7 +49,8 @@ export async function readPage(html: string, address = ''): Promise<Page> {
   facts.push(...metas);
   const lines = readLines(markup.words);
   facts.push(...lines.filter(({ field }) => field === 'gone' || !facts.some((fact) => fact.field === field)));
-  return { addresses, facts: listDistinct(facts), words: markup.words };
+  const links = markup.links.map((link) => resolveAddress(link, base)).filter((link) => link !== null);
+  return { addresses, facts: listDistinct(facts), words: markup.words, links: [...new Set(links)] };
 }
 
 const MOST_LICENCES = 8;

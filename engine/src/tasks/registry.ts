@@ -7,6 +7,7 @@ import type { TaskContext } from './task';
 export const TASKS = {
   'open-archive': { load: async () => (await import('./open-archive')).openArchive, sandboxed: true },
   'read-find': { load: async () => (await import('./read-find')).readFind, sandboxed: true },
+  'read-source-page': { load: async () => (await import('./read-source-page')).readSourcePage, sandboxed: true },
   'look-at-maps': { load: async () => (await import('./look-at-maps')).lookAtMaps, sandboxed: true },
   'assess-find': { load: async () => (await import('./assess-find')).assessFind, sandboxed: false },
   'draw-pieces': { load: async () => (await import('./draw-pieces')).drawPieces, sandboxed: false },

@@ -33,7 +33,12 @@ const CLAIMS: ReadonlySet<PageField> = new Set<PageField>([
 ]);
 
 /** A page that nobody opened says what people see on it. */
-export const readUnopened = (html: string): Page => ({ addresses: [], facts: [], words: readMarkup(html).words });
+export const readUnopened = (html: string): Page => ({
+  addresses: [],
+  facts: [],
+  words: readMarkup(html).words,
+  links: [],
+});
 
 /** What a page says of rights: its marks for machines first, its words for the rest. */
 export function readSavedPage(page: Page, file: string): Statements {
