@@ -5,6 +5,7 @@ import { parseArgs } from 'node:util';
 import { buildAll } from './steps/build.mjs';
 import { startDatabase } from './steps/database.mjs';
 import { installDependencies, installPackages } from './steps/install.mjs';
+import { startSites } from './steps/sites.mjs';
 
 const root = resolve(import.meta.dirname, '..');
 const { values } = parseArgs({
@@ -29,6 +30,7 @@ await buildAll(root);
 
 const database = external ? null : await startDatabase(join(data, 'database'));
 await database?.create('haveld');
+const sites = hasDemo ? await startSites(root) : null;
 const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist/main.js')], {
   cwd: root,
   env: {
@@ -39,6 +41,7 @@ const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist
     HAVELD_HOST: values.host,
     HAVELD_TLS: values.tls ? '1' : '0',
     HAVELD_DEMO: hasDemo ? '1' : '0',
+    HAVELD_STAND_INS: sites?.standIns ?? '',
   },
   stdio: ['ignore', 'pipe', 'inherit'],
   detached: true,
@@ -59,6 +62,10 @@ createInterface({ input: server.stdout }).on('line', (line) => {
     console.log(
       'Demo:   off, since others may reach this Haveld: its password is printed for everybody. --demo loads it.',
     );
+  if (said.ready && sites)
+    console.log(
+      `Sites:  the made-up sources of the demo stand at  ${sites.hosts.map((host) => `http://${host.replace('.example', '.localhost')}:${sites.port}/`).join('  ')}`,
+    );
   if (said.demo) console.log(`Demo:   ${said.demo} …`);
   if (said.demoPeople)
     console.log(
@@ -75,5 +82,6 @@ const stop = () => {
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);
 server.on('exit', (code) => {
+  sites?.stop();
   void Promise.resolve(database?.stop()).finally(() => process.exit(stopping ? 0 : (code ?? 1)));
 });

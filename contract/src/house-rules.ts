@@ -8,6 +8,10 @@ export const SourceDefaultSchema = z.object({
   statedGrant: z.string().max(1000).default(''),
 });
 
+/** Names of RFC 1123, with a dot in them: neither `localhost` nor a number. */
+const HOST =
+  /^(?:\*\.)?(?=.{4,253}$)[a-z0-9](?:[a-z0-9-]*[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]*[a-z0-9])?)*\.[a-z][a-z0-9-]*[a-z0-9]$/;
+
 const Budget = z.number().int().min(100).max(100_000_000);
 const budgets = (Object.keys(CATEGORIES) as Category[]).map((category) => [
   category,
@@ -48,6 +52,17 @@ export const HouseRulesSchema = z.object({
   sourceDefaults: z.array(SourceDefaultSchema).max(200).default([]),
   /** Nothing from outside is opened where processes cannot be shut in. */
   opensOnlyShutIn: z.boolean().default(false),
+  /** Hosts whose pages and files may be fetched; `*.` before one stands for all below it. Sources that ship are reached anyway. */
+  fetchHosts: z
+    .array(z.string().trim().toLowerCase().regex(HOST, 'a host, such as models.example or *.models.example'))
+    .max(200)
+    .default([]),
+  /** Largest file that is fetched. */
+  fetchBytes: z
+    .number()
+    .int()
+    .min(1024 * 1024)
+    .default(4 * 1024 ** 3),
   /** Days for which Health still counts work that is done. */
   keepDoneWork: z.number().int().min(1).max(3650).default(30),
 });
@@ -107,6 +122,14 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
     label: 'Files from outside',
     effect:
       'Where the system has none, arrivals wait as failed work, with the reason; otherwise they are opened under limits of memory and time.',
+  },
+  fetchHosts: {
+    label: 'Hosts that pages and files may be fetched from',
+    effect: 'Applies at once. Nothing else is ever asked by the server, whoever names its address.',
+  },
+  fetchBytes: {
+    label: 'Largest file that is fetched',
+    effect: 'A larger one is told and left; it can still be dropped by hand.',
   },
   keepDoneWork: {
     label: 'Work that is done is kept for',

@@ -1,3 +1,6 @@
+import { SALTMARSH_TOKEN } from './sites/saltmarsh';
+import { TIDEWRACK_KEY } from './sites/tidewrack';
+
 /** The made-up workshop: its people, and the productions it works for. */
 export const DEMO_PEOPLE = [
   { signIn: 'maja', name: 'Maja Lindqvist', role: 'owner' as const },
@@ -55,6 +58,9 @@ export const DEMO_PROJECTS = [
     uses: 3,
   },
 ];
+
+/** What lets the studio in at the made-up sites; the exchange's terms it has not read yet. */
+export const DEMO_TOKENS = { tidewrack: TIDEWRACK_KEY, saltmarsh: SALTMARSH_TOKEN };
 
 /** What the studio does to everything from workshops that model every screw. */
 export const DEMO_TREATMENTS = [

@@ -51,6 +51,7 @@ const leftOut = {
 const ENTRIES = {
   main: 'server/src/main.ts',
   thread: 'server/src/jobs/thread.ts',
+  sites: 'demo/src/sites/main.ts',
 };
 
 /** Bundles entries for Node.js: name → source. */

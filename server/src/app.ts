@@ -31,6 +31,8 @@ import { addProgressRoutes } from './progress/routes';
 import { addPackageRoutes } from './projects/package-routes';
 import { addProjectRoutes } from './projects/routes';
 
+import { addSourceRoutes } from './sources/routes';
+
 /** What is worth packing anew each time it is asked for. */
 const WORDS = /^(application\/json|text\/)/;
 
@@ -57,6 +59,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addMapRoutes(app, dependencies);
   addCatalogueRoutes(app, dependencies);
   addProjectRoutes(app, dependencies);
+  addSourceRoutes(app, dependencies);
   addRightsRoutes(app, dependencies);
   addProgressRoutes(app, dependencies, handlers);
   addBytesRoutes(app, dependencies);

@@ -11,6 +11,7 @@ import { createLedgerHandlers } from './ledger/handlers';
 import { createLineUpHandlers } from './line-up/handlers';
 import { createProjectHandlers } from './projects/handlers';
 import { createReadingHandlers } from './reading/handlers';
+import { createSourceHandlers } from './sources/handlers';
 import { createRightsHandlers } from './rights/handlers';
 
 /** Every kind of job a worker can do. */
@@ -27,5 +28,6 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createRightsHandlers(dependencies),
     ...createLedgerHandlers(dependencies),
     ...createDayHandlers(dependencies),
+    ...createSourceHandlers(dependencies),
   };
 }

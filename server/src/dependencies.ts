@@ -1,6 +1,8 @@
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import type { FolderStore } from '@haveld/engine/store/folder-store';
+import type { Page } from '@haveld/core/pages/read-page';
+import type { Reach } from '@haveld/engine/fetching/reach';
 import type { Seal } from './arrivals/seal';
 import type { JobBell } from './jobs/bell';
 
@@ -15,6 +17,13 @@ export interface Dependencies {
   seal: Seal;
   /** Where resumable uploads lie until their bytes are in the store. */
   uploadsFolder: string;
+  /** What is known of sources of models from outside the database. */
+  sources: {
+    /** Hosts that stand on this machine: the made-up sites that come with the demo. */
+    standIns: Reach['standIns'];
+    /** Reads a page that lies in the store, shut in. */
+    readPage: (sha256: string, address: string, signal?: AbortSignal) => Promise<Page>;
+  };
   /** The built web application, or null where only the API is served. */
   webFolder: string | null;
   version: string;

@@ -23,6 +23,7 @@ import { TaskRunner } from './jobs/task-runner';
 import { ThreadPool } from './jobs/thread-pool';
 import { WorkerLoop } from './jobs/worker-loop';
 import { ensureOwner } from './people/service';
+import { readStandIns } from './sources/stand-ins';
 import { ensureRefreshed } from './rights/ask-for-refresh';
 
 /** The only place that reads the environment. Roles: `web`, `worker`, or both. */
@@ -36,10 +37,15 @@ const environment = {
   demo: process.env.HAVELD_DEMO !== '0',
   tls: process.env.HAVELD_TLS === '1',
   secret: process.env.HAVELD_SECRET ?? '',
+  /** `quay.example=127.0.0.1:4281,…`: hosts that stand on this machine. */
+  standIns: process.env.HAVELD_STAND_INS ?? '',
   logLevel: process.env.HAVELD_LOG ?? 'warn',
 };
 
 const MINUTE_MS = 60_000;
+
+/** Sources that are fetched from at once; one edition a source. */
+const FETCHING_LANES = 3;
 
 const here = fileURLToPath(new URL('.', import.meta.url));
 const log = pino({ level: environment.logLevel }, pino.destination(2));
@@ -51,6 +57,8 @@ await mkdir(storeFolder, { recursive: true });
 await migrate(pool, join(here, 'migrations'));
 await createUploadStore(uploadsFolder).deleteExpired();
 
+const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
+const tasks = new TaskRunner(threads, join(here, 'child.js'), storeFolder, () => mayOpen(pool));
 const dependencies: Dependencies = {
   pool,
   store: new FolderStore(storeFolder),
@@ -58,13 +66,16 @@ const dependencies: Dependencies = {
   seal: await loadSeal(environment.dataFolder, environment.secret),
   log,
   uploadsFolder,
+  sources: {
+    standIns: readStandIns(environment.standIns),
+    readPage: (sha256, address, signal = new AbortController().signal) =>
+      tasks.run('read-source-page', { sha256, address }, { signal, onProgress: () => undefined }),
+  },
   webFolder: join(here, 'web'),
   version: '0.1.0',
   takesPublished: environment.demo,
   isTls: environment.tls,
 };
-const threads = new ThreadPool(new URL('./thread.js', import.meta.url), availableParallelism());
-const tasks = new TaskRunner(threads, join(here, 'child.js'), storeFolder, () => mayOpen(pool));
 const handlers = createHandlers(dependencies, tasks);
 const worker = new WorkerLoop(dependencies, handlers);
 
@@ -79,6 +90,7 @@ if (environment.roles.includes('worker')) {
     MINUTE_MS,
   ).unref();
   worker.start(Math.max(2, availableParallelism()));
+  worker.start(FETCHING_LANES, 'fetching');
 }
 
 /** Lines for the start script, which tells the person. */

@@ -29,6 +29,15 @@ export const getOpenApi = bytesEndpoint({
   gives: 'application/json',
 });
 
+export const getSourcePreview = bytesEndpoint({
+  method: 'get',
+  path: '/api/sources/preview',
+  summary: 'A preview picture of a source, fetched by the server',
+  may: 'artist',
+  query: z.object({ address: z.string().max(1000) }),
+  gives: 'image/*',
+});
+
 const UploadParams = z.object({ id: z.string() });
 
 export const createUpload = bytesEndpoint({

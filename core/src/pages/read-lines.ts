@@ -1,4 +1,5 @@
 import type { PageFact, PageField } from '@haveld/contract/page';
+import { describePrice } from './graph/read-subject';
 import { findFormatByExtension } from '../formats/model-formats';
 
 const COUNT = String.raw`(\d{1,3}(?:[ ,.'’\u00a0\u202f]\d{3})+|\d+(?:[.,]\d+)?)\s*(k|m|million|thousand)?`;
@@ -43,7 +44,7 @@ export function readLines(words: string): PageFact[] {
     if (price) {
       const amount = price[5] ? 0 : Number((price[2] ?? price[3]).replace(',', '.'));
       const currency = price[5] ? '' : (price[1] ?? price[4]);
-      say('price', price[5] ?? `${amount} ${currency}`, line, { amount, currency });
+      say('price', describePrice(amount, currency), line, { amount, currency });
     }
     for (const format of (FORMATS.exec(line)?.[1] ?? '').matchAll(/[a-z0-9]{2,6}/gi))
       if (findFormatByExtension(format[0].toLowerCase())) say('format', format[0].toUpperCase(), line);

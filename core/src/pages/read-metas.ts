@@ -1,3 +1,4 @@
+import { describePrice } from './graph/read-subject';
 import type { PageFact, PageField } from '@haveld/contract/page';
 
 /** Sources: ogp.me ("basic metadata", "structured properties", `article`, `product`), DCMI Metadata Terms in HTML, HTML Living Standard ("standard metadata names"). */
@@ -38,7 +39,7 @@ export function readMetas(metas: readonly (readonly [key: string, content: strin
     const currency = findMeta(metas, /^(?:product|og):price:currency$/) ?? '';
     facts.push({
       field: 'price',
-      value: `${amount} ${currency}`.trim(),
+      value: describePrice(amount, currency),
       amount,
       currency,
       by: 'meta',

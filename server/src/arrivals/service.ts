@@ -12,15 +12,15 @@ import type { JobHandlers } from '../jobs/worker-loop';
 import { requireOwn } from '../people/own';
 import * as queries from './queries';
 
-/** Announces an arrival. Paths that may not be are refused one by one; the rest goes on. */
+/** Announces an arrival, under a number that is given or made. Paths that may not be are refused one by one; the rest goes on. */
 export async function announceArrival(
   { pool }: Dependencies,
-  person: Person,
-  given: { name: string; files: { path: string; sizeBytes: number }[] },
+  person: Pick<Person, 'id'>,
+  given: { id?: string; name: string; files: { path: string; sizeBytes: number }[] },
 ): Promise<{ id: string; received: { id: string; path: string }[]; refused: string[] }> {
   const refused: string[] = [];
   const received: { id: string; arrivalId: string; path: string; sizeBytes: number }[] = [];
-  const id = randomUUID();
+  const id = given.id ?? randomUUID();
   for (const { path, sizeBytes } of given.files) {
     const checked = checkEntryPath(path.replace(/^\.?\//, ''));
     if ('refused' in checked) refused.push(checked.refused);

@@ -7,6 +7,7 @@ import {
   DEMO_PEOPLE,
   DEMO_PROJECTS,
   DEMO_RIGHTS,
+  DEMO_TOKENS,
   DEMO_TREATMENTS,
 } from '@haveld/demo/studio';
 import { listArrivals } from '../arrivals/describe-arrivals';
@@ -18,6 +19,7 @@ import { loadRules } from '../house/rule-queries';
 import { listHouseTreatments, saveHouseTreatment } from '../house-treatments/service';
 import { getLedger, saveRules, saveWork, settleRights } from '../ledger/service';
 import { addPerson, findPerson } from '../people/service';
+import { setToken } from '../sources/service';
 import { createProject, getProject, handOver, listProjects } from '../projects/service';
 
 const WAIT_MS = 150;
@@ -66,6 +68,7 @@ export async function loadDemo(
     if (!(await listHouseTreatments(pool)).some(({ name }) => name === treatment.name))
       await saveHouseTreatment(dependencies, 'new', treatment, people[0]);
   await writeRights(dependencies, people[0]);
+  for (const [kind, token] of Object.entries(DEMO_TOKENS)) await setToken(dependencies, kind, token, people[0]);
   await setSetting(pool, 'demo', 'loaded');
   return DEMO_PEOPLE.map(({ signIn, name }) => ({ signIn, name, password: DEMO_PASSWORD }));
 }

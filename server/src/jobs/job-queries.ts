@@ -15,27 +15,32 @@ export interface Job {
 /** Asks for work. @returns its number */
 export async function insertJob(
   db: Executor,
-  job: { kind: string; subjectId: string; label: string; detail?: string },
+  job: { kind: string; subjectId: string; label: string; detail?: string; runAfter?: Date },
 ): Promise<number> {
   const { insertId } = await run(
     db,
-    "INSERT INTO job (kind, subject_id, label, detail, state) VALUES (?, ?, ?, ?, 'waiting')",
-    [job.kind, job.subjectId, job.label.slice(0, 300), job.detail ?? null],
+    "INSERT INTO job (kind, subject_id, label, detail, state, run_after) VALUES (?, ?, ?, ?, 'waiting', COALESCE(?, UTC_TIMESTAMP(3)))",
+    [job.kind, job.subjectId, job.label.slice(0, 300), job.detail ?? null, job.runAfter ?? null],
   );
   return insertId;
 }
+
+/** Waiting for a source must not hold up the work of this machine: it has lanes of its own. */
+export const FETCHING = 'fetch-edition';
+export type Lane = 'work' | 'fetching';
 
 /** More than there are connections that may hold one each. */
 const CANDIDATES = 32;
 
 /** Finds the next job that waits, or whose worker has died; locks the row until the transaction ends. */
-export async function findClaimable(tx: Executor): Promise<Omit<Job, 'leaseToken'> | null> {
+export async function findClaimable(tx: Executor, lane: Lane): Promise<Omit<Job, 'leaseToken'> | null> {
+  const isOfLane = lane === 'fetching' ? `kind = '${FETCHING}'` : `kind <> '${FETCHING}'`;
   const find = async (where: string): Promise<Omit<Job, 'leaseToken'> | null> => {
     // looked up by the index of states, in its order, without a lock: what is done is never read. Locked by their ids: a lock on
     // the index would bar the way to jobs that become running, or are added
     const rows = await many<{ id: number }>(
       tx,
-      `SELECT id FROM job FORCE INDEX (state) WHERE ${where} ORDER BY id LIMIT ${CANDIDATES}`,
+      `SELECT id FROM job FORCE INDEX (state) WHERE ${where} AND ${isOfLane} ORDER BY id LIMIT ${CANDIDATES}`,
     );
     if (rows.length === 0) return null;
     return maybeOne(

@@ -39,7 +39,7 @@ const stateOf = async (id: number) =>
 
 async function claim(leaseSeconds: number): Promise<Job | null> {
   return transact(library.pool, async (tx) => {
-    const found = await findClaimable(tx);
+    const found = await findClaimable(tx, 'work');
     if (!found) return null;
     const leaseToken = randomUUID();
     await markClaimed(tx, found.id, leaseToken, leaseSeconds);
@@ -220,7 +220,7 @@ test('claiming reads nothing of what is done, however much there is of it', asyn
     const before = await count();
     const idle = (await count()) - before;
     const from = await count();
-    expect((await findClaimable(tx))?.kind).toBe('count');
+    expect((await findClaimable(tx, 'work'))?.kind).toBe('count');
     return (await count()) - from - idle;
   });
   expect(read).toBeLessThan(100);

@@ -16,6 +16,7 @@ import {
   postponeJob,
   releaseJob,
   type Job,
+  type Lane,
 } from './job-queries';
 import type { TaskOptions } from './task-runner';
 
@@ -54,8 +55,8 @@ export class WorkerLoop {
     this.#handlers = handlers;
   }
 
-  start(lanes: number): void {
-    for (let i = 0; i < lanes; i++) this.#lanes.push(this.#runLane());
+  start(lanes: number, lane: Lane = 'work'): void {
+    for (let i = 0; i < lanes; i++) this.#lanes.push(this.#runLane(lane));
   }
 
   /** Lets go of what runs; it is taken up again at the next start. */
@@ -64,11 +65,11 @@ export class WorkerLoop {
     await Promise.all(this.#lanes);
   }
 
-  async #runLane(): Promise<void> {
+  async #runLane(lane: Lane): Promise<void> {
     while (!this.#stopping.signal.aborted) {
       try {
         const { rung } = this.#bell;
-        const job = await this.#claim();
+        const job = await this.#claim(lane);
         if (job) await this.#do(job);
         else await this.#bell.wait(rung, IDLE_MS, this.#stopping.signal);
       } catch (error) {
@@ -80,9 +81,9 @@ export class WorkerLoop {
     }
   }
 
-  #claim(): Promise<Job | null> {
+  #claim(lane: Lane): Promise<Job | null> {
     return transact(this.#pool, async (tx) => {
-      const found = await findClaimable(tx);
+      const found = await findClaimable(tx, lane);
       if (!found) return null;
       const leaseToken = randomUUID();
       await markClaimed(tx, found.id, leaseToken, LEASE_SECONDS);

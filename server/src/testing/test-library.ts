@@ -48,6 +48,8 @@ export class TestLibrary {
     const storeFolder = join(this.#folder, 'store');
     const uploadsFolder = join(this.#folder, 'uploads');
     mkdirSync(uploadsFolder);
+    this.#threads = new ThreadPool(pathToFileURL(join(DIST, 'thread.js')), 2);
+    const tasks = new TaskRunner(this.#threads, join(DIST, 'child.js'), storeFolder, () => mayOpen(pool));
     this.dependencies = {
       pool,
       store: new FolderStore(storeFolder),
@@ -55,16 +57,17 @@ export class TestLibrary {
       seal: new Seal(),
       log: pino({ level: process.env.HAVELD_TEST_LOG ?? 'silent' }),
       uploadsFolder,
+      sources: {
+        standIns: new Map(),
+        readPage: (sha256, address, signal = new AbortController().signal) =>
+          tasks.run('read-source-page', { sha256, address }, { signal, onProgress: () => undefined }),
+      },
       webFolder: null,
       version: 'test',
       takesPublished: false,
       isTls: false,
     };
-    this.#threads = new ThreadPool(pathToFileURL(join(DIST, 'thread.js')), 2);
-    this.handlers = createHandlers(
-      this.dependencies,
-      new TaskRunner(this.#threads, join(DIST, 'child.js'), storeFolder, () => mayOpen(pool)),
-    );
+    this.handlers = createHandlers(this.dependencies, tasks);
     this.app = createApp(this.dependencies, this.handlers);
   }
 
@@ -93,6 +96,7 @@ export class TestLibrary {
   startWorker(): void {
     this.#worker = new WorkerLoop(this.dependencies, this.handlers);
     this.#worker.start(2);
+    this.#worker.start(2, 'fetching');
   }
 
   async stopWorker(): Promise<void> {

@@ -20,6 +20,7 @@ export function createUnconnectedApp(): App {
       seal: new Seal(),
       log: pino({ level: 'silent' }),
       uploadsFolder: folder,
+      sources: { standIns: new Map(), readPage: () => Promise.reject(new Error('no page is read here')) },
       webFolder: null,
       version: 'test',
       takesPublished: false,

@@ -65,7 +65,7 @@ export function readSubject(thing: PageThing, address: string): PageFact[] {
       if (side) say(field, side.words, `${property}: ${side.words}`, { amount: side.metres });
     }
   for (const { amount, currency } of listPrices(thing))
-    say('price', currency ? `${amount} ${currency}` : `${amount}`, `price: ${amount} ${currency}`, {
+    say('price', describePrice(amount, currency), `price: ${amount} ${currency}`, {
       amount,
       currency,
     });
@@ -160,6 +160,10 @@ function readQuantity(quantity: PageThing): string {
   const unit = UNIT_CODES[code ?? ''] ?? listWords(quantity, 'unitText')[0] ?? code ?? '';
   return amount ? `${amount} ${unit}` : '';
 }
+
+/** @returns a price as people write it */
+export const describePrice = (amount: number, currency: string): string =>
+  amount === 0 ? 'free' : `${amount} ${currency}`.trim();
 
 /** What its offers ask; free of charge is a price too. */
 function listPrices(thing: PageThing): { amount: number; currency: string }[] {

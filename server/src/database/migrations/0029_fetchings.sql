@@ -1,0 +1,25 @@
+-- Editions somebody wants from a source, in the order they come in; what was fetched so far lies in a part beside the uploads
+CREATE TABLE IF NOT EXISTS fetching (
+  id CHAR(36) NOT NULL PRIMARY KEY,
+  kind VARCHAR(40) NOT NULL,
+  item MEDIUMTEXT NOT NULL,
+  edition_id VARCHAR(2000) NOT NULL,
+  page_address VARCHAR(1000) NOT NULL,
+  state VARCHAR(12) NOT NULL CHECK (state IN ('waiting', 'fetching', 'paused', 'trouble', 'arrived', 'ended')),
+  place BIGINT NOT NULL,
+  kept_bytes BIGINT NOT NULL DEFAULT 0,
+  total_bytes BIGINT NULL,
+  validator VARCHAR(500) NULL,
+  trouble_kind VARCHAR(30) NULL,
+  trouble TEXT NULL,
+  retry_at DATETIME(3) NULL,
+  tries INT NOT NULL DEFAULT 0,
+  job_id BIGINT NULL,
+  person_id CHAR(36) NOT NULL,
+  asked_at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
+  ended_at DATETIME(3) NULL,
+  KEY (kind, state, place),
+  KEY (state, place),
+  KEY (page_address(200)),
+  FOREIGN KEY (person_id) REFERENCES person (id)
+);
