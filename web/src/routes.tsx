@@ -14,6 +14,8 @@ import { KitScreen } from './screens/kit/kit-screen';
 import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
+import { SourceScreen } from './screens/sources/source-screen';
+import { SourcesScreen } from './screens/sources/sources-screen';
 import { OwnScreen } from './screens/people/own-screen';
 import { PeopleScreen } from './screens/people/people-screen';
 import { LinkScreen } from './screens/sign-in/link-screen';
@@ -60,6 +62,8 @@ export const ROUTES: RouteObject[] = [
     children: [
       { index: true, element: <Home /> },
       { path: 'arrivals', element: <ArrivalsScreen /> },
+      { path: 'arrivals/sources', element: <SourcesScreen /> },
+      { path: 'arrivals/sources/:kind', element: <SourceScreen /> },
       { path: 'arrivals/habits', element: <HabitsScreen /> },
       { path: 'arrivals/duplicates/:id', element: <DuplicatesScreen /> },
       { path: 'arrivals/:id', element: <SortScreen /> },

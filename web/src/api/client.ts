@@ -56,3 +56,7 @@ export function bytesUrl(sha256: string, type: 'png' | 'glb' | 'zip' | 'file', n
   const search = new URLSearchParams({ type, ...(name ? { name } : {}) });
   return `/api/bytes/${sha256}?${search}`;
 }
+
+/** Address of a preview picture of a source, fetched by the server. */
+export const previewUrl = (address: string): string =>
+  `/api/sources/preview?${new URLSearchParams({ address }).toString()}`;

@@ -22,6 +22,14 @@ import {
   listLicences,
   type LedgerQuestion,
 } from '@haveld/contract/api/rights';
+import {
+  getSource,
+  listFetchings,
+  listSources,
+  lookAtAddress,
+  searchSources,
+  type SourceQuery,
+} from '@haveld/contract/api/sources';
 import { call } from './client';
 
 /** Everything the server tells, under `library`; a new revision makes all of it stale at once. */
@@ -43,6 +51,44 @@ export const progressQuery = queryOptions({
   queryKey: ['work'],
   queryFn: ({ signal }) => call(getProgress, { signal }),
   refetchInterval: ({ state }) => (state.data && state.data.running.length === 0 ? IDLE_MS : BUSY_MS),
+});
+
+export const sourcesQuery = queryOptions({
+  queryKey: [LIBRARY, 'sources'],
+  queryFn: ({ signal }) => call(listSources, { signal }),
+});
+export const sourceQuery = (kind: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'source', kind],
+    queryFn: ({ signal }) => call(getSource, { params: { kind }, signal }),
+  });
+
+/** What sources say stays a while: the library changing does not ask them again. */
+const SAID_MS = 5 * 60_000;
+export const SOURCE_SEARCH = 'source-search';
+export const sourceSearchQuery = (question: SourceQuery) =>
+  infiniteQueryOptions({
+    queryKey: [SOURCE_SEARCH, question],
+    queryFn: ({ pageParam, signal }) => call(searchSources, { query: { ...question, from: pageParam }, signal }),
+    initialPageParam: '',
+    getNextPageParam: ({ next }) => next,
+    staleTime: SAID_MS,
+    retry: false,
+  });
+export const addressQuery = (address: string, project: string) =>
+  queryOptions({
+    queryKey: [SOURCE_SEARCH, 'address', address, project],
+    queryFn: ({ signal }) => call(lookAtAddress, { body: { address, project }, signal }),
+    staleTime: SAID_MS,
+    retry: false,
+  });
+
+/** What comes in: looked at often while something does. */
+export const fetchingsQuery = queryOptions({
+  queryKey: [LIBRARY, 'fetchings'],
+  queryFn: ({ signal }) => call(listFetchings, { signal }),
+  refetchInterval: ({ state }) =>
+    state.data?.some((one) => one.state === 'fetching' || one.state === 'waiting') ? BUSY_MS * 2 : false,
 });
 
 export const arrivalsQuery = queryOptions({

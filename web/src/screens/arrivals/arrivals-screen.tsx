@@ -68,6 +68,9 @@ export function ArrivalsScreen() {
         <Button component={Link} to="/arrivals/habits">
           Naming habits
         </Button>
+        <Button component={Link} to="/arrivals/sources" variant="outlined">
+          From a source
+        </Button>
         <Button variant="outlined" sx={{ borderStyle: 'dashed' }} onClick={drop.open}>
           Drop files anywhere
         </Button>

@@ -1,8 +1,6 @@
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
-import { useState } from 'react';
 import type { Catalogue, Question } from '@haveld/contract/api/catalogue';
 import type { Category } from '@haveld/contract/category';
+import { Underlined } from '../../parts/underlined';
 
 export interface QuestionSentenceProps {
   question: Question;
@@ -111,55 +109,5 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
         </span>
       )}
     </div>
-  );
-}
-
-interface Option {
-  value: string;
-  label: string;
-  count?: number;
-}
-
-function Underlined({
-  name,
-  label,
-  value,
-  options,
-  onChoose,
-}: {
-  name: string;
-  label: string;
-  value: string;
-  options: Option[];
-  onChoose: (value: string) => void;
-}) {
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  return (
-    <>
-      <button
-        type="button"
-        className="underlined"
-        aria-haspopup="menu"
-        aria-expanded={anchor !== null}
-        aria-label={`${name}: ${label}`}
-        onClick={(event) => setAnchor(event.currentTarget)}
-      >
-        {label}
-      </button>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {options.map((option) => (
-          <MenuItem
-            key={option.value}
-            selected={option.value === value}
-            onClick={() => {
-              setAnchor(null);
-              onChoose(option.value);
-            }}
-          >
-            {option.label} {option.count !== undefined && <span className="mono quiet">{option.count}</span>}
-          </MenuItem>
-        ))}
-      </Menu>
-    </>
   );
 }

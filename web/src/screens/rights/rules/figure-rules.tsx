@@ -118,6 +118,26 @@ export function FigureRules({ now, onChange }: RuleProps) {
           label="open them only in a sandbox"
         />
       </Rule>
+      <Rule rule="fetchHosts">
+        <TextField
+          id="rule-fetch-hosts"
+          label="hosts, a comma between"
+          value={now.fetchHosts.join(', ')}
+          onChange={(event) => onChange({ fetchHosts: splitHosts(event.target.value) })}
+          placeholder="models.example, *.archive.example"
+          sx={{ width: 360 }}
+        />
+      </Rule>
+      <Rule rule="fetchBytes">
+        <NumberField
+          id="rule-fetch-bytes"
+          label="MiB"
+          value={Math.round(now.fetchBytes / MIB)}
+          from={1}
+          to={1_000_000}
+          onChange={(value) => onChange({ fetchBytes: value * MIB })}
+        />
+      </Rule>
       <Rule rule="keepDoneWork">
         <NumberField
           id="rule-keep-done"
@@ -131,6 +151,12 @@ export function FigureRules({ now, onChange }: RuleProps) {
     </section>
   );
 }
+
+const MIB = 1024 * 1024;
+
+/** As it is typed: what is empty yet stays, so that a comma can be. */
+const splitHosts = (words: string): string[] =>
+  words.trim() === '' ? [] : words.split(',').map((host) => host.trimStart());
 
 function Rule({ rule, children }: { rule: HouseRule; children: ReactNode }) {
   const { label, effect } = HOUSE_RULE_FACTS[rule];
