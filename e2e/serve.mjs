@@ -16,7 +16,7 @@ const data = mkdtempSync(join(tmpdir(), 'haveld-e2e-'));
 const admin = await mysql.createConnection(address);
 await admin.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
 
-const sites = await startSites(root);
+const sites = await startSites(root, Number(process.argv[2]) + 1);
 const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist/main.js')], {
   env: {
     ...process.env,

@@ -68,6 +68,16 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.getByRole('link', { name: 'Sort by hand: signal_flags.zip' }).click();
   await expect(page.getByRole('list', { name: 'Files as received' })).toBeVisible();
   expect(await listFaults(page), 'sorting by hand').toEqual([]);
+  await page.goto('/arrivals/sources');
+  await expect(page.getByRole('button', { name: /^Take/ }).first()).toBeVisible();
+  await page
+    .getByRole('button', { name: /editions$/ })
+    .first()
+    .click();
+  expect(await listFaults(page), 'sources').toEqual([]);
+  await page.goto('/arrivals/sources/tidewrack');
+  await expect(page.getByRole('region', { name: 'Terms of Tidewrack Exchange' })).toBeVisible();
+  expect(await listFaults(page), 'a source').toEqual([]);
   await page.goto('/arrivals/habits');
   await page.getByRole('button', { name: 'New naming habit' }).click();
   expect(await listFaults(page), 'habits').toEqual([]);

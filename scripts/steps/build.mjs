@@ -11,7 +11,17 @@ import { hashTree, isStamped, setStamp } from './stamp.mjs';
  * Packages that come as many small files, or bring much that is never used: in one piece they load in a fraction of the time, which every
  * process that opens a download pays.
  */
-const BUNDLED = ['@gltf-transform/', 'earcut', 'munkres', 'ml-matrix', 'three', 'zod', 'gl-matrix', 'htmlparser2', 'lru-cache'];
+const BUNDLED = [
+  '@gltf-transform/',
+  'earcut',
+  'munkres',
+  'ml-matrix',
+  'three',
+  'zod',
+  'gl-matrix',
+  'htmlparser2',
+  'lru-cache',
+];
 
 /** Brings code of the machine with it, or finds its files beside itself. */
 const NEVER_BUNDLED = ['sharp', 'draco3dgltf', 'meshoptimizer'];

@@ -75,7 +75,12 @@ export function fishCrate(): Part[] {
     slat(`left ${row + 1}`, [0.014, 0.07, 0.372], [-0.293, 0.05 + row * 0.09, 0]),
     slat(`right ${row + 1}`, [0.014, 0.07, 0.372], [0.293, 0.05 + row * 0.09, 0]),
   ]);
-  return [...sides, slat('floor', [0.572, 0.014, 0.372], [0, 0.014, 0])];
+  const posts = [-0.272, 0.272].flatMap((x) =>
+    [-0.172, 0.172].map((z) =>
+      slat(`post ${x < 0 ? 'left' : 'right'} ${z < 0 ? 'back' : 'front'}`, [0.03, 0.265, 0.03], [x, 0.14, z]),
+    ),
+  );
+  return [...sides, ...posts, slat('floor', [0.572, 0.014, 0.372], [0, 0.014, 0])];
 }
 
 export function netFloat(): Part[] {

@@ -113,9 +113,7 @@ function Totals({ arrivals }: { arrivals: Arrival[] }) {
         sum(({ fileCount }) => fileCount),
         'file',
       )}
-      , {formatBytes(sum(({ packedBytes }) => packedBytes))} packed →{' '}
-      {formatBytes(sum(({ unpackedBytes }) => unpackedBytes))} unpacked,{' '}
-      {formatBytes(sum(({ keptBytes }) => keptBytes))} kept
+      , {formatBytes(sum(({ keptBytes }) => keptBytes))} kept
     </span>
   );
 }

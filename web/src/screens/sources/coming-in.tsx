@@ -81,7 +81,7 @@ function Line({ one, isFirst, onChange }: { one: Fetching; isFirst: boolean; onC
       <span className="small mono">
         {totalBytes ? `${formatBytes(doneBytes)} of ${formatBytes(totalBytes)}` : formatBytes(doneBytes)}
       </span>
-      <span className="small"> {trouble?.retryAt ? 'waits' : STATE_WORDS[state]}</span>
+      <span className="small"> · {trouble?.retryAt ? 'waits' : STATE_WORDS[state]}</span>
       {trouble && <Trouble trouble={trouble} kind={one.kind} />}
       <div className="coming-acts">
         {(state === 'waiting' || state === 'fetching') && (

@@ -141,7 +141,7 @@ function Editions({
           <th scope="col">Maps</th>
           <th scope="col">Weight</th>
           <th scope="col">Carries</th>
-          <th scope="col" aria-label="Take" />
+          <td />
         </tr>
       </thead>
       <tbody>

@@ -7,6 +7,11 @@ import { Mark } from '../../parts/mark';
 
 type Answer = z.output<typeof searchSources.response>;
 
+const describeShown = (shown: number, total: number | null): string =>
+  shown === 0 && !total
+    ? 'has none'
+    : `${formatCount(shown, 'model')} shown${total !== null && total > shown ? ` of ${total}` : ''}`;
+
 /** Which sources answered, with how much; which did not, why, and what to do about it. */
 export function SourcesSaid({ sources, answers }: { sources: readonly Source[]; answers: readonly Answer[] }) {
   const [first] = answers;
@@ -24,7 +29,7 @@ export function SourcesSaid({ sources, answers }: { sources: readonly Source[]; 
               {silent
                 ? `${silent.trouble.message} ${SOURCE_FAULTS[silent.trouble.kind].words}`
                 : first
-                  ? `${formatCount(shown, 'model')} shown${total !== null && total > shown ? ` of ${total}` : ''}`
+                  ? describeShown(shown, total)
                   : 'asked …'}
             </span>
           </span>

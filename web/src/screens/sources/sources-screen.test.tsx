@@ -211,7 +211,7 @@ describe('what comes in', () => {
     );
     const aside = await screen.findByRole('complementary', { name: 'Coming in' });
     expect((await within(aside).findByRole('progressbar')).getAttribute('aria-valuenow')).toBe('50');
-    expect(aside.textContent).toContain('700 kB of 1.4 MB comes in');
+    expect(aside.textContent).toContain('700 kB of 1.4 MB · comes in');
     await user.click(within(aside).getByRole('button', { name: 'Pause' }));
     await user.click(within(aside).getByRole('button', { name: 'End' }));
     await waitFor(() => expect(sent(changeFetching)).toEqual([{ do: 'pause' }, { do: 'end' }]));

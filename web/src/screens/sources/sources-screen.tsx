@@ -78,7 +78,7 @@ export function SourcesScreen() {
         </Button>
       </div>
       <div className="screen-body sources">
-        <main className="sources-found">
+        <div className="sources-found">
           <div className="sources-ask">
             <AskField key={words} words={words} onAsk={(given) => ask({ words: given })} />
             <p className="question-words">
@@ -162,7 +162,7 @@ export function SourcesScreen() {
               </Button>
             </p>
           )}
-        </main>
+        </div>
         <ComingIn />
       </div>
     </div>
@@ -175,6 +175,7 @@ function AskField({ words, onAsk }: { words: string; onAsk: (words: string) => v
   return (
     <form
       role="search"
+      aria-label="In sources"
       onSubmit={(event) => {
         event.preventDefault();
         onAsk(typed.trim());
