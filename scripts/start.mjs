@@ -16,6 +16,7 @@ const { values } = parseArgs({
     'no-demo': { type: 'boolean', default: false },
     host: { type: 'string', default: '127.0.0.1' },
     tls: { type: 'boolean', default: false },
+    watch: { type: 'string', multiple: true, default: [] },
   },
 });
 const data = resolve(values.data);
@@ -41,6 +42,7 @@ const server = spawn(process.execPath, ['--enable-source-maps', join(root, 'dist
     HAVELD_HOST: values.host,
     HAVELD_TLS: values.tls ? '1' : '0',
     HAVELD_DEMO: hasDemo ? '1' : '0',
+    HAVELD_WATCH: values.watch.map((folder) => resolve(folder)).join(':'),
     HAVELD_STAND_INS: sites?.standIns ?? '',
   },
   stdio: ['ignore', 'pipe', 'inherit'],

@@ -7,6 +7,7 @@ import { prepare } from './prepare';
 import { printTable } from './print-table';
 import { readPreset } from './read-preset';
 import { createProgressBar } from './show-progress';
+import { addSendCommands } from './send/command';
 import { createWorkshop } from './workshop';
 
 /** How the command ends. */
@@ -50,6 +51,8 @@ program
   .option('--password <passwords...>', 'as for prepare')
   .description('says what prepare would find, and writes nothing')
   .action((input: string, options: Options) => run(input, options));
+
+addSendCommands(program);
 
 async function run(input: string, options: Options): Promise<void> {
   const stop = new AbortController();

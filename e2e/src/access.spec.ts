@@ -75,6 +75,9 @@ test('every main view is free of faults, in light colours and in dark ones', asy
     .first()
     .click();
   expect(await listFaults(page), 'sources').toEqual([]);
+  await page.goto('/arrivals/folders');
+  await expect(page.getByRole('heading', { name: 'Watched folders' })).toBeVisible();
+  expect(await listFaults(page), 'watched folders').toEqual([]);
   await page.goto('/arrivals/sources/tidewrack');
   await expect(page.getByRole('region', { name: 'Terms of Tidewrack Exchange' })).toBeVisible();
   expect(await listFaults(page), 'a source').toEqual([]);

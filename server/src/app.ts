@@ -31,6 +31,7 @@ import { addProgressRoutes } from './progress/routes';
 import { addPackageRoutes } from './projects/package-routes';
 import { addProjectRoutes } from './projects/routes';
 
+import { addWatchingRoutes } from './watching/routes';
 import { addSourceRoutes } from './sources/routes';
 
 /** What is worth packing anew each time it is asked for. */
@@ -60,6 +61,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addCatalogueRoutes(app, dependencies);
   addProjectRoutes(app, dependencies);
   addSourceRoutes(app, dependencies);
+  addWatchingRoutes(app, dependencies);
   addRightsRoutes(app, dependencies);
   addProgressRoutes(app, dependencies, handlers);
   addBytesRoutes(app, dependencies);

@@ -24,6 +24,8 @@ export interface Dependencies {
     /** Reads a page that lies in the store, shut in. */
     readPage: (sha256: string, address: string, signal?: AbortSignal) => Promise<Page>;
   };
+  /** Folders below which files may be watched; who starts the server names them. */
+  watchRoots: readonly string[];
   /** The built web application, or null where only the API is served. */
   webFolder: string | null;
   version: string;

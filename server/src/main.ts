@@ -23,6 +23,7 @@ import { TaskRunner } from './jobs/task-runner';
 import { ThreadPool } from './jobs/thread-pool';
 import { WorkerLoop } from './jobs/worker-loop';
 import { ensureOwner } from './people/service';
+import { startWatching } from './watching/service';
 import { readStandIns } from './sources/stand-ins';
 import { ensureRefreshed } from './rights/ask-for-refresh';
 
@@ -39,6 +40,8 @@ const environment = {
   secret: process.env.HAVELD_SECRET ?? '',
   /** `quay.example=127.0.0.1:4281,…`: hosts that stand on this machine. */
   standIns: process.env.HAVELD_STAND_INS ?? '',
+  /** Folders, a colon between, below which files may be watched, besides the one that comes along. */
+  watchRoots: (process.env.HAVELD_WATCH ?? '').split(':').filter(Boolean),
   logLevel: process.env.HAVELD_LOG ?? 'warn',
 };
 
@@ -52,6 +55,8 @@ const log = pino({ level: environment.logLevel }, pino.destination(2));
 const pool = createPool(environment.databaseUrl);
 const storeFolder = environment.storeFolder || join(environment.dataFolder, 'store');
 const uploadsFolder = join(environment.dataFolder, 'uploads');
+const watchedFolder = join(environment.dataFolder, 'watched');
+await mkdir(watchedFolder, { recursive: true });
 await mkdir(uploadsFolder, { recursive: true });
 await mkdir(storeFolder, { recursive: true });
 await migrate(pool, join(here, 'migrations'));
@@ -71,6 +76,7 @@ const dependencies: Dependencies = {
     readPage: (sha256, address, signal = new AbortController().signal) =>
       tasks.run('read-source-page', { sha256, address }, { signal, onProgress: () => undefined }),
   },
+  watchRoots: [watchedFolder, ...environment.watchRoots],
   webFolder: join(here, 'web'),
   version: '0.1.0',
   takesPublished: environment.demo,
@@ -83,6 +89,7 @@ const owner = await ensureOwner(pool);
 if (owner && environment.demo) await beginDemo(pool);
 await ensureRefreshed(pool);
 await finishUploads(dependencies);
+let endWatching: (() => Promise<void>) | null = null;
 if (environment.roles.includes('worker')) {
   await ensureDayBegun(pool);
   setInterval(
@@ -91,6 +98,7 @@ if (environment.roles.includes('worker')) {
   ).unref();
   worker.start(Math.max(2, availableParallelism()));
   worker.start(FETCHING_LANES, 'fetching');
+  endWatching = startWatching(dependencies);
 }
 
 /** Lines for the start script, which tells the person. */
@@ -125,6 +133,7 @@ async function stop(): Promise<void> {
   stopping = true;
   server?.close();
   if (server && 'closeAllConnections' in server) server.closeAllConnections();
+  await endWatching?.();
   await worker.stop();
   await threads.close();
   await endAllWorkers();

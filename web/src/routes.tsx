@@ -16,6 +16,7 @@ import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
 import { SourceScreen } from './screens/sources/source-screen';
 import { SourcesScreen } from './screens/sources/sources-screen';
+import { FoldersScreen } from './screens/sources/folders-screen';
 import { OwnScreen } from './screens/people/own-screen';
 import { PeopleScreen } from './screens/people/people-screen';
 import { LinkScreen } from './screens/sign-in/link-screen';
@@ -64,6 +65,7 @@ export const ROUTES: RouteObject[] = [
       { path: 'arrivals', element: <ArrivalsScreen /> },
       { path: 'arrivals/sources', element: <SourcesScreen /> },
       { path: 'arrivals/sources/:kind', element: <SourceScreen /> },
+      { path: 'arrivals/folders', element: <FoldersScreen /> },
       { path: 'arrivals/habits', element: <HabitsScreen /> },
       { path: 'arrivals/duplicates/:id', element: <DuplicatesScreen /> },
       { path: 'arrivals/:id', element: <SortScreen /> },

@@ -48,6 +48,7 @@ export class TestLibrary {
     const storeFolder = join(this.#folder, 'store');
     const uploadsFolder = join(this.#folder, 'uploads');
     mkdirSync(uploadsFolder);
+    mkdirSync(join(this.#folder, 'watched'));
     this.#threads = new ThreadPool(pathToFileURL(join(DIST, 'thread.js')), 2);
     const tasks = new TaskRunner(this.#threads, join(DIST, 'child.js'), storeFolder, () => mayOpen(pool));
     this.dependencies = {
@@ -62,6 +63,7 @@ export class TestLibrary {
         readPage: (sha256, address, signal = new AbortController().signal) =>
           tasks.run('read-source-page', { sha256, address }, { signal, onProgress: () => undefined }),
       },
+      watchRoots: [join(this.#folder, 'watched')],
       webFolder: null,
       version: 'test',
       takesPublished: false,

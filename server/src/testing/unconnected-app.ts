@@ -21,6 +21,7 @@ export function createUnconnectedApp(): App {
       log: pino({ level: 'silent' }),
       uploadsFolder: folder,
       sources: { standIns: new Map(), readPage: () => Promise.reject(new Error('no page is read here')) },
+      watchRoots: [],
       webFolder: null,
       version: 'test',
       takesPublished: false,

@@ -30,6 +30,7 @@ import {
   searchSources,
   type SourceQuery,
 } from '@haveld/contract/api/sources';
+import { listWatchedFolders } from '@haveld/contract/api/watching';
 import { call } from './client';
 
 /** Everything the server tells, under `library`; a new revision makes all of it stale at once. */
@@ -82,6 +83,11 @@ export const addressQuery = (address: string, project: string) =>
     staleTime: SAID_MS,
     retry: false,
   });
+
+export const watchedFoldersQuery = queryOptions({
+  queryKey: [LIBRARY, 'watched-folders'],
+  queryFn: ({ signal }) => call(listWatchedFolders, { signal }),
+});
 
 /** What comes in: looked at often while something does. */
 export const fetchingsQuery = queryOptions({

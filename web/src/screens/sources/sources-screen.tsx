@@ -73,6 +73,9 @@ export function SourcesScreen() {
         <h1>Sources</h1>
         <span className="quiet">what is known of a model before it is here comes in with it</span>
         <span className="grow" />
+        <Button component={Link} to="/arrivals/folders">
+          Watched folders
+        </Button>
         <Button component={Link} to="/arrivals">
           Back to the arrivals
         </Button>
