@@ -1,3 +1,4 @@
+import { readShortcut } from '../pages/shortcut';
 import { findFormat, MODEL_FORMATS, type ModelFormat } from '../formats/model-formats';
 import { decodeText } from '../text/decode-text';
 import { identifyPicture } from '../textures/pictures/identify-picture';
@@ -110,6 +111,8 @@ export function identifyFile(path: string, head: Uint8Array): Identity {
   const extension = /\.([^./]+)$/.exec(path)?.[1].toLowerCase() ?? '';
   const mark = MARKS.find(({ text }) => startsWith(head, text));
   if (mark) return mark.identity.kind === 'archive' ? tellPacked(extension, mark.identity) : mark.identity;
+  if (isText(head) && readShortcut(decodeText(head), path))
+    return { kind: 'text', format: 'shortcut', summary: 'address of a page' };
   if (PROGRAM_EXTENSIONS.includes(extension) || SCRIPT_EXTENSIONS.includes(extension)) return BY_EXTENSION[extension];
   if (isTar(head, extension)) return archive('tar');
   if (isBzip2(head)) return archive('bz2');

@@ -10,6 +10,7 @@ import { readMetadata, readXmpPacket, type RightsMetadata } from './reading/meta
 import { readText } from './reading/read-text';
 import { readReuse, sidecarOf, type ReuseAnnotation } from './reading/reuse-file';
 import { isPage } from '../pages/page-markup';
+import { readShortcut } from '../pages/shortcut';
 import { readSavedPage, readUnopened } from './reading/saved-page';
 import { listShortLines } from './reading/short-lines';
 import {
@@ -80,6 +81,12 @@ function readOne(text: RightsText, subject: RightsSubject, index: LicenceTextInd
   const nearness = text.isMetadata ? 'in-the-file' : nearnessOf(file, subject.model);
   if (/<x:xmpmeta|<rdf:RDF/i.test(text.text.slice(0, 4000)))
     return placeStatements(readMetadata(readXmpPacket(text.text), file), nearness);
+  const shortcut = readShortcut(text.text, file);
+  if (shortcut) {
+    const found = createStatements();
+    found.sources.push({ url: shortcut, evidence: { text: 'a shortcut to its page', file, passage: shortcut } });
+    return placeStatements(found, nearness);
+  }
   const page = text.page ?? (isPage(text.text) ? readUnopened(text.text) : null);
   if (page) return placeStatements(readSavedPage(page, file), nearness);
   const rows = text.isMetadata ? null : (parseCreditTable(text.text) ?? parseCreditList(text.text));
