@@ -6,6 +6,7 @@ import { chromium } from '@playwright/test';
 import { buildAll } from './steps/build.mjs';
 import { findFreePort, startDatabase } from './steps/database.mjs';
 import { installDependencies, installPackages } from './steps/install.mjs';
+import { startSites } from './steps/sites.mjs';
 
 /** Takes the pictures of docs/screenshots from a fresh demo studio. */
 const root = resolve(import.meta.dirname, '..');
@@ -16,8 +17,15 @@ const folder = mkdtempSync(join(tmpdir(), 'haveld-shots-'));
 const database = await startDatabase(join(folder, 'database'), { quick: true });
 await database.create('shots');
 const port = await findFreePort();
+const sites = await startSites(root);
 const server = spawn(process.execPath, [join(root, 'dist/main.js')], {
-  env: { ...process.env, HAVELD_DATABASE_URL: database.url('shots'), HAVELD_DATA: folder, HAVELD_PORT: String(port) },
+  env: {
+    ...process.env,
+    HAVELD_DATABASE_URL: database.url('shots'),
+    HAVELD_DATA: folder,
+    HAVELD_PORT: String(port),
+    HAVELD_STAND_INS: sites.standIns,
+  },
   stdio: ['ignore', 'pipe', 'inherit'],
 });
 await new Promise((ready) => server.stdout.on('data', (chunk) => chunk.toString().includes('demoPeople') && ready()));
@@ -49,6 +57,14 @@ await open('/', 'Sign in');
 await page.request.post(`${base}/api/sign-in`, { data: { signIn: 'maja', password: 'harbour-weather' } });
 await open('/arrivals', 'signal_flags.zip');
 await shoot('arrivals');
+await open('/arrivals/sources', 'Mooring post');
+await page.getByRole('region', { name: 'Mooring post' }).getByRole('button', { name: 'Take GLB' }).click();
+await page.getByRole('region', { name: 'Tide gauge' }).getByRole('button', { name: 'Take GLB' }).click();
+await page.getByText('Read its terms and accept them.').waitFor();
+await page.getByRole('complementary', { name: 'Coming in' }).getByRole('link', { name: 'Mooring post' }).waitFor();
+await page.getByRole('button', { name: 'Fog horn, brass' }).click();
+await shoot('sources');
+await open('/arrivals', 'signal_flags.zip');
 await page.getByRole('link', { name: 'See 12 pieces: Quay furniture' }).click();
 await page.getByText('boat_hook').waitFor();
 for (const piece of ['crate_large', 'crate_small', 'bench_long', 'bench_short', 'chest_low'])
@@ -117,8 +133,6 @@ await open('/rights/ledger', 'Signal mast');
 await page.getByRole('checkbox', { name: 'Choose Rope coil' }).check();
 await page.getByRole('checkbox', { name: 'Choose Life ring' }).check();
 await shoot('ledger');
-await open('/rights/licences/CC-BY-NC-4.0', 'May not be used to earn money.');
-await shoot('licence');
 await open('/rights/rules', 'House rules');
 await shoot('house-rules');
 await open('/projects', 'Tide House');
@@ -141,6 +155,7 @@ await shoot('line-up', 3000);
 
 await browser.close();
 server.kill('SIGTERM');
+sites.stop();
 await new Promise((gone) => server.once('exit', gone));
 await database.stop();
 rmSync(folder, { recursive: true, force: true });
