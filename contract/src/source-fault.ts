@@ -37,6 +37,15 @@ export const SOURCE_FAULTS = {
 } as const satisfies Record<string, { step: FaultStep; words: string }>;
 export type SourceFaultKind = keyof typeof SOURCE_FAULTS;
 
+/**
+ * What to do about a fault, in words.
+ * @param goesOn it is tried again by itself; what passes by itself and is not says so to whoever asked
+ */
+export function adviseOn(kind: SourceFaultKind, goesOn: boolean): string {
+  const { step, words } = SOURCE_FAULTS[kind];
+  return step === 'again-later' && !goesOn ? 'Try again later.' : words;
+}
+
 export const SourceFaultKindSchema = z.enum(Object.keys(SOURCE_FAULTS) as [SourceFaultKind, ...SourceFaultKind[]]);
 
 /** What went wrong, in a sentence, and when it goes on by itself. */

@@ -27,7 +27,7 @@ interface UploadOptions {
   signal: AbortSignal;
   /** Where a run before this one has begun it. */
   begunAt: string | undefined;
-  onBegin: (url: string) => void;
+  onBegin: (url: string) => Promise<void>;
   onProgress: (bytes: number) => void;
 }
 
@@ -94,7 +94,7 @@ export async function sendFiles(
     await upload(remote, id, file, {
       signal: options.signal,
       begunAt: begun ? known?.uploads[id] : undefined,
-      onBegin: (url) => void noteSent(key, arrivalId, { [id]: url }),
+      onBegin: (url) => noteSent(key, arrivalId, { [id]: url }),
       onProgress: (bytes) => options.onProgress({ label: path, done: done + bytes, of: total }),
     });
     done += file.sizeBytes;
@@ -130,6 +130,7 @@ async function upload(
   file: SentFile,
   { signal, begunAt, onBegin, onProgress }: UploadOptions,
 ): Promise<void> {
+  let noted: Promise<void> = Promise.resolve();
   await new Promise<void>((settle, reject) => {
     const sending = new Upload(createReadStream(file.full), {
       endpoint: address + createUpload.path,
@@ -139,7 +140,9 @@ async function upload(
       uploadSize: file.sizeBytes,
       chunkSize: CHUNK_BYTES,
       retryDelays: RETRY_MS,
-      onUploadUrlAvailable: () => void (sending.url && onBegin(sending.url)),
+      onUploadUrlAvailable: () => {
+        if (sending.url) (noted = onBegin(sending.url)).catch(reject);
+      },
       onProgress,
       onError: (error) =>
         reject(new DomainError('broken', `“${file.path}” could not be sent: ${error.message}`, { cause: error })),
@@ -150,4 +153,5 @@ async function upload(
     });
     sending.start();
   });
+  await noted;
 }

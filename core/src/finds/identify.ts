@@ -113,6 +113,8 @@ export function identifyFile(path: string, head: Uint8Array): Identity {
   if (mark) return mark.identity.kind === 'archive' ? tellPacked(extension, mark.identity) : mark.identity;
   if (isText(head) && readShortcut(decodeText(head), path))
     return { kind: 'text', format: 'shortcut', summary: 'address of a page' };
+  if (/^mht(?:ml)?$/.test(extension) && /^Content-Type:\s*multipart\/related/im.test(decodeText(head)))
+    return { kind: 'text', format: 'mhtml', summary: 'saved page' };
   if (PROGRAM_EXTENSIONS.includes(extension) || SCRIPT_EXTENSIONS.includes(extension)) return BY_EXTENSION[extension];
   if (isTar(head, extension)) return archive('tar');
   if (isBzip2(head)) return archive('bz2');

@@ -10,6 +10,7 @@ import { openPages } from '@haveld/core/rights/reading/saved-page';
 import type { RightsText } from '@haveld/core/rights/reading/statement';
 import type { DocumentSource } from '@haveld/core/scene/document/source-data';
 import { decodePage } from '@haveld/core/text/decode-page';
+import { isMhtml, openMhtml } from '../reading/open-mhtml';
 import { readPictureMetadata } from '../pictures/read-picture-metadata';
 import type { FolderStore } from '../store/folder-store';
 import type { FindFile } from './find-files';
@@ -32,7 +33,8 @@ export async function collectRights(
   const reuse: { file: string; annotations: ReuseAnnotation[] }[] = [];
   for (const { path, sha256 } of files.filter((file) => file.role === 'text')) {
     if (((await store.sizeOf(sha256)) ?? 0) > TEXT_LIMIT) continue;
-    const text = decodePage(await store.get(sha256));
+    const bytes = await store.get(sha256);
+    const text = isMhtml(path) ? await openMhtml(bytes) : decodePage(bytes);
     const annotations = /(^|\/)REUSE\.toml$/i.test(path) ? readReuseToml(text) : null;
     if (annotations) reuse.push({ file: path, annotations });
     else texts.push({ file: path, text, firstLine: 1 });

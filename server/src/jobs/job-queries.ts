@@ -129,12 +129,13 @@ export interface OpenJob {
   total: number;
 }
 
-/** What waits or runs, the oldest first, at most 200. */
+/** What waits or runs, the oldest first, at most 200. A source that is asked again in hours is no work of this machine. */
 export function listOpenJobs(db: Executor): Promise<OpenJob[]> {
   return many(
     db,
     `SELECT id, kind, subject_id AS subjectId, label, state, progress_done AS done, progress_total AS total
-     FROM job WHERE state IN ('waiting', 'running') ORDER BY id LIMIT 200`,
+     FROM job WHERE state = 'running' OR (state = 'waiting' AND (kind <> '${FETCHING}' OR run_after <= UTC_TIMESTAMP(3)))
+     ORDER BY id LIMIT 200`,
   );
 }
 

@@ -6,10 +6,14 @@ import type { Dependencies } from '../dependencies';
 import { loadRules } from '../house/rule-queries';
 import { listAccounts, type AccountRow } from './account-queries';
 
-/** What the server may reach today: hosts of the house's list, and the sources that ship. */
+/** Sources that can be asked: the made-up sites only where they stand. */
+export const listAdapters = ({ sources }: Dependencies): SourceAdapter[] =>
+  ADAPTERS.filter(({ hosts }) => hosts.every((host) => sources.standIns.has(host)));
+
+/** What the server may reach today: hosts of the house's list, and the sites that stand on this machine. */
 export async function loadReach({ pool, sources }: Dependencies): Promise<Reach> {
   const { fetchHosts } = await loadRules(pool);
-  return { hosts: [...fetchHosts, ...ADAPTERS.flatMap(({ hosts }) => hosts)], standIns: sources.standIns };
+  return { hosts: fetchHosts, standIns: sources.standIns };
 }
 
 /** By which terms are told from one another. */

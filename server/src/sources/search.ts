@@ -5,7 +5,7 @@ import { SourceFault } from '@haveld/engine/fetching/source-fault';
 import { ADAPTERS } from '@haveld/engine/sources/adapters';
 import type { FoundItems, SourceAdapter, SourceContext } from '@haveld/engine/sources/source-adapter';
 import type { Dependencies } from '../dependencies';
-import { loadAccess } from './context';
+import { listAdapters, loadAccess } from './context';
 import { describeItems } from './rows';
 import { toTrouble } from './trouble';
 
@@ -28,7 +28,7 @@ type Places = Record<string, string | null>;
 export async function search(dependencies: Dependencies, query: Query): Promise<Answer> {
   const access = await loadAccess(dependencies);
   const places = readPlaces(query.from);
-  const asked = ADAPTERS.filter(({ kind, ability }) => ability.searches && places?.[kind] !== null);
+  const asked = listAdapters(dependencies).filter(({ kind, ability }) => ability.searches && places?.[kind] !== null);
   const answers = await Promise.all(
     asked.map(async (adapter) => {
       const signal = AbortSignal.timeout(WAIT_MS);

@@ -1,20 +1,20 @@
 import type { Person } from '@haveld/contract/api/people';
 import type { Source, SourcePage, SourceRow } from '@haveld/contract/api/sources';
 import { DomainError } from '@haveld/contract/error';
-import { ADAPTERS, findAdapter } from '@haveld/engine/sources/adapters';
+import { findAdapter } from '@haveld/engine/sources/adapters';
 import type { SourceAdapter } from '@haveld/engine/sources/source-adapter';
 import { transact } from '../database/pool';
 import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { storeTerms, storeToken } from './account-queries';
-import { hashOf, loadAccess, type SourceAccess } from './context';
+import { hashOf, listAdapters, loadAccess, type SourceAccess } from './context';
 import { countOpen, wakeFetchings } from './fetching-queries';
 import { askForFetch } from './ask-for-fetch';
 import { describeItems } from './rows';
 import { refuse, toTrouble } from './trouble';
 
-function requireAdapter(kind: string): SourceAdapter {
-  const adapter = ADAPTERS.find((each) => each.kind === kind);
+function requireAdapter(dependencies: Dependencies, kind: string): SourceAdapter {
+  const adapter = listAdapters(dependencies).find((each) => each.kind === kind);
   if (!adapter) throw new DomainError('not-found', 'There is no such source.');
   return adapter;
 }
@@ -39,12 +39,12 @@ function describeSource(
 /** Sources that can be searched. */
 export async function listSources(dependencies: Dependencies): Promise<Source[]> {
   const [access, queued] = await Promise.all([loadAccess(dependencies), countOpen(dependencies.pool)]);
-  return ADAPTERS.map((adapter) => describeSource(adapter, access, queued));
+  return listAdapters(dependencies).map((adapter) => describeSource(adapter, access, queued));
 }
 
 /** One source with its terms and its allowance, asked now. */
 export async function getSource(dependencies: Dependencies, kind: string): Promise<SourcePage> {
-  const adapter = requireAdapter(kind);
+  const adapter = requireAdapter(dependencies, kind);
   const [access, queued] = await Promise.all([loadAccess(dependencies), countOpen(dependencies.pool)]);
   const account = access.accounts.get(kind);
   const context = access.contextOf(adapter);
@@ -77,7 +77,7 @@ export async function setToken(
   person: Person,
 ): Promise<void> {
   const { pool, seal } = dependencies;
-  const adapter = requireAdapter(kind);
+  const adapter = requireAdapter(dependencies, kind);
   if (adapter.ability.token === 'none') throw new DomainError('bad-request', `${adapter.name} wants no token.`);
   await transact(pool, async (tx) => {
     await storeToken(tx, kind, token === null ? null : seal.close(token), person.id);
@@ -94,7 +94,7 @@ export async function acceptTerms(
   person: Person,
 ): Promise<void> {
   const { pool, store } = dependencies;
-  const adapter = requireAdapter(kind);
+  const adapter = requireAdapter(dependencies, kind);
   const access = await loadAccess(dependencies);
   const terms = await adapter.readTerms(access.contextOf(adapter)).catch(refuse);
   if (terms === null) throw new DomainError('bad-request', `${adapter.name} has no terms.`);

@@ -322,3 +322,15 @@ test('a host is allowed by a curator’s rule; what is no host is none', async (
 });
 
 const hashOf = (words: string): string => createHash('sha256').update(words).digest('hex');
+
+test('where no made-up site stands there is none to search, and their pages are pages of no allowed host', async () => {
+  const standIns = given.library.dependencies.sources.standIns as Map<string, unknown>;
+  const kept = [...standIns];
+  standIns.clear();
+  expect(await given.client.call(listSources)).toEqual([]);
+  expect(await given.client.call(searchSources, { query: {} })).toMatchObject({ rows: [], silent: [], asked: [] });
+  await expect(given.client.call(lookAtAddress, { body: { address: pageOf('fish-crate') } })).rejects.toThrow(
+    /not on the list/,
+  );
+  for (const [host, place] of kept) standIns.set(host, place);
+});

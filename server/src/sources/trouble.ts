@@ -1,5 +1,5 @@
 import { DomainError } from '@haveld/contract/error';
-import { SOURCE_FAULTS, type SourceTrouble } from '@haveld/contract/source-fault';
+import { adviseOn, type SourceTrouble } from '@haveld/contract/source-fault';
 import { SourceFault } from '@haveld/engine/fetching/source-fault';
 
 /** @returns what went wrong at a source, as the contract tells it. @throws what is no fault of a source */
@@ -12,5 +12,5 @@ export function toTrouble(error: unknown): SourceTrouble {
 export function refuse(error: unknown): never {
   if (!(error instanceof SourceFault)) throw error;
   const code = error.kind === 'not-allowed' ? 'not-allowed' : 'out-of-step';
-  throw new DomainError(code, `${error.message} ${SOURCE_FAULTS[error.kind].words}`, { cause: error });
+  throw new DomainError(code, `${error.message} ${adviseOn(error.kind, false)}`, { cause: error });
 }

@@ -35,20 +35,31 @@ export async function deleteFolder(db: Executor, id: string): Promise<boolean> {
 export const setFolderTrouble = (db: Executor, id: string, trouble: string | null): Promise<unknown> =>
   run(db, 'UPDATE watched_folder SET trouble = ? WHERE id = ?', [trouble, id]);
 
-/** Hashes under which a path was taken. */
-export const listTaken = (db: Executor, folderId: string, path: string): Promise<{ sha256: string }[]> =>
-  many(db, 'SELECT sha256 FROM watched_file WHERE folder_id = ? AND path = ?', [folderId, path]);
+export interface TakenFile {
+  path: string;
+  sha256: string;
+  sizeBytes: number;
+  modifiedMs: number;
+}
+
+/** Everything a path was taken as. */
+export const listTaken = (db: Executor, folderId: string, path: string): Promise<TakenFile[]> =>
+  many(
+    db,
+    'SELECT path, sha256, size_bytes AS sizeBytes, modified_ms AS modifiedMs FROM watched_file WHERE folder_id = ? AND path = ?',
+    [folderId, path],
+  );
 
 /** Notes what was taken. @throws {DuplicateRow} where another server has taken it */
 export const insertTaken = (
   tx: Executor,
   folderId: string,
   arrivalId: string,
-  files: readonly { path: string; sha256: string }[],
+  files: readonly TakenFile[],
 ): Promise<void> =>
   insertMany(
     tx,
     'watched_file',
-    ['folder_id', 'path', 'sha256', 'arrival_id'],
-    files.map(({ path, sha256 }) => [folderId, path, sha256, arrivalId]),
+    ['folder_id', 'path', 'sha256', 'size_bytes', 'modified_ms', 'arrival_id'],
+    files.map((file) => [folderId, file.path, file.sha256, file.sizeBytes, file.modifiedMs, arrivalId]),
   );

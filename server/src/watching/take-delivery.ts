@@ -12,12 +12,6 @@ import * as queries from './queries';
 /** What the house knows of everything that lies in a folder, as a text beside it. */
 const NOTE_NAME = 'note of the watched folder.txt';
 
-interface Kept {
-  path: string;
-  sha256: string;
-  sizeBytes: number;
-}
-
 /**
  * Makes an arrival of what was put into a watched folder. What was taken as it is before is left; done twice, or by two servers, it
  * makes one arrival.
@@ -29,17 +23,20 @@ export async function takeDelivery(
   { name, paths }: Delivery,
 ): Promise<void> {
   const { pool } = dependencies;
-  const files = await Promise.all(paths.map((path) => keepFile(dependencies, folder.path, path)));
-  const fresh: Kept[] = [];
-  for (const file of files) {
-    const taken = await queries.listTaken(pool, folder.id, file.path);
+  const fresh: queries.TakenFile[] = [];
+  for (const path of paths) {
+    const taken = await queries.listTaken(pool, folder.id, path);
+    const { size, mtimeMs } = await stat(join(folder.path, path));
+    // after a start everything in the folder is met again: what is as it was is not read again
+    if (taken.some((known) => known.sizeBytes === size && known.modifiedMs === mtimeMs)) continue;
+    const file = await keepFile(dependencies, folder.path, path);
     if (!taken.some(({ sha256 }) => sha256 === file.sha256)) fresh.push(file);
   }
   if (fresh.length > 0) await makeArrival(dependencies, folder, name, fresh);
-  for (const { path } of files) await putAside(folder, path);
+  for (const path of paths) await putAside(folder, path);
 }
 
-async function keepFile({ store }: Dependencies, folder: string, path: string): Promise<Kept> {
+async function keepFile({ store }: Dependencies, folder: string, path: string): Promise<queries.TakenFile> {
   const full = join(folder, path);
   const before = await stat(full);
   // a copy: a second name for the same bytes would change with them
@@ -47,19 +44,19 @@ async function keepFile({ store }: Dependencies, folder: string, path: string): 
   const after = await stat(full);
   if (before.mtimeMs !== after.mtimeMs || before.size !== after.size || kept.sizeBytes !== after.size)
     throw new Error('it changed while it was read');
-  return { path, ...kept };
+  return { path, ...kept, modifiedMs: after.mtimeMs };
 }
 
 async function makeArrival(
   dependencies: Dependencies,
   folder: queries.FolderRow,
   name: string,
-  files: readonly Kept[],
+  files: readonly queries.TakenFile[],
 ): Promise<void> {
   const { pool, store } = dependencies;
   const id = numberOf(folder.id, files);
   if (!(await getArrival(pool, id))) {
-    const all = [...files];
+    const all: { path: string; sha256: string; sizeBytes: number }[] = [...files];
     const note = describeFolder(folder);
     if (note !== '') all.push({ path: NOTE_NAME, ...(await store.put(new TextEncoder().encode(note))) });
     try {
@@ -77,7 +74,7 @@ async function makeArrival(
 }
 
 /** Under the same number for the same files, whoever takes them. */
-function numberOf(folderId: string, files: readonly Kept[]): string {
+function numberOf(folderId: string, files: readonly queries.TakenFile[]): string {
   const hash = createHash('sha256').update(folderId);
   for (const { path, sha256 } of files) hash.update(`\n${path} ${sha256}`);
   const digits = hash.digest('hex');

@@ -28,6 +28,7 @@ import {
   listSources,
   lookAtAddress,
   searchSources,
+  type Fetching,
   type SourceQuery,
 } from '@haveld/contract/api/sources';
 import { listWatchedFolders } from '@haveld/contract/api/watching';
@@ -89,12 +90,16 @@ export const watchedFoldersQuery = queryOptions({
   queryFn: ({ signal }) => call(listWatchedFolders, { signal }),
 });
 
+const SOON_MS = 60_000;
+const comesSoon = ({ state, trouble }: Fetching): boolean =>
+  state === 'fetching' ||
+  (state === 'waiting' && (!trouble?.retryAt || Date.parse(trouble.retryAt) - Date.now() < SOON_MS));
+
 /** What comes in: looked at often while something does. */
 export const fetchingsQuery = queryOptions({
   queryKey: [LIBRARY, 'fetchings'],
   queryFn: ({ signal }) => call(listFetchings, { signal }),
-  refetchInterval: ({ state }) =>
-    state.data?.some((one) => one.state === 'fetching' || one.state === 'waiting') ? BUSY_MS * 2 : false,
+  refetchInterval: ({ state }) => (state.data?.some(comesSoon) ? BUSY_MS * 2 : false),
 });
 
 export const arrivalsQuery = queryOptions({

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { changeFetching, type Fetching } from '@haveld/contract/api/sources';
-import { SOURCE_FAULTS, type SourceTrouble } from '@haveld/contract/source-fault';
+import { adviseOn, SOURCE_FAULTS, type SourceTrouble } from '@haveld/contract/source-fault';
 import { call } from '../../api/client';
 import { fetchingsQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -108,7 +108,8 @@ function Line({ one, isFirst, onChange }: { one: Fetching; isFirst: boolean; onC
 }
 
 function Trouble({ trouble, kind }: { trouble: SourceTrouble; kind: string }) {
-  const { step, words } = SOURCE_FAULTS[trouble.kind];
+  const { step } = SOURCE_FAULTS[trouble.kind];
+  const words = adviseOn(trouble.kind, trouble.retryAt !== null);
   return (
     <p className="small says-look" role="status" style={{ margin: '6px 0 0' }}>
       <Mark mark={trouble.retryAt ? 'look' : 'blocks'} /> {trouble.message}{' '}

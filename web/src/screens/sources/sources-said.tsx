@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Source, searchSources } from '@haveld/contract/api/sources';
-import { SOURCE_FAULTS } from '@haveld/contract/source-fault';
+import { adviseOn } from '@haveld/contract/source-fault';
 import type { z } from 'zod';
 import { formatCount } from '../../parts/format';
 import { Mark } from '../../parts/mark';
@@ -27,7 +27,7 @@ export function SourcesSaid({ sources, answers }: { sources: readonly Source[]; 
             <Link to={`/arrivals/sources/${kind}`}>{name}</Link>
             <span className="quiet small">
               {silent
-                ? `${silent.trouble.message} ${SOURCE_FAULTS[silent.trouble.kind].words}`
+                ? `${silent.trouble.message} ${adviseOn(silent.trouble.kind, false)}`
                 : first
                   ? describeShown(shown, total)
                   : 'asked …'}

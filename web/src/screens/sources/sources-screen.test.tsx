@@ -325,3 +325,10 @@ describe('one source', () => {
     expect(screen.getByText('You may take as much as you want.')).toBeTruthy();
   });
 });
+
+test('where no site is set up it says what to paste, and asks none', async () => {
+  const { askedOf } = renderAt('/arrivals/sources', usual(answer(listSources, () => [])));
+  expect(await screen.findByText('No site to search')).toBeTruthy();
+  expect(screen.queryByText('No source has such a thing')).toBeNull();
+  expect(askedOf(searchSources).length).toBeLessThan(2);
+});

@@ -50,7 +50,10 @@ export function SourcesScreen() {
     atMost: Number(get('atMost')) || 0,
     allowed: get('allowed') === 'yes' ? ('yes' as const) : ('' as const),
   };
-  const asked = useInfiniteQuery({ ...sourceSearchQuery(question), enabled: !isAddress(words) });
+  const asked = useInfiniteQuery({
+    ...sourceSearchQuery(question),
+    enabled: !isAddress(words) && sources.data?.length !== 0,
+  });
   const looked = useQuery({ ...addressQuery(words, question.project), enabled: isAddress(words) });
   const ask = (change: Record<string, string>): void => {
     const next = new URLSearchParams(search);
@@ -150,9 +153,14 @@ export function SourcesScreen() {
             </p>
           </div>
           {!isAddress(words) && <SourcesSaid sources={sources.data ?? []} answers={asked.data?.pages ?? []} />}
-          {state.isPending && <Loading />}
+          {state.isPending && state.isFetching && <Loading />}
           {state.error && <Failure error={state.error} onRetry={() => void state.refetch()} />}
-          {state.data && rows.length === 0 && (
+          {sources.data?.length === 0 && !isAddress(words) && (
+            <Notice title="No site to search">
+              Paste the address of a page or a file. A curator allows its host in the house rules.
+            </Notice>
+          )}
+          {state.data && rows.length === 0 && (sources.data?.length ?? 0) > 0 && (
             <Notice title="No source has such a thing">
               Take a word or a condition away, or paste the address of its page.
             </Notice>
