@@ -28,3 +28,7 @@ declare module 'gltf-validator' {
   ): Promise<Report>;
   export function validateString(json: string, options?: Options): Promise<Report>;
 }
+
+declare module 'microdata-node' {
+  export function toJson(html: string, options: { base: string }): unknown;
+}
