@@ -68,7 +68,7 @@ test('OpenAPI describes every route with its answer, its refusal and who may', (
   // a token opens no account: password, sessions, tokens, people
   const inPerson = operations.filter(({ security }) => security?.length === 1).map(({ key }) => key);
   expect(inPerson).toContain('put /api/me/password');
-  expect(inPerson.every((key) => / \/api\/(me|people|sign-out)/.test(key))).toBe(true);
+  expect(inPerson.every((key) => / \/api\/(me|people|sign-out|sources|watched-folders)/.test(key))).toBe(true);
   expect(operations.find(({ key }) => key === 'patch /api/uploads/{id}')?.requestBody?.content).toHaveProperty([
     'application/offset+octet-stream',
   ]);
