@@ -19,8 +19,10 @@ export interface PageMarkup {
   title: string;
   /** First heading. */
   heading: string;
-  /** Where `rel=license` leads. */
+  /** Where `rel=license` leads, in its head or among what people read. */
   licenceLinks: string[];
+  /** The same in its footer, navigation or margin: the licence of the site’s own words. */
+  siteLicences: string[];
   /** `name` or `property` of each `meta` in small letters, and what it holds. */
   metas: [key: string, content: string][];
   /** The page's own, as the browser that saved it or its canonical link say. */
@@ -42,6 +44,7 @@ export function readMarkup(html: string): PageMarkup {
     title: '',
     heading: '',
     licenceLinks: [],
+    siteLicences: [],
     metas: [],
     addresses: [],
     links: [],
@@ -60,7 +63,8 @@ export function readMarkup(html: string): PageMarkup {
         if (name === 'script' && /ld\+json/i.test(attributes.type ?? '')) block = '';
         if (SKIPPED.has(name)) skipping++;
         if (name === 'title') inTitle = true;
-        if (/\blicen[sc]e\b/i.test(attributes.rel ?? '') && attributes.href) page.licenceLinks.push(attributes.href);
+        if (/\blicen[sc]e\b/i.test(attributes.rel ?? '') && attributes.href)
+          (skipping > 0 ? page.siteLicences : page.licenceLinks).push(attributes.href);
         if (name === 'link' && /\bcanonical\b/i.test(attributes.rel ?? '') && attributes.href)
           page.addresses.push(attributes.href);
         if (name === 'meta' && attributes.content)

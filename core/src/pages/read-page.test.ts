@@ -71,6 +71,12 @@ test('a page names its main thing, wherever else it leads', async () => {
   expect(values(facts, 'title')).toEqual(['Lamp']);
 });
 
+test('a page about a person or a topic is about no model', async () => {
+  const person = { '@type': 'Person', name: 'Ines Falkenrot' };
+  for (const said of [{ mainEntity: person }, { about: { '@type': 'Thing', name: 'Lighthouses' } }])
+    expect(await read(linked({ '@context': 'https://schema.org', '@type': 'ProfilePage', ...said }))).toEqual([]);
+});
+
 test('a list of models is about none of them', async () => {
   const facts = await read(
     linked({
@@ -180,6 +186,15 @@ describe('lines people see', () => {
     expect(values(await line('This model has been removed by its author.'), 'gone')).toHaveLength(1);
     expect(values(await line('Models that break the rules are removed.'), 'gone')).toEqual([]);
   });
+});
+
+test('a licence in the footer is that of the site’s words, never of the model', async () => {
+  const footer = `<footer>Pages: <a rel="license" href="${BY}">CC BY</a></footer>`;
+  expect(values(await read(page('', `<h1>Buoy</h1>${footer}`)), 'licence')).toEqual([]);
+  expect(
+    values(await read(page('', `<p><a rel="license" href="${BY}">its terms</a></p>${footer}`)), 'licence'),
+  ).toEqual([BY]);
+  expect(values(await read(page(`<link rel="license" href="${BY}">`, footer)), 'licence')).toEqual([BY]);
 });
 
 test('nothing at all says nothing', async () => {

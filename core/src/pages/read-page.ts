@@ -3,7 +3,7 @@ import { findSubject, plainAddress } from './graph/find-subject';
 import { readGraph } from './graph/read-graph';
 import { readSubject, resolveAddress } from './graph/read-subject';
 import { listWords, type PageThing } from './graph/page-thing';
-import { readMarkup } from './page-markup';
+import { readMarkup, type PageMarkup } from './page-markup';
 import { readLines } from './read-lines';
 import { readMetas } from './read-metas';
 
@@ -45,7 +45,7 @@ export async function readPage(html: string, address = ''): Promise<Page> {
     );
     if (subject) facts.push(...readSubject(subject, base));
   }
-  facts.push(...readLinkedRights(things, markup.licenceLinks, base, facts));
+  facts.push(...readLinkedRights(things, markup, base, facts));
   facts.push(...metas);
   const lines = readLines(markup.words);
   facts.push(...lines.filter(({ field }) => field === 'gone' || !facts.some((fact) => fact.field === field)));
@@ -57,20 +57,23 @@ const MOST_LICENCES = 8;
 
 /**
  * Author and licence of the page itself (HTML Living Standard, link type `license`; ccREL in RDFa). Where its thing has a licence of
- * its own, a link may be about the site; several that differ are told, each, and are for a person to tell apart.
+ * its own, a link may be about the site, and one in a footer is; several that differ are told, each, and are for a person to tell apart.
  */
 function readLinkedRights(
   things: readonly PageThing[],
-  links: readonly string[],
+  { licenceLinks, siteLicences }: PageMarkup,
   base: string,
   known: readonly PageFact[],
 ): PageFact[] {
   const own = things.filter((thing) => thing.by === 'rdfa' && plainAddress(thing.id) === plainAddress(base));
   const names = own.flatMap((thing) => listWords(thing, 'attributionName'));
-  const marked = own.flatMap((thing) => listWords(thing, 'license'));
+  const resolve = (link: string): string => resolveAddress(link, base) ?? link;
+  const links = licenceLinks.map(resolve);
+  const ofSite = new Set(siteLicences.map(resolve).filter((link) => !links.includes(link)));
+  const marked = own.flatMap((thing) => listWords(thing, 'license')).filter((link) => !ofSite.has(link));
   const licences = known.some(({ field }) => field === 'licence')
     ? []
-    : [...new Set([...links.map((link) => resolveAddress(link, base) ?? link), ...marked])].slice(0, MOST_LICENCES);
+    : [...new Set([...links, ...marked])].slice(0, MOST_LICENCES);
   return [
     ...names.map((name): PageFact => ({
       field: 'author',

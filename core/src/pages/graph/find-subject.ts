@@ -39,9 +39,10 @@ export function findSubject(things: readonly PageThing[], addresses: readonly st
     KINDS.findIndex((kind) => thing.types.some((type) => kind.includes(type)));
   const named = things
     .filter(({ types }) => types.some((type) => /Page$/.test(type)))
-    .flatMap((page) => listValues(page, 'mainEntity', 'about'))
+    .flatMap((page) => listValues(page, 'mainEntity'))
     .filter((value): value is PageThing => typeof value !== 'string');
-  if (named.length === 1) return named[0];
+  // what is named as its main thing and is none of these kinds is a person, a place, a topic
+  if (named.length === 1) return kindOf(named[0]) >= 0 ? named[0] : null;
   const models = things.filter((thing) => kindOf(thing) >= 0);
   const own = new Set(addresses.map(plainAddress));
   const at = models.filter((thing) =>

@@ -62,7 +62,8 @@ export function readSavedPage(page: Page, file: string): Statements {
     if (name)
       found.authors.push({
         name,
-        confidence: 0.9,
+        // who wrote the page, as its head says it, may be who keeps the site
+        confidence: author.by === 'meta' ? 0.7 : 0.9,
         nearness: 'beside-it',
         ...(author.address ? { url: author.address } : {}),
         evidence: evidence('named as author by the page', author.passage),
