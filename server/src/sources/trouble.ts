@@ -11,6 +11,6 @@ export function toTrouble(error: unknown): SourceTrouble {
 /** @throws {DomainError} a fault of a source as a sentence with what to do, for who asked just now */
 export function refuse(error: unknown): never {
   if (!(error instanceof SourceFault)) throw error;
-  const code = error.kind === 'not-allowed' ? 'not-allowed' : 'out-of-step';
+  const code = error.kind === 'not-allowed' ? 'bad-request' : 'out-of-step';
   throw new DomainError(code, `${error.message} ${adviseOn(error.kind, false)}`, { cause: error });
 }
