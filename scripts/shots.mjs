@@ -61,7 +61,7 @@ await open('/arrivals/sources', 'Mooring post');
 await page.getByRole('region', { name: 'Mooring post' }).getByRole('button', { name: 'Take GLB' }).click();
 await page.getByRole('region', { name: 'Tide gauge' }).getByRole('button', { name: 'Take GLB' }).click();
 await page.getByText('Read its terms and accept them.').waitFor();
-await page.getByRole('complementary', { name: 'Coming in' }).getByRole('link', { name: 'Mooring post' }).waitFor();
+await page.getByRole('complementary', { name: 'Downloads' }).getByRole('link', { name: 'Mooring post' }).waitFor();
 await page.getByRole('button', { name: 'Fog horn, brass' }).click();
 await shoot('sources');
 await open('/arrivals', 'signal_flags.zip');

@@ -11,7 +11,7 @@ async function misbehave(page: Page, slug: string, fault: string, times = 1): Pr
   expect(told.ok()).toBe(true);
 }
 
-const comingIn = (page: Page) => page.getByRole('complementary', { name: 'Coming in' });
+const comingIn = (page: Page) => page.getByRole('complementary', { name: 'Downloads' });
 
 test('from a search to the bench without typing whose it is: a source that cuts off, one that wants its terms read', async ({
   page,

@@ -14,22 +14,14 @@ export const openPages = <T extends RightsText>(texts: readonly T[]): Promise<T[
     ),
   );
 
-/** What is no right, and is shown, searched by, or compared with what was measured. */
-const CLAIMS: ReadonlySet<PageField> = new Set<PageField>([
-  'price',
-  'tag',
-  'category',
-  'height',
-  'width',
-  'depth',
-  'format',
-  'triangles',
-  'polygons',
-  'vertices',
-  'description',
-  'published',
-  'changed',
-  'gone',
+/** What is read as rights, or leads to a picture; the rest is shown, searched by, or compared with what was measured. */
+const NO_CLAIMS: ReadonlySet<PageField> = new Set<PageField>([
+  'title',
+  'author',
+  'licence',
+  'address',
+  'based-on',
+  'picture',
 ]);
 
 /** A page that nobody opened says what people see on it. */
@@ -79,7 +71,7 @@ export function readSavedPage(page: Page, file: string): Statements {
       licenceId: '',
       evidence: evidence('the page names what it is based on', address ? `${passage} (${address})` : passage),
     });
-  for (const fact of page.facts) if (CLAIMS.has(fact.field)) found.claims.push({ ...fact, file });
+  for (const fact of page.facts) if (!NO_CLAIMS.has(fact.field)) found.claims.push({ ...fact, file });
   const words = readText(page.words, { file, firstLine: 1 });
   // lines of a page are not lines of the file
   for (const statement of [...words.licences, ...words.authors, ...words.sources, ...words.titles, ...words.ownWords])

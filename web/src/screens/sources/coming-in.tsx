@@ -21,9 +21,9 @@ export function ComingIn() {
   const open = rows.filter(({ state }) => state !== 'arrived' && state !== 'ended');
   const ended = rows.filter(({ state }) => state === 'arrived');
   return (
-    <aside className="coming" aria-label="Coming in">
-      <h2>Coming in</h2>
-      {open.length === 0 && <p className="quiet small">What you take comes in here, and goes on after a break.</p>}
+    <aside className="coming" aria-label="Downloads">
+      <h2>Downloads</h2>
+      {open.length === 0 && <p className="quiet small">Downloads appear here and resume after an interruption.</p>}
       <ol>
         {open.map((one, i) => (
           <li key={one.id}>
@@ -33,7 +33,7 @@ export function ComingIn() {
       </ol>
       {ended.length > 0 && (
         <>
-          <h2 style={{ marginTop: 20 }}>Here</h2>
+          <h2 style={{ marginTop: 20 }}>Arrived</h2>
           <ol>
             {ended.map((one) => (
               <li key={one.id}>

@@ -144,8 +144,8 @@ function FolderForm({ roots }: { roots: string[] }) {
           </MenuItem>
         ))}
       </TextField>
-      <TextField id="folder-author" label="Author, where all of it is by one" {...register('author')} />
-      <TextField id="folder-source" label="Source, where all of it is from one" {...register('source')} />
+      <TextField id="folder-author" label="Author, if one person made everything" {...register('author')} />
+      <TextField id="folder-source" label="Source, if everything comes from one" {...register('source')} />
       <div>
         <Button type="submit" variant="contained" loading={watch.isPending}>
           Watch it

@@ -139,8 +139,8 @@ function Editions({
         <tr>
           <th scope="col">Edition</th>
           <th scope="col">Maps</th>
-          <th scope="col">Weight</th>
-          <th scope="col">Carries</th>
+          <th scope="col">File size</th>
+          <th scope="col">Includes</th>
           <td />
         </tr>
       </thead>

@@ -73,7 +73,7 @@ function Terms({ source: { kind, name, ability, terms } }: { source: SourcePage 
     <section aria-label="Terms">
       <h2>Terms</h2>
       {terms === null ? (
-        <p className="quiet">They could not be read now.</p>
+        <p className="quiet">The terms could not be loaded.</p>
       ) : (
         <>
           <div className="source-terms" tabIndex={0} role="region" aria-label={`Terms of ${name}`}>
@@ -95,7 +95,7 @@ function Terms({ source: { kind, name, ability, terms } }: { source: SourcePage 
                   Accept these terms for the house
                 </Button>
               ) : (
-                <p className="quiet">A curator accepts them.</p>
+                <p className="quiet">Only a curator can accept the terms.</p>
               )}
             </>
           )}
@@ -154,7 +154,7 @@ function Token({ source: { kind, ability, hasToken, tokenBy, tokenAt } }: { sour
               </Button>
             </form>
           ) : (
-            !hasToken && <p className="quiet">A curator enters it.</p>
+            !hasToken && <p className="quiet">Only a curator can enter the token.</p>
           )}
         </>
       )}

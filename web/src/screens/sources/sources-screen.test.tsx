@@ -209,7 +209,7 @@ describe('what comes in', () => {
         answer(changeFetching, () => ({})),
       ),
     );
-    const aside = await screen.findByRole('complementary', { name: 'Coming in' });
+    const aside = await screen.findByRole('complementary', { name: 'Downloads' });
     expect((await within(aside).findByRole('progressbar')).getAttribute('aria-valuenow')).toBe('50');
     expect(aside.textContent).toContain('700 kB of 1.4 MB · comes in');
     await user.click(within(aside).getByRole('button', { name: 'Pause' }));
@@ -241,7 +241,7 @@ describe('what comes in', () => {
         answer(changeFetching, () => ({})),
       ),
     );
-    const aside = await screen.findByRole('complementary', { name: 'Coming in' });
+    const aside = await screen.findByRole('complementary', { name: 'Downloads' });
     expect((await within(aside).findByText(/It asks to come again later/)).textContent).toMatch(
       /goes on by itself.*Tried again 30 Nov|1 Dec/,
     );

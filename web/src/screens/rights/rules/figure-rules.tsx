@@ -121,7 +121,7 @@ export function FigureRules({ now, onChange }: RuleProps) {
       <Rule rule="fetchHosts">
         <TextField
           id="rule-fetch-hosts"
-          label="hosts, a comma between"
+          label="hosts, separated by commas"
           value={now.fetchHosts.join(', ')}
           onChange={(event) => onChange({ fetchHosts: splitHosts(event.target.value) })}
           placeholder="models.example, *.archive.example"
