@@ -35,6 +35,7 @@ export const FINDING_KINDS = facts({
   'rights:taken-down': { heading: 'rights', title: 'Taken down' },
   'rights:licence': { heading: 'rights', title: 'Licence' },
   'rights:contradiction': { heading: 'rights', title: 'Something that came with it says otherwise' },
+  'rights:page': { heading: 'rights', title: 'What its page says now' },
   'rights:expiry': { heading: 'rights', title: 'When its grant ends' },
   'rights:evidence': { heading: 'rights', title: 'What proves its licence' },
   'rights:work': { heading: 'rights', title: 'A further work' },

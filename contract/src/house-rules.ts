@@ -63,6 +63,8 @@ export const HouseRulesSchema = z.object({
     .int()
     .min(1024 * 1024)
     .default(4 * 1024 ** 3),
+  /** Days after which the pages of models are asked again; 0 for never. */
+  askPagesEvery: z.number().int().min(0).max(365).default(7),
   /** Days for which Health still counts work that is done. */
   keepDoneWork: z.number().int().min(1).max(3650).default(30),
 });
@@ -130,6 +132,11 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   fetchBytes: {
     label: 'Largest file that is fetched',
     effect: 'A larger one is told and left; it can still be dropped by hand.',
+  },
+  askPagesEvery: {
+    label: 'Pages of models are asked again every',
+    effect:
+      'Days; 0 for never. A changed licence, another author, a newer version or a page that is gone is told on the asset.',
   },
   keepDoneWork: {
     label: 'Work that is done is kept for',

@@ -32,6 +32,7 @@ import { addPackageRoutes } from './projects/package-routes';
 import { addProjectRoutes } from './projects/routes';
 
 import { addWatchingRoutes } from './watching/routes';
+import { addPageRoutes } from './pages/routes';
 import { addSourceRoutes } from './sources/routes';
 
 /** What is worth packing anew each time it is asked for. */
@@ -61,6 +62,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addCatalogueRoutes(app, dependencies);
   addProjectRoutes(app, dependencies);
   addSourceRoutes(app, dependencies);
+  addPageRoutes(app, dependencies);
   addWatchingRoutes(app, dependencies);
   addRightsRoutes(app, dependencies);
   addProgressRoutes(app, dependencies, handlers);

@@ -9,6 +9,7 @@ import { createHouseTreatmentHandlers } from './house-treatments/handlers';
 import { createKitHandlers } from './kits/handlers';
 import { createLedgerHandlers } from './ledger/handlers';
 import { createLineUpHandlers } from './line-up/handlers';
+import { createPageHandlers } from './pages/handlers';
 import { createProjectHandlers } from './projects/handlers';
 import { createReadingHandlers } from './reading/handlers';
 import { createSourceHandlers } from './sources/handlers';
@@ -29,5 +30,6 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createLedgerHandlers(dependencies),
     ...createDayHandlers(dependencies),
     ...createSourceHandlers(dependencies),
+    ...createPageHandlers(dependencies),
   };
 }

@@ -14,6 +14,7 @@ import { KitScreen } from './screens/kit/kit-screen';
 import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
+import { KeptPageScreen } from './screens/pages/kept-page-screen';
 import { SourceScreen } from './screens/sources/source-screen';
 import { SourcesScreen } from './screens/sources/sources-screen';
 import { FoldersScreen } from './screens/sources/folders-screen';
@@ -88,6 +89,7 @@ export const ROUTES: RouteObject[] = [
       { path: 'rights/licences', element: <LicencesScreen /> },
       { path: 'rights/licences/:id', element: <LicenceScreen /> },
       { path: 'rights/rules', element: <RulesScreen /> },
+      { path: 'kept-pages/:sha256', element: <KeptPageScreen /> },
       { path: 'health', element: <HealthScreen /> },
       { path: 'people', element: <PeopleScreen /> },
       { path: 'me', element: <OwnScreen /> },

@@ -247,6 +247,40 @@ export const takePlace = endpoint({
   response: SheetSchema,
 });
 
+/** What of the treatment of an earlier version would be done to this one. */
+export const EarlierSchema = z.object({
+  asset: z.object({ id: z.string(), accession: z.string(), name: z.string(), state: AssetStateSchema }),
+  /** Each with the key it would stand under. */
+  lines: z.array(z.object({ key: z.string(), title: z.string(), label: z.string(), steps: z.array(StepSchema) })),
+  /** Everything this one would be treated with then, in the order it runs. */
+  steps: z.array(StepSchema),
+});
+export type Earlier = z.infer<typeof EarlierSchema>;
+
+export const getEarlier = endpoint({
+  method: 'get',
+  path: '/api/bench/:id/earlier',
+  may: 'artist',
+  summary: 'The earlier version of an asset, and what of its treatment would fit this one; null where there is none',
+  params: Id,
+  response: EarlierSchema.nullable(),
+});
+
+export const takeEarlier = endpoint({
+  method: 'post',
+  path: '/api/bench/:id/earlier',
+  may: 'artist',
+  summary: 'Treats an asset as its earlier version was treated, as far as it fits; each step can be switched off',
+  params: Id,
+  body: z.object({
+    /** The earlier one that was looked at. */
+    assetId: z.string(),
+    /** Lines that are wanted, by their keys. */
+    keys: z.array(z.string()).min(1).max(500),
+  }),
+  response: SheetSchema,
+});
+
 export const lookAgain = endpoint({
   method: 'post',
   path: '/api/bench/:id/look-again',

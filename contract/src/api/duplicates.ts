@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
 import { endpoint, Nothing } from './endpoint';
 
-/** How two finds are alike, the closest first. */
-export const DUPLICATE_RELATIONS = ['same-file', 'same-shape', 'other-maps', 'mirrored'] as const;
+/** How two finds are alike, the closest first. `same-page`: two states of what one page offers, of different shape. */
+export const DUPLICATE_RELATIONS = ['same-file', 'same-shape', 'same-page', 'other-maps', 'mirrored'] as const;
 export type DuplicateRelation = (typeof DUPLICATE_RELATIONS)[number];
 
 /** `same`: the one that is here stays; `newer`: the new one is taken instead; `both`: they are two things. */

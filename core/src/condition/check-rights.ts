@@ -1,6 +1,7 @@
 import type { Finding } from '@haveld/contract/finding';
+import { PAGE_CHANGES, type PageDifference } from '@haveld/contract/page-change';
 import type { FurtherWork, Provenance, RightsFinding } from '@haveld/contract/licence';
-import { listLicenceIds, parseExpression } from '../rights/expression';
+import { isExpression, listLicenceIds, parseExpression } from '../rights/expression';
 import { PART_WORDS } from '../rights/judge-use';
 import { licenceWords, standingOf, type LicenceBook } from '../rights/licence-book';
 import { COMMISSIONED, OWN_WORK, UNKNOWN_LICENCE } from '../rights/licences/standings';
@@ -18,6 +19,8 @@ export interface RightsState {
   awaitsSecond?: boolean;
   /** Something to prove it is kept: a text, a page, a receipt. */
   hasEvidence: boolean;
+  /** What its page says otherwise than it did, where nobody has said a word on it. */
+  pageChanges?: readonly (PageDifference & { id: string; seenAt: string })[];
   /** Taken down at its owner's wish: why. */
   takenDown?: string | null;
   /** `2026-11-26` */
@@ -32,6 +35,7 @@ export function checkRights(book: LicenceBook, state: RightsState): Finding[] {
     ...checkTakeDown(state),
     checkLicence(book, state),
     ...checkContradiction(book, state),
+    ...checkPage(book, state),
     ...checkExpiry(book, state),
     ...checkEvidence(state),
     ...state.further.map((work) => checkFurtherWork(book, work)),
@@ -128,6 +132,28 @@ function checkContradiction(book: LicenceBook, { provenance, found }: RightsStat
       evidence: found.licences.map((licence) => ({ ...licence.evidence, figure: licenceWords(book, licence.id) })),
     }),
   ];
+}
+
+/** Its page is no authority over what was granted when it was taken, and a person has to know that it says otherwise now. */
+function checkPage(book: LicenceBook, { pageChanges = [] }: RightsState): Finding[] {
+  const wordsOf = (licence: string): string =>
+    licence === '' ? 'no licence' : isExpression(licence) ? licenceWords(book, licence) : licence;
+  return pageChanges
+    .filter(({ what }) => PAGE_CHANGES[what].isAboutRights)
+    .map(({ id, what, was, now, seenAt }) =>
+      makeFinding({
+        kind: 'rights:page',
+        of: id,
+        mark: 'look',
+        title:
+          what === 'licence'
+            ? `Its page names ${wordsOf(now)} now`
+            : what === 'author'
+              ? `Its page names ${now} as its author now`
+              : PAGE_CHANGES[what].title,
+        detail: `${what === 'licence' || what === 'author' ? `It was ${what === 'licence' ? wordsOf(was) : was}; ` : ''}seen on ${seenAt.slice(0, 10)}.`,
+      }),
+    );
 }
 
 /** Days ahead at which a grant that ends is told. Common practice, no source. */

@@ -19,10 +19,15 @@ export interface DuplicateFacts {
   clips: number;
 }
 
-/** How two finds are alike, and the lines that say in what. @returns null where they are different things */
+/**
+ * How two finds are alike, and the lines that say in what.
+ * @param arePageMates both are what one page offers, at two times
+ * @returns null where they are different things
+ */
 export function compareFinds(
   mine: DuplicateFacts,
   other: DuplicateFacts,
+  arePageMates = false,
 ): { relation: DuplicateRelation; summary: string; lines: Duplicate['lines'] } | null {
   if (mine.modelSha256 === other.modelSha256)
     return {
@@ -31,7 +36,10 @@ export function compareFinds(
       lines: describeLines(mine, other, null),
     };
   const shapes = mine.shape && other.shape && compareShapes(mine.shape, other.shape);
-  if (!shapes) return null;
+  if (!shapes)
+    return arePageMates
+      ? { relation: 'same-page', summary: WORDS['same-page'], lines: describeLines(mine, other, null) }
+      : null;
   const maps = compareMaps(mine.maps, other.maps);
   const relation = shapes.relation === 'mirrored' ? 'mirrored' : maps === 'other' ? 'other-maps' : 'same-shape';
   return { relation, summary: WORDS[relation], lines: describeLines(mine, other, shapes) };
@@ -40,6 +48,7 @@ export function compareFinds(
 const WORDS: Record<DuplicateRelation, string> = {
   'same-file': 'The same model file, byte for byte.',
   'same-shape': 'The same shape, in whatever unit and stance.',
+  'same-page': 'From the same page, in another shape: a newer version of it.',
   'other-maps': 'The same shape with other maps: a twin in other colours, no double.',
   mirrored: 'A mirrored twin: left and right of one thing, no double.',
 };

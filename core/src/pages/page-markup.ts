@@ -16,6 +16,8 @@ const MOST_LINKS = 2000;
 export interface PageMarkup {
   /** Readable words, a line a block; an address stands behind the words of its link. */
   words: string;
+  /** Those of them that are not about other things of its kind: a card of a list that leads to a page beside this one is about that. */
+  ownWords: string;
   title: string;
   /** First heading. */
   heading: string;
@@ -37,10 +39,28 @@ export const isPage = (text: string): boolean =>
   /<(?:!doctype\s+html|html|head|body)\b/i.test(text.slice(0, 4000)) ||
   /<(?:p|div|a)\b[^>]*>/i.test(text.slice(0, 2000));
 
-/** Takes a page apart into what people see and what its markup says; navigation, footers and what stands beside are none of it. */
-export function readMarkup(html: string): PageMarkup {
+/** What one card of a list is written as. */
+const CARDS = new Set(['li', 'article', 'figure', 'tr']);
+
+/** A card says no more than this; the page's own text may be an `article` as well. */
+const LONGEST_CARD = 600;
+
+/** A card of the page: where its words stand, and where its links lead. */
+interface Card {
+  name: string;
+  start: number;
+  end: number;
+  links: string[];
+}
+
+/**
+ * Takes a page apart into what people see and what its markup says; navigation, footers and what stands beside are none of it.
+ * @param address it was fetched from, where that is known
+ */
+export function readMarkup(html: string, address = ''): PageMarkup {
   const page: PageMarkup = {
     words: '',
+    ownWords: '',
     title: '',
     heading: '',
     licenceLinks: [],
@@ -57,6 +77,8 @@ export function readMarkup(html: string): PageMarkup {
   let inTitle = false;
   let inHeading = false;
   let block: string | null = null;
+  const open: Card[] = [];
+  const cards: Card[] = [];
   const parser = new Parser(
     {
       onopentag(name, attributes) {
@@ -71,6 +93,9 @@ export function readMarkup(html: string): PageMarkup {
           page.metas.push([(attributes.name ?? attributes.property ?? '').toLowerCase(), attributes.content]);
         if (name === 'a' && attributes.href && page.links.length < MOST_LINKS) page.links.push(attributes.href);
         if (skipping > 0) return;
+        if (CARDS.has(name)) open.push({ name, start: page.words.length, end: 0, links: [] });
+        // a link is of the innermost card alone: the page around it leads nowhere by it
+        if (name === 'a' && attributes.href) open.at(-1)?.links.push(attributes.href);
         if (name === 'h1' && page.heading === '') inHeading = true;
         if (BLOCKS.has(name) && name !== 'td' && name !== 'th' && name !== 'dd') page.words += '\n';
         if (name === 'a' && attributes.href) link = attributes.href;
@@ -99,6 +124,7 @@ export function readMarkup(html: string): PageMarkup {
           link = null;
         }
         // a head and its cell are one line: `Author : Ines Falkenrot`
+        if (open.at(-1)?.name === name) cards.push({ ...open.pop()!, end: page.words.length });
         if (name === 'td' || name === 'th' || name === 'dt') page.words += ' : ';
         else if (BLOCKS.has(name) && !VOID.has(name)) page.words += '\n';
       },
@@ -106,11 +132,48 @@ export function readMarkup(html: string): PageMarkup {
     { decodeEntities: true, lowerCaseTags: true },
   );
   parser.end(html);
-  page.words = page.words
-    .replace(/[ \t]+/g, ' ')
-    .replace(/ ?\n ?/g, '\n')
-    .replace(/\n{3,}/g, '\n\n');
+  const ogUrl = page.metas.find(([key]) => key === 'og:url')?.[1] ?? '';
+  const others = cards.filter(
+    (card) => card.end - card.start <= LONGEST_CARD && leadsToMate(card, address || page.addresses[0] || ogUrl),
+  );
+  page.ownWords = tidy(leaveOut(page.words, others));
+  page.words = tidy(page.words);
   page.title = page.title.replace(/\s+/g, ' ').trim();
   page.heading = page.heading.replace(/\s+/g, ' ').trim();
   return page;
+}
+
+const tidy = (words: string): string =>
+  words
+    .replace(/[ \t]+/g, ' ')
+    .replace(/ ?\n ?/g, '\n')
+    .replace(/\n{3,}/g, '\n\n');
+
+/** Another of its kind stands in the same folder of the same host: `/models/bollard` beside `/models/bench`. Common practice, no source. */
+function leadsToMate({ links }: Card, own: string): boolean {
+  if (!URL.canParse(own)) return false;
+  const here = new URL(own);
+  const folder = (path: string): string => path.replace(/\/+$/, '').replace(/[^/]*$/, '');
+  // everything of a site may stand in its root
+  if (folder(here.pathname) === '/') return false;
+  return links.some((link) => {
+    if (!URL.canParse(link, own)) return false;
+    const there = new URL(link, own);
+    return (
+      there.host === here.host &&
+      there.pathname.replace(/\/+$/, '') !== here.pathname.replace(/\/+$/, '') &&
+      folder(there.pathname) === folder(here.pathname)
+    );
+  });
+}
+
+function leaveOut(words: string, cards: readonly Card[]): string {
+  let own = '';
+  let at = 0;
+  for (const { start, end } of [...cards].sort((a, b) => a.start - b.start)) {
+    if (start < at) continue;
+    own += words.slice(at, start);
+    at = end;
+  }
+  return own + words.slice(at);
 }

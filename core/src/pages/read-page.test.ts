@@ -198,5 +198,35 @@ test('a licence in the footer is that of the site’s words, never of the model'
 });
 
 test('nothing at all says nothing', async () => {
-  expect(await readPage('')).toEqual({ addresses: [], facts: [], words: '', links: [] });
+  expect(await readPage('')).toEqual({ addresses: [], facts: [], words: '', ownWords: '', links: [] });
+});
+
+test('a list of others on the page says nothing of this one: neither their licence nor their author nor their price', async () => {
+  const html = `<!doctype html><html><head><link rel="canonical" href="https://a.example/models/bench"></head><body><article>
+    <h1>Bench</h1><p>Author: Ines Falkenrot</p><p>Licence: CC BY 4.0</p>
+    <h2>Others also took</h2><ul><li><a href="/models/bollard">Bollard</a><p>Author: Tor Aldersund</p><p>Licence: CC0</p></li>
+    <li><a href="/models/crate">Crate</a><p>Price: 12 EUR</p></li></ul></article></body></html>`;
+  const { facts, words, ownWords } = await readPage(html);
+  const of = (field: string): string[] => facts.filter((fact) => fact.field === field).map(({ value }) => value);
+  expect(of('price')).toEqual([]);
+  expect(ownWords).toMatch(/Ines Falkenrot/);
+  expect(ownWords).toMatch(/Licence: CC BY 4\.0/);
+  expect(ownWords).not.toMatch(/CC0|Bollard|Tor/);
+  expect(words).toMatch(/CC0/);
+});
+
+test('a card that leads to its author, its licence or itself is about this one', async () => {
+  const html = `<!doctype html><html><head><link rel="canonical" href="https://a.example/models/bench"></head><body>
+    <ul><li>by <a href="/people/ines">Ines Falkenrot</a></li><li><a href="/models/bench/">CC BY 4.0</a></li>
+    <li><a href="https://b.example/models/x">CC0</a></li></ul></body></html>`;
+  const { ownWords } = await readPage(html);
+  expect(ownWords).toMatch(/Ines Falkenrot/);
+  expect(ownWords).toMatch(/CC BY 4\.0/);
+  expect(ownWords).toMatch(/CC0/);
+});
+
+test('a long article is the page itself, whatever it leads to', async () => {
+  const html = `<!doctype html><html><head><link rel="canonical" href="https://a.example/models/bench"></head><body>
+    <article><p>${'A bench of oak. '.repeat(60)}</p><a href="/models/crate">See the crate too</a><p>Licence: CC BY 4.0</p></article></body></html>`;
+  expect((await readPage(html)).ownWords).toMatch(/Licence: CC BY 4\.0/);
 });

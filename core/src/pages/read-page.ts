@@ -15,6 +15,8 @@ export interface Page {
   facts: PageFact[];
   /** Readable words, a line a block. */
   words: string;
+  /** Those of them that are about the thing it is about, not about others that it lists. */
+  ownWords: string;
   /** Where its links lead, absolute, each once. */
   links: string[];
 }
@@ -29,7 +31,7 @@ const NOWHERE = 'http://page.invalid/';
  * @param address it was fetched from, where that is known
  */
 export async function readPage(html: string, address = ''): Promise<Page> {
-  const markup = readMarkup(html);
+  const markup = readMarkup(html, address);
   const metas = readMetas(markup.metas);
   const stated = metas.filter(({ field }) => field === 'address').map(({ value }) => value);
   const addresses = [...new Set([address, ...markup.addresses, ...stated])].filter((each) =>
@@ -47,10 +49,16 @@ export async function readPage(html: string, address = ''): Promise<Page> {
   }
   facts.push(...readLinkedRights(things, markup, base, facts));
   facts.push(...metas);
-  const lines = readLines(markup.words);
+  const lines = readLines(markup.ownWords);
   facts.push(...lines.filter(({ field }) => field === 'gone' || !facts.some((fact) => fact.field === field)));
   const links = markup.links.map((link) => resolveAddress(link, base)).filter((link) => link !== null);
-  return { addresses, facts: listDistinct(facts), words: markup.words, links: [...new Set(links)] };
+  return {
+    addresses,
+    facts: listDistinct(facts),
+    words: markup.words,
+    ownWords: markup.ownWords,
+    links: [...new Set(links)],
+  };
 }
 
 const MOST_LICENCES = 8;

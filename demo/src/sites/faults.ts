@@ -9,6 +9,8 @@ export const FAULTS = [
   'gone',
   'moved',
   'licence-changed',
+  'author-renamed',
+  'newer-version',
   'taken-down',
   'page-for-file',
   'odd-name',

@@ -2,7 +2,7 @@ import * as harbour from '../models/harbour';
 import { drawPreview, makeEdition, measureModel } from './site-files';
 import { bollard, fishCrate, harbourBench, quayLadder } from './site-shapes';
 import { CC0, CC_BY, type SiteModel } from './site-model';
-import { editionsOf, escape, file, findModels, html, json, picture, type Reply, type Site } from './site';
+import { editionsOf, escape, file, findModels, html, json, picture, showModel, type Reply, type Site } from './site';
 
 const HOST = 'quayside-models.example';
 const INES = { name: 'Ines Falkenrot', slug: 'ines-falkenrot' };
@@ -166,19 +166,14 @@ export const quayside: Site = {
     if (kind !== 'previews' && fault === 'taken-down')
       return html(frame('Removed', '<h1>This model has been removed by its author.</h1>'), 410);
     if (kind === 'previews') return picture(await drawPreview(model, '#e8eef0'));
-    if (kind === 'api/v1/models')
-      return json(await describe(fault === 'licence-changed' ? { ...model, licence: NEW_LICENCE } : model));
-    if (kind === 'models')
-      return html(await modelPage(fault === 'licence-changed' ? { ...model, licence: NEW_LICENCE } : model), 200, {
-        etag: `"${slug}-${fault ?? '1'}"`,
-      });
-    const edition = editionsOf(model).find((one) => one.id === id);
+    const shown = showModel(model, fault);
+    if (kind === 'api/v1/models') return json(await describe(shown));
+    if (kind === 'models') return html(await modelPage(shown), 200, { etag: `"${slug}-${fault ?? '1'}"` });
+    const edition = editionsOf(shown).find((one) => one.id === id);
     if (!edition) return html(frame('Not here', '<h1>There is no such file.</h1>'), 404);
-    return file(slug, edition.fileName, (await makeEdition(model, edition, pageOf(slug))).bytes);
+    return file(slug, edition.fileName, (await makeEdition(shown, edition, pageOf(slug))).bytes);
   },
 };
-
-const NEW_LICENCE = { words: 'CC BY-NC 4.0', address: 'https://creativecommons.org/licenses/by-nc/4.0/' };
 
 async function describe(model: SiteModel): Promise<unknown> {
   const figures = measureModel(model);

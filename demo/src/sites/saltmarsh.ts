@@ -4,6 +4,7 @@ import { capstan, deckLantern, engineTelegraph, fogHorn } from './site-shapes';
 import { CC0, type SiteModel } from './site-model';
 import {
   editionsOf,
+  showModel,
   escape,
   file,
   findModels,
@@ -183,10 +184,11 @@ export function createSaltmarsh(now: () => Date): Site {
         const ticket = tickets.get(slug);
         if (!ticket || ticket.until < now().getTime()) return json({ problem: 'this ticket is over' }, 403);
         const model = MODELS.find((one) => one.slug === ticket.slug)!;
-        const edition = editionsOf(model).find(({ id }) => id === ticket.edition)!;
-        return file(model.slug, edition.fileName, (await makeEdition(model, edition, pageOf(model.slug))).bytes);
+        const shown = showModel(model, faultOf(model.slug));
+        const edition = editionsOf(shown).find(({ id }) => id === ticket.edition)!;
+        return file(model.slug, edition.fileName, (await makeEdition(shown, edition, pageOf(model.slug))).bytes);
       }
-      const model = MODELS.find((one) => one.slug === slug);
+      const model = MODELS.find((one) => one.slug === slug?.replace(MOVED_TO, ''));
       if (kind === 'plates' && model) return picture(await drawPreview(model, '#dfe7d8'));
       if (kind === 'shelf' && model) {
         const fault = faultOf(slug);
@@ -195,7 +197,10 @@ export function createSaltmarsh(now: () => Date): Site {
           return html(frame('Removed', '', '<h1>This model has been withdrawn by its author.</h1>'), 410);
         if (fault === 'moved')
           return { status: 301, headers: { location: `https://${HOST}/shelf/${slug}-2` }, body: '' };
-        return html(await shelfPage(model), 200, { 'last-modified': new Date(model.published).toUTCString() });
+        const changed = fault ? CHANGED : model.published;
+        return html(await shelfPage(showModel(model, fault)), 200, {
+          'last-modified': new Date(changed).toUTCString(),
+        });
       }
       if (request.headers.authorization !== `Bearer ${SALTMARSH_TOKEN}`)
         return json({ problem: 'a token is needed' }, 401);
@@ -205,7 +210,7 @@ export function createSaltmarsh(now: () => Date): Site {
         const fault = faultOf(slug);
         if (fault === 'gone') return json({ problem: 'no such thing' }, 404);
         if (fault === 'taken-down') return json({ problem: 'withdrawn' }, 410);
-        return json(await describe(model));
+        return json(await describe(showModel(model, fault)));
       }
       return json({ problem: 'no such thing' }, 404);
     },
@@ -232,6 +237,11 @@ export function createSaltmarsh(now: () => Date): Site {
     return json({ href: `https://${HOST}/file/${ticket}` }, 201);
   }
 }
+
+/** Where a page that was moved stands now. */
+const MOVED_TO = /-2$/;
+/** The day of everything that a fault changes. */
+const CHANGED = '2026-11-20';
 
 const readJson = <T>(body: string): Partial<T> => {
   try {

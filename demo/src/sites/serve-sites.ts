@@ -86,6 +86,12 @@ function tellFault({ method }: IncomingMessage, body: string, sites: Site[], fau
   return json({});
 }
 
+/** Who asks has it as it is (RFC 9110, 13.1). */
+const isKnown = (request: IncomingMessage, headers: Reply['headers']): boolean =>
+  headers.etag !== undefined
+    ? request.headers['if-none-match'] === headers.etag
+    : headers['last-modified'] !== undefined && request.headers['if-modified-since'] === headers['last-modified'];
+
 async function send(
   response: ServerResponse,
   request: IncomingMessage,
@@ -96,6 +102,7 @@ async function send(
   let body = Buffer.from(reply.body);
   if (fault === 'busy') return void response.writeHead(429, { 'retry-after': String(BUSY_SECONDS) }).end();
   if (fault === 'silent') return void request.socket.destroy();
+  if (isKnown(request, headers)) return void response.writeHead(304, headers).end();
   if (reply.fileOf === undefined)
     return void response.writeHead(status, { ...headers, 'content-length': body.length }).end(body);
   if (fault === 'page-for-file')

@@ -48,7 +48,7 @@ const made = new Map<string, Promise<EditionBytes>>();
 
 /** @returns the file of one edition: GLB by itself, OBJ in an archive with their maps and a read-me */
 export function makeEdition(model: SiteModel, edition: SiteEdition, page: string): Promise<EditionBytes> {
-  const key = `${page} ${edition.id}`;
+  const key = `${page} ${edition.id} ${model.version ?? 1}`;
   const known = made.get(key);
   if (known) return known;
   const making = writeEdition(model, edition, page).then((bytes) => ({

@@ -13,6 +13,8 @@ export interface SiteModel {
   /** In the site's play currency; 0 where it is free. */
   price: number;
   published: string;
+  /** Counted up where its files are made anew; left out, the first. */
+  version?: number;
   parts: () => Part[];
 }
 

@@ -1,5 +1,6 @@
 import type { Fault } from './faults';
-import type { SiteEdition, SiteModel } from './site-model';
+import { block, type Part } from '../shape';
+import { CC_BY_NC, type SiteEdition, type SiteModel } from './site-model';
 
 /** What a site is asked, taken apart. */
 export interface SiteRequest {
@@ -60,9 +61,20 @@ export const file = (slug: string, name: string, body: Buffer): Reply => ({
 export const escape = (words: string): string =>
   words.replace(/[&<>"]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign]!);
 
+/** A model as its site shows it while something was told to go wrong: under another licence, by another name, made anew. */
+export function showModel(model: SiteModel, fault: Fault | null): SiteModel {
+  if (fault === 'licence-changed') return { ...model, licence: CC_BY_NC };
+  if (fault === 'author-renamed')
+    return { ...model, author: { ...model.author, name: `${model.author.name} Ravnsund` } };
+  if (fault !== 'newer-version') return model;
+  // a newer one stands on a slab, so that it has another shape
+  const slab = (): Part => block('slab', 'zinc', [1.2, 0.06, 1.2], [0, -0.03, 0]);
+  return { ...model, version: 2, published: '2026-11-20', parts: () => [...model.parts(), slab()] };
+}
+
 /** Three ways to have a model, as the sites offer them. */
 export const editionsOf = (model: SiteModel): SiteEdition[] => {
-  const stem = model.slug.replaceAll('-', '_');
+  const stem = `${model.slug.replaceAll('-', '_')}${model.version ? `_v${model.version}` : ''}`;
   return [
     {
       id: 'glb-512',

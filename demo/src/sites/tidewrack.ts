@@ -4,6 +4,7 @@ import { anemometer, netFloat, rainGauge, tideGauge } from './site-shapes';
 import { CC_BY, CC_BY_NC, CC_BY_SA, type SiteModel } from './site-model';
 import {
   editionsOf,
+  showModel,
   escape,
   file,
   findModels,
@@ -219,10 +220,10 @@ export function createTidewrack(today: () => Date): Site {
       if (fault === 'gone') return html(frame('Nothing', '<h1>Nothing was washed ashore here.</h1>'), 404);
       if (fault === 'taken-down')
         return html(frame('Taken down', '<h1>This item was taken down at the request of its author.</h1>'), 451);
-      const shown = fault === 'licence-changed' ? { ...model, licence: CC_BY_NC } : model;
+      const shown = showModel(model, fault);
       if (kind === 'exchange/item') return json(await describe(shown));
       if (kind === 'm') return html(await itemPage(shown), 200, { etag: `"${slug}-${fault ?? 1}"` });
-      return take(request, model, way ?? '', key);
+      return take(request, shown, way ?? '', key);
     },
   };
 

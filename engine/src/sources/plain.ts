@@ -64,7 +64,7 @@ function describeFile(address: string, headers: Record<string, string | string[]
 }
 
 /** @returns what a page says of one model, and the files it leads to */
-function describePage(address: string, page: Page): SourceItem {
+export function describePage(address: string, page: Page): SourceItem {
   const first = (field: Page['facts'][number]['field']): Page['facts'][number] | undefined =>
     page.facts.find((fact) => fact.field === field);
   const [licence, price] = [first('licence'), first('price')];

@@ -2,6 +2,7 @@ import * as contract from '@haveld/contract/api/bench';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import * as borrowing from './borrowing';
+import * as earlier from './earlier';
 import * as place from './place';
 import * as service from './service';
 
@@ -30,6 +31,11 @@ export function addBenchRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.takePlace, ({ params, body, person }) =>
     place.takePlace(dependencies, params.id, body, person),
   );
+  serveEndpoint(app, contract.getEarlier, ({ params }) => earlier.getEarlier(pool, params.id));
+  serveEndpoint(app, contract.takeEarlier, async ({ params, body, person }) => {
+    await earlier.takeEarlier(dependencies, params.id, body, person);
+    return service.getSheet(pool, params.id);
+  });
   serveEndpoint(app, contract.lookAgain, ({ params }) => service.lookAgain(dependencies, params.id));
   serveEndpoint(app, contract.changeProvenance, ({ params, body, person }) =>
     service.changeProvenance(dependencies, params.id, body, person),

@@ -4,6 +4,7 @@ import { loadRules } from '../house/rule-queries';
 import { today } from '../house/today';
 import { insertJob, purgeEnded, wasAskedFor } from '../jobs/job-queries';
 import { listExpiring } from '../ledger/ledger-queries';
+import { askForPages } from '../pages/ask-for-pages';
 import { forgetEndedLinks } from '../people/link-queries';
 import { forgetEndedSessions } from '../people/session-queries';
 import { forgetEndedTokens } from '../people/token-queries';
@@ -24,7 +25,7 @@ export async function ensureDayBegun(db: Executor): Promise<void> {
 const LAPSES_SOON_DAYS = 60;
 const PAGE = 500;
 
-/** Tells grants that end soon or have ended, judges what projects hold by today, and forgets old work. */
+/** Tells grants that end soon or have ended, judges what projects hold by today, has pages asked again, and forgets old work. */
 export async function beginDay(pool: Pool, signal: AbortSignal): Promise<void> {
   const soon = new Date(Date.now() + LAPSES_SOON_DAYS * 86_400_000).toISOString().slice(0, 10);
   for (let after = ''; ;) {
@@ -35,6 +36,7 @@ export async function beginDay(pool: Pool, signal: AbortSignal): Promise<void> {
     after = ids[ids.length - 1];
   }
   await askForJudging(pool);
+  await askForPages(pool);
   await purgeEnded(pool, (await loadRules(pool)).keepDoneWork);
   for (const forget of [forgetOldTries, forgetEndedSessions, forgetEndedTokens, forgetEndedLinks]) await forget(pool);
 }

@@ -86,6 +86,25 @@ export const listSameFiles = async (db: Executor, arrivalId: string, sha256: str
     )
   ).map((row) => row.findId);
 
+/**
+ * Finds that came of the same page of a source at another time: the only one of each arrival, or those of one name. What a page offers
+ * in many pieces is not compared with every other.
+ */
+export const listPageMates = async (db: Executor, findId: string): Promise<string[]> => {
+  const mates = (joins: string, address: string): string =>
+    `SELECT find.id AS findId FROM find AS own JOIN fetching AS mine ON mine.id = own.arrival_id ${joins}
+     WHERE own.id = ? AND ${address} = mine.page_address AND find.arrival_id <> own.arrival_id
+       AND (find.name = own.name OR ((SELECT COUNT(*) FROM find AS f WHERE f.arrival_id = own.arrival_id) = 1
+         AND (SELECT COUNT(*) FROM find AS f WHERE f.arrival_id = find.arrival_id) = 1))`;
+  const rows = await many<{ findId: string }>(
+    db,
+    `${mates('JOIN fetching AS other ON other.page_address = mine.page_address JOIN find ON find.arrival_id = other.id', 'other.page_address')}
+     UNION ${mates('JOIN provenance ON provenance.page_url = mine.page_address JOIN asset ON asset.id = provenance.asset_id JOIN find ON find.id = asset.find_id', 'provenance.page_url')} LIMIT 50`,
+    [findId, findId],
+  );
+  return rows.map((row) => row.findId);
+};
+
 /** @returns true where both arrivals received a file of the same bytes */
 export const cameInSameArchive = async (db: Executor, arrivalId: string, otherId: string): Promise<boolean> =>
   (
@@ -136,7 +155,7 @@ export const listPairs = async (db: Executor, findId: string): Promise<PairRow[]
   (
     await many<StoredPair>(
       db,
-      `${PAIR} WHERE find_id = ? ORDER BY FIELD(relation, 'same-file', 'same-shape', 'other-maps', 'mirrored'), id`,
+      `${PAIR} WHERE find_id = ? ORDER BY FIELD(relation, 'same-file', 'same-shape', 'same-page', 'other-maps', 'mirrored'), id`,
       [findId],
     )
   ).map(parsePair);
@@ -177,4 +196,14 @@ export const countOpenPairs = async (db: Executor, arrivalIds: readonly string[]
            WHERE find.arrival_id IN (${places}) AND decision IS NULL GROUP BY find_id`,
       )
     ).map(({ findId, n }) => [findId, n]),
+  );
+
+/** The asset a find was called the newer one of: what stands in the catalogue before what does not, the latest first. */
+export const findEarlierAsset = (db: Executor, findId: string): Promise<{ id: string } | null> =>
+  maybeOne(
+    db,
+    `SELECT asset.id FROM duplicate_pair JOIN asset ON asset.find_id = duplicate_pair.other_find_id
+     WHERE duplicate_pair.find_id = ? AND (decision = 'newer' OR (decision IS NULL AND relation = 'same-page'))
+     ORDER BY asset.state = 'catalogued' DESC, asset.accession DESC LIMIT 1`,
+    [findId],
   );

@@ -34,15 +34,17 @@ export async function noteDuplicates(
   const mine = await gatherFacts(tx, findId);
   if (!mine) return;
   const near = shape ? await queries.listNearShapes(tx, mine.arrivalId, shape) : [];
+  const mates = new Set(await queries.listPageMates(tx, findId));
   const candidates = new Set([
     ...(await queries.listSameFiles(tx, mine.arrivalId, mine.modelSha256)),
     ...near.map((row) => row.findId),
+    ...mates,
   ]);
-  for (const otherFindId of candidates) {
-    const theirs = await gatherFacts(tx, otherFindId);
+  for (const candidate of candidates) {
+    const theirs = await gatherFacts(tx, candidate);
     if (!theirs) continue;
     const [later, earlier] = theirs.arrivedAt > mine.arrivedAt ? [theirs, mine] : [mine, theirs];
-    const compared = compareFinds(later, earlier);
+    const compared = compareFinds(later, earlier, mates.has(candidate));
     if (!compared) continue;
     const { relation, ...differences } = compared;
     if (relation === 'same-file' && (await queries.cameInSameArchive(tx, mine.arrivalId, theirs.arrivalId)))

@@ -27,6 +27,8 @@ export async function insertJob(
 
 /** Waiting for a source must not hold up the work of this machine: it has lanes of its own. */
 export const FETCHING = 'fetch-edition';
+export const ASKING = 'ask-pages';
+const OF_SOURCES = `('${FETCHING}', '${ASKING}')`;
 export type Lane = 'work' | 'fetching';
 
 /** More than there are connections that may hold one each. */
@@ -34,7 +36,7 @@ const CANDIDATES = 32;
 
 /** Finds the next job that waits, or whose worker has died; locks the row until the transaction ends. */
 export async function findClaimable(tx: Executor, lane: Lane): Promise<Omit<Job, 'leaseToken'> | null> {
-  const isOfLane = lane === 'fetching' ? `kind = '${FETCHING}'` : `kind <> '${FETCHING}'`;
+  const isOfLane = `kind ${lane === 'fetching' ? 'IN' : 'NOT IN'} ${OF_SOURCES}`;
   const find = async (where: string): Promise<Omit<Job, 'leaseToken'> | null> => {
     // looked up by the index of states, in its order, without a lock: what is done is never read. Locked by their ids: a lock on
     // the index would bar the way to jobs that become running, or are added

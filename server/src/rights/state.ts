@@ -1,5 +1,6 @@
 import type { AssetState } from '@haveld/contract/asset-state';
 import type { Answer, Finding } from '@haveld/contract/finding';
+import type { PageDifference } from '@haveld/contract/page-change';
 import { RightsFindingSchema, type FurtherWork, type Provenance, type RightsFinding } from '@haveld/contract/licence';
 import { answerFindings } from '@haveld/core/condition/answers';
 import { checkRights } from '@haveld/core/condition/check-rights';
@@ -10,6 +11,7 @@ import { loadBook, type HouseBook } from '../house/book';
 import { today } from '../house/today';
 import { askForJudging } from './ask-for-judging';
 import { listBorrowers } from './borrowing-queries';
+import { listOpenOf } from './page-change-queries';
 import { parseProvenance } from './provenance-queries';
 import { isAnyHeld } from './reopening-queries';
 import * as queries from './state-queries';
@@ -28,16 +30,18 @@ export interface AssetRightsState {
   further: FurtherWork[];
   found: RightsFinding;
   hasEvidence: boolean;
+  pageChanges: (PageDifference & { id: string; seenAt: string })[];
   answers: Map<string, Answer>;
 }
 
-/** Reads them for many assets at once: three statements. */
+/** Reads them for many assets at once: four statements. */
 export async function loadRightsStates(db: Executor, ids: readonly string[]): Promise<AssetRightsState[]> {
   if (ids.length === 0) return [];
-  const [rows, works, answers] = await Promise.all([
+  const [rows, works, answers, pageChanges] = await Promise.all([
     queries.listStates(db, ids),
     listWorks(db, ids),
     listAnswersOf(db, ids, 'rights'),
+    listOpenOf(db, ids),
   ]);
   return rows.map((row) => ({
     id: row.id,
@@ -51,6 +55,9 @@ export async function loadRightsStates(db: Executor, ids: readonly string[]): Pr
     further: works.get(row.id) ?? [],
     found: RightsFindingSchema.parse(JSON.parse(row.found)),
     hasEvidence: row.hasEvidence === 1,
+    pageChanges: pageChanges
+      .filter(({ assetId }) => assetId === row.id)
+      .map(({ seenAt, ...change }) => ({ ...change, seenAt: seenAt.toISOString() })),
     answers: answers.get(row.id)!,
   }));
 }
@@ -64,6 +71,7 @@ export const listRightsFindings = ({ book, rules }: HouseBook, state: AssetRight
     confirmed: state.confirmed,
     awaitsSecond: rules.secondPerson && state.confirmedBy !== null && !state.confirmed,
     hasEvidence: state.hasEvidence,
+    pageChanges: state.pageChanges,
     takenDown: state.takenDown,
     today: today(),
     evidenceRequired: rules.evidenceRequired,

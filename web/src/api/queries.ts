@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
-import { getSheet, listBench, listLenders, listStandIns } from '@haveld/contract/api/bench';
+import { getEarlier, getSheet, listBench, listLenders, listStandIns } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { listHabits } from '@haveld/contract/api/habits';
@@ -10,6 +10,7 @@ import { getLineUp } from '@haveld/contract/api/line-up';
 import { listHouseMaterials } from '@haveld/contract/api/house-materials';
 import { getKit, getKitBench } from '@haveld/contract/api/kits';
 import { getMe, listPeople, listSessions, listTokens } from '@haveld/contract/api/people';
+import { getKeptPage, getPageOfAsset } from '@haveld/contract/api/pages';
 import { getHealth, getProgress } from '@haveld/contract/api/progress';
 import { getProject, getProjectRights, listProjects } from '@haveld/contract/api/projects';
 import {
@@ -163,6 +164,17 @@ export const assetRightsQuery = (id: string) =>
     queryKey: [LIBRARY, 'asset-rights', id],
     queryFn: ({ signal }) => call(getAssetRights, { params: { id }, signal }),
   });
+export const pageOfAssetQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'page-of-asset', id],
+    queryFn: ({ signal }) => call(getPageOfAsset, { params: { id }, signal }),
+  });
+export const keptPageQuery = (sha256: string) =>
+  queryOptions({
+    queryKey: ['kept-page', sha256],
+    queryFn: ({ signal }) => call(getKeptPage, { params: { sha256 }, signal }),
+    staleTime: Infinity,
+  });
 export const ledgerQuery = (question: LedgerQuestion) =>
   infiniteQueryOptions({
     queryKey: [LIBRARY, 'ledger', question],
@@ -197,6 +209,11 @@ export const healthQuery = queryOptions({
   queryKey: [LIBRARY, 'health'],
   queryFn: ({ signal }) => call(getHealth, { signal }),
 });
+export const earlierQuery = (id: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'earlier', id],
+    queryFn: ({ signal }) => call(getEarlier, { params: { id }, signal }),
+  });
 export const duplicatesQuery = (findId: string) =>
   queryOptions({
     queryKey: [LIBRARY, 'duplicates', findId],

@@ -3,7 +3,9 @@ import userEvent from '@testing-library/user-event';
 import { createMemoryRouter } from 'react-router';
 import type { z } from 'zod';
 import type { AnyEndpoint, Endpoint } from '@haveld/contract/api/endpoint';
+import { getEarlier } from '@haveld/contract/api/bench';
 import { getHouseRules } from '@haveld/contract/api/house';
+import { getPageOfAsset } from '@haveld/contract/api/pages';
 import { getMe, PersonSchema } from '@haveld/contract/api/people';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
 import { listLicences } from '@haveld/contract/api/rights';
@@ -32,11 +34,14 @@ export const answer = <P extends z.ZodType, Q extends z.ZodType, B extends z.Zod
   give: (asked: { params: z.output<P>; query: z.output<Q>; body: z.output<B> }) => z.input<R>,
 ): Answer => ({ endpoint: endpoint as unknown as AnyEndpoint, give: give as unknown as Answer['give'] });
 
-const SIGNED_IN = [
+/** What every screen may ask: somebody who is signed in, and models that are from no page and the newer ones of nothing. */
+const PLAIN = [
   answer(getMe, () => exampleOf(PersonSchema, { id: 'maja', signIn: 'maja', name: 'Maja Lindqvist', role: 'owner' })),
   answer(listLicences, () => []),
   answer(getHouseRules, () => HOUSE_RULES),
   answer(getProgress, () => exampleOf(ProgressSchema, { revision: '1' })),
+  answer(getPageOfAsset, () => null),
+  answer(getEarlier, () => null),
 ];
 
 /**
@@ -45,7 +50,7 @@ const SIGNED_IN = [
  */
 export function renderAt(path: string, answers: readonly Answer[]) {
   const asked: Asked[] = [];
-  globalThis.fetch = createFetch([...answers, ...SIGNED_IN], asked);
+  globalThis.fetch = createFetch([...answers, ...PLAIN], asked);
   const router = createMemoryRouter(ROUTES, { initialEntries: [path] });
   const queries = createQueries();
   queries.setDefaultOptions({ queries: { ...queries.getDefaultOptions().queries, retry: false } });

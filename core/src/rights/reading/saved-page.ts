@@ -25,12 +25,10 @@ const NO_CLAIMS: ReadonlySet<PageField> = new Set<PageField>([
 ]);
 
 /** A page that nobody opened says what people see on it. */
-export const readUnopened = (html: string): Page => ({
-  addresses: [],
-  facts: [],
-  words: readMarkup(html).words,
-  links: [],
-});
+export function readUnopened(html: string): Page {
+  const { words, ownWords } = readMarkup(html);
+  return { addresses: [], facts: [], words, ownWords, links: [] };
+}
 
 /** What a page says of rights: its marks for machines first, its words for the rest. */
 export function readSavedPage(page: Page, file: string): Statements {
@@ -72,7 +70,7 @@ export function readSavedPage(page: Page, file: string): Statements {
       evidence: evidence('the page names what it is based on', address ? `${passage} (${address})` : passage),
     });
   for (const fact of page.facts) if (!NO_CLAIMS.has(fact.field)) found.claims.push({ ...fact, file });
-  const words = readText(page.words, { file, firstLine: 1 });
+  const words = readText(page.ownWords, { file, firstLine: 1 });
   // lines of a page are not lines of the file
   for (const statement of [...words.licences, ...words.authors, ...words.sources, ...words.titles, ...words.ownWords])
     delete statement.evidence.line;

@@ -56,7 +56,7 @@ function Pair({ pair }: { pair: Duplicate }) {
     call(decideDuplicate, { params: { id: pair.id }, body: { decision, seen: pair.decision } }),
   );
   const isTwin = pair.relation === 'mirrored' || pair.relation === 'other-maps';
-  const likely = isTwin ? 'both' : 'same';
+  const likely = isTwin ? 'both' : pair.relation === 'same-page' ? 'newer' : 'same';
   return (
     <section className="sheet pair" aria-label={`${pair.mine.name} and ${pair.other.name}`}>
       <p className="pair-words">

@@ -19,6 +19,7 @@ import { STANDING_MARKS, VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standi
 import { useBook } from '../../parts/use-book';
 import { useMay } from '../../parts/use-may';
 import { CompareView } from '../../view3d/compare-view';
+import { PageWatch } from '../pages/page-watch';
 import { HandOverDialog } from '../projects/hand-over-dialog';
 
 /** Everything about one asset: itself, whose it is, what was done to it, and where it is used. */
@@ -74,6 +75,7 @@ function AssetView({ page }: { page: AssetPage }) {
         <div className="asset-words">
           {current && <Facts page={page} version={current} />}
           <Provenance page={page} />
+          {mayWork && <PageWatch assetId={card.id} heading="h2" />}
           <Uses page={page} />
           <Versions page={page} />
           {mayWork && <Originals page={page} />}

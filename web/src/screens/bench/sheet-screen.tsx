@@ -9,7 +9,7 @@ import { takeSure, type BenchRow, type Sheet } from '@haveld/contract/api/bench'
 import type { Step } from '@haveld/contract/step';
 import { describePointsAt } from '@haveld/core/condition/pointing/points-at';
 import { bytesUrl, call } from '../../api/client';
-import { benchQuery, BUSY_MS, kitBenchQuery, sheetQuery } from '../../api/queries';
+import { benchQuery, BUSY_MS, earlierQuery, kitBenchQuery, sheetQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { Failure, Loading } from '../../parts/notice';
 import { CompareView } from '../../view3d/compare-view';
@@ -26,6 +26,7 @@ import type { TrialKind } from '../../view3d/use-trials';
 import { CatalogueDialog } from './catalogue-dialog';
 import { CollisionPanel } from './collision-panel';
 import { ConditionSheet } from './condition-sheet';
+import { EarlierPanel } from './earlier-panel';
 import { FiguresRow } from './figures-row';
 import { LevelsPanel, type ShownAtLevel } from './levels-panel';
 import { TURNS } from './placing/quarter-turns';
@@ -66,8 +67,9 @@ function SheetView({ sheet }: { sheet: Sheet }) {
   // six in a row stand by the module of their kit, which takes all of its pieces to find
   const kit = useQuery({ ...kitBenchQuery(sheet.kit?.id ?? ''), enabled: sheet.kit !== null && tried === 'row' });
   const sure = useChange(() => call(takeSure, { params: { id: sheet.id } }));
-  const [panel, setPanel] = useState<'collision' | 'levels' | null>(null);
-  const toggle = (one: 'collision' | 'levels'): void => setPanel((now) => (now === one ? null : one));
+  const [panel, setPanel] = useState<'collision' | 'levels' | 'earlier' | null>(null);
+  const earlier = useQuery(earlierQuery(sheet.id)).data ?? null;
+  const toggle = (one: 'collision' | 'levels' | 'earlier'): void => setPanel((now) => (now === one ? null : one));
   const [outline, setOutline] = useState<DrawnEdges | null>(null);
   const [level, setLevel] = useState<ShownAtLevel | null>(null);
   useHotkeys('w', () => toggle('collision'));
@@ -175,6 +177,16 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                     >
                       Levels of detail
                     </button>
+                    {earlier && (
+                      <button
+                        type="button"
+                        aria-pressed={panel === 'earlier'}
+                        title={`Try what was done to ${earlier.asset.accession} ${earlier.asset.name}`}
+                        onClick={() => toggle('earlier')}
+                      >
+                        As its earlier version
+                      </button>
+                    )}
                   </>
                 }
               />
@@ -183,6 +195,9 @@ function SheetView({ sheet }: { sheet: Sheet }) {
               )}
               {panel === 'levels' && (
                 <LevelsPanel sheet={sheet} glb={settled} onShown={setLevel} onClose={() => setPanel(null)} />
+              )}
+              {panel === 'earlier' && earlier && (
+                <EarlierPanel sheet={sheet} earlier={earlier} onShown={setLevel} onClose={() => setPanel(null)} />
               )}
               {sheet.source.clips.length > 0 && <TimeBar clips={sheet.source.clips} playing={playing} />}
               <FiguresRow

@@ -25,6 +25,7 @@ import { lowerFirst, valueWords } from '../../parts/provenance-words';
 import { VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
 import { useMay } from '../../parts/use-may';
+import { PageWatch } from '../pages/page-watch';
 import { DecideForm } from './decide-form';
 import { EvidenceCards } from './evidence-cards';
 import { LetterDialog } from './letter-dialog';
@@ -120,7 +121,8 @@ function Panel({ rights }: { rights: AssetRights }) {
         />
       )}
       {doing === 'take-down' && <TakeDownDialog rights={rights} onClose={() => setDoing(null)} />}
-      {rights.open.some(({ mark }) => mark === 'look') && <OpenLooks rights={rights} />}
+      <PageWatch assetId={rights.id} heading="h3" />
+      {rights.open.some(isToReview) && <OpenLooks rights={rights} />}
       {rights.projects.length > 0 && <InProjects rights={rights} />}
       <WorksList rights={rights} />
       <div>
@@ -131,6 +133,10 @@ function Panel({ rights }: { rights: AssetRights }) {
     </section>
   );
 }
+
+/** What a page says now is settled where the page stands. */
+const isToReview = ({ key, mark }: AssetRights['open'][number]): boolean =>
+  mark === 'look' && !key.startsWith('rights:page');
 
 /** What somebody's word settles: a licence taken after review, a contradiction that was read, a further work. */
 function OpenLooks({ rights }: { rights: AssetRights }) {
@@ -147,22 +153,16 @@ function OpenLooks({ rights }: { rights: AssetRights }) {
     <div>
       <h3>To review</h3>
       <ul className="lines">
-        {rights.open
-          .filter(({ mark }) => mark === 'look')
-          .map(({ key, title, detail }) => (
-            <li key={key}>
-              <span>
-                <Mark mark="look" /> {title} <span className="quiet small">{detail}</span>
-              </span>
-              <Button
-                size="small"
-                disabled={reason.trim() === '' || settle.isPending}
-                onClick={() => settle.mutate(key)}
-              >
-                Mark as reviewed
-              </Button>
-            </li>
-          ))}
+        {rights.open.filter(isToReview).map(({ key, title, detail }) => (
+          <li key={key}>
+            <span>
+              <Mark mark="look" /> {title} <span className="quiet small">{detail}</span>
+            </span>
+            <Button size="small" disabled={reason.trim() === '' || settle.isPending} onClick={() => settle.mutate(key)}>
+              Mark as reviewed
+            </Button>
+          </li>
+        ))}
       </ul>
       <TextField
         id="look-reason"

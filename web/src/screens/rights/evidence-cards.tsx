@@ -1,4 +1,5 @@
 import './evidence-cards.css';
+import { Link } from 'react-router';
 import type { AssetRights } from '@haveld/contract/api/rights';
 import type { Evidence } from '@haveld/contract/finding';
 import type { Nearness } from '@haveld/contract/licence';
@@ -55,7 +56,11 @@ export function EvidenceCards({ rights }: { rights: AssetRights }) {
             {one.kind}, kept {formatMoment(one.at)} by {one.personName}
           </span>
           <p>
-            <a href={bytesUrl(one.sha256, 'file', one.name)}>{one.name}</a>{' '}
+            {isReadable(one) ? (
+              <Link to={`/kept-pages/${one.sha256}`}>{one.name}</Link>
+            ) : (
+              <a href={bytesUrl(one.sha256, 'file', one.name)}>{one.name}</a>
+            )}{' '}
             <span className="mono quiet">{formatBytes(one.sizeBytes)}</span>
           </p>
           {one.note !== '' && <p className="small kept-words">“{one.note}”</p>}
@@ -67,6 +72,10 @@ export function EvidenceCards({ rights }: { rights: AssetRights }) {
     </div>
   );
 }
+
+/** A page of the web is shown here; what is a PDF, or one file with its pictures, is opened by what the person has. */
+const isReadable = ({ kind, name }: AssetRights['evidence'][number]): boolean =>
+  kind === 'page' && (/^https?:/i.test(name) ? !/\.(?:pdf|mhtml?)$/i.test(name) : /\.html?$/i.test(name));
 
 const placeOf = ({ file, line }: Evidence): string =>
   `${file?.split('/').slice(-2).join(' / ') ?? ''}${line ? `, line ${line}` : ''}`;

@@ -138,6 +138,16 @@ export function FigureRules({ now, onChange }: RuleProps) {
           onChange={(value) => onChange({ fetchBytes: value * MIB })}
         />
       </Rule>
+      <Rule rule="askPagesEvery">
+        <NumberField
+          id="rule-ask-pages"
+          label="days, 0 for never"
+          value={now.askPagesEvery}
+          from={0}
+          to={365}
+          onChange={(value) => onChange({ askPagesEvery: value })}
+        />
+      </Rule>
       <Rule rule="keepDoneWork">
         <NumberField
           id="rule-keep-done"

@@ -1,0 +1,14 @@
+import * as contract from '@haveld/contract/api/pages';
+import type { Dependencies } from '../dependencies';
+import { serveEndpoint, type App } from '../http/serve-endpoint';
+import * as service from './service';
+
+/** Pages that assets are from, and what changes on them. */
+export function addPageRoutes(app: App, dependencies: Dependencies): void {
+  serveEndpoint(app, contract.getPageOfAsset, ({ params }) => service.getPageOfAsset(dependencies.pool, params.id));
+  serveEndpoint(app, contract.askPageOfAsset, ({ params }) => service.askNow(dependencies, params.id));
+  serveEndpoint(app, contract.getKeptPage, ({ params }) => service.getKeptPage(dependencies, params.sha256));
+  serveEndpoint(app, contract.settlePageChange, async ({ params, body, person }) => ({
+    fetchingId: await service.settle(dependencies, params.id, body, person),
+  }));
+}
