@@ -64,11 +64,22 @@ test('OpenAPI describes every route with its answer, its refusal and who may', (
     'post /api/sign-in',
     'post /api/links/look',
     'post /api/links/use',
+    'post /api/giving/look',
+    'post /api/giving/statement',
+    'post /api/giving/gifts',
+    'post /api/giving/receipt',
+    'post /api/giving/withdraw',
+    'post /api/giving/uploads',
+    'head /api/giving/uploads/{id}',
+    'patch /api/giving/uploads/{id}',
+    'delete /api/giving/uploads/{id}',
   ]);
   // a token opens no account: password, sessions, tokens, people
   const inPerson = operations.filter(({ security }) => security?.length === 1).map(({ key }) => key);
   expect(inPerson).toContain('put /api/me/password');
-  expect(inPerson.every((key) => / \/api\/(me|people|sign-out|sources|watched-folders)/.test(key))).toBe(true);
+  expect(
+    inPerson.every((key) => / \/api\/(me|people|sign-out|sources|watched-folders|giving|handed-pages)/.test(key)),
+  ).toBe(true);
   expect(operations.find(({ key }) => key === 'patch /api/uploads/{id}')?.requestBody?.content).toHaveProperty([
     'application/offset+octet-stream',
   ]);

@@ -32,6 +32,7 @@ import { addPackageRoutes } from './projects/package-routes';
 import { addProjectRoutes } from './projects/routes';
 
 import { addWatchingRoutes } from './watching/routes';
+import { addGivingRoutes } from './giving/routes';
 import { addPageRoutes } from './pages/routes';
 import { addSourceRoutes } from './sources/routes';
 
@@ -63,6 +64,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addProjectRoutes(app, dependencies);
   addSourceRoutes(app, dependencies);
   addPageRoutes(app, dependencies);
+  addGivingRoutes(app, dependencies, handlers);
   addWatchingRoutes(app, dependencies);
   addRightsRoutes(app, dependencies);
   addProgressRoutes(app, dependencies, handlers);

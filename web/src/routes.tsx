@@ -7,6 +7,9 @@ import { SortScreen } from './screens/arrivals/sort-screen';
 import { BenchScreen } from './screens/bench/bench-screen';
 import { KitBenchScreen } from './screens/bench/kit/kit-bench-screen';
 import { CatalogueScreen } from './screens/catalogue/catalogue-screen';
+import { GiveScreen } from './screens/giving/give-screen';
+import { GivingLinksScreen } from './screens/giving/giving-links-screen';
+import { ReceiptScreen } from './screens/giving/receipt-screen';
 import { HabitsScreen } from './screens/habits/habits-screen';
 import { HealthScreen } from './screens/health/health-screen';
 import { LineUpScreen } from './screens/line-up/line-up-screen';
@@ -14,6 +17,7 @@ import { KitScreen } from './screens/kit/kit-screen';
 import { ProjectRightsScreen } from './screens/projects/project-rights-screen';
 import { ProjectScreen } from './screens/projects/project-screen';
 import { ProjectsScreen } from './screens/projects/projects-screen';
+import { FromPageScreen } from './screens/pages/from-page-screen';
 import { KeptPageScreen } from './screens/pages/kept-page-screen';
 import { SourceScreen } from './screens/sources/source-screen';
 import { SourcesScreen } from './screens/sources/sources-screen';
@@ -55,9 +59,11 @@ const RulesScreen = lazy(() =>
   import('./screens/rights/rules/rules-screen').then((module) => ({ default: module.RulesScreen })),
 );
 
-/** Every page: those under the strip, and the one a link leads to. */
+/** Every page: those under the strip, and those a link leads to. */
 export const ROUTES: RouteObject[] = [
   { path: 'join', element: <LinkScreen /> },
+  { path: 'give', element: <GiveScreen /> },
+  { path: 'give/receipt', element: <ReceiptScreen /> },
   {
     element: <Shell />,
     errorElement: <Failure error={new Error('This screen broke. Nothing is lost; load the page again.')} />,
@@ -67,6 +73,8 @@ export const ROUTES: RouteObject[] = [
       { path: 'arrivals/sources', element: <SourcesScreen /> },
       { path: 'arrivals/sources/:kind', element: <SourceScreen /> },
       { path: 'arrivals/folders', element: <FoldersScreen /> },
+      { path: 'arrivals/from-page', element: <FromPageScreen /> },
+      { path: 'arrivals/giving', element: <GivingLinksScreen /> },
       { path: 'arrivals/habits', element: <HabitsScreen /> },
       { path: 'arrivals/duplicates/:id', element: <DuplicatesScreen /> },
       { path: 'arrivals/:id', element: <SortScreen /> },

@@ -81,6 +81,8 @@ export const ArrivalSchema = z.object({
   /** Who brought it in. */
   personId: z.string(),
   personName: z.string(),
+  /** Who gave it by a link of the house; null for what came otherwise. */
+  gift: z.object({ giver: z.string(), linkName: z.string() }).nullable(),
   createdAt: z.string(),
   /** As it came, unpacked, and what the store keeps of it once (the same bytes count once). */
   packedBytes: z.number(),

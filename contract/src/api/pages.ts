@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PAGE_CHANGE_WORDS, PageDifferenceSchema } from '../page-change';
+import { SourceItemSchema } from '../source';
 import { SourceTroubleSchema } from '../source-fault';
 import { HashSchema } from '../step';
 import { endpoint } from './endpoint';
@@ -71,4 +72,59 @@ export const getKeptPage = endpoint({
   summary: 'A page that was kept as evidence, as words: nothing of its markup',
   params: z.object({ sha256: HashSchema }),
   response: z.object({ title: z.string(), address: z.string(), words: z.string() }),
+});
+
+const HANDED_BYTES = 16 * 1024 * 1024;
+
+/** A page a person stands on in their browser, as it is there. */
+export const HandedPageSchema = z.object({
+  address: z.url({ protocol: /^https?$/ }).max(1000),
+  html: z.string().min(1).max(8_000_000),
+});
+export type HandedPage = z.infer<typeof HandedPageSchema>;
+
+export const readHandedPage = endpoint({
+  method: 'post',
+  path: '/api/handed-pages/read',
+  may: 'artist',
+  inPerson: true,
+  maxBodyBytes: HANDED_BYTES,
+  summary: 'What a page says that a browser hands over; nothing is kept',
+  body: HandedPageSchema,
+  response: z.object({
+    title: z.string(),
+    author: z.string(),
+    licence: SourceItemSchema.shape.licence,
+    price: SourceItemSchema.shape.price,
+    tags: z.array(z.string()),
+    /** Other things it says, each a line. */
+    claims: z.array(z.string()),
+    /** Assets that are from this page. */
+    assets: z.array(z.object({ id: z.string(), accession: z.string(), name: z.string() })),
+    /** Downloads it may belong to: the latest of which nothing lies on the bench. */
+    arrivals: z.array(z.object({ id: z.string(), name: z.string() })),
+    /** The house lets the server fetch from its host. */
+    isFetched: z.boolean(),
+  }),
+});
+
+export const keepHandedPage = endpoint({
+  method: 'post',
+  path: '/api/handed-pages',
+  may: 'artist',
+  inPerson: true,
+  maxBodyBytes: HANDED_BYTES,
+  summary:
+    'Keeps a page that a browser hands over: as evidence of assets, with a download, or by itself until one comes',
+  body: HandedPageSchema.extend({
+    with: z.discriminatedUnion('kind', [
+      z.object({ kind: z.literal('assets'), ids: z.array(z.string()).min(1).max(200) }),
+      z.object({ kind: z.literal('arrival'), id: z.string() }),
+      z.object({ kind: z.literal('nothing') }),
+    ]),
+  }),
+  response: z.object({
+    /** The arrival it lies in; null as evidence. */
+    arrivalId: z.string().nullable(),
+  }),
 });

@@ -170,6 +170,7 @@ function describeArrival(row: arrivalQueries.ArrivalRow, contents: Contents): Ar
     message: row.message,
     personId: row.personId,
     personName: row.personName,
+    gift: row.giver === null ? null : { giver: row.giver, linkName: row.givenBy ?? '' },
     createdAt: row.createdAt.toISOString(),
     packedBytes: received.reduce((sum, file) => sum + file.sizeBytes, 0),
     unpackedBytes: totals.unpackedBytes,

@@ -13,25 +13,50 @@ import * as queries from './queries';
 
 /** Makes one arrival of two, from the bytes that are here already. */
 export async function joinArrivals(
-  { pool }: Dependencies,
+  dependencies: Dependencies,
   id: string,
   otherId: string,
   person: Person,
 ): Promise<string> {
+  if (id === otherId) throw new DomainError('not-found', 'There is no such arrival.');
+  return makeOne(dependencies, [id, otherId], [], person);
+}
+
+/** A file whose bytes lie in the store. */
+export interface StoredFile {
+  path: string;
+  sizeBytes: number;
+  sha256: string;
+}
+
+/** Makes an arrival anew with a file more that belongs to it: it is read with it. @returns its new number */
+export const addToArrival = (
+  dependencies: Dependencies,
+  id: string,
+  file: StoredFile,
+  person: Person,
+): Promise<string> => makeOne(dependencies, [id], [file], person);
+
+async function makeOne(
+  { pool }: Dependencies,
+  ids: readonly string[],
+  files: readonly StoredFile[],
+  person: Person,
+): Promise<string> {
   const joined = randomUUID();
   await transact(pool, async (tx) => {
-    const both = await Promise.all([arrivalQueries.getArrival(tx, id), arrivalQueries.getArrival(tx, otherId)]);
-    if (both.some((arrival) => !arrival) || id === otherId)
-      throw new DomainError('not-found', 'There is no such arrival.');
-    for (const arrival of both)
-      requireOwn(person, { id: arrival!.personId, name: arrival!.personName }, `“${arrival!.name}”`);
-    if (both.some((arrival) => arrival!.state !== 'ready'))
-      throw new DomainError('out-of-step', 'One of them is not read yet.');
-    for (const one of [id, otherId])
-      if ((await findQueries.listFinds(tx, [one])).some(({ state }) => state === 'on-bench'))
+    const found = await Promise.all(ids.map((id) => arrivalQueries.getArrival(tx, id)));
+    const all = found.filter((arrival) => arrival !== null);
+    if (all.length < ids.length) throw new DomainError('not-found', 'There is no such arrival.');
+    for (const { personId, personName, name } of all)
+      requireOwn(person, { id: personId, name: personName }, `“${name}”`);
+    if (all.some(({ state }) => state !== 'ready'))
+      throw new DomainError('out-of-step', `${all.length > 1 ? 'One of them' : 'It'} is not read yet.`);
+    for (const id of ids)
+      if ((await findQueries.listFinds(tx, [id])).some(({ state }) => state === 'on-bench'))
         throw new DomainError('out-of-step', 'Something of it lies on the bench already; it stays as it is.');
-    const received = await queries.listReceived(tx, [id, otherId]);
-    const name = both.map((arrival) => arrival!.name).join(' + ');
+    const received = [...(await queries.listReceived(tx, ids)), ...files];
+    const name = all.map((arrival) => arrival.name).join(' + ');
     await queries.insertArrival(tx, { id: joined, name: name.slice(0, 250), refused: [], personId: person.id });
     const paths = createTakenPaths();
     for (const { path, sizeBytes, sha256 } of received) {
@@ -40,11 +65,11 @@ export async function joinArrivals(
       await queries.setReceivedHash(tx, row.id, sha256!);
     }
     await arrivalQueries.setArrivalState(tx, joined, 'opening');
-    for (const one of [id, otherId]) await queries.setJoinedInto(tx, one, joined);
+    for (const id of ids) await queries.setJoinedInto(tx, id, joined);
     await insertJob(tx, {
       kind: 'open-arrival',
       subjectId: joined,
-      label: `opening “${both[0]!.name}” with the rest of it`,
+      label: `opening “${all[0].name}” with ${files.length > 0 ? 'its page' : 'the rest of it'}`,
     });
     await bumpRevision(tx);
   });

@@ -80,7 +80,7 @@ export async function cancelArrival(
   dependencies: Dependencies,
   handlers: JobHandlers,
   arrivalId: string,
-  person: Person,
+  person: Pick<Person, 'id' | 'role'>,
 ): Promise<void> {
   const { pool } = dependencies;
   const waiting = await transact(pool, async (tx) => {

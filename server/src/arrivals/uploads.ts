@@ -2,13 +2,15 @@ import { readdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { FileStore } from '@tus/file-store';
 import { Metadata, Server } from '@tus/server';
+import type { Context } from 'hono';
 import * as contract from '@haveld/contract/api/bytes';
+import type { BytesEndpoint } from '@haveld/contract/api/endpoint';
 import type { Person } from '@haveld/contract/api/people';
 import { DomainError } from '@haveld/contract/error';
 import type { Executor } from '../database/pool';
 import type { Dependencies } from '../dependencies';
 import { serveBytes, type App } from '../http/serve-endpoint';
-import { findWhoseReceived } from './queries';
+import { findWhoseReceived, type ReceivedRow } from './queries';
 import { findReceived, noteUploaded } from './service';
 
 const KEPT_MS = 7 * 24 * 3600 * 1000;
@@ -17,16 +19,49 @@ const KEPT_MS = 7 * 24 * 3600 * 1000;
 export const createUploadStore = (directory: string): FileStore =>
   new FileStore({ directory, expirationPeriodInMilliseconds: KEPT_MS });
 
-/** Resumable uploads (tus 1.0): an upload cut off by a dead line or a dead server goes on where it stopped; only whoever announced it sends it. */
+/** The four routes of one place for uploads (tus 1.0). */
+export interface UploadRoutes {
+  create: BytesEndpoint;
+  ask: BytesEndpoint;
+  send: BytesEndpoint;
+  end: BytesEndpoint;
+}
+
+/** Uploads of who is signed in: only whoever announced a file sends it. */
 export function addUploadRoutes(app: App, dependencies: Dependencies): void {
+  serveUploads(
+    app,
+    dependencies,
+    {
+      create: contract.createUpload,
+      ask: contract.askUpload,
+      send: contract.sendUpload,
+      end: contract.endUpload,
+    },
+    (received, _context, person) => requireBrought(dependencies.pool, received?.id ?? '', person),
+  );
+}
+
+/**
+ * Resumable uploads (tus 1.0): an upload cut off by a dead line or a dead server goes on where it stopped.
+ * @param require throws where somebody may not send this file; null for one that nobody announced
+ */
+export function serveUploads(
+  app: App,
+  dependencies: Dependencies,
+  routes: UploadRoutes,
+  require: (received: ReceivedRow | null, context: Context, person: Person) => Promise<void>,
+): void {
   const store = createUploadStore(dependencies.uploadsFolder);
+  const find = (receivedId: string | null | undefined): Promise<ReceivedRow | null> =>
+    findReceived(dependencies.pool, receivedId ?? '');
   const tus = new Server({
-    path: contract.createUpload.path,
+    path: routes.create.path,
     datastore: store,
     relativeLocation: true,
     respectForwardedHeaders: false,
     async onUploadCreate(_request, upload) {
-      const received = await findReceived(dependencies.pool, upload.metadata?.receivedId ?? '');
+      const received = await find(upload.metadata?.receivedId);
       if (!received) throw { status_code: 404, body: 'This upload was not announced.' };
       if (received.sizeBytes !== upload.size)
         throw { status_code: 400, body: `“${received.path}” was announced with ${received.sizeBytes} bytes.` };
@@ -37,19 +72,19 @@ export function addUploadRoutes(app: App, dependencies: Dependencies): void {
       return {};
     },
   });
-  serveBytes(app, contract.createUpload, async (context, person) => {
+  serveBytes(app, routes.create, async (context, person) => {
     const { receivedId } = Metadata.parse(context.req.header('upload-metadata'));
-    await requireBrought(dependencies.pool, receivedId ?? '', person);
+    await require(await find(receivedId), context, person);
     return tus.handleWeb(context.req.raw);
   });
-  for (const endpoint of [contract.askUpload, contract.sendUpload, contract.endUpload])
+  for (const endpoint of [routes.ask, routes.send, routes.end])
     serveBytes(app, endpoint, async (context, person) => {
       const id = context.req.param('id') ?? '';
       const upload = await store.getUpload(id).catch(() => null);
-      if (upload) await requireBrought(dependencies.pool, upload.metadata?.receivedId ?? '', person);
+      if (upload) await require(await find(upload.metadata?.receivedId), context, person);
       const answer = await tus.handleWeb(context.req.raw);
       // who asks how far an upload got sends no more where all of it is there
-      if (endpoint === contract.askUpload && answer.ok) await finishUpload(dependencies, store, id);
+      if (endpoint === routes.ask && answer.ok) await finishUpload(dependencies, store, id);
       return answer;
     });
 }

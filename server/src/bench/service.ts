@@ -66,6 +66,7 @@ export async function takeFindToBench(dependencies: Dependencies, findId: string
     const { title } = await startProvenance(tx, id, reading, {
       acquiredOn: arrival ? arrival.createdAt.toISOString().slice(0, 10) : '',
       acquiredBy: arrival?.personName ?? '',
+      giver: arrival?.giver ?? null,
     });
     // texts of a kit give its title, not that of a piece
     if (!find.kitId) await assetQueries.setName(tx, id, title);

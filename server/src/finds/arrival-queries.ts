@@ -16,6 +16,9 @@ export interface ArrivalRow {
   /** Who brought it in. */
   personId: string;
   personName: string;
+  /** Who gave it by a link of the house, and which; null for what came otherwise. */
+  giver: string | null;
+  givenBy: string | null;
   /** What is still read of it goes into the line-up by itself. */
   linedUp: boolean;
 }
@@ -24,7 +27,8 @@ type StoredArrival = Omit<ArrivalRow, 'refused' | 'notes' | 'locked' | 'password
   Record<'refused' | 'notes' | 'locked' | 'passwords', string> & { linedUp: number };
 
 const ARRIVAL = `SELECT arrival.id, arrival.name, arrival.state, arrival.message, arrival.refused, arrival.notes, arrival.locked, arrival.passwords, arrival.lined_up AS linedUp,
-  arrival.created_at AS createdAt, arrival.person_id AS personId, person.name AS personName FROM arrival JOIN person ON person.id = arrival.person_id`;
+  arrival.created_at AS createdAt, arrival.person_id AS personId, person.name AS personName, gift.giver, giving_link.name AS givenBy FROM arrival JOIN person ON person.id = arrival.person_id
+  LEFT JOIN gift ON gift.id = arrival.id LEFT JOIN giving_link ON giving_link.id = gift.link_id`;
 
 const parseArrival = (row: StoredArrival): ArrivalRow => ({
   ...row,

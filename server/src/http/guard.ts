@@ -5,12 +5,21 @@ import { DomainError } from '@haveld/contract/error';
 /** Two years, as RFC 6797 leaves to who promises it. */
 const TLS_FOR_SECONDS = 63_072_000;
 
+/** The one page that speaks with the page that opened it: a bookmarklet hands it what a person stands on. */
+const SPEAKS_WITH_OPENER = '/arrivals/from-page';
+
 /**
  * Headers every answer carries. Workers and WebAssembly are the viewer's.
  * @param isTls people reach it by TLS alone, which only they who set it up can say
  */
-export const securityHeaders = (isTls: boolean): MiddlewareHandler =>
+export function securityHeaders(isTls: boolean): MiddlewareHandler {
+  const [alone, withOpener] = [createHeaders(isTls, true), createHeaders(isTls, false)];
+  return (context, next) => (context.req.path === SPEAKS_WITH_OPENER ? withOpener : alone)(context, next);
+}
+
+const createHeaders = (isTls: boolean, isAlone: boolean): MiddlewareHandler =>
   secureHeaders({
+    crossOriginOpenerPolicy: isAlone ? 'same-origin' : 'unsafe-none',
     contentSecurityPolicy: {
       defaultSrc: ["'self'"],
       scriptSrc: ["'self'", "'wasm-unsafe-eval'"],

@@ -46,7 +46,7 @@ export const listServedEndpoints = (app: App): readonly AnyEndpoint[] => served.
 /** @returns every route of bytes an application answers, likewise */
 export const listServedBytes = (app: App): readonly BytesEndpoint[] => servedBytes.get(app) ?? [];
 
-/** Binds a handler to a route of bytes; who may not gets no further. */
+/** Binds a handler to a route of bytes; who may not gets no further. The person is absent only where anybody may. */
 export function serveBytes(
   app: App,
   endpoint: BytesEndpoint,
@@ -59,7 +59,7 @@ export function serveBytes(
     if (method === 'HEAD' && context.req.raw.method !== 'HEAD') return next();
     const asker = context.get('asker');
     requireAccess(endpoint, asker);
-    return handler(context, asker!.person);
+    return handler(context, asker?.person as Person);
   });
 }
 

@@ -1,5 +1,5 @@
 import type { AddressInfo } from 'node:net';
-import { getArrival, takeToBench, type Arrival } from '@haveld/contract/api/arrivals';
+import { getArrival, listArrivals, takeToBench, type Arrival } from '@haveld/contract/api/arrivals';
 import {
   answerFinding,
   catalogueAsset,
@@ -11,7 +11,15 @@ import {
 } from '@haveld/contract/api/bench';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { getHouseRules, saveHouseRules } from '@haveld/contract/api/house';
-import { askPageOfAsset, getPageOfAsset, settlePageChange, type PageChange } from '@haveld/contract/api/pages';
+import {
+  askPageOfAsset,
+  getKeptPage,
+  getPageOfAsset,
+  keepHandedPage,
+  readHandedPage,
+  settlePageChange,
+  type PageChange,
+} from '@haveld/contract/api/pages';
 import { createProject, getProject, getProjectRights, handOver } from '@haveld/contract/api/projects';
 import { getAssetRights, settleRights } from '@haveld/contract/api/rights';
 import { takeEdition } from '@haveld/contract/api/sources';
@@ -19,7 +27,9 @@ import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import type { Fault } from '@haveld/demo/sites/faults';
 import { createSites } from '@haveld/demo/sites/serve-sites';
 import { many, run } from '../database/statements';
+import { bring as bringArrival } from '../testing/bring';
 import { settle } from '../testing/settle';
+import { CRATE } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
 import { askForPages } from './ask-for-pages';
@@ -266,4 +276,65 @@ test('by itself each page is asked when its time has come, and none where the ho
     [pageOf('rope-coil')],
   );
   expect(Math.round(days)).toBeGreaterThanOrEqual(29);
+});
+
+const HTML = `<!doctype html><html><head><script type="application/ld+json">${JSON.stringify({
+  '@context': 'https://schema.org',
+  '@type': '3DModel',
+  name: 'Deck chair',
+  author: { '@type': 'Person', name: 'Tor Aldersund' },
+  license: 'https://creativecommons.org/licenses/by/4.0/',
+  keywords: ['chair', 'deck'],
+})}</script></head><body><h1>Deck chair</h1><script>steal()</script></body></html>`;
+const handed = { address: 'https://elsewhere.example/models/deck-chair', html: HTML };
+
+test('a page that a browser hands over is shown as it was understood, and nothing is kept yet', async () => {
+  const before = await given.client.call(listArrivals);
+  const said = await given.client.call(readHandedPage, { body: handed });
+  expect(said).toMatchObject({
+    title: 'Deck chair',
+    author: 'Tor Aldersund',
+    licence: { id: 'CC-BY-4.0' },
+    tags: ['chair', 'deck'],
+    assets: [],
+    isFetched: false,
+  });
+  expect(await given.client.call(listArrivals)).toHaveLength(before.length);
+  const own = await given.client.call(readHandedPage, { body: { ...handed, address: pageOf('rope-coil') } });
+  expect(own.isFetched).toBe(true);
+  expect(own.assets).toHaveLength(1);
+});
+
+test('kept with a download it gives that its author and licence; as evidence it stands with its assets', async () => {
+  const { id } = await bringArrival(given.client, 'chair.zip', { 'crate.obj': CRATE });
+  expect((await given.client.call(readHandedPage, { body: handed })).arrivals[0]).toMatchObject({ id });
+  const { arrivalId } = await given.client.call(keepHandedPage, { body: { ...handed, with: { kind: 'arrival', id } } });
+  const { finds } = await arrive(arrivalId!);
+  const { assetId } = await given.client.call(takeToBench, { params: { id: finds[0].id } });
+  expect((await sheetOf(assetId)).provenance).toMatchObject({
+    author: 'Tor Aldersund',
+    licenceId: 'CC-BY-4.0',
+    pageUrl: handed.address,
+  });
+  const { assets } = await given.client.call(readHandedPage, { body: handed });
+  expect(assets.map((asset) => asset.id)).toEqual([assetId]);
+  await given.client.call(keepHandedPage, { body: { ...handed, with: { kind: 'assets', ids: [assetId] } } });
+  const [evidence] = (await rightsOf(assetId)).evidence;
+  expect(evidence).toMatchObject({ kind: 'page', name: handed.address });
+  // as words alone: nothing of it runs
+  const kept = await given.client.call(getKeptPage, { params: { sha256: evidence.sha256 } });
+  expect(kept).toMatchObject({ title: 'Deck chair', address: handed.address });
+  expect(kept.words).not.toContain('steal');
+  await expect(
+    given.client.call(keepHandedPage, { body: { ...handed, with: { kind: 'arrival', id: arrivalId! } } }),
+  ).rejects.toThrow('409: Something of it lies on the bench already');
+});
+
+test('a page by itself waits as an arrival; an address that is none of the web is refused', async () => {
+  const { arrivalId } = await given.client.call(keepHandedPage, { body: { ...handed, with: { kind: 'nothing' } } });
+  const arrival = await arrive(arrivalId!);
+  expect(arrival).toMatchObject({ name: 'page of deck-chair.html', finds: [] });
+  await expect(
+    given.client.call(readHandedPage, { body: { ...handed, address: 'file:///etc/passwd' } }),
+  ).rejects.toThrow('400');
 });

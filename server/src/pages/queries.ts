@@ -99,3 +99,12 @@ export const copyAsked = (tx: Executor, from: string, to: string): Promise<unkno
      SELECT ?, ?, said, etag, last_modified, asked_at, answered_at, next_at FROM asked_page AS old WHERE old.id = ?`,
     [pageIdOf(to), to, pageIdOf(from)],
   );
+
+/** The latest arrivals that are read and of which nothing lies on the bench. */
+export const listArrivalsWithoutAssets = (db: Executor, most: number): Promise<{ id: string; name: string }[]> =>
+  many(
+    db,
+    `SELECT arrival.id, arrival.name FROM arrival WHERE state = 'ready' AND joined_into IS NULL
+       AND NOT EXISTS (SELECT 1 FROM find WHERE find.arrival_id = arrival.id AND find.state = 'on-bench')
+     ORDER BY created_at DESC, arrival.id LIMIT ${most}`,
+  );

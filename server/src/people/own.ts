@@ -10,7 +10,7 @@ export type Whose = Pick<Person, 'id' | 'name'> | null;
  * @param what as the sentence names it: `This arrival`
  * @throws {DomainError} `not-allowed`, with whose it is
  */
-export function requireOwn(person: Person, whose: Whose, what: string): void {
+export function requireOwn(person: Pick<Person, 'id' | 'role'>, whose: Whose, what: string): void {
   if (whose?.id === person.id || mayAs(person.role, 'curator')) return;
   throw new DomainError(
     'not-allowed',

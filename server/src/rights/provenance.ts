@@ -24,10 +24,13 @@ export async function startProvenance(
   tx: Executor,
   assetId: string,
   reading: { rights: RightsFinding; proposed: Provenance },
-  acquired: Pick<Provenance, 'acquiredOn' | 'acquiredBy'>,
+  { giver, ...acquired }: Pick<Provenance, 'acquiredOn' | 'acquiredBy'> & { giver: string | null },
 ): Promise<Provenance> {
   const rules = await loadRules(tx);
-  const proposed = { ...proposeByRules(rules, reading), ...acquired };
+  const read = proposeByRules(rules, reading);
+  // what no text says a gift says by itself
+  const source = read.source || (giver === null ? '' : `given by ${giver}`);
+  const proposed = { ...read, source, ...acquired };
   const found = reading.rights;
   await queries.insertProvenance(tx, assetId, proposed);
   const usual = proposed.licenceId !== UNKNOWN_LICENCE && found.licences.length === 0;

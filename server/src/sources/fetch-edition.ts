@@ -3,6 +3,7 @@ import type { SourceItem } from '@haveld/contract/source';
 import { fetchFile } from '@haveld/engine/fetching/fetch-file';
 import { fetchText, type FetchedText } from '@haveld/engine/fetching/fetch-text';
 import { SourceFault } from '@haveld/engine/fetching/source-fault';
+import { nameOfPage, withAddress } from '@haveld/engine/reading/saved-from';
 import { describeLicence } from '@haveld/engine/sources/read-answer';
 import type { SourceAdapter, SourceContext } from '@haveld/engine/sources/source-adapter';
 import { announceArrival, noteStored } from '../arrivals/service';
@@ -101,9 +102,6 @@ async function fetchPage(chosen: SourceItem, context: SourceContext): Promise<Fe
   return page;
 }
 
-/** Longest address as the name of a file. */
-const LONGEST_NAME = 80;
-
 /** An arrival of two files, under the number of what fetched it: a second try finds it there. */
 async function makeArrival(
   dependencies: Dependencies,
@@ -115,9 +113,8 @@ async function makeArrival(
   if (await getArrival(pool, row.id)) return;
   const files = [{ path: file.name, ...file }];
   if (page) {
-    const kept = await store.put(withAddress(page));
-    const stem = new URL(page.address).pathname.split('/').filter(Boolean).at(-1) ?? 'page';
-    files.push({ path: `page of ${stem.slice(0, LONGEST_NAME)}.html`, name: '', ...kept });
+    const kept = await store.put(withAddress(page.bytes, page.address));
+    files.push({ path: nameOfPage(page.address), name: '', ...kept });
   }
   const { received } = await announceArrival(
     dependencies,
@@ -131,10 +128,3 @@ async function makeArrival(
   for (const { id, path } of received)
     await noteStored(dependencies, id, files.find((each) => each.path === path)!.sha256);
 }
-
-/** A kept page says where it is from, in the way browsers write it. */
-const withAddress = ({ bytes, address }: FetchedText): Uint8Array =>
-  Buffer.concat([
-    Buffer.from(`<!-- saved from url=(${String(address.length).padStart(4, '0')})${address} -->\n`),
-    bytes,
-  ]);

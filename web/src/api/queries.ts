@@ -3,6 +3,7 @@ import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
 import { getEarlier, getSheet, listBench, listLenders, listStandIns } from '@haveld/contract/api/bench';
 import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
+import { listGifts, listGivingLinks, lookAtGift, lookAtGiving } from '@haveld/contract/api/giving';
 import { listHabits } from '@haveld/contract/api/habits';
 import { getHouseTrial, listHouseTreatments } from '@haveld/contract/api/house-treatments';
 import { getHouseRules } from '@haveld/contract/api/house';
@@ -262,3 +263,30 @@ export const tokensQuery = queryOptions({
   queryKey: [LIBRARY, 'tokens'],
   queryFn: ({ signal }) => call(listTokens, { signal }),
 });
+
+export const givingLinksQuery = queryOptions({
+  queryKey: [LIBRARY, 'giving-links'],
+  queryFn: ({ signal }) => call(listGivingLinks, { signal }),
+});
+export const giftsQuery = (linkId: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'gifts', linkId],
+    queryFn: ({ signal }) => call(listGifts, { params: { id: linkId }, signal }),
+  });
+
+/** What a link asks for; for who has no account. */
+export const givingQuery = (token: string) =>
+  queryOptions({
+    queryKey: ['giving', token],
+    queryFn: ({ signal }) => call(lookAtGiving, { body: { token }, signal }),
+    retry: false,
+  });
+
+/** A gift for its giver. @param others secrets of their other gifts */
+export const receiptQuery = (secret: string, others: string[]) =>
+  queryOptions({
+    queryKey: ['receipt', secret],
+    queryFn: ({ signal }) => call(lookAtGift, { body: { secret, others }, signal }),
+    retry: false,
+    refetchInterval: ({ state }) => (state.data?.state === 'coming' ? IDLE_MS : false),
+  });

@@ -14,6 +14,14 @@ export interface Sending {
   message?: string;
 }
 
+/** Where files are sent, and what lets them in. */
+export interface UploadPlace {
+  endpoint: string;
+  headers?: Record<string, string>;
+}
+
+const OWN_UPLOADS: UploadPlace = { endpoint: '/api/uploads' };
+
 type Listener = () => void;
 
 /** Files on their way, outside React: they go on while screens come and go. */
@@ -34,12 +42,12 @@ class UploadDesk {
     this.#listeners.forEach((listener) => listener());
   }
 
-  start(arrivalId: string, receivedId: string, path: string, file: File): void {
+  start(arrivalId: string, receivedId: string, path: string, file: File, to: UploadPlace = OWN_UPLOADS): void {
     this.#change([...this.#sending, { receivedId, arrivalId, path, sent: 0, total: file.size, state: 'sending' }]);
     const set = (change: Partial<Sending>): void =>
       this.#change(this.#sending.map((item) => (item.receivedId === receivedId ? { ...item, ...change } : item)));
     const upload = new Upload(file, {
-      endpoint: '/api/uploads',
+      ...to,
       chunkSize: 32 * 1024 * 1024,
       retryDelays: [0, 500, 1500, 3000, 6000, 12000, 24000],
       metadata: { receivedId },

@@ -1,4 +1,4 @@
-import { format, isSameYear } from 'date-fns';
+import { format, isSameYear, parseISO } from 'date-fns';
 
 const BYTE_UNITS = ['byte', 'kilobyte', 'megabyte', 'gigabyte', 'terabyte'];
 
@@ -35,6 +35,9 @@ export function formatMoment(iso: string): string {
   const at = new Date(iso);
   return format(at, isSameYear(at, new Date()) ? 'd MMM HH:mm' : 'd MMM yyyy HH:mm');
 }
+
+/** `12 Nov 2026` for a day as it is written in data: `2026-11-12`. */
+export const formatDay = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
 /** `1 map`, `3 maps`. */
 export const formatCount = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

@@ -25,7 +25,7 @@ export function ArrivalFiles({ arrival }: { arrival: Arrival }) {
       <p className="arrival-name">
         <strong>{arrival.name}</strong>
         <span className="quiet small">
-          {formatMoment(arrival.createdAt)} · {arrival.personName}
+          {formatMoment(arrival.createdAt)} · {arrival.gift ? `given by ${arrival.gift.giver}` : arrival.personName}
         </span>
       </p>
       <Sizes arrival={arrival} />

@@ -265,9 +265,15 @@ function Originals({ page }: { page: AssetPage }) {
       <ul className="lines">
         {page.originals.map((file) => (
           <li key={file.path}>
-            <a className="mono" href={bytesUrl(file.sha256, 'file', file.path.split('/').pop())}>
-              {file.path.split('/').slice(1).join('/') || file.path}
-            </a>
+            {/\.x?html?$/i.test(file.path) ? (
+              <Link className="mono" to={`/kept-pages/${file.sha256}`}>
+                {shortPath(file.path)}
+              </Link>
+            ) : (
+              <a className="mono" href={bytesUrl(file.sha256, 'file', file.path.split('/').pop())}>
+                {shortPath(file.path)}
+              </a>
+            )}
             <span className="mono quiet">
               {file.role} · {formatBytes(file.sizeBytes)}
             </span>
@@ -277,3 +283,6 @@ function Originals({ page }: { page: AssetPage }) {
     </section>
   );
 }
+
+/** Without the archive it came in. */
+const shortPath = (path: string): string => path.split('/').slice(1).join('/') || path;

@@ -1,5 +1,5 @@
 import { formatMoment } from '../../parts/format';
-import { GivenSecret } from './given-secret';
+import { GivenSecret } from '../../parts/given-secret';
 
 /** A link that was just made for somebody. */
 export interface GivenLink {

@@ -10,7 +10,7 @@ import { tokensQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
 import { formatMoment } from '../../parts/format';
 import { Failure } from '../../parts/notice';
-import { GivenSecret } from './given-secret';
+import { GivenSecret } from '../../parts/given-secret';
 
 const DAY_WORDS: Record<(typeof TOKEN_DAYS)[number], string> = { 30: '30 days', 90: '90 days', 365: 'a year' };
 

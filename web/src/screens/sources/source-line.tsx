@@ -56,7 +56,7 @@ export function SourceLine({ id, row, isInHand, isOpen, coming, isTaking, onOpen
             onClick={() => onTake(best.id)}
             aria-keyshortcuts={isInHand ? 't' : undefined}
           >
-            {isComing ? 'coming in' : `Take ${best.format.toUpperCase()}`}
+            {isComing ? 'downloading' : `Take ${best.format.toUpperCase()}`}
           </Button>
         )}
         {best?.sizeBytes && <span className="mono small quiet">{formatBytes(best.sizeBytes)}</span>}
@@ -161,7 +161,7 @@ function Editions({
                   <Link to={`/arrivals/${known.arrivalId}`}>it is here</Link>
                 ) : (
                   <Button size="small" disabled={known !== undefined} onClick={() => onTake(edition.id)}>
-                    {known ? 'coming in' : 'Take this one'}
+                    {known ? 'downloading' : 'Take this one'}
                   </Button>
                 )}
               </td>

@@ -218,7 +218,7 @@ describe('what comes in', () => {
     // and its line says that it comes
     expect(
       within(screen.getByRole('region', { name: 'Fish crate' }))
-        .getByRole('button', { name: 'coming in' })
+        .getByRole('button', { name: 'downloading' })
         .hasAttribute('disabled'),
     ).toBe(true);
   });

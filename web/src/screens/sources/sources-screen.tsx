@@ -19,6 +19,7 @@ import { useChange } from '../../api/use-change';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { Underlined } from '../../parts/underlined';
 import { ComingIn } from './coming-in';
+import { useMay } from '../../parts/use-may';
 import { SourceLine } from './source-line';
 import { SourcesSaid } from './sources-said';
 
@@ -41,6 +42,7 @@ export function SourcesScreen() {
   const words = get('words');
   const projects = useQuery(projectsQuery);
   const sources = useQuery(sourcesQuery);
+  const mayAsk = useMay('curator');
   const question = {
     words,
     project: get('project'),
@@ -76,6 +78,14 @@ export function SourcesScreen() {
         <h1>Sources</h1>
         <span className="quiet">what is known of a model before it is here comes in with it</span>
         <span className="grow" />
+        <Button component={Link} to="/arrivals/from-page">
+          From a page
+        </Button>
+        {mayAsk && (
+          <Button component={Link} to="/arrivals/giving">
+            Given by people
+          </Button>
+        )}
         <Button component={Link} to="/arrivals/folders">
           Watched folders
         </Button>

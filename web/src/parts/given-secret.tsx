@@ -1,3 +1,4 @@
+import './given-secret.css';
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import type { ReactNode } from 'react';

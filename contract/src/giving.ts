@@ -1,0 +1,28 @@
+import { z } from 'zod';
+
+/** Kinds of files a link may ask for, by their endings. */
+export const GIVEN_KINDS = ['models', 'archives', 'pictures', 'texts'] as const;
+export const GivenKindSchema = z.enum(GIVEN_KINDS);
+export type GivenKind = z.infer<typeof GivenKindSchema>;
+
+const Name = z.string().trim().min(1).max(200);
+const Line = z.string().trim().max(300).default('');
+
+/** What a giver says of their gift, besides its files. */
+export const GiftSaidSchema = z
+  .object({
+    /** As they are to be credited. */
+    giver: Name,
+    isOwnWork: z.boolean(),
+    /** Who made it where they did not, and where they have it from. */
+    author: Line,
+    source: Line,
+    /** What else is in it, and from whom. */
+    others: z.string().trim().max(2000).default(''),
+    licenceId: z.string().min(1).max(200),
+  })
+  .refine(({ isOwnWork, author }) => isOwnWork || author !== '', {
+    message: 'Say who made it, where you did not.',
+    path: ['author'],
+  });
+export type GiftSaid = z.infer<typeof GiftSaidSchema>;
