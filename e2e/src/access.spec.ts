@@ -23,6 +23,14 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
     ready: (page) => expect(page.getByText('May not be used to earn money.')).toBeVisible(),
   },
   { path: '/rights/rules', ready: (page) => expect(page.getByLabel('The house and Own work')).toBeVisible() },
+  {
+    path: '/arrivals/giving',
+    ready: (page) => expect(page.getByRole('button', { name: 'Make a link' }).first()).toBeVisible(),
+  },
+  {
+    path: '/arrivals/from-page',
+    ready: (page) => expect(page.getByText('Keep this page in Haveld')).toBeVisible(),
+  },
   { path: '/people', ready: (page) => expect(page.getByText('Tjark Sundholm')).toBeVisible() },
   { path: '/me', ready: (page) => expect(page.getByText('this one')).toBeVisible() },
   { path: '/health', ready: (page) => expect(page.getByRole('heading', { name: 'Bytes' })).toBeVisible() },

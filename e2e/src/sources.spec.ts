@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { listFaults } from './faults';
 import { signIn } from './library';
 
 const QUAYSIDE = 'quayside-models.example';
@@ -73,4 +74,49 @@ test('an address is looked at; one that leads inside is refused', async ({ page 
   await field.fill('http://169.254.169.254/latest/meta-data/');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('is not on the list of hosts that Haveld may fetch from');
+});
+
+test('a page that says another licence by now is told where its rights stand, and left with a reason', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/arrivals/sources?words=coil');
+  await page.getByRole('region', { name: 'Rope coil' }).getByRole('button', { name: 'Take GLB' }).click();
+  await expect(comingIn(page).getByRole('link', { name: 'Rope coil' })).toBeVisible();
+  await page.goto('/arrivals');
+  const arrival = page.getByRole('region', { name: 'rope_coil_512.glb' });
+  await arrival.getByRole('button', { name: 'To the bench' }).click();
+  await expect(page.getByRole('heading', { name: /Rope coil/ }).first()).toBeVisible();
+  const id = new URL(page.url()).pathname.split('/').at(-1);
+  await page.goto(`/rights?asset=${id}`);
+  const watch = page.getByRole('region', { name: 'Its page' });
+  await watch.getByRole('button', { name: 'Ask it now' }).click();
+  await expect(watch).toContainText('As it was when it was asked');
+  await misbehave(page, 'rope-coil', 'licence-changed', 9);
+  await watch.getByRole('button', { name: 'Ask it now' }).click();
+  await expect(watch).toContainText('CC BY 4.0 → CC BY-NC 4.0');
+  await watch.getByRole('link', { name: 'The page as it was then' }).click();
+  await expect(page.getByRole('region', { name: 'Its words' })).toContainText('CC BY-NC 4.0');
+  await expect(page.frameLocator('iframe').getByRole('heading', { name: 'Rope coil' })).toBeVisible();
+  expect(await listFaults(page)).toEqual([]);
+  await page.goBack();
+  await watch.getByRole('textbox').fill('taken under CC BY before the page changed');
+  await watch.getByRole('button', { name: 'Leave it as it came' }).click();
+  await expect(watch).toContainText('left as it came by Maja Lindqvist');
+});
+
+test('a bookmark hands over the page one stands on: it is shown, kept after a click, and says whose the download is', async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  await page.goto('/arrivals/from-page');
+  const bookmark = await page.getByText('Keep this page in Haveld').getAttribute('href');
+  const site = await context.newPage();
+  await site.goto('http://quayside-models.localhost:4392/models/bell-buoy');
+  const [handed] = await Promise.all([
+    context.waitForEvent('page'),
+    site.evaluate((code) => window.location.assign(code), bookmark!),
+  ]);
+  await expect(handed.getByRole('region', { name: 'What it says' })).toContainText('Tor Aldersund');
+  await handed.getByRole('button', { name: 'Keep it' }).click();
+  await expect(handed.getByRole('region', { name: 'page of bell-buoy.html' })).toBeVisible();
 });

@@ -54,7 +54,7 @@ function describeAsking({ answeredAt, nextAt, trouble }: AssetPageOfSource, open
   const again = nextAt ? ` It is asked again ${formatMoment(nextAt)}.` : '';
   if (trouble) return `${trouble.message}${again}`;
   if (!answeredAt) return 'Nobody has asked it since the model came.';
-  return `${open === 0 ? 'As it was' : 'It says something else'} when it was asked, ${formatMoment(answeredAt)}.${again}`;
+  return `${open === 0 ? 'As it was' : 'It said something else'} when it was asked, ${formatMoment(answeredAt)}.${again}`;
 }
 
 /** What a change was and is, a licence by its name. */
@@ -97,7 +97,9 @@ function OpenChange({ change, assets }: { change: PageChange; assets: number }) 
           id={`why-${change.id}`}
           size="small"
           label="Why it may stay, for whoever asks later"
-          placeholder="taken under the old licence on 12 March; the grant stands"
+          placeholder={
+            change.what === 'licence' ? 'taken under the old licence in March; the grant stands' : 'what was found out'
+          }
           value={why}
           onChange={(event) => setWhy(event.target.value)}
           fullWidth
