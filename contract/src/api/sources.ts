@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CategorySchema } from '../category';
 import { VerdictNameSchema } from '../licence';
 import { AllowanceSchema, SourceAbilitySchema, SourceItemSchema } from '../source';
 import { SourceTroubleSchema } from '../source-fault';
@@ -111,6 +112,8 @@ const SearchQuerySchema = z.object({
   licence: z.string().max(200).default(''),
   price: z.enum(SEARCH_PRICES).default('any'),
   format: z.string().max(20).default(''),
+  /** What it is, by the words of its source; empty for any. */
+  category: z.union([z.literal(''), CategorySchema]).default(''),
   /** Largest edition's weight is no matter: one at most this heavy has to be there. Bytes; 0 for any. */
   atMost: z.coerce.number().int().nonnegative().default(0),
   /** For which project verdicts are given. */

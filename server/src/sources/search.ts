@@ -1,6 +1,8 @@
 import type { z } from 'zod';
 import type { searchSources, SourceRow } from '@haveld/contract/api/sources';
+import type { Category } from '@haveld/contract/category';
 import type { SourceItem } from '@haveld/contract/source';
+import { likelyCategory } from '@haveld/core/placement/size/likely-category';
 import { SourceFault } from '@haveld/engine/fetching/source-fault';
 import { ADAPTERS } from '@haveld/engine/sources/adapters';
 import type { FoundItems, SourceAdapter, SourceContext } from '@haveld/engine/sources/source-adapter';
@@ -86,7 +88,9 @@ async function gather(
   return { items, total, next };
 }
 
-function isWanted({ licence, price, editions }: SourceItem, query: Query): boolean {
+function isWanted(item: SourceItem, query: Query): boolean {
+  const { licence, price, editions } = item;
+  if (query.category !== '' && categoryOf(item) !== query.category) return false;
   if (query.licence !== '' && licence.id !== query.licence) return false;
   if (query.price === 'free' && price?.amount !== 0) return false;
   if (query.price === 'paid' && !(price && price.amount > 0)) return false;
@@ -98,6 +102,12 @@ function isWanted({ licence, price, editions }: SourceItem, query: Query): boole
         (query.atMost === 0 || (sizeBytes !== null && sizeBytes <= query.atMost)),
     )
   );
+}
+
+/** What a model is, by its title, else by where its source puts it: each source has shelves of its own. */
+function categoryOf({ title, category, tags }: SourceItem): Category {
+  const told = [title, category, ...tags].map((words) => likelyCategory(words, null));
+  return told.find((one) => one !== 'prop') ?? 'prop';
 }
 
 /** The first of each source, then the second of each: none is pushed below the fold by another. */

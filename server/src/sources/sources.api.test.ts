@@ -80,6 +80,8 @@ test('what is not wanted is left out: by licence, price, format, weight', async 
     'Engine telegraph',
     'Fog horn, brass',
   ]);
+  expect(await search({ category: 'furniture', words: 'bench' })).toEqual(['Harbour bench']);
+  expect(await search({ category: 'furniture', words: 'crate' })).toEqual([]);
   expect(await search({ format: 'fbx' })).toEqual([]);
   expect(await search({ atMost: '1' })).toEqual([]);
 });

@@ -5,6 +5,7 @@ import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
+import { CATEGORIES, type Category } from '@haveld/contract/category';
 import { SEARCH_PRICES, takeEdition, type SourceRow } from '@haveld/contract/api/sources';
 import { call } from '../../api/client';
 import {
@@ -30,6 +31,7 @@ const PRICE_WORDS: Record<(typeof SEARCH_PRICES)[number], string> = {
 };
 const LICENCES = ['', 'CC0-1.0', 'CC-BY-4.0', 'CC-BY-SA-4.0', 'CC-BY-NC-4.0'];
 const FORMATS = ['', 'glb', 'gltf', 'fbx', 'dae', 'obj', 'usdz'];
+const CATEGORY_NAMES = Object.keys(CATEGORIES) as Category[];
 const MB = 1_000_000;
 const WEIGHTS = [0, 1, 10, 100];
 
@@ -49,6 +51,7 @@ export function SourcesScreen() {
     price: SEARCH_PRICES.find((price) => price === get('price')) ?? 'any',
     licence: get('licence'),
     format: get('format'),
+    category: CATEGORY_NAMES.find((category) => category === get('category')) ?? ('' as const),
     atMost: Number(get('atMost')) || 0,
     allowed: get('allowed') === 'yes' ? ('yes' as const) : ('' as const),
   };
@@ -139,6 +142,17 @@ export function SourcesScreen() {
                 value={question.licence}
                 options={LICENCES.map((licence) => ({ value: licence, label: licence || 'any licence' }))}
                 onChoose={(licence) => ask({ licence })}
+              />
+              {', '}
+              <Underlined
+                name="Category"
+                label={question.category || 'of any category'}
+                value={question.category}
+                options={[
+                  { value: '', label: 'of any category' },
+                  ...CATEGORY_NAMES.map((category) => ({ value: category, label: category })),
+                ]}
+                onChoose={(category) => ask({ category })}
               />
               {', as '}
               <Underlined
