@@ -76,7 +76,9 @@ test('an address is looked at; one that leads inside is refused', async ({ page 
   await expect(page.getByRole('alert')).toContainText('is not on the list of hosts that Haveld may fetch from');
 });
 
-test('a page that says another licence by now is told where its rights stand, and left with a reason', async ({ page }) => {
+test('a page that says another licence by now is told where its rights stand, and left with a reason', async ({
+  page,
+}) => {
   await signIn(page);
   await page.goto('/arrivals/sources?words=coil');
   await page.getByRole('region', { name: 'Rope coil' }).getByRole('button', { name: 'Take GLB' }).click();

@@ -45,8 +45,8 @@ export type SourcePage = z.infer<typeof SourcePageSchema>;
 
 /** Where a model of a source is already. */
 export const HereAlreadySchema = z.object({
-  /** `page`: from the same page. `bytes`: the same file lies in the store. */
-  by: z.enum(['page', 'bytes']),
+  /** `page`: from the same page. `bytes`: the same file lies in the store. `name`: a file of this name and length came before. */
+  by: z.enum(['page', 'bytes', 'name']),
   asset: z.object({ id: z.string(), accession: z.string(), name: z.string() }).nullable(),
   editionId: z.string().nullable(),
 });

@@ -196,3 +196,15 @@ export const listAssetsOfPages = (
       `SELECT provenance.page_url AS pageAddress, asset.id, asset.accession, asset.name FROM provenance
        JOIN asset ON asset.id = provenance.asset_id WHERE provenance.page_url IN (${places}) ORDER BY asset.accession`,
   );
+
+/** Files that came with one of these lengths, each with its path. */
+export const listReceivedOfSizes = (
+  db: Executor,
+  sizes: readonly number[],
+): Promise<{ path: string; sizeBytes: number }[]> =>
+  manyIn(
+    db,
+    sizes,
+    (places) =>
+      `SELECT path, size_bytes AS sizeBytes FROM received WHERE size_bytes IN (${places}) AND sha256 IS NOT NULL LIMIT 2000`,
+  );

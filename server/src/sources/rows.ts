@@ -1,3 +1,4 @@
+import { basename } from 'node:path/posix';
 import type { z } from 'zod';
 import type { HereAlreadySchema, SourceRow } from '@haveld/contract/api/sources';
 import type { IntendedUse } from '@haveld/contract/licence';
@@ -9,7 +10,7 @@ import { formatAccession } from '../assets/accession';
 import type { Dependencies } from '../dependencies';
 import { loadBook } from '../house/book';
 import { findProject } from '../projects/queries';
-import { listArrivedFrom, listAssetsOfPages } from './fetching-queries';
+import { listArrivedFrom, listAssetsOfPages, listReceivedOfSizes } from './fetching-queries';
 
 /** Where a model stands for the house: may a project use it, which edition is best, is it here already. */
 export async function describeItems(
@@ -18,11 +19,16 @@ export async function describeItems(
   projectId: string,
 ): Promise<SourceRow[]> {
   const pages = found.map(({ item }) => item.pageAddress);
-  const [{ book, rules }, project, assets, arrived] = await Promise.all([
+  // a source that tells a checksum is asked by that
+  const sizes = found.flatMap(({ item }) =>
+    item.editions.flatMap(({ sha256, sizeBytes }) => (sha256 === null && sizeBytes ? [sizeBytes] : [])),
+  );
+  const [{ book, rules }, project, assets, arrived, received] = await Promise.all([
     loadBook(pool),
     projectId === '' ? null : findProject(pool, projectId),
     listAssetsOfPages(pool, pages),
     listArrivedFrom(pool, pages),
+    listReceivedOfSizes(pool, [...new Set(sizes)]),
   ]);
   return Promise.all(
     found.map(async ({ adapter, item }): Promise<SourceRow> => {
@@ -30,6 +36,9 @@ export async function describeItems(
       const asset = assets.find(({ pageAddress }) => pageAddress === item.pageAddress);
       const fetched = arrived.find(({ pageAddress }) => pageAddress === item.pageAddress);
       const stored = asset || fetched ? null : await findStored(store, item);
+      const named = item.editions.find(({ name, sizeBytes, sha256 }) =>
+        received.some((file) => sha256 === null && file.sizeBytes === sizeBytes && basename(file.path) === name),
+      );
       const here: z.infer<typeof HereAlreadySchema> | null =
         asset || fetched
           ? {
@@ -39,7 +48,9 @@ export async function describeItems(
             }
           : stored
             ? { by: 'bytes', asset: null, editionId: stored }
-            : null;
+            : named
+              ? { by: 'name', asset: null, editionId: named.id }
+              : null;
       return {
         ...item,
         kind: adapter.kind,

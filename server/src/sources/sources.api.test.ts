@@ -23,6 +23,7 @@ import { SALTMARSH_TOKEN } from '@haveld/demo/sites/saltmarsh';
 import { createSites } from '@haveld/demo/sites/serve-sites';
 import { TIDEWRACK_KEY } from '@haveld/demo/sites/tidewrack';
 import { many } from '../database/statements';
+import { drop } from '../testing/bring';
 import { waitFor } from '../testing/test-library';
 import { useLibrary } from '../testing/use-library';
 
@@ -335,4 +336,18 @@ test('where no made-up site stands there is none to search, and their pages are 
     /not on the list/,
   );
   for (const [host, place] of kept) standIns.set(host, place);
+});
+
+test('what came by hand is known again by its name and length, where the source tells no checksum', async () => {
+  const row = await find('cup anemometer');
+  const edition = row.editions.find(({ format }) => format === 'glb')!;
+  expect(edition.sha256).toBeNull();
+  expect(row.here).toBeNull();
+  // the bytes do not matter: nothing else is known of them before they are fetched
+  await drop(given.client, edition.name, Buffer.alloc(edition.sizeBytes!));
+  const { here } = await waitFor(
+    () => find('cup anemometer'),
+    (now) => now.here !== null,
+  );
+  expect(here).toEqual({ by: 'name', asset: null, editionId: edition.id });
 });

@@ -11,6 +11,7 @@ import { useChange } from '../../api/use-change';
 import { formatCount } from '../../parts/format';
 import { LicenceField } from '../../parts/licence-field';
 import { useBook } from '../../parts/use-book';
+import { WordsSaid } from './words-said';
 
 const EVIDENCE_WORDS: Record<NewEvidence['kind'], string> = {
   text: 'a text',
@@ -148,6 +149,7 @@ export function DecideForm({
         helperText={problem || 'Kept as it is, with the day and your name; never overwritten.'}
         error={problem !== ''}
       />
+      <WordsSaid text={evidence.text} onLicence={setLicenceId} onAuthor={setAuthor} />
       <div className="finding-acts wide">
         <Button
           type="submit"

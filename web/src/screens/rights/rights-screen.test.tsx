@@ -14,7 +14,7 @@ import {
   type AssetRights,
 } from '@haveld/contract/api/rights';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
-import { answer, renderAt, screen, within, type Answer } from '../../testing/render-at';
+import { answer, renderAt, screen, waitFor, within, type Answer } from '../../testing/render-at';
 
 const DAY = '2026-11-02T10:00:00.000Z';
 const overview = exampleOf(RightsSchema, {
@@ -252,4 +252,20 @@ test('a library with nothing to settle says so', async () => {
     answer(getLicenceMix, () => []),
   ]);
   expect(await screen.findByText('All is settled')).toBeTruthy();
+});
+
+test('pasted words propose the licence and the author they name, with their passage, and nothing is set by itself', async () => {
+  const { user, sent } = open(net(), [answer(settleRights, () => ({ settled: 1 }))]);
+  await user.click(await screen.findByRole('button', { name: 'Decide with a reason' }));
+  const words = screen.getByLabelText('or its words');
+  await user.click(words);
+  await user.paste('Net float by Tor Aldersund. License: CC BY-SA 4.0');
+  const said = within(await screen.findByRole('group', { name: 'What these words say' }));
+  expect(said.getAllByText(/“.*CC BY-SA 4\.0.*”/).length).toBeGreaterThan(0);
+  await user.click(said.getByRole('button', { name: 'CC BY-SA 4.0' }));
+  await user.click(said.getByRole('button', { name: 'by Tor Aldersund' }));
+  await user.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() =>
+    expect(sent(settleRights)[0].change).toMatchObject({ licenceId: 'CC-BY-SA-4.0', author: 'Tor Aldersund' }),
+  );
 });

@@ -110,8 +110,10 @@ function Here({ row: { here } }: { row: SourceRow }) {
         </>
       ) : here.by === 'page' ? (
         'fetched from this page before'
-      ) : (
+      ) : here.by === 'bytes' ? (
         'the same file is here already'
+      ) : (
+        'a file of this name and length came before'
       )}
     </span>
   );
