@@ -90,7 +90,7 @@ function describeLines(
           {
             what: 'shape',
             mine: shapes.relation === 'mirrored' ? 'mirrored' : 'as the other',
-            other: `profiles ${(shapes.distance * 25).toFixed(2)} % apart`,
+            other: `differs by ${(shapes.distance * 25).toFixed(2)} %`,
             same: shapes.relation === 'same-shape',
           },
         ]

@@ -14,7 +14,7 @@ test('what is lost is said with how much there was; what was meant to go is not'
   lid.getMesh()!.listPrimitives()[0].setAttribute('TEXCOORD_0', null).setMaterial(null);
   const after = takeCensus(document);
   expect(describeLosses(before, after, [])).toEqual([
-    '12 of 24 triangles with a layout are gone',
+    '12 of 24 triangles with UVs are gone',
     '1 of 1 maps in use are gone',
   ]);
   expect(describeLosses(before, after, ['layouts', 'maps'])).toEqual([]);

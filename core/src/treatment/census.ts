@@ -9,7 +9,7 @@ export const COUNTED = {
   triangles: 'triangles',
   polygons: 'polygons',
   lines: 'lines and points',
-  layouts: 'triangles with a layout',
+  layouts: 'triangles with UVs',
   colours: 'triangles with vertex colours',
   creases: 'creased edges',
   shapes: 'blend shapes',

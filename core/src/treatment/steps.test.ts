@@ -184,7 +184,7 @@ test('a map relinked to a part without a layout is left off that part, and the v
     sha256: 'a'.repeat(64),
     path: 'maps/oak_col.png',
   });
-  expect(outcome.changed).toBe('oak: oak_col.png; parts without a layout show its colour alone');
+  expect(outcome.changed).toBe('oak: oak_col.png; parts without UVs show its colour alone');
   expect(laid.getMaterial()!.getBaseColorTexture()!.getName()).toBe('oak_col');
   expect(plain.getMaterial()!.getBaseColorTexture()).toBeNull();
 });

@@ -18,7 +18,7 @@ export function checkCollisionParts({ document, collision }: Examination): Findi
     makeFinding({
       kind: 'collision-parts',
       mark: 'look',
-      title: `${count(parts.length, 'part is', 'parts are')} there to collide by`,
+      title: `${count(parts.length, 'part is', 'parts are')} made for collision`,
       detail: 'Kept as its collision shape they go along in GLB and glTF and are not shown.',
       evidence,
       choices: [

@@ -17,7 +17,7 @@ export function checkTilt({ tilt, strangers, isMoving }: Examination): Finding[]
   const evidence: Finding['evidence'] = [
     { text: 'as it stands, its centre of mass lies beside what it stands on' },
     { text: 'the plane its feet define, from level', figure: `${tilt.degrees.toFixed(2)}°` },
-    { text: 'of its base those feet span', figure: `${Math.round(tilt.support * 100)} %` },
+    { text: 'share of its base those feet span', figure: `${Math.round(tilt.support * 100)} %` },
   ];
   const choices: Choice[] = [
     {

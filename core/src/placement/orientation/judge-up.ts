@@ -147,7 +147,7 @@ function describeOrientation(
 ): Evidence[] {
   const { support, balance, square, mirror, open, pictures, atOrigin, byKind } = features;
   const evidence: Evidence[] = [
-    { text: 'what it would stand on spans of its base', figure: percent(support) },
+    { text: 'share of its base that it would stand on', figure: percent(support) },
     balance > 0
       ? { text: 'its centre of mass lies over that' }
       : { text: 'its centre of mass lies beside that: it would tip over' },

@@ -196,7 +196,7 @@ export function judgeSize({
       weight *= Math.exp(-(z * z) / 2) + ODD;
       if (Math.abs(z) < 1.96)
         evidence.push({
-          text: 'its maps would be as fine as maps are',
+          text: 'its texel density would be as usual',
           figure: `${Math.round(texelDensity / metres)} /m`,
         });
     }

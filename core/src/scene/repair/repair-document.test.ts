@@ -208,7 +208,7 @@ test('weights written as whole numbers are shares of the largest', () => {
 test('a skin on a mesh without joints is taken off', () => {
   const document = box();
   wear(document, 1);
-  expect(repair(document)[0].text).toBe('1 skins have nothing to hold on to.');
+  expect(repair(document)[0].text).toBe('1 skin has no joints.');
   expect(listShownNodes(document)[0].getSkin()).toBeNull();
 });
 

@@ -41,7 +41,7 @@ const SAID = {
     consequence: 'They are left out; shading, maps or the skin may be missing there.',
   },
   skins: {
-    text: (n: number) => `${n} skins have nothing to hold on to.`,
+    text: (n: number) => (n === 1 ? '1 skin has no joints.' : `${n} skins have no joints.`),
     consequence: 'They were removed; those parts do not move.',
   },
   binds: {
@@ -109,7 +109,7 @@ export function repairDocument(document: Document, file: string, log: LogEntry[]
     );
   if (bare.length > 0)
     say(
-      `Parts without a layout have a material with maps: ${bare.join(', ')}.`,
+      `Parts without UVs have a material with maps: ${bare.join(', ')}.`,
       'Its maps cannot lie on them; they show its colour alone.',
     );
 }

@@ -62,7 +62,7 @@ test('kept it goes where the model goes, is written as what collides, and is cou
     ],
     { codec: createMemoryCodec(), readBytes: () => Promise.reject(new Error('no maps here')) },
   );
-  expect(outcome).toMatchObject({ changed: '1 shape is collided by and not shown', unmatched: [], worse: [] });
+  expect(outcome).toMatchObject({ changed: '1 shape kept for collision, not shown', unmatched: [], worse: [] });
   const again = await readGlb(await writeGlb(document));
   expect(computeFigures(again).meshes).toBe(2);
   const { shapes, mass } = readCollision(again)!;

@@ -181,7 +181,7 @@ function offerOneThing(document: Document, index: PartIndex, rows: readonly Part
       things.length === 1
         ? `${count(things[0].parts.length, 'part')} are one ${things[0].name}`
         : `${count(things.length, 'thing')} came in several parts each`,
-    detail: 'Joined they are moved and chosen as one; materials and layouts stay.',
+    detail: 'Joined they are moved and chosen as one; materials and UVs stay.',
     evidence: things.slice(0, 8).map(({ name, parts }) => ({
       text: parts
         .map((part) => part.name || 'unnamed')
@@ -228,7 +228,7 @@ function offerJoin(document: Document, index: PartIndex, rows: readonly PartRow[
   return {
     kind: 'join',
     title: `${count(about.flat().length, 'small part')} could be ${steps.length === 1 ? 'one' : formatCount(steps.length)}`,
-    detail: 'Each is drawn by itself today. Joined, their materials and layouts stay.',
+    detail: 'Each is drawn by itself today. Joined, their materials and UVs stay.',
     evidence: about.slice(0, 8).map((members) => ({
       text: members[0].materials[0] || 'without a material',
       figure: count(members.length, 'part'),

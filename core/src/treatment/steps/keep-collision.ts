@@ -17,6 +17,6 @@ export const keepCollisionParts: StepDefinition<'keep-collision'> = {
   apply(document, { parts }) {
     const { nodes, unmatched } = new PartIndex(document).findAll(parts);
     keepCollision(document, nodes);
-    return { changed: `${count(nodes.length, 'shape is', 'shapes are')} collided by and not shown`, unmatched };
+    return { changed: `${count(nodes.length, 'shape')} kept for collision, not shown`, unmatched };
   },
 };

@@ -34,7 +34,7 @@ export const relinkMap: StepDefinition<'relink-map'> = {
       });
     }
     const isBare = takeMapsFromBare(document).length > 0;
-    const without = isBare ? '; parts without a layout show its colour alone' : '';
+    const without = isBare ? '; parts without UVs show its colour alone' : '';
     return { changed: `${step.material}: ${step.path.split('/').pop()}${without}`, unmatched: [] };
   },
 };
