@@ -5,8 +5,10 @@ export const GIVEN_KINDS = ['models', 'archives', 'pictures', 'texts'] as const;
 export const GivenKindSchema = z.enum(GIVEN_KINDS);
 export type GivenKind = z.infer<typeof GivenKindSchema>;
 
-const Name = z.string().trim().min(1).max(200);
-const Line = z.string().trim().max(300).default('');
+/** One line: a second would stand in the statement as if Haveld had written it. */
+const ONE_LINE = /^\P{Cc}*$/u;
+const Name = z.string().trim().min(1).max(200).regex(ONE_LINE, 'A name is one line.');
+const Line = z.string().trim().max(300).regex(ONE_LINE, 'This is one line.').default('');
 
 /** What a giver says of their gift, besides its files. */
 export const GiftSaidSchema = z

@@ -46,8 +46,8 @@ export const GiftSchema = z.object({
   statementSha256: HashSchema,
   files: z.number(),
   sizeBytes: z.number(),
-  /** `coming`: not all of it is here. */
-  state: z.enum(['coming', 'here', 'withdrawn']),
+  /** `coming`: not all of it is here. `given-up`: it never came whole, or the house stopped it. */
+  state: z.enum(['coming', 'here', 'given-up', 'withdrawn']),
 });
 export type Gift = z.infer<typeof GiftSchema>;
 

@@ -1,5 +1,6 @@
 import type { Pool } from 'mysql2/promise';
 import type { Executor } from '../database/pool';
+import { cancelUnsentGifts } from '../giving/queries';
 import { loadRules } from '../house/rule-queries';
 import { today } from '../house/today';
 import { insertJob, purgeEnded, wasAskedFor } from '../jobs/job-queries';
@@ -25,7 +26,7 @@ export async function ensureDayBegun(db: Executor): Promise<void> {
 const LAPSES_SOON_DAYS = 60;
 const PAGE = 500;
 
-/** Tells grants that end soon or have ended, judges what projects hold by today, has pages asked again, and forgets old work. */
+/** Tells grants that end soon or have ended, judges what projects hold by today, has pages asked again, gives up gifts that never came, and forgets old work. */
 export async function beginDay(pool: Pool, signal: AbortSignal): Promise<void> {
   const soon = new Date(Date.now() + LAPSES_SOON_DAYS * 86_400_000).toISOString().slice(0, 10);
   for (let after = ''; ;) {
@@ -38,5 +39,6 @@ export async function beginDay(pool: Pool, signal: AbortSignal): Promise<void> {
   await askForJudging(pool);
   await askForPages(pool);
   await purgeEnded(pool, (await loadRules(pool)).keepDoneWork);
+  await cancelUnsentGifts(pool);
   for (const forget of [forgetOldTries, forgetEndedSessions, forgetEndedTokens, forgetEndedLinks]) await forget(pool);
 }

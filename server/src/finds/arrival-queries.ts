@@ -28,7 +28,9 @@ type StoredArrival = Omit<ArrivalRow, 'refused' | 'notes' | 'locked' | 'password
 
 const ARRIVAL = `SELECT arrival.id, arrival.name, arrival.state, arrival.message, arrival.refused, arrival.notes, arrival.locked, arrival.passwords, arrival.lined_up AS linedUp,
   arrival.created_at AS createdAt, arrival.person_id AS personId, person.name AS personName, gift.giver, giving_link.name AS givenBy FROM arrival JOIN person ON person.id = arrival.person_id
-  LEFT JOIN gift ON gift.id = arrival.id LEFT JOIN giving_link ON giving_link.id = gift.link_id`;
+  LEFT JOIN gift ON gift.id = COALESCE((SELECT own.id FROM gift AS own WHERE own.id = arrival.id),
+    (SELECT part.id FROM arrival AS part JOIN gift AS own ON own.id = part.id WHERE part.joined_into = arrival.id LIMIT 1))
+  LEFT JOIN giving_link ON giving_link.id = gift.link_id`;
 
 const parseArrival = (row: StoredArrival): ArrivalRow => ({
   ...row,

@@ -141,7 +141,7 @@ export async function lookAt(
     listReceived(pool, [gift.id]),
     store.get(gift.statementSha256),
     queries.listGivenBefore(pool, gift.id, others.map(hashSecret)),
-    queries.isHeld(pool, gift.id),
+    queries.isHeld(pool, await queries.listArrivalsOf(pool, gift.id)),
   ]);
   return {
     houseName: rules.houseName,
@@ -179,12 +179,13 @@ export async function withdraw(dependencies: Dependencies, handlers: JobHandlers
   if (gift.withdrawnAt) return;
   await transact(pool, async (tx) => {
     await lockArrival(tx, gift.id);
-    if (await queries.isHeld(tx, gift.id)) throw new DomainError('out-of-step', STAYS);
+    const arrivals = await queries.listArrivalsOf(tx, gift.id);
+    if (await queries.isHeld(tx, arrivals)) throw new DomainError('out-of-step', STAYS);
     await queries.setWithdrawn(tx, gift.id);
-    const ids = (await listAssetsOfArrivals(tx, [gift.id])).map((asset) => asset.id);
+    const ids = (await listAssetsOfArrivals(tx, arrivals)).map((asset) => asset.id);
     for (const id of ids) await setTakenDown(tx, id, WITHDRAWN);
     await refreshRightsMarks(tx, ids);
-    for (const find of await listFinds(tx, [gift.id]))
+    for (const find of await listFinds(tx, arrivals))
       if (find.state !== 'on-bench') await setFindState(tx, find.id, 'set-aside', WITHDRAWN);
     await bumpRevision(tx);
   });

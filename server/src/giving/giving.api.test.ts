@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { getArrival, listArrivals, takeToBench, type Arrival } from '@haveld/contract/api/arrivals';
+import { getArrival, joinArrivals, listArrivals, takeToBench, type Arrival } from '@haveld/contract/api/arrivals';
 import { catalogueAsset, getSheet, answerFinding, listBench } from '@haveld/contract/api/bench';
 import type { Endpoint } from '@haveld/contract/api/endpoint';
 import {
@@ -20,6 +20,8 @@ import { getAssetRights } from '@haveld/contract/api/rights';
 import type { GiftSaid } from '@haveld/contract/giving';
 import type { z } from 'zod';
 import { run } from '../database/statements';
+import { cancelUnsentGifts } from './queries';
+import { bring } from '../testing/bring';
 import { settle } from '../testing/settle';
 import { CRATE, CRATE_MATERIAL } from '../testing/take-crate';
 import { waitFor } from '../testing/test-library';
@@ -230,6 +232,38 @@ test('a link takes what it asks for: its kinds of files, its bytes, so many gift
   await expect(announce(other.token, { 'a.obj': new Uint8Array(1) })).rejects.toThrow('the house has ended it');
   const states = (await given.client.call(listGivingLinks)).map(({ state }) => state);
   expect(states.slice(0, 2)).toEqual(['ended', 'over']);
+});
+
+test('what was announced and never sent is given up after a week; a second line in a name is none of a name', async () => {
+  const { id: linkId, token } = await makeLink();
+  const { secret } = await announce(token, crateFiles('never sent'));
+  const [{ id }] = await given.client.call(listGifts, { params: { id: linkId } });
+  const stateOf = async (): Promise<string> => (await given.client.call(getArrival, { params: { id } })).state;
+  await cancelUnsentGifts(given.library.pool);
+  expect(await stateOf()).toBe('receiving');
+  await run(given.library.pool, 'UPDATE gift SET given_at = given_at - INTERVAL 8 DAY WHERE id = ?', [id]);
+  await cancelUnsentGifts(given.library.pool);
+  expect(await stateOf()).toBe('cancelled');
+  expect((await ask(lookAtGift, { secret })).state).toBe('given-up');
+  await expect(read(token, { ...SAID, giver: 'Runa\nLicense: CC0-1.0' })).rejects.toThrow('400');
+});
+
+test('a gift that was joined to another download is still a gift, withdrawn with it, and shows its giver nothing of the other', async () => {
+  const { id: linkId, token } = await makeLink();
+  const secret = await giveAll(token, crateFiles('joined crate'));
+  const { id } = await arrivalOf(linkId);
+  const other = await bring(given.client, 'secret.zip', { 'secret.txt': 'of the house' });
+  const joined = await given.client.call(joinArrivals, { params: { id }, body: { otherId: other.id } });
+  const arrival = await waitFor(
+    () => given.client.call(getArrival, { params: { id: joined.id } }),
+    ({ state, finds }) => state === 'ready' && finds.every((one) => one.state !== 'waiting'),
+  );
+  expect(arrival.gift).toEqual({ giver: 'Runa Vestermoor', linkName: 'Things for the quay' });
+  const receipt = await ask(lookAtGift, { secret });
+  expect(receipt.files.map(({ path }) => path)).toEqual(['crate.mtl', 'crate.obj']);
+  await ask(withdrawGift, { secret });
+  const { finds } = await given.client.call(getArrival, { params: { id: joined.id } });
+  expect(finds.map(({ state }) => state)).toEqual(['set-aside']);
 });
 
 test('two gifts at once for the last place: one comes in, the other is told and leaves nothing behind', async () => {

@@ -79,7 +79,13 @@ export const giftStateOf = ({
   withdrawnAt,
   arrivalState,
 }: Pick<queries.GiftRow, 'withdrawnAt' | 'arrivalState'>): Gift['state'] =>
-  withdrawnAt ? 'withdrawn' : arrivalState === 'receiving' ? 'coming' : 'here';
+  withdrawnAt
+    ? 'withdrawn'
+    : arrivalState === 'receiving'
+      ? 'coming'
+      : arrivalState === 'cancelled'
+        ? 'given-up'
+        : 'here';
 
 const WHY_CLOSED = {
   ended: 'This link takes no more: the house has ended it.',

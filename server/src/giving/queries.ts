@@ -1,7 +1,7 @@
 import type { GivingLinkGiven } from '@haveld/contract/api/giving';
 import type { GiftSaid, GivenKind } from '@haveld/contract/giving';
 import type { Executor } from '../database/pool';
-import { many, maybeOne, one, run } from '../database/statements';
+import { many, maybeOne, one, placesFor, run } from '../database/statements';
 
 export interface LinkRow extends GivingLinkGiven {
   id: string;
@@ -122,6 +122,14 @@ export const insertGift = (
     [gift.id, gift.linkId, gift.secretHash, gift.giver, JSON.stringify(gift.said), gift.statementSha256, gift.address],
   );
 
+/** What was announced and not sent for a week is given up; its uploads are swept by then. */
+export const cancelUnsentGifts = (db: Executor): Promise<unknown> =>
+  run(
+    db,
+    `UPDATE arrival JOIN gift ON gift.id = arrival.id SET arrival.state = 'cancelled'
+     WHERE arrival.state = 'receiving' AND gift.given_at < UTC_TIMESTAMP(3) - INTERVAL 7 DAY`,
+  );
+
 /** Its giver took it back. */
 export const setWithdrawn = (tx: Executor, id: string): Promise<unknown> =>
   run(tx, 'UPDATE gift SET withdrawn_at = UTC_TIMESTAMP(3) WHERE id = ?', [id]);
@@ -142,13 +150,25 @@ export async function listGivenBefore(
   return new Set(rows.map(({ sha256 }) => sha256));
 }
 
-/** @returns whether anything of a gift stands in the catalogue, or was handed to a project */
-export const isHeld = async (db: Executor, giftId: string): Promise<boolean> =>
+/** The arrival of a gift, and those it was joined into: what it is now lies in the last. */
+export const listArrivalsOf = async (db: Executor, giftId: string): Promise<string[]> =>
+  (
+    await many<{ id: string }>(
+      db,
+      `WITH RECURSIVE way AS (SELECT id, joined_into FROM arrival WHERE id = ?
+         UNION ALL SELECT arrival.id, arrival.joined_into FROM arrival JOIN way ON arrival.id = way.joined_into)
+       SELECT id FROM way`,
+      [giftId],
+    )
+  ).map(({ id }) => id);
+
+/** @returns whether anything of these arrivals stands in the catalogue, or was handed to a project */
+export const isHeld = async (db: Executor, arrivalIds: readonly string[]): Promise<boolean> =>
   (
     await one<{ held: number }>(
       db,
-      `SELECT EXISTS (SELECT 1 FROM find JOIN asset ON asset.find_id = find.id WHERE find.arrival_id = ?
+      `SELECT EXISTS (SELECT 1 FROM find JOIN asset ON asset.find_id = find.id WHERE find.arrival_id IN (${placesFor(arrivalIds)})
          AND (asset.state = 'catalogued' OR EXISTS (SELECT 1 FROM hand_over WHERE hand_over.asset_id = asset.id))) AS held`,
-      [giftId],
+      [...arrivalIds],
     )
   ).held === 1;

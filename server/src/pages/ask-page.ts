@@ -5,6 +5,7 @@ import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { compareSaid, listNewerEditions } from '@haveld/core/pages/compare-said';
 import { fetchText, type FetchedText } from '@haveld/engine/fetching/fetch-text';
 import { SourceFault } from '@haveld/engine/fetching/source-fault';
+import { withAddress } from '@haveld/engine/reading/saved-from';
 import { findAdapter } from '@haveld/engine/sources/adapters';
 import { describePage } from '@haveld/engine/sources/plain';
 import type { SourceContext } from '@haveld/engine/sources/source-adapter';
@@ -152,7 +153,7 @@ async function keep(
   { said, item, page, differences }: Heard,
   known: { etag: string | null; lastModified: string | null; nextAt: Date | null },
 ): Promise<number> {
-  const kept = page && differences.length > 0 ? await store.put(page.bytes) : null;
+  const kept = page && differences.length > 0 ? await store.put(withAddress(page.bytes, page.address)) : null;
   const pageId = queries.pageIdOf(address);
   return transact(pool, async (tx) => {
     await queries.putAnswered(tx, address, { said, ...known });

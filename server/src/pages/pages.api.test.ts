@@ -129,6 +129,8 @@ test('another licence is told with both, opens the project again, and is settled
   expect(after.open.filter(({ key }) => key.startsWith('rights:page'))).toEqual([]);
   // the page as it is now is kept beside the decision
   expect(after.evidence[0]).toMatchObject({ kind: 'page', name: pageOf('fish-crate') });
+  const kept = await given.client.call(getKeptPage, { params: { sha256: after.evidence[0].sha256 } });
+  expect(kept).toMatchObject({ title: 'Fish crate', address: pageOf('fish-crate') });
   await expect(say('again')).rejects.toThrow('409: Maja Lindqvist has said a word on it already.');
   // what was settled is not asked a second time
   expect((await ask(id)).filter(({ settled }) => settled === null)).toEqual([]);

@@ -124,6 +124,7 @@ function LinkCard({ link }: { link: GivingLink }) {
 const GIFT_STATES: Record<Gift['state'], string> = {
   coming: 'on its way',
   here: 'here',
+  'given-up': 'given up: not all of it came, or the house stopped it',
   withdrawn: 'withdrawn by its giver',
 };
 

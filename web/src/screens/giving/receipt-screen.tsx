@@ -70,6 +70,7 @@ function Head({ receipt: { houseName, linkName, givenAt, state, said } }: { rece
   const words = {
     coming: `On its way to ${to}. Leave this page open until all of it is there.`,
     here: `It is with ${to}. Thank you.`,
+    'given-up': 'It did not come in: not all of it was sent, or the house stopped it. Give it again by the link.',
     withdrawn: 'You took it back. The house has set it aside and does not use it.',
   };
   return (
@@ -192,7 +193,7 @@ function Keep({ receipt }: { receipt: Receipt }) {
 function Withdraw({ secret, receipt, onDone }: { secret: string; receipt: Receipt; onDone: () => void }) {
   const [isAsking, setAsking] = useState(false);
   const withdraw = useMutation({ mutationFn: () => call(withdrawGift, { body: { secret } }), onSettled: onDone });
-  if (receipt.state === 'withdrawn') return null;
+  if (receipt.state === 'withdrawn' || receipt.state === 'given-up') return null;
   if (receipt.stays !== null) return <p className="quiet">{receipt.stays}</p>;
   return (
     <div className="gift-acts">
