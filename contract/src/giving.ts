@@ -5,6 +5,13 @@ export const GIVEN_KINDS = ['models', 'archives', 'pictures', 'texts'] as const;
 export const GivenKindSchema = z.enum(GIVEN_KINDS);
 export type GivenKind = z.infer<typeof GivenKindSchema>;
 
+export const GIVEN_KIND_WORDS: Record<GivenKind, string> = {
+  models: 'models',
+  archives: 'archives',
+  pictures: 'pictures and maps',
+  texts: 'texts',
+};
+
 /** One line: a second would stand in the statement as if Haveld had written it. */
 const ONE_LINE = /^\P{Cc}*$/u;
 const Name = z.string().trim().min(1).max(200).regex(ONE_LINE, 'A name is one line.');

@@ -86,6 +86,12 @@ export interface Dropped {
   path: string;
 }
 
+/** @returns a dropped file with its path inside the drop, without what stands for the place itself */
+export const toDropped = (file: File & { path?: string }): Dropped => ({
+  file,
+  path: (file.path ?? file.name).replace(/^\.?\//, ''),
+});
+
 const ARCHIVE = /\.(zip|7z|rar|tar|gz|tgz|xz|bz2)$/i;
 
 /** Each archive is an arrival of its own, in however many parts it lies; loose files and folders that came together are one. */

@@ -5,14 +5,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useSnackbar } from 'notistack';
 import { useRef } from 'react';
-import { useDropzone, type FileWithPath } from 'react-dropzone';
+import { useDropzone } from 'react-dropzone';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
 import type { Arrival } from '@haveld/contract/api/arrivals';
 import { lineUp } from '@haveld/contract/api/line-up';
 import { call } from '../../api/client';
 import { arrivalsQuery, meQuery } from '../../api/queries';
-import { bringIn, type Dropped } from '../../api/uploads';
+import { bringIn, toDropped, type Dropped } from '../../api/uploads';
 import { useChange } from '../../api/use-change';
 import { formatBytes, formatCount } from '../../parts/format';
 import { Failure, Loading, Notice } from '../../parts/notice';
@@ -38,7 +38,7 @@ export function ArrivalsScreen() {
     noKeyboard: true,
     // the plain file dialog: it also works where the page is not served securely
     useFsAccessApi: false,
-    onDrop: (files) => bring.mutate(files.map((file) => ({ file, path: pathOf(file) }))),
+    onDrop: (files) => bring.mutate(files.map(toDropped)),
   });
   return (
     <div className="screen arrivals" {...drop.getRootProps()}>
@@ -100,9 +100,6 @@ export function ArrivalsScreen() {
     </div>
   );
 }
-
-const pathOf = (file: File & { path?: string }): string =>
-  ((file as FileWithPath).path ?? file.name).replace(/^\.?\//, '');
 
 function Totals({ arrivals }: { arrivals: Arrival[] }) {
   const sum = (of: (arrival: Arrival) => number): number => arrivals.reduce((total, arrival) => total + of(arrival), 0);

@@ -7,16 +7,17 @@ import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useDropzone, type FileWithPath } from 'react-dropzone';
+import { useDropzone } from 'react-dropzone';
 import { Controller, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { z } from 'zod';
 import { give, readStatement, type lookAtGiving, type OfferedLicence } from '@haveld/contract/api/giving';
 import { GiftSaidSchema, type GiftSaid } from '@haveld/contract/giving';
 import { call } from '../../api/client';
+import { toDropped, type Dropped } from '../../api/uploads';
 import { formatBytes } from '../../parts/format';
 import { rememberGift } from './own-gifts';
-import { sendGift, type GivenFile } from './send-gift';
+import { sendGift } from './send-gift';
 
 type Asked = z.output<typeof lookAtGiving.response>;
 
@@ -24,7 +25,7 @@ const EMPTY: GiftSaid = { giver: '', isOwnWork: true, author: '', source: '', ot
 
 /** Files, who gives them, under which licence, and the words they agree to: in the order one thinks of them. */
 export function GiftForm({ token, link }: { token: string; link: Asked }) {
-  const [files, setFiles] = useState<GivenFile[]>([]);
+  const [files, setFiles] = useState<Dropped[]>([]);
   const [agreed, setAgreed] = useState('');
   const navigate = useNavigate();
   const { control, register, watch, formState } = useForm<GiftSaid>({
@@ -186,11 +187,11 @@ function describeMissing(files: number, isSaid: boolean, isAgreed: boolean): str
   return isAgreed ? '' : 'Read the words and agree to them.';
 }
 
-function FilePicker({ files, onFiles }: { files: GivenFile[]; onFiles: (files: GivenFile[]) => void }) {
+function FilePicker({ files, onFiles }: { files: Dropped[]; onFiles: (files: Dropped[]) => void }) {
   const drop = useDropzone({
     useFsAccessApi: false,
     onDrop: (dropped) => {
-      const added = dropped.map((file) => ({ file, path: pathOf(file) }));
+      const added = dropped.map(toDropped);
       onFiles([...files.filter(({ path }) => !added.some((one) => one.path === path)), ...added]);
     },
   });
@@ -221,9 +222,6 @@ function FilePicker({ files, onFiles }: { files: GivenFile[]; onFiles: (files: G
     </fieldset>
   );
 }
-
-const pathOf = (file: File & { path?: string }): string =>
-  ((file as FileWithPath).path ?? file.name).replace(/^\.?\//, '');
 
 function LicenceChoice({ licence, isWished }: { licence: OfferedLicence; isWished: boolean }) {
   return (

@@ -1,13 +1,12 @@
 import './giving.css';
 import { useQuery } from '@tanstack/react-query';
 import { useLocation } from 'react-router';
+import { GIVEN_KIND_WORDS } from '@haveld/contract/giving';
 import { givingQuery } from '../../api/queries';
 import { formatBytes, formatCount, formatDay } from '../../parts/format';
 import { Loading } from '../../parts/notice';
 import { GiftForm } from './gift-form';
 import { GivingPage } from './giving-page';
-
-const KIND_WORDS = { models: 'models', archives: 'archives', pictures: 'pictures and maps', texts: 'texts' } as const;
 
 /** Where a giving link leads: somebody without an account gives models, and sees nothing of the library. */
 export function GiveScreen() {
@@ -31,7 +30,7 @@ export function GiveScreen() {
         {houseName || 'A studio'} asks for models.{words !== '' && ` ${words}`}
       </p>
       <p className="quiet small">
-        {kinds.map((kind) => KIND_WORDS[kind]).join(', ')}, {formatBytes(mostBytes)} in one gift; until{' '}
+        {kinds.map((kind) => GIVEN_KIND_WORDS[kind]).join(', ')}, {formatBytes(mostBytes)} in one gift; until{' '}
         {formatDay(endsOn)}, {formatCount(giftsLeft, 'more gift', 'more gifts')}
       </p>
       <GiftForm token={token} link={link.data} />

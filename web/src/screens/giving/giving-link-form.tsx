@@ -7,7 +7,7 @@ import { addDays, formatISO } from 'date-fns';
 import { Controller, useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { makeGivingLink } from '@haveld/contract/api/giving';
-import { GIVEN_KINDS, type GivenKind } from '@haveld/contract/giving';
+import { GIVEN_KIND_WORDS, GIVEN_KINDS } from '@haveld/contract/giving';
 import { licenceWords } from '@haveld/core/rights/licence-book';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
@@ -27,13 +27,6 @@ const FormSchema = z.object({
 });
 
 const inTwoWeeks = (): string => formatISO(addDays(new Date(), 14), { representation: 'date' });
-
-const KIND_LABELS: Record<GivenKind, string> = {
-  models: 'models',
-  archives: 'archives',
-  pictures: 'pictures and maps',
-  texts: 'texts',
-};
 
 /** What a link asks for, until when, and under which licences. */
 export function GivingLinkForm({
@@ -133,7 +126,7 @@ export function GivingLinkForm({
                     }
                   />
                 }
-                label={KIND_LABELS[kind]}
+                label={GIVEN_KIND_WORDS[kind]}
               />
             ))}
             {errors.kinds && <p className="says-blocks small">{errors.kinds.message}</p>}

@@ -2,12 +2,13 @@ import './giving.css';
 import Button from '@mui/material/Button';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { useDropzone, type FileWithPath } from 'react-dropzone';
+import { useDropzone } from 'react-dropzone';
 import { useLocation } from 'react-router';
 import type { z } from 'zod';
 import { withdrawGift, type lookAtGift } from '@haveld/contract/api/giving';
 import { call } from '../../api/client';
 import { receiptQuery } from '../../api/queries';
+import { toDropped } from '../../api/uploads';
 import { useSending } from '../../api/use-sending';
 import { formatBytes, formatCount, formatMoment } from '../../parts/format';
 import { Loading } from '../../parts/notice';
@@ -110,10 +111,7 @@ function Files({
   const drop = useDropzone({
     useFsAccessApi: false,
     onDrop: (dropped) => {
-      const given = dropped.map((file: File & { path?: string }) => ({
-        file,
-        path: ((file as FileWithPath).path ?? file.name).replace(/^\.?\//, ''),
-      }));
+      const given = dropped.map(toDropped);
       // the same file and no other: its announced length is all that is known of it
       const same = given.filter(({ path, file }) =>
         waiting.some((row) => row.path === path && row.sizeBytes === file.size),

@@ -1,17 +1,11 @@
 import { createGiftUpload, GIFT_HEADER } from '@haveld/contract/api/giving';
-import { uploadDesk } from '../../api/uploads';
-
-/** A file somebody gives, with its path inside the drop. */
-export interface GivenFile {
-  file: File;
-  path: string;
-}
+import { uploadDesk, type Dropped } from '../../api/uploads';
 
 /** Sends what was announced, each by its path; what is on its way already is left. @returns paths that none of the files has */
 export function sendGift(
   secret: string,
   announced: readonly { id: string; path: string }[],
-  files: readonly GivenFile[],
+  files: readonly Dropped[],
 ): string[] {
   const missing: string[] = [];
   for (const { id, path } of announced) {
