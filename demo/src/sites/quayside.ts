@@ -157,6 +157,8 @@ export const quayside: Site = {
         models: await Promise.all(found.slice((page - 1) * PER_PAGE, page * PER_PAGE).map(describe)),
       });
     }
+    const older = OLDER[path];
+    if (older) return html(frame(older, `<h1>${escape(older)}</h1><p>An older page; downloads are on the list.</p>`));
     const [, kind, slug, id] =
       /^\/(api\/v1\/models|models|files|previews)\/([a-z0-9-]+)(?:\.png)?(?:\/([a-z0-9-]+))?$/.exec(path) ?? [];
     const model = MODELS.find((one) => one.slug === slug);
@@ -173,6 +175,16 @@ export const quayside: Site = {
     if (!edition) return html(frame('Not here', '<h1>There is no such file.</h1>'), 404);
     return file(slug, edition.fileName, (await makeEdition(shown, edition, pageOf(slug))).bytes);
   },
+};
+
+/** Pages that the demo studio's models are from: they stand, and say no more than their name. */
+const OLDER: Record<string, string> = {
+  '/bell-buoy': 'Bell buoy',
+  '/chart-table-oak': 'Chart table, oak',
+  '/instrument-kit': 'Instrument kit',
+  '/pennant': 'Harbour pennant',
+  '/quay-furniture': 'Quay furniture',
+  '/station-hut': 'Station hut',
 };
 
 async function describe(model: SiteModel): Promise<unknown> {

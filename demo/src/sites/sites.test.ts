@@ -166,3 +166,43 @@ test('a preview is a picture, and a host nobody knows has nothing', async () => 
   expect(got.body.subarray(1, 4).toString()).toBe('PNG');
   expect((await get('elsewhere.example', '/')).status).toBe(404);
 });
+
+test('a page that is as it was is not sent again; a changed one is, with another validator', async () => {
+  const host = 'quayside-models.example';
+  const { headers } = await get(host, '/models/rope-coil');
+  const known = { 'if-none-match': String(headers.etag) };
+  expect(await get(host, '/models/rope-coil', known)).toMatchObject({ status: 304, body: Buffer.alloc(0) });
+  faults.tell(host, 'rope-coil', 'author-renamed', 9);
+  const changed = await get(host, '/models/rope-coil', known);
+  expect(changed.status).toBe(200);
+  expect(changed.body.toString()).toContain('Ines Falkenrot Ravnsund');
+  const salt = await get('saltmarsh-library.example', '/shelf/engine-telegraph');
+  const since = { 'if-modified-since': String(salt.headers['last-modified']) };
+  expect((await get('saltmarsh-library.example', '/shelf/engine-telegraph', since)).status).toBe(304);
+});
+
+test('a newer version has other files, its page says so, and what was moved stands at its new address', async () => {
+  const host = 'quayside-models.example';
+  const filesOf = async (): Promise<{ name: string; sha256: string }[]> => {
+    const { body } = await get(host, '/api/v1/models/fish-crate');
+    return (JSON.parse(body.toString()) as { files: { name: string; sha256: string }[] }).files;
+  };
+  const before = await filesOf();
+  faults.tell(host, 'fish-crate', 'newer-version', 9);
+  const after = await filesOf();
+  expect(after.map(({ name }) => name)).toContain('fish_crate_v2_512.glb');
+  const sums = new Set(before.map(({ sha256 }) => sha256));
+  for (const { sha256 } of after) expect(sums.has(sha256)).toBe(false);
+  faults.tell('saltmarsh-library.example', 'engine-telegraph', 'moved', 9);
+  const moved = await get('saltmarsh-library.example', '/shelf/engine-telegraph');
+  expect(moved.status).toBe(301);
+  const { pathname } = new URL(String(moved.headers.location));
+  expect((await get('saltmarsh-library.example', pathname)).status).toBe(200);
+});
+
+test.each([
+  ['quayside-models.example', '/chart-table-oak'],
+  ['tidewrack-exchange.example', '/m/carved-gull'],
+])('the page at %s%s that a model of the demo is from stands', async (host, path) => {
+  expect((await get(host, path)).status).toBe(200);
+});

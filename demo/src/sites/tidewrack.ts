@@ -107,6 +107,12 @@ const TERMS =
   'Terms of Tidewrack Exchange\n\nYou may take six models a day.\nYou credit who made a model as its licence asks.\nYou do not offer the models as an exchange of your own.\n';
 
 /** Asked by an address template, answered with a link to what follows; a key, terms and an allowance a day; pages carry microdata. */
+/** Pages that the demo studio's models are from: they stand, and say no more than their name. */
+const OLDER: Record<string, string> = {
+  '/m/barograph-cased': 'Barograph, cased',
+  '/m/carved-gull': 'Carved gull',
+};
+
 export function createTidewrack(today: () => Date): Site {
   const taken = new Map<string, number>();
   const dayOf = (): string => today().toISOString().slice(0, 10);
@@ -211,6 +217,8 @@ export function createTidewrack(today: () => Date): Site {
           more ? { link: `<${next}>; rel="next"` } : {},
         );
       }
+      const older = OLDER[path];
+      if (older) return html(frame(older, `<h1>${escape(older)}</h1><p>An older page; look around for more.</p>`));
       const [, kind, slug, way] =
         /^\/(exchange\/item|exchange\/take|m|pictures)\/([a-z0-9-]+)(?:\.png)?(?:\/([a-z0-9-]+))?$/.exec(path) ?? [];
       const model = MODELS.find((one) => one.slug === slug);

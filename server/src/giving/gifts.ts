@@ -80,6 +80,12 @@ export async function takeGift(
       files: [...wanted, { path: STATEMENT_NAME, sizeBytes: kept.sizeBytes }],
     },
   );
+  const sent = received.filter(({ path }) => path !== STATEMENT_NAME);
+  const own = received.find(({ path }) => path === STATEMENT_NAME);
+  if (sent.length === 0) {
+    await setArrivalState(pool, id, 'cancelled');
+    throw new DomainError('bad-request', refused[0]);
+  }
   await transact(pool, async (tx) => {
     // two gifts at once must not both be the last one
     await requireOpenLink(tx, token, true);
@@ -97,11 +103,10 @@ export async function takeGift(
     await setArrivalState(pool, id, 'cancelled');
     throw error;
   });
-  const own = received.find(({ path }) => path === STATEMENT_NAME);
   if (own) await noteStored(dependencies, own.id, kept.sha256);
   return {
     secret,
-    received: received.filter((row) => row !== own),
+    received: sent,
     refused: [...notWanted.values(), ...refused],
   };
 }
@@ -111,8 +116,12 @@ const toMb = (bytes: number): number => Math.ceil(bytes / 1_000_000);
 function nameGift(paths: readonly string[]): string {
   const [first] = paths;
   const top = first.includes('/') ? first.slice(0, first.indexOf('/')) : first;
-  return paths.length === 1 || first.includes('/') ? top : `${top} and ${paths.length - 1} more`;
+  const name = paths.length === 1 || first.includes('/') ? top : `${top} and ${paths.length - 1} more`;
+  return name.slice(0, LONGEST_NAME);
 }
+
+/** Of an arrival. */
+const LONGEST_NAME = 250;
 
 /** @throws {DomainError} where no gift has this secret */
 async function requireGift(db: Executor, secret: string, lock = false): Promise<queries.GiftRow> {

@@ -221,6 +221,10 @@ test('a link takes what it asks for: its kinds of files, its bytes, so many gift
   });
   expect(received.map(({ path }) => path)).toEqual(['a.obj']);
   expect(refused).toHaveLength(2);
+  const far = await makeLink();
+  await expect(announce(far.token, { '../../up.obj': new Uint8Array(3) })).rejects.toThrow('400: “../../up.obj”');
+  const long = await announce(far.token, { [`${'long '.repeat(60)}.obj`]: new Uint8Array(3) });
+  expect(long.received).toHaveLength(1);
   await expect(ask(lookAtGiving, { token })).rejects.toThrow('as many gifts came as it was made for');
   // what was announced and never came gives its place back after a day
   await run(given.library.pool, 'UPDATE gift SET given_at = given_at - INTERVAL 2 DAY WHERE link_id = ?', [id]);
@@ -230,8 +234,9 @@ test('a link takes what it asks for: its kinds of files, its bytes, so many gift
   const other = await makeLink();
   await given.client.call(endGivingLink, { params: { id: other.id } });
   await expect(announce(other.token, { 'a.obj': new Uint8Array(1) })).rejects.toThrow('the house has ended it');
-  const states = (await given.client.call(listGivingLinks)).map(({ state }) => state);
-  expect(states.slice(0, 2)).toEqual(['ended', 'over']);
+  const links = await given.client.call(listGivingLinks);
+  const stateOf = (linkId: string): string | undefined => links.find((link) => link.id === linkId)?.state;
+  expect([stateOf(id), stateOf(other.id), stateOf(far.id)]).toEqual(['over', 'ended', 'open']);
 });
 
 test('what was announced and never sent is given up after a week; a second line in a name is none of a name', async () => {

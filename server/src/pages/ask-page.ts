@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { PAGE_CHANGES, type PageDifference, type PageSaid } from '@haveld/contract/page-change';
+import type { SourceFaultKind } from '@haveld/contract/source-fault';
 import type { SourceItem } from '@haveld/contract/source';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
 import { compareSaid, listNewerEditions } from '@haveld/core/pages/compare-said';
@@ -117,17 +118,22 @@ async function hear(
   return { said, item: { ...item, editions: newer }, page, differences };
 }
 
-/** A source that can be asked says more than its page. @returns null where it cannot, or wants to be paid or signed in to first */
+/**
+ * A source that can be asked says more than its page.
+ * @returns null where it cannot, lists it no more though the page stands, or wants to be paid or signed in to first
+ */
 async function openItem(address: string, context: SourceContext): Promise<SourceItem | null> {
   const adapter = findAdapter(address);
   if (adapter.kind === 'plain') return null;
   try {
     return await adapter.open(address, context);
   } catch (error) {
-    if (error instanceof SourceFault && (error.kind === 'sign-in' || error.kind === 'price')) return null;
+    if (error instanceof SourceFault && SAYS_NO_MORE.has(error.kind)) return null;
     throw error;
   }
 }
+
+const SAYS_NO_MORE: ReadonlySet<SourceFaultKind> = new Set<SourceFaultKind>(['sign-in', 'price', 'gone']);
 
 async function findFetched(db: Executor, address: string): Promise<PageSaid | null> {
   const item = await queries.findItemFetched(db, address);

@@ -25,7 +25,7 @@ const KEYS: [string, string][] = [
   ['1 … 9', 'take the first to ninth choice there'],
   ['x  i', 'leave the map in hand out; invert it'],
   ['v', 'squares of 64 texels on the model'],
-  ['w  g', 'the shape it collides by; its levels of detail'],
+  ['w  g', 'its collision shape; its levels of detail'],
   ['e', 'from a condition to its parts; there, hang the chosen at the top'],
   ['↑ ↓  Space', 'from part to part, on the sheet of parts; choose one more; with Shift all between'],
   ['→ ←', 'unfold and fold what hangs under it'],

@@ -25,7 +25,7 @@ export function LayoutPicture({
     canvas.current.getContext('2d')!.putImageData(new ImageData(pixels, side, side), 0, 0);
   }, [drawn.data]);
   if (drawn.isPending) return <p className="small quiet">Drawing how “{material}” lies …</p>;
-  if (!drawn.data) return <p className="small quiet">“{material}” has no layout to draw.</p>;
+  if (!drawn.data) return <p className="small quiet">“{material}” has no UVs to draw.</p>;
   const { tiles } = drawn.data;
   return (
     <figure className="layout-picture">

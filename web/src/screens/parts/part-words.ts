@@ -8,7 +8,7 @@ export const ODDITY_WORDS: Record<Oddity, string> = {
   'alone-in-group': 'holds only one thing',
   empty: 'holds nothing',
   'no-material': 'faces without a material',
-  'no-layout': 'a map without a layout',
+  'no-layout': 'a map without UVs',
   'far-off': 'far from the rest',
 };
 

@@ -88,7 +88,7 @@ function Terms({ source: { kind, name, ability, terms } }: { source: SourcePage 
               <p className="says-look">
                 {terms.acceptedAt
                   ? `They have changed since ${terms.acceptedBy} accepted them, ${formatMoment(terms.acceptedAt)}.`
-                  : 'Nothing comes from here before somebody has accepted them.'}
+                  : 'Nothing can be downloaded from here before somebody has accepted them.'}
               </p>
               {mayAccept ? (
                 <Button variant="contained" loading={accept.isPending} onClick={() => accept.mutate(terms.sha256)}>
@@ -106,8 +106,8 @@ function Terms({ source: { kind, name, ability, terms } }: { source: SourcePage 
 }
 
 const TOKEN_WORDS: Record<SourcePage['ability']['token'], string> = {
-  none: 'It wants to know nobody.',
-  'for-taking': 'Searching is open to everybody; for taking it wants a token.',
+  none: 'It asks for no sign-in.',
+  'for-taking': 'Searching is open to everybody; downloads need a token.',
   'for-all': 'It answers nobody without a token.',
 };
 

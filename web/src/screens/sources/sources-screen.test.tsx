@@ -321,7 +321,7 @@ describe('one source', () => {
       }),
     ]);
     expect(await screen.findByText(/asks for no terms of its own/)).toBeTruthy();
-    expect(screen.getByText('It wants to know nobody.')).toBeTruthy();
+    expect(screen.getByText('It asks for no sign-in.')).toBeTruthy();
     expect(screen.getByText('You may take as much as you want.')).toBeTruthy();
   });
 });
