@@ -86,7 +86,7 @@ test('a page that says another licence by now is told where its rights stand, an
   await page.goto('/arrivals');
   const arrival = page.getByRole('region', { name: 'rope_coil_512.glb' });
   await arrival.getByRole('button', { name: 'To the bench' }).click();
-  await expect(page.getByRole('heading', { name: /Rope coil/ }).first()).toBeVisible();
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
   const id = new URL(page.url()).pathname.split('/').at(-1);
   await page.goto(`/rights?asset=${id}`);
   const watch = page.getByRole('region', { name: 'Its page' });

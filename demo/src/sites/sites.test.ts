@@ -202,6 +202,7 @@ test('a newer version has other files, its page says so, and what was moved stan
 
 test.each([
   ['quayside-models.example', '/chart-table-oak'],
+  ['tidewrack-exchange.example', '/m/barograph-cased'],
   ['tidewrack-exchange.example', '/m/carved-gull'],
 ])('the page at %s%s that a model of the demo is from stands', async (host, path) => {
   expect((await get(host, path)).status).toBe(200);

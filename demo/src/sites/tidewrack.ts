@@ -110,7 +110,6 @@ const TERMS =
 /** Pages that the demo studio's models are from: they stand, and say no more than their name. */
 const OLDER: Record<string, string> = {
   '/m/barograph-cased': 'Barograph, cased',
-  '/m/carved-gull': 'Carved gull',
 };
 
 export function createTidewrack(today: () => Date): Site {

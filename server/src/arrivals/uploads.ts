@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { readdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { FileStore } from '@tus/file-store';
@@ -45,12 +46,15 @@ export function addUploadRoutes(app: App, dependencies: Dependencies): void {
 /**
  * Resumable uploads (tus 1.0): an upload cut off by a dead line or a dead server goes on where it stopped.
  * @param require throws where somebody may not send this file; null for one that nobody announced
+ * @param isOnePlace each announced file has one place: whoever begins it again begins it anew there, and no more lies on the disk than
+ * was announced. What is here already is not begun again
  */
 export function serveUploads(
   app: App,
   dependencies: Dependencies,
   routes: UploadRoutes,
   require: (received: ReceivedRow | null, context: Context, person: Person) => Promise<void>,
+  { isOnePlace = false } = {},
 ): void {
   const store = createUploadStore(dependencies.uploadsFolder);
   const find = (receivedId: string | null | undefined): Promise<ReceivedRow | null> =>
@@ -60,6 +64,7 @@ export function serveUploads(
     datastore: store,
     relativeLocation: true,
     respectForwardedHeaders: false,
+    ...(isOnePlace ? { namingFunction: (_request, metadata) => metadata?.receivedId ?? randomUUID() } : {}),
     async onUploadCreate(_request, upload) {
       const received = await find(upload.metadata?.receivedId);
       if (!received) throw { status_code: 404, body: 'This upload was not announced.' };
@@ -74,7 +79,10 @@ export function serveUploads(
   });
   serveBytes(app, routes.create, async (context, person) => {
     const { receivedId } = Metadata.parse(context.req.header('upload-metadata'));
-    await require(await find(receivedId), context, person);
+    const received = await find(receivedId);
+    await require(received, context, person);
+    if (isOnePlace && (received?.uploadId || received?.sha256))
+      throw new DomainError('out-of-step', 'This file is here already.');
     return tus.handleWeb(context.req.raw);
   });
   for (const endpoint of [routes.ask, routes.send, routes.end])

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { readdir } from 'node:fs/promises';
 import { getArrival, joinArrivals, listArrivals, takeToBench, type Arrival } from '@haveld/contract/api/arrivals';
 import { catalogueAsset, getSheet, answerFinding, listBench } from '@haveld/contract/api/bench';
 import type { Endpoint } from '@haveld/contract/api/endpoint';
@@ -308,6 +309,21 @@ test('only who has its receipt sends files of a gift; an upload that was cut goe
     ({ state }) => state === 'ready',
   );
   expect((await ask(lookAtGift, { secret })).files.every(({ isHere }) => isHere)).toBe(true);
+});
+
+test('a file that is begun again takes no second place on the disk, and one that is here is not begun again', async () => {
+  const { token } = await makeLink();
+  const files = crateFiles('begun often');
+  const { secret, received } = await announce(token, files);
+  const bytes = files['crate.obj'];
+  const { id } = received.find(({ path }) => path === 'crate.obj')!;
+  const { uploadsFolder } = given.library.dependencies;
+  const before = (await readdir(uploadsFolder)).length;
+  const places = [await send(secret, id, bytes, 5), await send(secret, id, bytes, 9), await send(secret, id, bytes, 0)];
+  expect(new Set(places).size).toBe(1);
+  expect((await readdir(uploadsFolder)).length - before).toBe(2);
+  expect(await sendRest(secret, places[0], bytes, 0)).toBe(204);
+  await expect(send(secret, id, bytes)).rejects.toThrow('409');
 });
 
 test('a giver is told of doubles among their own gifts alone; the house is told of those it has', async () => {

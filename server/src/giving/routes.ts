@@ -38,5 +38,6 @@ export function addGivingRoutes(app: App, dependencies: Dependencies, handlers: 
     },
     (received, context) =>
       gifts.requireOfGift(pool, context.req.header(contract.GIFT_HEADER) ?? '', received?.arrivalId),
+    { isOnePlace: true },
   );
 }

@@ -210,7 +210,7 @@ function FilePicker({ files, onFiles }: { files: Dropped[]; onFiles: (files: Dro
               <span className="mono quiet">{formatBytes(file.size)}</span>{' '}
               <Button
                 size="small"
-                aria-label={`Leave ${path} out`}
+                aria-label={`Leave out ${path}`}
                 onClick={() => onFiles(files.filter((one) => one.path !== path))}
               >
                 Leave out

@@ -146,7 +146,7 @@ export function GivingLinkForm({
                   {i > 0 && (
                     <Button
                       size="small"
-                      aria-label={`Wish for ${licenceWords(book, id)} first`}
+                      aria-label={`First: ${licenceWords(book, id)}`}
                       onClick={() => field.onChange([id, ...field.value.filter((one) => one !== id)])}
                     >
                       First
@@ -154,7 +154,7 @@ export function GivingLinkForm({
                   )}
                   <Button
                     size="small"
-                    aria-label={`Do not offer ${licenceWords(book, id)}`}
+                    aria-label={`Leave out ${licenceWords(book, id)}`}
                     onClick={() => field.onChange(field.value.filter((one) => one !== id))}
                   >
                     Leave out

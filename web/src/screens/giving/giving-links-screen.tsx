@@ -112,7 +112,7 @@ function LinkCard({ link }: { link: GivingLink }) {
           size="small"
           loading={end.isPending}
           onClick={() => end.mutate(undefined)}
-          aria-label={`End the link ${link.name}`}
+          aria-label={`End it: ${link.name}`}
         >
           End it
         </Button>
