@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-/** Kinds of files a link may ask for, by their endings. */
+/** File types a link may ask for, by their endings. */
 export const GIVEN_KINDS = ['models', 'archives', 'pictures', 'texts'] as const;
 export const GivenKindSchema = z.enum(GIVEN_KINDS);
 export type GivenKind = z.infer<typeof GivenKindSchema>;

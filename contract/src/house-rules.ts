@@ -134,7 +134,7 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
     effect: 'A larger one is told and left; it can still be dropped by hand.',
   },
   askPagesEvery: {
-    label: 'Pages of models are asked again every',
+    label: 'Source pages are checked every',
     effect:
       'Days; 0 for never. A changed licence, another author, a newer version or a page that is gone is told on the asset.',
   },

@@ -29,7 +29,7 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
   },
   {
     path: '/arrivals/from-page',
-    ready: (page) => expect(page.getByText('Keep this page in Haveld')).toBeVisible(),
+    ready: (page) => expect(page.getByText('Save page in Haveld')).toBeVisible(),
   },
   { path: '/people', ready: (page) => expect(page.getByText('Tjark Sundholm')).toBeVisible() },
   { path: '/me', ready: (page) => expect(page.getByText('this one')).toBeVisible() },

@@ -13,7 +13,7 @@ test('somebody without an account gives a model, goes on after a cut line and a 
 }) => {
   await signIn(page);
   await page.goto('/arrivals/sources');
-  await page.getByRole('link', { name: 'Given by people' }).click();
+  await page.getByRole('link', { name: 'Contributions' }).click();
   await page.getByRole('button', { name: 'Make a link' }).first().click();
   await page.getByLabel('What it is for').fill('Crates for the quay');
   await page.getByRole('button', { name: 'Make the link' }).click();
@@ -49,7 +49,7 @@ test('somebody without an account gives a model, goes on after a cut line and a 
   await expect(page.getByText(/CC BY 4\.0|Attribution 4\.0/).first()).toBeVisible();
   await expect(page.getByText('By Runa Vestermoor').first()).toBeVisible();
 
-  await giver.getByRole('button', { name: 'Withdraw this gift' }).click();
+  await giver.getByRole('button', { name: 'Withdraw this contribution' }).click();
   await giver.getByRole('button', { name: 'Take it back' }).click();
   await expect(giver.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
   await page.reload();

@@ -89,14 +89,14 @@ test('a page that says another licence by now is told where its rights stand, an
   await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
   const id = new URL(page.url()).pathname.split('/').at(-1);
   await page.goto(`/rights?asset=${id}`);
-  const watch = page.getByRole('region', { name: 'Its page' });
-  await watch.getByRole('button', { name: 'Ask it now' }).click();
-  await expect(watch).toContainText('As it was when it was asked');
+  const watch = page.getByRole('region', { name: 'Source page' });
+  await watch.getByRole('button', { name: 'Check now' }).click();
+  await expect(watch).toContainText('Unchanged when checked');
   await misbehave(page, 'rope-coil', 'licence-changed', 9);
-  await watch.getByRole('button', { name: 'Ask it now' }).click();
+  await watch.getByRole('button', { name: 'Check now' }).click();
   await expect(watch).toContainText('CC BY 4.0 → CC BY-NC 4.0');
-  await watch.getByRole('link', { name: 'The page as it was then' }).click();
-  await expect(page.getByRole('region', { name: 'Its words' })).toContainText('CC BY-NC 4.0');
+  await watch.getByRole('link', { name: 'Saved copy of the page' }).click();
+  await expect(page.getByRole('region', { name: 'Text of the page' })).toContainText('CC BY-NC 4.0');
   await expect(page.frameLocator('iframe').getByRole('heading', { name: 'Rope coil' })).toBeVisible();
   expect(await listFaults(page)).toEqual([]);
   await page.goBack();
@@ -111,14 +111,14 @@ test('a bookmark hands over the page one stands on: it is shown, kept after a cl
 }) => {
   await signIn(page);
   await page.goto('/arrivals/from-page');
-  const bookmark = await page.getByText('Keep this page in Haveld').getAttribute('href');
+  const bookmark = await page.getByText('Save page in Haveld').getAttribute('href');
   const site = await context.newPage();
   await site.goto('http://quayside-models.localhost:4392/models/bell-buoy');
   const [handed] = await Promise.all([
     context.waitForEvent('page'),
     site.evaluate((code) => window.location.assign(code), bookmark!),
   ]);
-  await expect(handed.getByRole('region', { name: 'What it says' })).toContainText('Tor Aldersund');
-  await handed.getByRole('button', { name: 'Keep it' }).click();
+  await expect(handed.getByRole('region', { name: 'What the page says' })).toContainText('Tor Aldersund');
+  await handed.getByRole('button', { name: 'Save page' }).click();
   await expect(handed.getByRole('region', { name: 'page of bell-buoy.html' })).toBeVisible();
 });

@@ -8,7 +8,7 @@ import { endpoint } from './endpoint';
 export const PageChangeSchema = PageDifferenceSchema.extend({
   id: z.string(),
   seenAt: z.string(),
-  /** The page as it was then; null where there was none. */
+  /** Saved copy of the page; null where there was none. */
   pageSha256: HashSchema.nullable(),
   /** The house's word; null where nobody has said one. */
   settled: z

@@ -51,6 +51,8 @@ interface Card {
   start: number;
   end: number;
   links: string[];
+  /** The heading of the page stands in it: it is the page itself. */
+  isPage: boolean;
 }
 
 /**
@@ -93,10 +95,11 @@ export function readMarkup(html: string, address = ''): PageMarkup {
           page.metas.push([(attributes.name ?? attributes.property ?? '').toLowerCase(), attributes.content]);
         if (name === 'a' && attributes.href && page.links.length < MOST_LINKS) page.links.push(attributes.href);
         if (skipping > 0) return;
-        if (CARDS.has(name)) open.push({ name, start: page.words.length, end: 0, links: [] });
+        if (CARDS.has(name)) open.push({ name, start: page.words.length, end: 0, links: [], isPage: false });
         // a link is of the innermost card alone: the page around it leads nowhere by it
         if (name === 'a' && attributes.href) open.at(-1)?.links.push(attributes.href);
         if (name === 'h1' && page.heading === '') inHeading = true;
+        if (name === 'h1') for (const card of open) card.isPage = true;
         if (BLOCKS.has(name) && name !== 'td' && name !== 'th' && name !== 'dd') page.words += '\n';
         if (name === 'a' && attributes.href) link = attributes.href;
         if (name === 'img' && /licensebuttons|creativecommons|\/l\/by/i.test(attributes.src ?? ''))
@@ -134,7 +137,8 @@ export function readMarkup(html: string, address = ''): PageMarkup {
   parser.end(html);
   const ogUrl = page.metas.find(([key]) => key === 'og:url')?.[1] ?? '';
   const others = cards.filter(
-    (card) => card.end - card.start <= LONGEST_CARD && leadsToMate(card, address || page.addresses[0] || ogUrl),
+    (card) =>
+      !card.isPage && card.end - card.start <= LONGEST_CARD && leadsToMate(card, address || page.addresses[0] || ogUrl),
   );
   page.ownWords = tidy(leaveOut(page.words, others));
   page.words = tidy(page.words);

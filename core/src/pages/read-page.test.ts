@@ -230,3 +230,9 @@ test('a long article is the page itself, whatever it leads to', async () => {
     <article><p>${'A bench of oak. '.repeat(60)}</p><a href="/models/crate">See the crate too</a><p>Licence: CC BY 4.0</p></article></body></html>`;
   expect((await readPage(html)).ownWords).toMatch(/Licence: CC BY 4\.0/);
 });
+
+test('a short article under the heading of the page is the page itself, though it leads to the next one', async () => {
+  const html = `<!doctype html><html><head><link rel="canonical" href="https://a.example/models/bench"></head><body>
+    <article><h1>Bench</h1><p>For non-commercial use only.</p><a href="/models/crate">Next</a></article></body></html>`;
+  expect((await readPage(html)).ownWords).toMatch(/non-commercial use only/);
+});

@@ -61,7 +61,7 @@ export async function takeGift(
   if (total > link.mostBytes)
     throw new DomainError(
       'too-large',
-      `These files are ${toMb(total)} MB together; at most ${toMb(link.mostBytes)} MB are taken in one gift.`,
+      `These files are ${toMb(total)} MB together; at most ${toMb(link.mostBytes)} MB are taken per contribution.`,
     );
   const notWanted = judgeGivenFiles(
     files.map(({ path }) => path),
@@ -124,18 +124,18 @@ function nameGift(paths: readonly string[]): string {
 const LONGEST_NAME = 250;
 
 /** @throws {DomainError} where no gift has this secret */
-async function requireGift(db: Executor, secret: string, lock = false): Promise<queries.GiftRow> {
-  const gift = await queries.findGift(db, hashSecret(secret), lock);
+async function requireGift(db: Executor, secret: string): Promise<queries.GiftRow> {
+  const gift = await queries.findGift(db, hashSecret(secret));
   if (!gift)
-    throw new DomainError('not-found', 'This receipt is of no gift. Its address ends in a long word after a #.');
+    throw new DomainError('not-found', 'No contribution has this receipt. Its address ends in a long word after a #.');
   return gift;
 }
 
 /** @throws {DomainError} where a file is none of this gift, or the gift was withdrawn */
 export async function requireOfGift(db: Executor, secret: string, arrivalId: string | undefined): Promise<void> {
   const gift = await requireGift(db, secret);
-  if (gift.id !== arrivalId) throw new DomainError('not-found', 'This file is none of this gift.');
-  if (gift.withdrawnAt) throw new DomainError('out-of-step', 'This gift was withdrawn.');
+  if (gift.id !== arrivalId) throw new DomainError('not-found', 'This file does not belong to this contribution.');
+  if (gift.withdrawnAt) throw new DomainError('out-of-step', 'This contribution was withdrawn.');
 }
 
 /** A gift for whoever gave it. Nothing of the library is said: of doubles only those among the giver's own. */
@@ -175,7 +175,7 @@ export async function lookAt(
 }
 
 const STAYS = 'It stands in the catalogue by now. Write to the house if it should not.';
-const WITHDRAWN = 'Withdrawn by its giver.';
+const WITHDRAWN = 'Withdrawn by its contributor.';
 
 /**
  * Takes a gift back: what is still read is stopped, its finds are set aside, what lies on the bench is marked as taken down. Its

@@ -226,7 +226,7 @@ test('a link takes what it asks for: its kinds of files, its bytes, so many gift
   await expect(announce(far.token, { '../../up.obj': new Uint8Array(3) })).rejects.toThrow('400: “../../up.obj”');
   const long = await announce(far.token, { [`${'long '.repeat(60)}.obj`]: new Uint8Array(3) });
   expect(long.received).toHaveLength(1);
-  await expect(ask(lookAtGiving, { token })).rejects.toThrow('as many gifts came as it was made for');
+  await expect(ask(lookAtGiving, { token })).rejects.toThrow('it has all the contributions it was made for');
   // what was announced and never came gives its place back after a day
   await run(given.library.pool, 'UPDATE gift SET given_at = given_at - INTERVAL 2 DAY WHERE link_id = ?', [id]);
   expect((await ask(lookAtGiving, { token })).giftsLeft).toBe(1);
@@ -349,7 +349,7 @@ test('a gift is withdrawn while nothing of it is held, and then it is used no mo
   await ask(withdrawGift, { secret });
   expect(await ask(lookAtGift, { secret })).toMatchObject({ state: 'withdrawn' });
   expect((await given.client.call(getAssetRights, { params: { id: assetId } })).takenDown).toBe(
-    'Withdrawn by its giver.',
+    'Withdrawn by its contributor.',
   );
   const waiting = await announce(token, crateFiles('never sent crate'));
   await ask(withdrawGift, { secret: waiting.secret });

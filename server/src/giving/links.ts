@@ -90,7 +90,7 @@ export const giftStateOf = ({
 const WHY_CLOSED = {
   ended: 'This link takes no more: the house has ended it.',
   over: 'This link takes no more: its day is past.',
-  full: 'This link takes no more: as many gifts came as it was made for.',
+  full: 'This link takes no more: it has all the contributions it was made for.',
 } as const;
 
 /** @throws {DomainError} where it takes nothing, with why */

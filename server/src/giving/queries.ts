@@ -105,9 +105,9 @@ export async function listGifts(
   return rows.map((row) => ({ ...parseGift(row), files: row.files, sizeBytes: Number(row.sizeBytes) }));
 }
 
-/** @returns null where no gift has this secret. @param lock until the transaction ends */
-export async function findGift(db: Executor, secretHash: string, lock = false): Promise<GiftRow | null> {
-  const row = await maybeOne<StoredGift>(db, `${GIFT} WHERE secret_hash = ?${lock ? ' FOR UPDATE' : ''}`, [secretHash]);
+/** @returns null where no gift has this secret */
+export async function findGift(db: Executor, secretHash: string): Promise<GiftRow | null> {
+  const row = await maybeOne<StoredGift>(db, `${GIFT} WHERE secret_hash = ?`, [secretHash]);
   return row && parseGift(row);
 }
 

@@ -163,8 +163,10 @@ async function keep(
   const pageId = queries.pageIdOf(address);
   return transact(pool, async (tx) => {
     await queries.putAnswered(tx, address, { said, ...known });
-    if (differences.every(({ what }) => what !== 'gone' && what !== 'taken-down'))
-      await dropOpen(tx, pageId, SETTLED_BY_ANSWER);
+    const isLost = differences.some(({ what }) => what === 'gone' || what === 'taken-down');
+    const dropped = isLost ? 0 : await dropOpen(tx, pageId, SETTLED_BY_ANSWER);
+    // most pages are as they were: nothing has to be worked out or shown anew for them
+    if (differences.length + dropped === 0) return 0;
     let added = 0;
     const ids = (await queries.listAssetsOf(tx, address)).map(({ id }) => id);
     for (const difference of differences) {

@@ -1,6 +1,6 @@
 import type { PageChangeKind, PageDifference } from '@haveld/contract/page-change';
 import type { Executor } from '../database/pool';
-import { many, manyIn, maybeOne, run } from '../database/statements';
+import { many, manyIn, maybeOne, placesFor, run } from '../database/statements';
 
 /** Something a page said otherwise than it did. */
 export interface PageChangeRow extends PageDifference {
@@ -25,7 +25,7 @@ const FROM = `page_change JOIN asked_page ON asked_page.id = page_change.page_id
 export const listOpenOf = (
   db: Executor,
   assetIds: readonly string[],
-): Promise<({ assetId: string; id: string; what: PageChangeKind; seenAt: Date } & PageDifference)[]> =>
+): Promise<({ assetId: string; id: string; seenAt: Date } & PageDifference)[]> =>
   manyIn(
     db,
     assetIds,
@@ -88,15 +88,15 @@ export async function noteChange(tx: Executor, change: NewPageChange): Promise<b
   return true;
 }
 
-/** What is open and is not so any more: the page says again what it said before. */
-export const dropOpen = (tx: Executor, pageId: string, kinds: readonly PageChangeKind[]): Promise<unknown> =>
-  kinds.length === 0
-    ? Promise.resolve()
-    : run(
-        tx,
-        `DELETE FROM page_change WHERE page_id = ? AND settled_at IS NULL AND what IN (${kinds.map(() => '?').join(', ')})`,
-        [pageId, ...kinds],
-      );
+/** What is open and is not so any more. @param kinds at least one @returns how many there were */
+export const dropOpen = async (tx: Executor, pageId: string, kinds: readonly PageChangeKind[]): Promise<number> =>
+  (
+    await run(
+      tx,
+      `DELETE FROM page_change WHERE page_id = ? AND settled_at IS NULL AND what IN (${placesFor(kinds)})`,
+      [pageId, ...kinds],
+    )
+  ).affected;
 
 /** A person's word on one. */
 export const settleChange = (

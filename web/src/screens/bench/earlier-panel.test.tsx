@@ -38,8 +38,8 @@ async function open(given: typeof earlier) {
     answer(getEarlier, () => given),
     answer(takeEarlier, () => sheet),
   ]);
-  await used.user.click(await screen.findByRole('button', { name: 'As its earlier version' }));
-  return { ...used, tried, panel: within(screen.getByRole('region', { name: 'As its earlier version' })) };
+  await used.user.click(await screen.findByRole('button', { name: 'Reuse earlier treatment' }));
+  return { ...used, tried, panel: within(screen.getByRole('region', { name: 'Reuse earlier treatment' })) };
 }
 
 test('what was done to the earlier one is tried on this one, with what does not fit, before anything is taken', async () => {
@@ -52,11 +52,11 @@ test('what was done to the earlier one is tried on this one, with what does not 
   expect(sent(takeEarlier)).toEqual([]);
   await user.click(panel.getByRole('button', { name: 'Take it over' }));
   await waitFor(() => expect(sent(takeEarlier)).toEqual([{ assetId: 'old', keys: ['size', 'own:levels'] }]));
-  await waitFor(() => expect(screen.queryByRole('region', { name: 'As its earlier version' })).toBeNull());
+  await waitFor(() => expect(screen.queryByRole('region', { name: 'Reuse earlier treatment' })).toBeNull());
 });
 
 test('where everything that fits is done already, that is said and nothing can be taken', async () => {
   const { panel } = await open({ ...earlier, lines: [] });
-  expect(panel.getByText('Nothing more: what fits is done already.')).toBeTruthy();
+  expect(panel.getByText('Everything that fits is applied already.')).toBeTruthy();
   expect(panel.getByRole<HTMLButtonElement>('button', { name: 'Take it over' }).disabled).toBe(true);
 });

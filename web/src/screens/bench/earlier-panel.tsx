@@ -41,9 +41,9 @@ export function EarlierPanel({
     { onDone: onClose },
   );
   return (
-    <section className="stage-panel levels-panel" aria-label="As its earlier version">
+    <section className="stage-panel levels-panel" aria-label="Reuse earlier treatment">
       <header>
-        <h2>As its earlier version</h2>
+        <h2>Reuse earlier treatment</h2>
         <Button size="small" onClick={onClose}>
           Close
         </Button>
@@ -57,9 +57,9 @@ export function EarlierPanel({
         is here already. What was done to it, done to this one, as far as it fits:
       </p>
       {treated.error && <p className="says-blocks">{treated.error.message}</p>}
-      {!treated.error && glb === null && <p className="quiet">Trying it …</p>}
+      {!treated.error && glb === null && <p className="quiet">Applying it as a trial …</p>}
       {earlier.lines.length === 0 ? (
-        <p className="quiet">Nothing more: what fits is done already.</p>
+        <p className="quiet">Everything that fits is applied already.</p>
       ) : (
         <ol className="levels">
           {earlier.lines.map((line) => (

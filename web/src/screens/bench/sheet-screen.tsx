@@ -184,7 +184,7 @@ function SheetView({ sheet }: { sheet: Sheet }) {
                         title={`Try what was done to ${earlier.asset.accession} ${earlier.asset.name}`}
                         onClick={() => toggle('earlier')}
                       >
-                        As its earlier version
+                        Reuse earlier treatment
                       </button>
                     )}
                   </>

@@ -73,11 +73,11 @@ export function GiftForm({ token, link }: { token: string; link: Asked }) {
       <FilePicker files={files} onFiles={setFiles} />
       {isTooMuch && (
         <p className="says-blocks" role="alert">
-          {formatBytes(total)} together; at most {formatBytes(link.mostBytes)} are taken in one gift.
+          {formatBytes(total)} together; at most {formatBytes(link.mostBytes)} are taken per contribution.
         </p>
       )}
       <fieldset>
-        <legend>Whose it is</legend>
+        <legend>Author</legend>
         <TextField
           id="giver"
           label="Your name, as you want to be credited"
@@ -143,11 +143,11 @@ export function GiftForm({ token, link }: { token: string; link: Asked }) {
         />
       </fieldset>
       <fieldset>
-        <legend>What you agree to</legend>
+        <legend>Your statement</legend>
         {statement.data && said.success ? (
           <pre className="sheet statement">{statement.data.statement}</pre>
         ) : (
-          <p className="quiet">The words stand here once your name and a licence are there.</p>
+          <p className="quiet">The statement appears here once your name and a licence are filled in.</p>
         )}
         {statement.error && <p className="says-blocks">{statement.error.message}</p>}
         <FormControlLabel
@@ -184,7 +184,7 @@ export function GiftForm({ token, link }: { token: string; link: Asked }) {
 function describeMissing(files: number, isSaid: boolean, isAgreed: boolean): string {
   if (files === 0) return 'No files yet.';
   if (!isSaid) return 'Your name or the licence is missing.';
-  return isAgreed ? '' : 'Read the words and agree to them.';
+  return isAgreed ? '' : 'Read the statement and agree to it.';
 }
 
 function FilePicker({ files, onFiles }: { files: Dropped[]; onFiles: (files: Dropped[]) => void }) {
@@ -197,7 +197,7 @@ function FilePicker({ files, onFiles }: { files: Dropped[]; onFiles: (files: Dro
   });
   return (
     <fieldset>
-      <legend>The files</legend>
+      <legend>Files</legend>
       <div {...drop.getRootProps()} className={`gift-drop${drop.isDragActive ? ' is-over' : ''}`}>
         <input {...drop.getInputProps()} aria-label="Files to give" />
         Drop files or folders here, or pick them
@@ -232,7 +232,7 @@ function LicenceChoice({ licence, isWished }: { licence: OfferedLicence; isWishe
       label={
         <>
           <strong>{licence.name}</strong>
-          {isWished && <span className="quiet small"> the house’s wish</span>}
+          {isWished && <span className="quiet small"> preferred</span>}
           <span className="small licence-consequences">
             {licence.consequences.join(' ')}
             {licence.url && (

@@ -30,8 +30,8 @@ export function GiveScreen() {
         {houseName || 'A studio'} asks for models.{words !== '' && ` ${words}`}
       </p>
       <p className="quiet small">
-        {kinds.map((kind) => GIVEN_KIND_WORDS[kind]).join(', ')}, {formatBytes(mostBytes)} in one gift; until{' '}
-        {formatDay(endsOn)}, {formatCount(giftsLeft, 'more gift', 'more gifts')}
+        {kinds.map((kind) => GIVEN_KIND_WORDS[kind]).join(', ')}, {formatBytes(mostBytes)} per contribution; until{' '}
+        {formatDay(endsOn)}, {formatCount(giftsLeft, 'more contribution')}
       </p>
       <GiftForm token={token} link={link.data} />
     </GivingPage>

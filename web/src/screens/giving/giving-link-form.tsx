@@ -17,7 +17,7 @@ import { useBook } from '../../parts/use-book';
 const MB = 1_000_000;
 
 const FormSchema = z.object({
-  name: z.string().trim().min(1, 'Givers read it: what is it for?').max(120),
+  name: z.string().trim().min(1, 'Contributors read it: what is it for?').max(120),
   words: z.string().trim().max(2000),
   endsOn: z.iso.date('A day, such as 2026-12-24.'),
   mostGifts: z.coerce.number<string>().int().min(1, 'At least one.').max(10_000),
@@ -61,14 +61,14 @@ export function GivingLinkForm({
       noValidate
       onSubmit={(event) => void handleSubmit((given) => make.mutate(given))(event)}
     >
-      <h2>A link for people who give models</h2>
+      <h2>A contributor link</h2>
       <TextField
         id="giving-name"
         label="What it is for"
         autoFocus
         fullWidth
         error={!!errors.name}
-        helperText={errors.name?.message ?? 'givers read it at the top of their page'}
+        helperText={errors.name?.message ?? 'contributors read it at the top of their page'}
         {...register('name')}
       />
       <TextField
@@ -84,7 +84,7 @@ export function GivingLinkForm({
       <TextField
         id="giving-ends"
         type="date"
-        label="Takes gifts until"
+        label="Open until"
         error={!!errors.endsOn}
         helperText={errors.endsOn?.message}
         slotProps={{ inputLabel: { shrink: true } }}
@@ -92,7 +92,7 @@ export function GivingLinkForm({
       />
       <TextField
         id="giving-most"
-        label="Gifts at most"
+        label="Contributions at most"
         error={!!errors.mostGifts}
         helperText={errors.mostGifts?.message}
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
@@ -100,7 +100,7 @@ export function GivingLinkForm({
       />
       <TextField
         id="giving-mb"
-        label="MB in one gift"
+        label="MB per contribution"
         error={!!errors.mostMb}
         helperText={errors.mostMb?.message}
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
@@ -111,7 +111,7 @@ export function GivingLinkForm({
         name="kinds"
         render={({ field }) => (
           <fieldset className="giving-kinds">
-            <legend>Kinds of files</legend>
+            <legend>File types</legend>
             {GIVEN_KINDS.map((kind) => (
               <FormControlLabel
                 key={kind}
@@ -138,7 +138,7 @@ export function GivingLinkForm({
         name="licences"
         render={({ field }) => (
           <fieldset className="giving-licences">
-            <legend>Licences offered, your wish first</legend>
+            <legend>Licences offered, preferred first</legend>
             <ol>
               {field.value.map((id, i) => (
                 <li key={id}>

@@ -23,9 +23,9 @@ export function GivingLinksScreen() {
   return (
     <div className="screen">
       <div className="screen-head">
-        <h1>Given by people</h1>
+        <h1>Contributions</h1>
         <span className="quiet">
-          whoever has a link gives models without an account, and sees nothing of the library
+          whoever has a link contributes models without an account and sees nothing of the library
         </span>
         <span className="grow" />
         <Button component={Link} to="/arrivals/sources">
@@ -69,8 +69,8 @@ export function GivingLinksScreen() {
               </Button>
             }
           >
-            Givers name themselves, choose a licence you offer and agree to words that are kept with the model. What
-            they give arrives like any download.
+            Contributors give their name, choose a licence you offer and agree to a statement that is kept with the
+            model. What they contribute arrives like any download.
           </Notice>
         )}
       </div>
@@ -80,7 +80,7 @@ export function GivingLinksScreen() {
 
 const STATE_WORDS: Record<GivingLink['state'], string> = {
   open: 'open',
-  full: 'full: as many gifts came as it takes',
+  full: 'full: it has all the contributions it takes',
   over: 'over: its day is past',
   ended: 'ended by the house',
 };
@@ -93,16 +93,16 @@ function LinkCard({ link }: { link: GivingLink }) {
       <div>
         <h2>{link.name}</h2>
         <p>
-          {link.licences.map((id) => licenceWords(book, id)).join(', ')}; {formatBytes(link.mostBytes)} in one gift
+          {link.licences.map((id) => licenceWords(book, id)).join(', ')}; {formatBytes(link.mostBytes)} per contribution
         </p>
         <p className="quiet small">
           {STATE_WORDS[link.state]}
           {link.state === 'open' && ` until ${formatDay(link.endsOn)}`} · {link.gifts} of{' '}
-          {formatCount(link.mostGifts, 'gift')} · made by {link.personName}, {formatMoment(link.createdAt)}
+          {formatCount(link.mostGifts, 'contribution')} · made by {link.personName}, {formatMoment(link.createdAt)}
         </p>
         {link.gifts > 0 && (
           <details>
-            <summary>{formatCount(link.gifts, 'gift')}</summary>
+            <summary>{formatCount(link.gifts, 'contribution')}</summary>
             <Gifts linkId={link.id} />
           </details>
         )}
@@ -125,7 +125,7 @@ const GIFT_STATES: Record<Gift['state'], string> = {
   coming: 'on its way',
   here: 'here',
   'given-up': 'given up: not all of it came, or the house stopped it',
-  withdrawn: 'withdrawn by its giver',
+  withdrawn: 'withdrawn by the contributor',
 };
 
 function Gifts({ linkId }: { linkId: string }) {
@@ -137,11 +137,11 @@ function Gifts({ linkId }: { linkId: string }) {
     <table className="register">
       <thead>
         <tr>
-          <th scope="col">Giver</th>
+          <th scope="col">Contributor</th>
           <th scope="col">Licence</th>
-          <th scope="col">What</th>
-          <th scope="col">When, from where</th>
-          <th scope="col">State</th>
+          <th scope="col">Files</th>
+          <th scope="col">Date, address</th>
+          <th scope="col">Status</th>
         </tr>
       </thead>
       <tbody>

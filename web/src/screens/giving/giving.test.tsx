@@ -135,7 +135,7 @@ test('who agreed to other words has not agreed to these', async () => {
   await user.click(screen.getByRole('radio', { name: /Zero/ }));
   await screen.findByText('Author: Runa, CC0-1.0');
   expect(agree.checked).toBe(false);
-  expect(screen.getByText('Read the words and agree to them.')).toBeTruthy();
+  expect(screen.getByText('Read the statement and agree to it.')).toBeTruthy();
 });
 
 test('what somebody else made wants its author; too much is told before anything is sent', async () => {
@@ -196,7 +196,7 @@ test('a gift is taken back after a second word; what stands in the catalogue is 
       return {};
     }),
   ]);
-  await user.click(await screen.findByRole('button', { name: 'Withdraw this gift' }));
+  await user.click(await screen.findByRole('button', { name: 'Withdraw this contribution' }));
   expect(sent(withdrawGift)).toEqual([]);
   await user.click(screen.getByRole('button', { name: 'Take it back' }));
   expect(await screen.findByRole('heading', { name: 'Withdrawn' })).toBeTruthy();
@@ -206,7 +206,7 @@ test('a gift is taken back after a second word; what stands in the catalogue is 
 test('what is held stays, and says so', async () => {
   renderAt('/give/receipt#s1', [answer(lookAtGift, () => receiptOf({ stays: 'It stands in the catalogue by now.' }))]);
   expect(await screen.findByText('It stands in the catalogue by now.')).toBeTruthy();
-  expect(screen.queryByRole('button', { name: 'Withdraw this gift' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Withdraw this contribution' })).toBeNull();
 });
 
 test('a curator makes a link with licences in the order of their wish; it is shown once', async () => {
@@ -217,7 +217,7 @@ test('a curator makes a link with licences in the order of their wish; it is sho
   expect(await screen.findByText('Nobody is asked for models yet')).toBeTruthy();
   await user.click(screen.getAllByRole('button', { name: 'Make a link' })[0]);
   await user.click(screen.getByRole('button', { name: 'Make the link' }));
-  expect(await screen.findByText('Givers read it: what is it for?')).toBeTruthy();
+  expect(await screen.findByText('Contributors read it: what is it for?')).toBeTruthy();
   expect(sent(makeGivingLink)).toEqual([]);
   await user.type(screen.getByLabelText('What it is for'), 'Ropes');
   await user.click(screen.getByRole('button', { name: /^First: / }));
@@ -256,9 +256,9 @@ test('each link says how it stands, and what came by it from whom', async () => 
     ]),
   ]);
   const open = within(await screen.findByRole('region', { name: 'Open one' }));
-  expect(open.getByText(/open until 24 Dec 2026 · 1 of 5 gifts/)).toBeTruthy();
+  expect(open.getByText(/open until 24 Dec 2026 · 1 of 5 contributions/)).toBeTruthy();
   expect(within(screen.getByRole('region', { name: 'Ended one' })).queryByRole('button')).toBeNull();
-  await user.click(open.getByText('1 gift'));
-  expect(await open.findByText('withdrawn by its giver')).toBeTruthy();
+  await user.click(open.getByText('1 contribution'));
+  expect(await open.findByText('withdrawn by the contributor')).toBeTruthy();
   expect(open.getByText(/203\.0\.113\.7/)).toBeTruthy();
 });

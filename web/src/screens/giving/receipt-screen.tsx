@@ -53,8 +53,8 @@ export function ReceiptScreen() {
         isAsking={receipt.isFetching}
         onSent={() => void receipt.refetch()}
       />
-      <section aria-label="What you agreed to">
-        <h2>What you agreed to</h2>
+      <section aria-label="Your statement">
+        <h2>Your statement</h2>
         <pre className="sheet statement">{receipt.data.statement}</pre>
         <p className="quiet small">
           Kept by its SHA-256 <span className="mono hash">{receipt.data.statementSha256}</span>
@@ -72,7 +72,7 @@ function Head({ receipt: { houseName, linkName, givenAt, state, said } }: { rece
     coming: `On its way to ${to}. Leave this page open until all of it is there.`,
     here: `It is with ${to}. Thank you.`,
     'given-up': 'It did not come in: not all of it was sent, or the house stopped it. Give it again by the link.',
-    withdrawn: 'You took it back. The house has set it aside and does not use it.',
+    withdrawn: 'You withdrew it. The studio has set it aside and will not use it.',
   };
   return (
     <>
@@ -182,7 +182,7 @@ function Keep({ receipt }: { receipt: Receipt }) {
         Save the receipt
       </Button>
       <span className="quiet small">
-        The address of this page opens it again. Whoever has the address can withdraw the gift: keep it to yourself.
+        The address of this page opens it again. Whoever has the address can withdraw it: keep it to yourself.
       </span>
     </div>
   );
@@ -197,14 +197,14 @@ function Withdraw({ secret, receipt, onDone }: { secret: string; receipt: Receip
     <div className="gift-acts">
       {isAsking ? (
         <>
-          <span>The house sets it aside and does not use it. This cannot be undone.</span>
+          <span>The studio sets it aside and will not use it. This cannot be undone.</span>
           <Button color="error" variant="contained" loading={withdraw.isPending} onClick={() => withdraw.mutate()}>
             Take it back
           </Button>
           <Button onClick={() => setAsking(false)}>Cancel</Button>
         </>
       ) : (
-        <Button onClick={() => setAsking(true)}>Withdraw this gift</Button>
+        <Button onClick={() => setAsking(true)}>Withdraw this contribution</Button>
       )}
       {withdraw.error && <p className="says-blocks">{withdraw.error.message}</p>}
     </div>

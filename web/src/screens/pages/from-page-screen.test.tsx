@@ -52,7 +52,7 @@ function open(now: Said) {
 test('without a page it says how one is handed over, by a bookmark with nothing secret in it', async () => {
   window.opener = null;
   open(said());
-  const link = await screen.findByText('Keep this page in Haveld');
+  const link = await screen.findByText('Save page in Haveld');
   expect(link.getAttribute('href')).toMatch(/^javascript:/);
   expect(screen.getByText(/There is no password and no token in it/)).toBeTruthy();
   expect(screen.getByText(/save the page with your browser and drop the file/)).toBeTruthy();
@@ -68,7 +68,7 @@ test('it tells its opener that it is there, shows what the page says, and keeps 
   expect(screen.getByText('Tor Aldersund')).toBeTruthy();
   expect(screen.getByText('free')).toBeTruthy();
   expect(sent(keepHandedPage)).toEqual([]);
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save page' }));
   await waitFor(() =>
     expect(sent(keepHandedPage)).toEqual([{ address: PAGE.address, html: PAGE.html, with: { kind: 'nothing' } }]),
   );
@@ -81,7 +81,7 @@ test('it goes with a download that waits, or with the assets that are from it', 
   hand();
   await user.click(await screen.findByRole('combobox', { name: 'With' }));
   await user.click(screen.getByRole('option', { name: /chair\.zip/ }));
-  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await user.click(screen.getByRole('button', { name: 'Save page' }));
   await waitFor(() => expect(sent(keepHandedPage)[0].with).toEqual({ kind: 'arrival', id: 'arr' }));
   await waitFor(() => expect(where()).toBe('/arrivals'));
 });
@@ -90,7 +90,7 @@ test('assets that are from the page are offered first', async () => {
   const { user, sent, where } = open(said({ assets: [{ id: 'a1', accession: 'HV-00003', name: 'Chair' }] }));
   await waitFor(() => expect(told).toHaveLength(1));
   hand();
-  await user.click(await screen.findByRole('button', { name: 'Keep it' }));
+  await user.click(await screen.findByRole('button', { name: 'Save page' }));
   await waitFor(() => expect(sent(keepHandedPage)[0].with).toEqual({ kind: 'assets', ids: ['a1'] }));
   await waitFor(() => expect(where()).toBe('/rights?asset=a1'));
 });

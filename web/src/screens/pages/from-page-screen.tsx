@@ -33,7 +33,7 @@ export function FromPageScreen() {
   return (
     <div className="screen">
       <div className="screen-head">
-        <h1>From a page</h1>
+        <h1>From a web page</h1>
         <span className="quiet">
           {handed ? handed.address : 'the page you stand on, with what it says, as evidence'}
         </span>
@@ -51,7 +51,7 @@ function HowTo() {
   const isOpened = Boolean(window.opener);
   return (
     <div className="from-page-how">
-      {isOpened && <p role="status">Waiting for the page that opened this one …</p>}
+      {isOpened && <p role="status">Waiting for the page …</p>}
       <p>
         Drag this to the bookmarks of your browser. On the page of a model, click it there: Haveld opens beside the
         page, shows what it says, and keeps it when you say so.
@@ -63,7 +63,7 @@ function HowTo() {
           ref={(link) => link?.setAttribute('href', writeBookmarklet(window.location.origin))}
           onClick={(event) => event.preventDefault()}
         >
-          Keep this page in Haveld
+          Save page in Haveld
         </a>
       </p>
       <p className="quiet small">
@@ -104,8 +104,8 @@ function WhatItSays({ said }: { said: Said }) {
     ['figures', said.claims.join(', ')],
   ] as const;
   return (
-    <section aria-label="What it says">
-      <h2>What it says</h2>
+    <section aria-label="What the page says">
+      <h2>What the page says</h2>
       <dl className="facts">
         {lines.map(([name, value]) => (
           <div key={name} className="from-page-line">
@@ -143,8 +143,8 @@ function KeepForm({ handed, said }: { handed: HandedMessage; said: Said }) {
   );
   const names = said.assets.map(({ accession, name }) => `${accession} ${name}`).join(', ');
   return (
-    <section aria-label="Keep it">
-      <h2>Keep it</h2>
+    <section aria-label="Save page">
+      <h2>Save page</h2>
       <TextField
         id="handed-with"
         select
@@ -163,7 +163,7 @@ function KeepForm({ handed, said }: { handed: HandedMessage; said: Said }) {
       </TextField>
       <div className="page-change-acts">
         <Button variant="contained" loading={keep.isPending} onClick={() => keep.mutate(undefined)}>
-          Keep it
+          Save page
         </Button>
         {said.isFetched && (
           <Button component={Link} to={`/arrivals/sources?words=${encodeURIComponent(handed.address)}`}>

@@ -26,13 +26,13 @@ export function KeptPageScreen() {
         <h1>{page.data.title || 'A kept page'}</h1>
         <span className="quiet mono small">{page.data.address}</span>
         <span className="grow" />
-        <Button onClick={() => window.print()}>Print its words</Button>
+        <Button onClick={() => window.print()}>Print the text</Button>
         <Button component="a" href={bytesUrl(sha256, 'file', 'page.html')}>
           Save it as a file
         </Button>
       </div>
       <div className="kept-page">
-        <section className="sheet kept-page-words" aria-label="Its words" tabIndex={0}>
+        <section className="sheet kept-page-words" aria-label="Text of the page" tabIndex={0}>
           {page.data.words.trim() || 'There are no words on it.'}
         </section>
         <section className="kept-page-frame" aria-label="How it looked">

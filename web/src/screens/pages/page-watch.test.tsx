@@ -49,7 +49,7 @@ async function open(now: AssetPageOfSource, ...more: Answer[]) {
     answer(getPageOfAsset, () => now),
     ...more,
   ]);
-  const watch = within(await screen.findByRole('region', { name: 'Its page' }));
+  const watch = within(await screen.findByRole('region', { name: 'Source page' }));
   return { ...used, watch };
 }
 
@@ -58,8 +58,8 @@ test('a page that is as it was says so, and when it is asked again; it can be as
     page([]),
     answer(askPageOfAsset, () => page([])),
   );
-  expect(watch.getByText(/As it was when it was asked, .* It is asked again/)).toBeTruthy();
-  await user.click(watch.getByRole('button', { name: 'Ask it now' }));
+  expect(watch.getByText(/Unchanged when checked .* Next check/)).toBeTruthy();
+  await user.click(watch.getByRole('button', { name: 'Check now' }));
   await waitFor(() => expect(askedOf(askPageOfAsset)).toHaveLength(1));
 });
 
@@ -109,9 +109,9 @@ test('why it did not answer is said; what was settled stands below with who and 
       trouble: { kind: 'busy', message: 'It is busy.', retryAt: null },
     }),
   );
-  expect(watch.getByText(/It is busy\. It is asked again/)).toBeTruthy();
+  expect(watch.getByText(/It is busy\. Next check/)).toBeTruthy();
   expect(watch.getByText(/left as it came by Maja Lindqvist, .*: taken in March/)).toBeTruthy();
-  expect(watch.getByRole('link', { name: 'as it was then' }).getAttribute('href')).toBe(`/kept-pages/${HASH}`);
+  expect(watch.getByRole('link', { name: 'saved copy' }).getAttribute('href')).toBe(`/kept-pages/${HASH}`);
 });
 
 test('a kept page stands as words, and in a frame that may do nothing', async () => {

@@ -23,8 +23,8 @@ export function PageWatch({ assetId, heading: Heading }: { assetId: string; head
   const open = page.data.changes.filter(({ settled }) => settled === null);
   const settled = page.data.changes.filter((change) => change.settled !== null);
   return (
-    <section className="page-watch" aria-label="Its page">
-      <Heading>Its page</Heading>
+    <section className="page-watch" aria-label="Source page">
+      <Heading>Source page</Heading>
       <p>
         <a href={page.data.address} rel="noreferrer noopener" target="_blank" className="mono small">
           {page.data.address}
@@ -33,7 +33,7 @@ export function PageWatch({ assetId, heading: Heading }: { assetId: string; head
       <p className="small">
         <span className={page.data.trouble ? 'says-look' : 'quiet'}>{describeAsking(page.data, open.length)}</span>{' '}
         <Button size="small" onClick={() => ask.mutate(undefined)} loading={ask.isPending}>
-          Ask it now
+          Check now
         </Button>
       </p>
       {open.map((change) => (
@@ -51,10 +51,10 @@ export function PageWatch({ assetId, heading: Heading }: { assetId: string; head
 }
 
 function describeAsking({ answeredAt, nextAt, trouble }: AssetPageOfSource, open: number): string {
-  const again = nextAt ? ` It is asked again ${formatMoment(nextAt)}.` : '';
+  const again = nextAt ? ` Next check ${formatMoment(nextAt)}.` : '';
   if (trouble) return `${trouble.message}${again}`;
-  if (!answeredAt) return 'Nobody has asked it since the model came.';
-  return `${open === 0 ? 'As it was' : 'It said something else'} when it was asked, ${formatMoment(answeredAt)}.${again}`;
+  if (!answeredAt) return 'Not checked since the model arrived.';
+  return `${open === 0 ? 'Unchanged' : 'Changed'} when checked ${formatMoment(answeredAt)}.${again}`;
 }
 
 /** What a change was and is, a licence by its name. */
@@ -89,7 +89,7 @@ function OpenChange({ change, assets }: { change: PageChange; assets: number }) 
       <p className="mono">{wordsOf(change)}</p>
       {change.pageSha256 && (
         <p className="small">
-          <Link to={`/kept-pages/${change.pageSha256}`}>The page as it was then</Link>
+          <Link to={`/kept-pages/${change.pageSha256}`}>Saved copy of the page</Link>
         </p>
       )}
       {isAboutRights && (
@@ -140,7 +140,7 @@ function SettledChange({ change }: { change: PageChange }) {
         {change.pageSha256 && (
           <>
             {' '}
-            <Link to={`/kept-pages/${change.pageSha256}`}>as it was then</Link>
+            <Link to={`/kept-pages/${change.pageSha256}`}>saved copy</Link>
           </>
         )}
       </span>

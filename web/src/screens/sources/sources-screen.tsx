@@ -82,11 +82,11 @@ export function SourcesScreen() {
         <span className="quiet">what is known of a model before it is here comes in with it</span>
         <span className="grow" />
         <Button component={Link} to="/arrivals/from-page">
-          From a page
+          From a web page
         </Button>
         {mayAsk && (
           <Button component={Link} to="/arrivals/giving">
-            Given by people
+            Contributions
           </Button>
         )}
         <Button component={Link} to="/arrivals/folders">
