@@ -1,0 +1,269 @@
+import { Bitset } from './bits/bitset';
+import { ConditionSets } from './condition-sets';
+import type { LibraryIndex } from './library-index';
+import type { Counts, LibraryAnswer, LibraryOrder, LibraryQuestion, Tally } from './library-question';
+import { planWords, type HitReason, type Hits, type WordQuestion } from './words/find-words';
+
+/** So many hits are gone through one by one; more are a set. */
+const MOST_LISTED = 20_000;
+
+/** Of so many values of a facet all are counted; of more the best of a sample. */
+const MOST_VALUES = 256;
+const SAMPLE = { size: 8_000, best: 40 };
+
+const MOST_KEPT = 64;
+
+/** What fits a question: few slots as a list, many as a set. */
+interface Fitting {
+  revision: number;
+  plan: WordQuestion | null;
+  total: number;
+  isLoose: boolean;
+  listed: { slots: Uint32Array; costs: Uint8Array | null } | null;
+  set: Bitset | null;
+  /** By slot, where many have words. */
+  costs: Uint8Array | null;
+  counts: Record<string, Counts>;
+}
+
+/** Asks a library. What was asked last is kept until the library changes, so that its next page costs little. */
+export class LibrarySearch {
+  private readonly sets: ConditionSets;
+  private readonly kept = new Map<string, Fitting>();
+
+  constructor(
+    private readonly index: LibraryIndex,
+    /** What is counted for every question, by name. */
+    private readonly tallies: Readonly<Record<string, Tally>>,
+    private readonly mostListed = MOST_LISTED,
+  ) {
+    this.sets = new ConditionSets(index);
+  }
+
+  /** How many fit, and how they divide; each count leaves the condition of its own name out. */
+  ask(question: LibraryQuestion): LibraryAnswer {
+    const { total, isLoose, counts } = this.getFitting(question);
+    return { total, isLoose, counts };
+  }
+
+  /** @returns accessions of a page of what fits */
+  page(question: LibraryQuestion, order: LibraryOrder, offset: number, length: number): number[] {
+    const fitting = this.getFitting(question);
+    const slots = fitting.listed
+      ? this.pageOfList(fitting.listed, order, offset, length)
+      : this.pageOfSet(fitting, order, offset, length);
+    return slots.map((slot) => this.index.accessionOf(slot));
+  }
+
+  /** Why an asset fits the words of a question; empty where none were asked for. */
+  explain(question: LibraryQuestion, accession: number): HitReason[] {
+    const { plan } = this.getFitting(question);
+    const slot = this.index.slotOf(accession);
+    return plan === null || slot === undefined ? [] : this.index.finder.explain(plan, slot);
+  }
+
+  private getFitting(question: LibraryQuestion): Fitting {
+    const key = JSON.stringify(question);
+    const known = this.kept.get(key);
+    this.kept.delete(key);
+    const fitting = known?.revision === this.index.revision ? known : this.fit(question);
+    this.kept.set(key, fitting);
+    if (this.kept.size > MOST_KEPT) this.kept.delete(this.kept.keys().next().value!);
+    return fitting;
+  }
+
+  private fit(question: LibraryQuestion): Fitting {
+    const { index } = this;
+    const plan = question.words.trim() === '' ? null : planWords(question.words, index.words);
+    const isAsked = plan !== null && plan.groups.length > 0;
+    const hits = isAsked ? index.finder.find(plan, index.size, (slot) => index.alive.has(slot)) : null;
+    const base = { revision: index.revision, plan, isLoose: hits?.isLoose ?? false };
+    return hits && hits.slots.length <= this.mostListed
+      ? { ...base, ...this.fitList(hits, question) }
+      : { ...base, ...this.fitSet(hits, question) };
+  }
+
+  /** One walk: what fails no condition counts for all, what fails one for that one alone. */
+  private fitList({ slots, costs }: Hits, { conditions }: LibraryQuestion) {
+    const names = Object.keys(conditions);
+    const sets = names.map((name) => this.sets.get(conditions[name]));
+    const fitting: number[] = [];
+    const fittingCosts: number[] = [];
+    const butFor = new Map<string, number[]>(names.map((name) => [name, []]));
+    for (let i = 0; i < slots.length; i++) {
+      let failed = -1;
+      let fails = 0;
+      for (let c = 0; c < sets.length && fails < 2; c++)
+        if (!sets[c].has(slots[i])) {
+          failed = c;
+          fails++;
+        }
+      if (fails === 0) {
+        fitting.push(slots[i]);
+        fittingCosts.push(costs[i]);
+      } else if (fails === 1) butFor.get(names[failed])!.push(slots[i]);
+    }
+    const listed = Uint32Array.from(fitting);
+    const counts = Object.fromEntries(
+      Object.entries(this.tallies).map(([name, tally]) => {
+        const more = butFor.get(name);
+        return [name, this.countList(more?.length ? Uint32Array.from([...fitting, ...more]) : listed, tally)];
+      }),
+    );
+    return {
+      total: listed.length,
+      listed: { slots: listed, costs: Uint8Array.from(fittingCosts) },
+      set: null,
+      costs: null,
+      counts,
+    };
+  }
+
+  private fitSet(hits: Hits | null, { conditions }: LibraryQuestion) {
+    const { index } = this;
+    const found = index.alive.copy();
+    let costs: Uint8Array | null = null;
+    if (hits) {
+      const bits = new Bitset(index.room);
+      costs = new Uint8Array(index.size);
+      for (let i = 0; i < hits.slots.length; i++) {
+        bits.add(hits.slots[i]);
+        costs[hits.slots[i]] = hits.costs[i];
+      }
+      found.keepOnly(bits);
+    }
+    const names = Object.keys(conditions);
+    const withAllBut = (left: string | null): Bitset => {
+      const set = found.copy();
+      for (const name of names) if (name !== left) set.keepOnly(this.sets.get(conditions[name]));
+      return set;
+    };
+    const set = withAllBut(null);
+    const counts = Object.fromEntries(
+      Object.entries(this.tallies).map(([name, tally]) => [
+        name,
+        this.countSet(names.includes(name) ? withAllBut(name) : set, tally),
+      ]),
+    );
+    return { total: set.count(), listed: null, set, costs, counts };
+  }
+
+  private countList(slots: Uint32Array, tally: Tally): Counts {
+    switch (tally.kind) {
+      case 'all':
+        return [{ value: '', count: slots.length }];
+      case 'values': {
+        const column = this.index.values[tally.facet];
+        const counts = new Uint32Array(column.values.length);
+        column.countOver(slots, counts);
+        return best(
+          [...counts.keys()].filter((code) => counts[code] > 0),
+          (code) => counts[code],
+          tally.most,
+        ).map(({ code, count }) => ({ value: column.values[code].name, count }));
+      }
+      default:
+        return this.listGroups(tally).map(({ value, set }) => {
+          let count = 0;
+          for (let i = 0; i < slots.length; i++) if (set.has(slots[i])) count++;
+          return { value, count };
+        });
+    }
+  }
+
+  private countSet(set: Bitset, tally: Tally): Counts {
+    switch (tally.kind) {
+      case 'all':
+        return [{ value: '', count: set.count() }];
+      case 'values': {
+        const column = this.index.values[tally.facet];
+        const codes =
+          column.values.length <= MOST_VALUES ? [...column.values.keys()] : this.listLikely(set, tally.facet);
+        return best(codes, (code) => column.countIn(set, code, this.index.room), tally.most).map(({ code, count }) => ({
+          value: column.values[code].name,
+          count,
+        }));
+      }
+      default:
+        return this.listGroups(tally).map(({ value, set: group }) => ({ value, count: set.countIn(group) }));
+    }
+  }
+
+  private listGroups(tally: Extract<Tally, { kind: 'ranges' | 'groups' }>): { value: string; set: Bitset }[] {
+    if (tally.kind === 'ranges')
+      return tally.ranges.map(({ from, to }) => ({
+        value: `${from ?? ''}–${to ?? ''}`,
+        set: this.sets.get({ kind: 'range', facet: tally.facet, from, to }),
+      }));
+    return Object.entries(tally.groups).map(([value, anyOf]) => ({
+      value,
+      set: this.sets.get({ kind: 'values', facet: tally.facet, anyOf }),
+    }));
+  }
+
+  /** The values most met with in a sample that is spread over the set: only these are counted. */
+  private listLikely(set: Bitset, facet: Extract<Tally, { kind: 'values' }>['facet']): number[] {
+    const { size } = this.index;
+    const slots: number[] = [];
+    // a prime step meets every part of the library, in whichever order it came
+    const step = Math.max(1, Math.floor(size / (SAMPLE.size * 4)));
+    for (let slot = 0; slot < size && slots.length < SAMPLE.size; slot += step) if (set.has(slot)) slots.push(slot);
+    if (slots.length < SAMPLE.best) set.forEach((slot) => slots.length < SAMPLE.size && slots.push(slot));
+    const column = this.index.values[facet];
+    const counts = new Uint32Array(column.values.length);
+    column.countOver(Uint32Array.from(slots), counts);
+    return best(
+      [...counts.keys()].filter((code) => counts[code] > 0),
+      (code) => counts[code],
+      SAMPLE.best,
+    ).map(({ code }) => code);
+  }
+
+  private pageOfList(
+    { slots, costs }: { slots: Uint32Array; costs: Uint8Array | null },
+    order: LibraryOrder,
+    offset: number,
+    length: number,
+  ): number[] {
+    const { ranks } = this.index.getOrder(order);
+    const byRank = Array.from(slots, (slot, i) => ({
+      slot,
+      cost: order === 'best' && costs ? costs[i] : 0,
+      rank: ranks[slot],
+    }));
+    byRank.sort((a, b) => a.cost - b.cost || a.rank - b.rank);
+    return byRank.slice(offset, offset + length).map(({ slot }) => slot);
+  }
+
+  private pageOfSet({ set, costs, total }: Fitting, order: LibraryOrder, offset: number, length: number): number[] {
+    const sorted = this.index.getOrder(order);
+    if (order !== 'best' || costs === null) return sorted.page(set!, offset, length);
+    // cost by cost, and within each in the order
+    const byCost = new Uint32Array(256);
+    set!.forEach((slot) => byCost[costs[slot]]++);
+    const found: number[] = [];
+    let before = 0;
+    for (let cost = 0; cost < byCost.length && before < total && found.length < length; cost++) {
+      const [first, count] = [before, byCost[cost]];
+      before += count;
+      if (count === 0 || before <= offset) continue;
+      found.push(
+        ...sorted.page(set!, Math.max(0, offset - first), length - found.length, (slot) => costs[slot] === cost),
+      );
+    }
+    return found;
+  }
+}
+
+/** @returns codes with the largest counts, the largest first, without those that count nothing */
+function best(
+  codes: readonly number[],
+  countOf: (code: number) => number,
+  most: number,
+): { code: number; count: number }[] {
+  return codes
+    .map((code) => ({ code, count: countOf(code) }))
+    .filter(({ count }) => count > 0)
+    .sort((a, b) => b.count - a.count || a.code - b.code)
+    .slice(0, most);
+}

@@ -1,0 +1,41 @@
+/** Where words about an asset stand, and how much less a hit there is worth than one in its name. Ours. */
+export const WORD_FIELDS = {
+  name: { cost: 0 },
+  number: { cost: 0 },
+  title: { cost: 1 },
+  tag: { cost: 2 },
+  author: { cost: 2 },
+  file: { cost: 3 },
+  material: { cost: 3 },
+  part: { cost: 3 },
+  source: { cost: 4 },
+} as const satisfies Record<string, { cost: number }>;
+export type WordField = keyof typeof WORD_FIELDS;
+
+/** What assets are told apart by: one value of each has an asset, or several, or none. */
+export const VALUE_FACETS = [
+  'category',
+  'state',
+  'licence',
+  'author',
+  'tag',
+  'colour',
+  'has',
+  'addedBy',
+  'project',
+] as const;
+export type ValueFacet = (typeof VALUE_FACETS)[number];
+
+/** What is measured of them. */
+export const NUMBER_FACETS = ['triangles', 'heightM', 'longestM', 'addedDay', 'uses'] as const;
+export type NumberFacet = (typeof NUMBER_FACETS)[number];
+
+/** What a library knows an asset by. */
+export interface LibraryEntry {
+  accession: number;
+  name: string;
+  words: Partial<Record<WordField, string>>;
+  values: Partial<Record<ValueFacet, readonly string[]>>;
+  /** Null where it is not known: a thing without a real size has no height. */
+  numbers: Record<NumberFacet, number | null>;
+}

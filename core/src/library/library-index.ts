@@ -1,0 +1,158 @@
+import { Bitset } from './bits/bitset';
+import { GrowList } from './grow-list';
+import { NumberColumn } from './columns/number-column';
+import { RankOrder } from './columns/rank-order';
+import { ValueColumn } from './columns/value-column';
+import {
+  NUMBER_FACETS,
+  VALUE_FACETS,
+  type LibraryEntry,
+  type NumberFacet,
+  type ValueFacet,
+  type WordField,
+} from './library-entry';
+import type { LibraryOrder } from './library-question';
+import { foldWord } from './words/fold-words';
+import { WordFinder } from './words/find-words';
+import { WordIndex } from './words/word-index';
+
+/** So many slots of assets that are gone or have changed may lie about before all is read anew. */
+const GONE = { least: 20_000, share: 0.2 };
+
+/** Sets of slots have room for so many more before they grow. */
+const ROOM = 4096;
+
+type Compare = (a: number, b: number) => number;
+
+/**
+ * A library as it is asked, in memory: everything here can be made again from its entries. Each entry has a slot; one that changes gets a
+ * new one, and its old slot is dead. So every list of slots only grows at its end.
+ */
+export class LibraryIndex {
+  readonly words = new WordIndex();
+  readonly finder = new WordFinder(this.words);
+  readonly values = Object.fromEntries(VALUE_FACETS.map((facet) => [facet, new ValueColumn()])) as Record<
+    ValueFacet,
+    ValueColumn
+  >;
+  readonly numbers = Object.fromEntries(NUMBER_FACETS.map((facet) => [facet, new NumberColumn()])) as Record<
+    NumberFacet,
+    NumberColumn
+  >;
+  readonly alive = new Bitset(ROOM);
+  private readonly accessions = new GrowList();
+  private readonly slots = new Map<number, number>();
+  private readonly names: string[] = [];
+  private orders: Record<LibraryOrder, RankOrder> | null = null;
+  /** How many numbers sets of slots have room for. */
+  room = ROOM;
+  /** Changes with every entry. */
+  revision = 0;
+
+  /** @returns how many slots there are, dead ones too */
+  get size(): number {
+    return this.accessions.length;
+  }
+
+  /** How many assets it holds. */
+  get count(): number {
+    return this.slots.size;
+  }
+
+  /** True where so much lies about that it is better made anew. */
+  get isWorn(): boolean {
+    const gone = this.size - this.count;
+    return gone > GONE.least && gone > GONE.share * this.size;
+  }
+
+  /** Takes an entry in, in the place of what was known of the same asset. */
+  put(entry: LibraryEntry): void {
+    this.remove(entry.accession);
+    const slot = this.size;
+    if (slot >= this.room) {
+      this.room = Math.max(slot + ROOM, Math.ceil(this.room * 1.5));
+      this.alive.grow(this.room);
+    }
+    this.accessions.push(entry.accession);
+    this.slots.set(entry.accession, slot);
+    this.alive.add(slot);
+    this.names.push(foldWord(entry.name));
+    for (const facet of VALUE_FACETS) this.values[facet].add(slot, entry.values[facet] ?? [], this.room);
+    for (const facet of NUMBER_FACETS) this.numbers[facet].set(slot, entry.numbers[facet]);
+    for (const [field, text] of Object.entries(entry.words) as [WordField, string][])
+      if (text !== '') this.words.add(slot, field, text);
+    if (this.orders) for (const order of Object.values(this.orders)) order.insert(slot);
+    this.revision++;
+  }
+
+  /** Forgets an asset; nothing happens where it is not known. */
+  remove(accession: number): void {
+    const slot = this.slots.get(accession);
+    if (slot === undefined) return;
+    this.slots.delete(accession);
+    this.alive.delete(slot);
+    this.revision++;
+  }
+
+  accessionOf(slot: number): number {
+    return this.accessions.values[slot];
+  }
+
+  /** @returns undefined for an asset it does not hold */
+  slotOf(accession: number): number | undefined {
+    return this.slots.get(accession);
+  }
+
+  /** Orders are made when the first is asked for, and kept from then on. */
+  getOrder(order: LibraryOrder): RankOrder {
+    this.orders ??= this.makeOrders();
+    return this.orders[order];
+  }
+
+  private makeOrders(): Record<LibraryOrder, RankOrder> {
+    const slots: number[] = [];
+    this.alive.forEach((slot) => slots.push(slot));
+    const all = Uint32Array.from(slots);
+    const { heightM, uses, triangles } = this.numbers;
+    const bySlot: Compare = (a, b) => a - b;
+    const byName: Compare = (a, b) => {
+      const [one, other] = [this.names[a], this.names[b]];
+      return one < other ? -1 : one > other ? 1 : 0;
+    };
+    const byNumber = (column: NumberColumn, sign: number): Compare => {
+      // what is not known comes last, whichever way; the column's numbers move when it grows
+      const keyOf = (slot: number): number => {
+        const value = column.values[slot];
+        return Number.isNaN(value) ? Infinity : sign * value;
+      };
+      return (a, b) => {
+        const [one, other] = [keyOf(a), keyOf(b)];
+        return one < other ? -1 : one > other ? 1 : 0;
+      };
+    };
+    const { accessions } = this;
+    const newest: Compare = (a, b) => accessions.values[b] - accessions.values[a];
+    const all_: Record<LibraryOrder, Compare[]> = {
+      best: [byNumber(uses, -1), newest],
+      height: [byNumber(heightM, 1), byName],
+      newest: [newest],
+      used: [byNumber(uses, -1), byName],
+      name: [byName],
+      triangles: [byNumber(triangles, 1), byName],
+    };
+    return Object.fromEntries(
+      Object.entries(all_).map(([order, compares]) => [order, new RankOrder(all, inTurn([...compares, bySlot]))]),
+    ) as Record<LibraryOrder, RankOrder>;
+  }
+}
+
+/** The first that tells two apart decides. */
+const inTurn =
+  (compares: readonly Compare[]): Compare =>
+  (a, b) => {
+    for (const compare of compares) {
+      const way = compare(a, b);
+      if (way !== 0) return way;
+    }
+    return 0;
+  };

@@ -1,0 +1,224 @@
+import { foldWord, splitText } from './fold-words';
+import { listVariants, type Likeness, type Variant } from './list-variants';
+import { isKnownWord, singularOf } from './meanings';
+import { PLACES, type WordIndex } from './word-index';
+import type { WordField } from '../library-entry';
+
+/** Assets that words were found in, in no order, and what it cost to find them. */
+export interface Hits {
+  slots: Uint32Array;
+  costs: Uint8Array;
+  /** True where none has all the words, and these have the most of them. */
+  isLoose: boolean;
+}
+
+/** A word asked for, or two that are one (`day bed`), with what is looked for in its place. */
+interface Sought {
+  /** As it was asked for. */
+  word: string;
+  variants: Variant[];
+}
+
+export interface WordQuestion {
+  /** Words, or pairs of them; an asset has to have one of each list: `[[day, bed], [daybed]]` is both words or the pair. */
+  groups: Sought[][][];
+}
+
+/** Why an asset is among the hits. */
+export interface HitReason {
+  asked: string;
+  found: string;
+  likeness: Likeness;
+  field: WordField;
+}
+
+/** Said beside others they mean nothing. */
+const UNSAID = new Set(
+  'a an and any for from in into my of on or our some that the this to with der die das ein eine und mit le la les un une et avec de il lo uno una e con el los las y o os as'.split(
+    ' ',
+  ),
+);
+
+const MOST_WORDS = 12;
+const MOST_COST = 250;
+
+/** @param text as a person writes it */
+export function planWords(text: string, index: WordIndex): WordQuestion {
+  const all = splitText(text).map(plainWord).slice(0, MOST_WORDS);
+  const said = all.filter((word) => !UNSAID.has(word));
+  const words = said.length > 0 ? said : all;
+  const seek = (word: string): Sought => ({
+    word,
+    variants: listVariants(word, index.vocabulary, (term) => index.get(term) !== undefined),
+  });
+  const groups: Sought[][][] = [];
+  for (let i = 0; i < words.length; i++) {
+    const pair = i + 1 < words.length ? words[i] + singularOf(words[i + 1]) : '';
+    if (pair !== '' && isKnownWord(pair)) {
+      groups.push([[seek(words[i]), seek(words[i + 1])], [{ ...seek(pair), word: `${words[i]} ${words[i + 1]}` }]]);
+      i++;
+    } else groups.push([[seek(words[i])]]);
+  }
+  return { groups };
+}
+
+const plainWord = (word: string): string => {
+  const folded = foldWord(word);
+  return /^\d/.test(folded) ? folded.replace(/^0+(?=\d)/, '') : folded;
+};
+
+/** Looks for words. Costs of one search are kept in `scratch`, which is left empty again. */
+export class WordFinder {
+  private scratch = new Uint8Array(0);
+
+  constructor(private readonly index: WordIndex) {}
+
+  /** @param size how many slots the library has @param isAlive assets that are gone are not found */
+  find(question: WordQuestion, size: number, isAlive: (slot: number) => boolean): Hits {
+    if (this.scratch.length < size) this.scratch = new Uint8Array(Math.max(1024, 2 * size));
+    const each = question.groups.map((group) => this.findGroup(group));
+    const all = each.length === 0 ? EMPTY : each.reduce((one, other) => this.intersect(one, other));
+    const strict = keepAlive(all, isAlive);
+    if (strict.slots.length > 0 || each.length < 2) return { ...strict, isLoose: false };
+    return { ...keepAlive(this.findMost(each), isAlive), isLoose: true };
+  }
+
+  private findGroup(alternatives: Sought[][]): Found {
+    const found = alternatives.map((words) =>
+      words.map((word) => this.findWord(word)).reduce((one, other) => this.intersect(one, other)),
+    );
+    return found.reduce((one, other) => this.unite(one, other));
+  }
+
+  /** Each asset at the least it costs. */
+  private findWord({ variants }: Sought): Found {
+    const { scratch } = this;
+    const lists = variants.flatMap(({ term, cost }) =>
+      this.index
+        .get(term)!
+        .flatMap((list, place) => (list ? { values: list.values, cost: 1 + cost + PLACES[place].cost } : [])),
+    );
+    lists.sort((a, b) => a.cost - b.cost);
+    const slots = new Uint32Array(lists.reduce((sum, { values }) => sum + values.length, 0));
+    let count = 0;
+    for (const { values, cost } of lists)
+      for (let i = 0; i < values.length; i++) {
+        const slot = values[i];
+        if (scratch[slot] !== 0) continue;
+        scratch[slot] = cost;
+        slots[count++] = slot;
+      }
+    return this.collect(slots.subarray(0, count));
+  }
+
+  private intersect(one: Found, other: Found): Found {
+    const { scratch } = this;
+    for (let i = 0; i < one.slots.length; i++) scratch[one.slots[i]] = one.costs[i] + 1;
+    const slots = new Uint32Array(Math.min(one.slots.length, other.slots.length));
+    const costs = new Uint8Array(slots.length);
+    let count = 0;
+    for (let i = 0; i < other.slots.length; i++) {
+      const before = scratch[other.slots[i]];
+      if (before === 0) continue;
+      slots[count] = other.slots[i];
+      costs[count++] = Math.min(MOST_COST, before - 1 + other.costs[i]);
+    }
+    for (let i = 0; i < one.slots.length; i++) scratch[one.slots[i]] = 0;
+    return { slots: slots.subarray(0, count), costs: costs.subarray(0, count) };
+  }
+
+  private unite(one: Found, other: Found): Found {
+    const { scratch } = this;
+    const slots = new Uint32Array(one.slots.length + other.slots.length);
+    let count = 0;
+    for (const found of [one, other])
+      for (let i = 0; i < found.slots.length; i++) {
+        const slot = found.slots[i];
+        const before = scratch[slot];
+        if (before === 0) slots[count++] = slot;
+        if (before === 0 || before > found.costs[i] + 1) scratch[slot] = found.costs[i] + 1;
+      }
+    return this.collect(slots.subarray(0, count));
+  }
+
+  /** Of words that no asset has all of: the assets that have most. */
+  private findMost(each: readonly Found[]): Found {
+    const counts = new Map<number, { words: number; cost: number }>();
+    for (const { slots, costs } of each)
+      for (let i = 0; i < slots.length; i++) {
+        const known = counts.get(slots[i]) ?? { words: 0, cost: 0 };
+        counts.set(slots[i], { words: known.words + 1, cost: Math.min(MOST_COST, known.cost + costs[i]) });
+      }
+    let most = 0;
+    for (const { words } of counts.values()) most = Math.max(most, words);
+    const kept = [...counts].filter(([, { words }]) => words === most);
+    return {
+      slots: Uint32Array.from(kept, ([slot]) => slot),
+      costs: Uint8Array.from(kept, ([, { cost }]) => cost),
+    };
+  }
+
+  /** Takes the costs of these out of the scratch. */
+  private collect(slots: Uint32Array): Found {
+    const costs = new Uint8Array(slots.length);
+    for (let i = 0; i < slots.length; i++) {
+      costs[i] = this.scratch[slots[i]] - 1;
+      this.scratch[slots[i]] = 0;
+    }
+    return { slots, costs };
+  }
+
+  /** Why an asset is found: for each word asked for the cheapest way. @param slot of an asset */
+  explain(question: WordQuestion, slot: number): HitReason[] {
+    return question.groups.flatMap((alternatives) => {
+      const ways = alternatives.map((words) => words.map((word) => this.explainWord(word, slot)));
+      const whole = ways.filter((way) => way.every((reason) => reason !== null));
+      const [best] = whole.sort((a, b) => costOf(a) - costOf(b));
+      return (best ?? []).map(({ reason }) => reason);
+    });
+  }
+
+  private explainWord({ word, variants }: Sought, slot: number): Explained | null {
+    let best: Explained | null = null;
+    for (const { term, likeness, cost } of variants)
+      for (const [place, list] of this.index.get(term)!.entries()) {
+        const { field, cost: more } = PLACES[place];
+        if (!list || (best && best.cost <= cost + more) || !holds(list.values, slot)) continue;
+        best = { cost: cost + more, reason: { asked: word, found: term, likeness, field } };
+      }
+    return best;
+  }
+}
+
+interface Found {
+  slots: Uint32Array;
+  costs: Uint8Array;
+}
+const EMPTY: Found = { slots: new Uint32Array(0), costs: new Uint8Array(0) };
+
+interface Explained {
+  cost: number;
+  reason: HitReason;
+}
+const costOf = (way: readonly Explained[]): number => way.reduce((sum, { cost }) => sum + cost, 0);
+
+function keepAlive({ slots, costs }: Found, isAlive: (slot: number) => boolean): Found {
+  let count = 0;
+  for (let i = 0; i < slots.length; i++) {
+    if (!isAlive(slots[i])) continue;
+    slots[count] = slots[i];
+    costs[count++] = costs[i];
+  }
+  return { slots: slots.subarray(0, count), costs: costs.subarray(0, count) };
+}
+
+/** @param sorted ascending */
+function holds(sorted: Uint32Array, value: number): boolean {
+  let [low, high] = [0, sorted.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (sorted[middle] < value) low = middle + 1;
+    else high = middle;
+  }
+  return sorted[low] === value;
+}
