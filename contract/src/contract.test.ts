@@ -43,14 +43,8 @@ test('a page is a web address or nothing', () => {
 });
 
 test('an empty question asks for all that is catalogued', () => {
-  expect(QuestionSchema.parse({})).toEqual({
-    words: '',
-    category: '',
-    use: '',
-    triangles: 0,
-    state: 'catalogued',
-    order: 'height',
-  });
+  const said = Object.entries(QuestionSchema.parse({})).filter(([, value]) => value !== '' && value !== 0);
+  expect(said).toEqual([['state', 'catalogued']]);
 });
 
 test('a change of provenance holds what was changed and nothing else: no default overwrites what stands', () => {

@@ -20,14 +20,14 @@ async function askFurniture(): Promise<void> {
   const library = await readFurnitureLibrary();
   const index = new LibraryIndex();
   for (const { entry } of library) index.put(entry);
-  const search = new LibrarySearch(index, {});
+  const search = new LibrarySearch(index);
   const questions = drawQuestions(
     library.map(({ asset }) => asset),
     readWordNet(join(wordNet, 'package/dict')),
   );
   const rankOf = ({ words, right }: DrawnQuestion): number =>
     search
-      .page({ words, conditions: {} }, 'best', 0, 1000)
+      .page(search.find({ words, conditions: {} }), 'best', 0, 1000)
       .findIndex((accession) => right.has(library[accession - 1].asset.id));
   const ranked = questions.map((question) => ({ question, rank: rankOf(question) }));
   const describe = (name: string, some: typeof ranked): void => {

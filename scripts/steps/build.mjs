@@ -21,6 +21,7 @@ const BUNDLED = [
   'gl-matrix',
   'htmlparser2',
   'lru-cache',
+  'd3-color',
 ];
 
 /** Brings code of the machine with it, or finds its files beside itself. */

@@ -8,6 +8,7 @@ import type { JobHandlers } from './jobs/worker-loop';
 import { createHouseTreatmentHandlers } from './house-treatments/handlers';
 import { createKitHandlers } from './kits/handlers';
 import { createLedgerHandlers } from './ledger/handlers';
+import { createLibraryHandlers } from './library/handlers';
 import { createLineUpHandlers } from './line-up/handlers';
 import { createPageHandlers } from './pages/handlers';
 import { createProjectHandlers } from './projects/handlers';
@@ -23,6 +24,7 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createBenchHandlers(dependencies, tasks),
     ...createKitHandlers(dependencies, tasks),
     ...createTakingHandlers(dependencies, tasks),
+    ...createLibraryHandlers(dependencies, tasks),
     ...createLineUpHandlers(dependencies),
     ...createHouseTreatmentHandlers(dependencies, tasks),
     ...createProjectHandlers(dependencies, tasks),

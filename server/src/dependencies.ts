@@ -5,11 +5,14 @@ import type { Page } from '@haveld/core/pages/read-page';
 import type { Reach } from '@haveld/engine/fetching/reach';
 import type { Seal } from './arrivals/seal';
 import type { JobBell } from './jobs/bell';
+import type { Library } from './library/library';
 
 /** What every feature is given. */
 export interface Dependencies {
   pool: Pool;
   store: FolderStore;
+  /** Every asset as it is asked for. */
+  library: Library;
   /** Rung where there may be something to do. */
   bell: JobBell;
   log: Logger;

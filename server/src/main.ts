@@ -22,6 +22,7 @@ import { JobBell } from './jobs/bell';
 import { TaskRunner } from './jobs/task-runner';
 import { ThreadPool } from './jobs/thread-pool';
 import { WorkerLoop } from './jobs/worker-loop';
+import { Library } from './library/library';
 import { ensureOwner } from './people/service';
 import { startWatching } from './watching/service';
 import { readStandIns } from './sources/stand-ins';
@@ -67,6 +68,7 @@ const tasks = new TaskRunner(threads, join(here, 'child.js'), storeFolder, () =>
 const dependencies: Dependencies = {
   pool,
   store: new FolderStore(storeFolder),
+  library: new Library(pool),
   bell: new JobBell(),
   seal: await loadSeal(environment.dataFolder, environment.secret),
   log,

@@ -10,6 +10,8 @@ interface Def {
   items?: { _zod: { def: Def } }[];
   in?: { _zod: { def: Def } };
   element?: { _zod: { def: Def } };
+  keyType?: { _zod: { def: Def } };
+  valueType?: { _zod: { def: Def } };
   checks?: { _zod: { def: { check: string; minimum?: number } } }[];
 }
 
@@ -34,6 +36,12 @@ function fill(def: Def, given: unknown): unknown {
       const known = (given ?? {}) as Record<string, unknown>;
       const filled = Object.entries(def.shape!).map(([key, { _zod }]) => [key, fill(_zod.def, known[key])]);
       return { ...known, ...Object.fromEntries(filled.filter(([, value]) => value !== undefined)) };
+    }
+    case 'record': {
+      const known = (given ?? {}) as Record<string, unknown>;
+      // every key of a list of them, and what is said besides
+      const keys = new Set([...Object.values(def.keyType!._zod.def.entries ?? {}), ...Object.keys(known)]);
+      return Object.fromEntries([...keys].map((key) => [key, fill(def.valueType!._zod.def, known[key])]));
     }
     case 'array':
       return ((given as unknown[] | undefined) ?? listFewest(def)).map((item) => fill(def.element!._zod.def, item));
@@ -64,7 +72,6 @@ const PLAIN: Record<string, (def: Def) => unknown> = {
   string: () => '',
   number: () => 0,
   boolean: () => false,
-  record: () => ({}),
   enum: ({ entries }) => Object.values(entries!)[0],
   literal: ({ values }) => values![0],
   null: () => null,

@@ -122,7 +122,7 @@ test.each([
   const random = createRandom(21);
   const index = new LibraryIndex();
   const plain = new PlainLibrary();
-  const search = new LibrarySearch(index, TALLIES, mostListed);
+  const search = new LibrarySearch(index, mostListed);
   const put = (accession: number): void => {
     const entry = makeEntry(accession, random);
     index.put(entry);
@@ -132,18 +132,18 @@ test.each([
   for (let round = 0; round < 80; round++) {
     const question = makeQuestion(random);
     const right = plain.list(question);
-    const { total, counts } = search.ask(question);
-    expect(total).toBe(right.length);
+    const fitting = search.find(question);
+    expect(fitting.total).toBe(right.length);
     for (const [name, tally] of Object.entries(TALLIES)) {
       if (name === 'author') continue;
-      const counted = Object.fromEntries(counts[name].map((one) => [one.value, one.count]));
+      const counted = Object.fromEntries(search.count(fitting, name, tally).map((one) => [one.value, one.count]));
       expect({ name, ...counted }).toEqual({ name, ...plain.count(question, name, tally) });
     }
     const order = ORDERS[round % ORDERS.length];
     const offset = Math.floor(random() * right.length);
     const keyOf = new Map([...plain.entries].map(([accession, entry]) => [accession, KEYS[order](entry)]));
     const sorted = [...right].map(({ accession }) => keyOf.get(accession)!).sort(byKeys);
-    const page = search.page(question, order, offset, 20);
+    const page = search.page(fitting, order, offset, 20);
     expect(page.map((accession) => keyOf.get(accession))).toEqual(sorted.slice(offset, offset + 20));
     // some change, some go, some come
     for (let i = 0; i < 10; i++) put(1 + Math.floor(random() * count));
@@ -170,24 +170,25 @@ test('of more values than are all counted the most frequent are counted exactly'
     const entry = makeEntry(accession, random);
     index.put({ ...entry, values: { ...entry.values, author: [author] } });
   }
-  const search = new LibrarySearch(index, { author: { kind: 'values', facet: 'author', most: 10 } });
+  const search = new LibrarySearch(index);
   const best = [...counts].sort((a, b) => b[1] - a[1]).slice(0, 10);
-  expect(search.ask({ words: '', conditions: {} }).counts.author.map(({ count }) => count)).toEqual(
-    best.map(([, count]) => count),
-  );
+  const all = search.find({ words: '', conditions: {} });
+  const counted = search.count(all, 'author', { kind: 'values', facet: 'author', most: 10 });
+  expect(counted.map(({ count }) => count)).toEqual(best.map(([, count]) => count));
 });
 
 test.each([Infinity, 0])('every page together is the whole, each asset once (listed up to %d)', (mostListed) => {
   const index = new LibraryIndex();
   const random = createRandom(8);
   for (let accession = 1; accession <= 3000; accession++) index.put(makeEntry(accession, random));
-  const search = new LibrarySearch(index, {}, mostListed);
+  const search = new LibrarySearch(index, mostListed);
   for (const words of ['', 'red chair', 'tent', 'red']) {
     const question = { words, conditions: {} };
-    const { total } = search.ask(question);
+    const fitting = search.find(question);
+    const { total } = fitting;
     const seen = new Set<number>();
     for (let offset = 0; offset < total; offset += 97)
-      for (const accession of search.page(question, 'best', offset, 97)) seen.add(accession);
+      for (const accession of search.page(fitting, 'best', offset, 97)) seen.add(accession);
     expect(seen.size).toBe(total);
   }
 });

@@ -1,7 +1,8 @@
 import { Bitset } from './bits/bitset';
 import { ConditionSets } from './condition-sets';
+import type { ValueFacet } from './library-entry';
 import type { LibraryIndex } from './library-index';
-import type { Counts, LibraryAnswer, LibraryOrder, LibraryQuestion, Tally } from './library-question';
+import type { Counts, LibraryOrder, LibraryQuestion, Tally } from './library-question';
 import { planWords, type HitReason, type Hits, type WordQuestion } from './words/find-words';
 
 /** So many hits are gone through one by one; more are a set. */
@@ -13,17 +14,22 @@ const SAMPLE = { size: 8_000, best: 40 };
 
 const MOST_KEPT = 64;
 
-/** What fits a question: few slots as a list, many as a set. */
-interface Fitting {
-  revision: number;
-  plan: WordQuestion | null;
-  total: number;
-  isLoose: boolean;
-  listed: { slots: Uint32Array; costs: Uint8Array | null } | null;
-  set: Bitset | null;
-  /** By slot, where many have words. */
-  costs: Uint8Array | null;
-  counts: Record<string, Counts>;
+/** Slots one by one, or as a set. */
+type Slots = { listed: Uint32Array } | { set: Bitset };
+
+/** What fits a question; good until the library changes. */
+export interface Fitting {
+  readonly revision: number;
+  readonly total: number;
+  /** True where nothing has all the words, and these have the most of them. */
+  readonly isLoose: boolean;
+  readonly plan: WordQuestion | null;
+  readonly slots: Slots;
+  /** What the words cost: beside each that is listed, or by slot. */
+  readonly costs: Uint8Array | null;
+  /** What fits all conditions but the one of this name. */
+  readonly butFor: (name: string) => Slots;
+  readonly counts: Map<string, Counts>;
 }
 
 /** Asks a library. What was asked last is kept until the library changes, so that its next page costs little. */
@@ -33,36 +39,12 @@ export class LibrarySearch {
 
   constructor(
     private readonly index: LibraryIndex,
-    /** What is counted for every question, by name. */
-    private readonly tallies: Readonly<Record<string, Tally>>,
     private readonly mostListed = MOST_LISTED,
   ) {
     this.sets = new ConditionSets(index);
   }
 
-  /** How many fit, and how they divide; each count leaves the condition of its own name out. */
-  ask(question: LibraryQuestion): LibraryAnswer {
-    const { total, isLoose, counts } = this.getFitting(question);
-    return { total, isLoose, counts };
-  }
-
-  /** @returns accessions of a page of what fits */
-  page(question: LibraryQuestion, order: LibraryOrder, offset: number, length: number): number[] {
-    const fitting = this.getFitting(question);
-    const slots = fitting.listed
-      ? this.pageOfList(fitting.listed, order, offset, length)
-      : this.pageOfSet(fitting, order, offset, length);
-    return slots.map((slot) => this.index.accessionOf(slot));
-  }
-
-  /** Why an asset fits the words of a question; empty where none were asked for. */
-  explain(question: LibraryQuestion, accession: number): HitReason[] {
-    const { plan } = this.getFitting(question);
-    const slot = this.index.slotOf(accession);
-    return plan === null || slot === undefined ? [] : this.index.finder.explain(plan, slot);
-  }
-
-  private getFitting(question: LibraryQuestion): Fitting {
+  find(question: LibraryQuestion): Fitting {
     const key = JSON.stringify(question);
     const known = this.kept.get(key);
     this.kept.delete(key);
@@ -72,24 +54,63 @@ export class LibrarySearch {
     return fitting;
   }
 
+  /** How what fits divides, leaving the condition of this name out. @param name of the condition that is counted for, or any other */
+  count(fitting: Fitting, name: string, tally: Tally): Counts {
+    const key = `${name} ${JSON.stringify(tally)}`;
+    let counts = fitting.counts.get(key);
+    if (counts === undefined) {
+      const slots = fitting.butFor(name);
+      counts = 'set' in slots ? this.countSet(slots.set, tally) : this.countList(slots.listed, tally);
+      fitting.counts.set(key, counts);
+    }
+    return counts;
+  }
+
+  /** @returns accessions of a page of what fits */
+  page(fitting: Fitting, order: LibraryOrder, offset: number, length: number): number[] {
+    const { slots } = fitting;
+    const page =
+      'set' in slots
+        ? this.pageOfSet(slots.set, fitting, order, offset, length)
+        : this.pageOfList(slots.listed, fitting.costs, order, offset, length);
+    return page.map((slot) => this.index.accessionOf(slot));
+  }
+
+  /** Every value some asset has, or had. */
+  listValues(facet: ValueFacet): string[] {
+    return this.index.values[facet].values.map(({ name }) => name);
+  }
+
+  /** Why an asset fits the words of a question; empty where none were asked for. */
+  explain({ plan }: Fitting, accession: number): HitReason[] {
+    const slot = this.index.slotOf(accession);
+    return plan === null || slot === undefined ? [] : this.index.finder.explain(plan, slot);
+  }
+
   private fit(question: LibraryQuestion): Fitting {
     const { index } = this;
-    const plan = question.words.trim() === '' ? null : planWords(question.words, index.words);
-    const isAsked = plan !== null && plan.groups.length > 0;
-    const hits = isAsked ? index.finder.find(plan, index.size, (slot) => index.alive.has(slot)) : null;
-    const base = { revision: index.revision, plan, isLoose: hits?.isLoose ?? false };
+    const planned = question.words.trim() === '' ? null : planWords(question.words, index.words);
+    // signs alone ask for nothing
+    const plan = planned && planned.groups.length > 0 ? planned : null;
+    const hits = plan && index.finder.find(plan, index.size, (slot) => index.alive.has(slot));
+    const base = {
+      revision: index.revision,
+      plan,
+      isLoose: hits?.isLoose ?? false,
+      counts: new Map<string, Counts>(),
+    };
     return hits && hits.slots.length <= this.mostListed
       ? { ...base, ...this.fitList(hits, question) }
       : { ...base, ...this.fitSet(hits, question) };
   }
 
-  /** One walk: what fails no condition counts for all, what fails one for that one alone. */
+  /** One walk: what fails no condition fits, what fails one fits but for that. */
   private fitList({ slots, costs }: Hits, { conditions }: LibraryQuestion) {
     const names = Object.keys(conditions);
     const sets = names.map((name) => this.sets.get(conditions[name]));
     const fitting: number[] = [];
     const fittingCosts: number[] = [];
-    const butFor = new Map<string, number[]>(names.map((name) => [name, []]));
+    const more = new Map<string, number[]>(names.map((name) => [name, []]));
     for (let i = 0; i < slots.length; i++) {
       let failed = -1;
       let fails = 0;
@@ -101,51 +122,49 @@ export class LibrarySearch {
       if (fails === 0) {
         fitting.push(slots[i]);
         fittingCosts.push(costs[i]);
-      } else if (fails === 1) butFor.get(names[failed])!.push(slots[i]);
+      } else if (fails === 1) more.get(names[failed])!.push(slots[i]);
     }
     const listed = Uint32Array.from(fitting);
-    const counts = Object.fromEntries(
-      Object.entries(this.tallies).map(([name, tally]) => {
-        const more = butFor.get(name);
-        return [name, this.countList(more?.length ? Uint32Array.from([...fitting, ...more]) : listed, tally)];
-      }),
-    );
     return {
       total: listed.length,
-      listed: { slots: listed, costs: Uint8Array.from(fittingCosts) },
-      set: null,
-      costs: null,
-      counts,
+      slots: { listed },
+      costs: Uint8Array.from(fittingCosts),
+      butFor: (name: string): Slots => {
+        const others = more.get(name);
+        return { listed: others?.length ? Uint32Array.from([...fitting, ...others]) : listed };
+      },
     };
   }
 
   private fitSet(hits: Hits | null, { conditions }: LibraryQuestion) {
     const { index } = this;
-    const found = index.alive.copy();
+    let found = index.alive;
     let costs: Uint8Array | null = null;
     if (hits) {
-      const bits = new Bitset(index.room);
+      found = new Bitset(index.room);
       costs = new Uint8Array(index.size);
       for (let i = 0; i < hits.slots.length; i++) {
-        bits.add(hits.slots[i]);
+        found.add(hits.slots[i]);
         costs[hits.slots[i]] = hits.costs[i];
       }
-      found.keepOnly(bits);
     }
     const names = Object.keys(conditions);
+    // sets of conditions are kept by their makers, and may be given up before what is counted for is asked
+    const sets = names.map((name) => this.sets.get(conditions[name]));
     const withAllBut = (left: string | null): Bitset => {
+      const kept = sets.filter((_, i) => names[i] !== left);
+      if (kept.length === 0) return found;
       const set = found.copy();
-      for (const name of names) if (name !== left) set.keepOnly(this.sets.get(conditions[name]));
+      for (const one of kept) set.keepOnly(one);
       return set;
     };
     const set = withAllBut(null);
-    const counts = Object.fromEntries(
-      Object.entries(this.tallies).map(([name, tally]) => [
-        name,
-        this.countSet(names.includes(name) ? withAllBut(name) : set, tally),
-      ]),
-    );
-    return { total: set.count(), listed: null, set, costs, counts };
+    return {
+      total: set.count(),
+      slots: { set },
+      costs,
+      butFor: (name: string): Slots => ({ set: names.includes(name) ? withAllBut(name) : set }),
+    };
   }
 
   private countList(slots: Uint32Array, tally: Tally): Counts {
@@ -220,7 +239,8 @@ export class LibrarySearch {
   }
 
   private pageOfList(
-    { slots, costs }: { slots: Uint32Array; costs: Uint8Array | null },
+    slots: Uint32Array,
+    costs: Uint8Array | null,
     order: LibraryOrder,
     offset: number,
     length: number,
@@ -235,12 +255,18 @@ export class LibrarySearch {
     return byRank.slice(offset, offset + length).map(({ slot }) => slot);
   }
 
-  private pageOfSet({ set, costs, total }: Fitting, order: LibraryOrder, offset: number, length: number): number[] {
+  private pageOfSet(
+    set: Bitset,
+    { costs, total }: Fitting,
+    order: LibraryOrder,
+    offset: number,
+    length: number,
+  ): number[] {
     const sorted = this.index.getOrder(order);
-    if (order !== 'best' || costs === null) return sorted.page(set!, offset, length);
+    if (order !== 'best' || costs === null) return sorted.page(set, offset, length);
     // cost by cost, and within each in the order
     const byCost = new Uint32Array(256);
-    set!.forEach((slot) => byCost[costs[slot]]++);
+    set.forEach((slot) => byCost[costs[slot]]++);
     const found: number[] = [];
     let before = 0;
     for (let cost = 0; cost < byCost.length && before < total && found.length < length; cost++) {
@@ -248,7 +274,7 @@ export class LibrarySearch {
       before += count;
       if (count === 0 || before <= offset) continue;
       found.push(
-        ...sorted.page(set!, Math.max(0, offset - first), length - found.length, (slot) => costs[slot] === cost),
+        ...sorted.page(set, Math.max(0, offset - first), length - found.length, (slot) => costs[slot] === cost),
       );
     }
     return found;

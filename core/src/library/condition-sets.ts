@@ -37,7 +37,9 @@ export class ConditionSets {
       const { values } = this.index.numbers[condition.facet];
       const from = condition.from ?? -Infinity;
       const to = condition.to ?? Infinity;
-      for (let slot = upTo; slot < size; slot++) if (values[slot] >= from && values[slot] <= to) bits.add(slot);
+      const isBelow = condition.isBelow === true;
+      for (let slot = upTo; slot < size; slot++)
+        if (values[slot] >= from && (isBelow ? values[slot] < to : values[slot] <= to)) bits.add(slot);
       return;
     }
     const column = this.index.values[condition.facet];

@@ -1,10 +1,10 @@
 import type { NumberFacet, ValueFacet } from './library-entry';
 
-/** A condition: one of these values, or a number in a range (both ends included; null is open). */
+/** A condition: one of these values, or a number in a range (both ends included but where it is to be below; null is open). */
 export type Condition =
   | { kind: 'values'; facet: ValueFacet; anyOf: readonly string[] }
   | { kind: 'without'; facet: ValueFacet }
-  | { kind: 'range'; facet: NumberFacet; from: number | null; to: number | null };
+  | { kind: 'range'; facet: NumberFacet; from: number | null; to: number | null; isBelow?: true };
 
 export const LIBRARY_ORDERS = ['best', 'height', 'newest', 'used', 'name', 'triangles'] as const;
 export type LibraryOrder = (typeof LIBRARY_ORDERS)[number];
@@ -27,10 +27,3 @@ export type Tally =
 
 /** Values with how many assets fit, the most first; ranges and groups in the order they were asked in. */
 export type Counts = { value: string; count: number }[];
-
-export interface LibraryAnswer {
-  total: number;
-  /** True where nothing has all the words, and these have the most of them. */
-  isLoose: boolean;
-  counts: Record<string, Counts>;
-}

@@ -1,11 +1,13 @@
 import type { Finding } from '@haveld/contract/finding';
 import type { HouseRules } from '@haveld/contract/house-rules';
+import type { ModelInside } from '@haveld/contract/model-inside';
 import type { Figures, LogEntry, MapLine, UnusedMap } from '@haveld/contract/report';
 import { assess } from '@haveld/core/condition/assess';
 import { examine } from '@haveld/core/condition/examination';
 import type { Said } from '@haveld/core/condition/said';
 import type { SourceHabit } from '@haveld/core/finds/deciding/habits';
 import { computeShapeSignature, type ShapeSignature } from '@haveld/core/geometry/shape-signature';
+import { describeInside } from '@haveld/core/library/inside/describe-inside';
 import type { AuthorSay, SimilarSize, SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type { StatedSize } from '@haveld/core/placement/size/stated-size';
 import { readGlb } from '@haveld/core/scene/document/document-io';
@@ -53,6 +55,8 @@ export interface AssessResult {
   shape: ShapeSignature | null;
   /** Every map the document holds, by its bytes and its look. */
   pictures: { sha256: string; look: string | null }[];
+  /** What it is found by. */
+  inside: ModelInside;
 }
 
 /** Looks at a document as received. */
@@ -84,5 +88,6 @@ export async function assessFind(input: AssessInput, { store }: TaskContext): Pr
       .map((one) => describeUnused(one, examination.facts)),
     shape: computeShapeSignature(listSurfaces(document)),
     pictures: await listLooks(document),
+    inside: describeInside(document, examination.figures, null),
   };
 }

@@ -1,8 +1,10 @@
 import type { Document } from '@gltf-transform/core';
+import type { ModelInside } from '@haveld/contract/model-inside';
 import type { CheckLine, Figures, StepOutcome } from '@haveld/contract/report';
 import type { Step } from '@haveld/contract/step';
 import { judgeAgain } from '@haveld/core/condition/judge-result';
 import { addWorse } from '@haveld/core/condition/newly-wrong';
+import { describeInside } from '@haveld/core/library/inside/describe-inside';
 import { drawOrthographic, drawThumbnail, prepareDrawing } from '@haveld/core/picture/draw-pictures';
 import { readGlb, writeGlb } from '@haveld/core/scene/document/document-io';
 import { computeFigures } from '@haveld/core/scene/measures/figures';
@@ -27,6 +29,7 @@ export interface MakeResult {
   after: Figures;
   outcomes: StepOutcome[];
   checks: CheckLine[];
+  inside: ModelInside;
 }
 
 /**
@@ -67,5 +70,6 @@ export async function makeVersion(
     after,
     outcomes: addWorse(outcomes, newlyWrong),
     checks,
+    inside: describeInside(document, after, orthographic?.picture ?? null),
   };
 }

@@ -14,6 +14,7 @@ export const TASKS = {
   'draw-standing': { load: async () => (await import('./draw-standing')).drawStanding, sandboxed: false },
   'take-piece': { load: async () => (await import('./take-piece')).takePiece, sandboxed: false },
   'make-version': { load: async () => (await import('./make-version')).makeVersion, sandboxed: false },
+  'look-inside': { load: async () => (await import('./look-inside')).lookInside, sandboxed: false },
   'prepare-find': { load: async () => (await import('./prepare-find')).prepareFind, sandboxed: true },
   'plan-house-treatment': {
     load: async () => (await import('./plan-house-treatment')).planHouseTreatment,

@@ -1,4 +1,4 @@
-import { listInside } from '@haveld/core/library/list-inside';
+import { listNames } from '@haveld/core/library/inside/list-names';
 import type { LibraryEntry } from '@haveld/core/library/library-entry';
 import type { AskedAsset } from './draw-questions';
 import { readAllFurniture } from './furniture';
@@ -7,7 +7,7 @@ import { readAllFurniture } from './furniture';
 export async function readFurnitureLibrary(): Promise<{ asset: AskedAsset; entry: LibraryEntry }[]> {
   const all: { asset: AskedAsset; entry: LibraryEntry }[] = [];
   for await (const { row, document, isHeldOut } of readAllFurniture('all')) {
-    const { materials, parts } = listInside(document);
+    const { materials, parts } = listNames(document);
     all.push({
       asset: { id: row.id, title: row.name, isHeldOut, parts: [...parts, ...materials] },
       entry: {

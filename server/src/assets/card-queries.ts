@@ -1,8 +1,7 @@
 import type { AssetState } from '@haveld/contract/asset-state';
 import type { Category } from '@haveld/contract/category';
-import { toBooleanMode } from '../database/full-text';
 import { type Executor } from '../database/pool';
-import { many, maybeOne, one, placesFor, type Value } from '../database/statements';
+import { many, manyIn, maybeOne, one, placesFor } from '../database/statements';
 
 export interface CardRow {
   id: string;
@@ -36,21 +35,13 @@ const CARD = `SELECT asset.id, asset.accession, asset.find_id AS findId, asset.r
   (SELECT COUNT(*) FROM hand_over WHERE hand_over.asset_id = asset.id AND hand_over.state = 'packed') AS uses
   FROM asset JOIN provenance ON provenance.asset_id = asset.id LEFT JOIN version ON version.id = asset.current_version_id`;
 
-export interface CardFilter {
-  words: string;
-}
-
-/** Everything the words find; the other parts of a question are applied where their counts are made. */
-export function listCards(db: Executor, { words }: CardFilter): Promise<CardRow[]> {
-  const match = toBooleanMode(words);
-  const where = match === '' ? '' : ' WHERE MATCH (asset.search_text) AGAINST (? IN BOOLEAN MODE)';
-  const values: Value[] = match === '' ? [] : [match];
-  return many(db, `${CARD}${where} ORDER BY asset.accession`, values);
-}
-
 /** Cards of these assets, in no order. @param ids at least one */
 export const listCardsOf = (db: Executor, ids: readonly string[]): Promise<CardRow[]> =>
   many(db, `${CARD} WHERE asset.id IN (${placesFor(ids)})`, [...ids]);
+
+/** Cards of assets by their numbers, in no order. */
+export const listCardsNumbered = (db: Executor, accessions: readonly number[]): Promise<CardRow[]> =>
+  manyIn(db, accessions, (places) => `${CARD} WHERE asset.accession IN (${places})`);
 
 /** @returns the card of an asset, or null */
 export const findCard = (db: Executor, id: string): Promise<CardRow | null> =>

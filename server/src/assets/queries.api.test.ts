@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
+import { LedgerQuestionSchema } from '@haveld/contract/api/rights';
 import { many, run } from '../database/statements';
+import { listLedger } from '../ledger/ledger-queries';
 import { getPerson } from '../testing/fill-arrival';
 import { fillLibrary, type FilledAsset } from '../testing/fill-library';
 import { useLibrary } from '../testing/use-library';
@@ -165,10 +167,11 @@ describe('what an asset is found by', () => {
     expect(await search.listAliasesOf(db(), [])).toEqual([]);
   });
 
-  test('words find cards by the text that was set, by beginnings of words and all of them', async () => {
+  const listFound = (words: string) => listLedger(db(), LedgerQuestionSchema.parse({ words }));
+
+  test('words find rows of the ledger by the text that was set, by beginnings of words and all of them', async () => {
     await search.setSearchText(db(), ids[3], 'lighthouse lantern Tor Vestermoor');
-    const found = async (words: string): Promise<string[]> =>
-      (await cards.listCards(db(), { words } as never)).map(({ id }) => id);
+    const found = async (words: string): Promise<string[]> => (await listFound(words)).map(({ id }) => id);
     expect(await found('lanter')).toEqual([ids[3]]);
     expect(await found('lantern lighth')).toEqual([ids[3]]);
     expect(await found('lantern nowhere')).toEqual([]);
@@ -182,9 +185,8 @@ describe('what an asset is found by', () => {
   ])('“%s” is found by parts of its name, as one and as many', async (name, asked) => {
     await run(db(), 'UPDATE asset SET name = ?, accession = 3 WHERE id = ?', [name, ids[2]]);
     await refreshSearchTexts(db(), [ids[2]]);
-    for (const words of asked)
-      expect((await cards.listCards(db(), { words })).map(({ name: found }) => found)).toContain(name);
-    expect(await cards.listCards(db(), { words: `${asked[0]} lighthouse` })).toEqual([]);
+    for (const words of asked) expect((await listFound(words)).map(({ name: found }) => found)).toContain(name);
+    expect(await listFound(`${asked[0]} lighthouse`)).toEqual([]);
   });
 
   test('a card is had by its number of one, many or none', async () => {

@@ -14,6 +14,7 @@ import { getReading, setReadingMaps } from '../finds/reading-queries';
 import { loadRules } from '../house/rule-queries';
 import type { TaskRunner } from '../jobs/task-runner';
 import type { JobHandlers } from '../jobs/worker-loop';
+import { upsertInside } from '../library/inside-queries';
 import { listRemembered } from '../maps/memory';
 import { listCandidates, lookAtPictures } from '../maps/service';
 import { getHabitOfFind } from '../reading/habit-of-find';
@@ -115,6 +116,7 @@ export function createBenchHandlers(dependencies: Dependencies, tasks: TaskRunne
           options,
         );
         await transact(pool, async (tx) => {
+          await upsertInside(tx, made.modelSha256, made.inside);
           await versionQueries.setVersionMade(tx, version.id, {
             ...made,
             triangles: made.after.triangles,

@@ -55,7 +55,7 @@ async function readPiece(
     },
     silent,
   );
-  const { shape, pictures: looks, ...judged } = assessed;
+  const { shape, pictures: looks, inside, ...judged } = assessed;
   await settleFind(dependencies, findId, {
     readerVersion: READER_VERSION,
     reading: {
@@ -70,6 +70,7 @@ async function readPiece(
     },
     shape,
     pictures: looks,
+    inside,
   });
 }
 

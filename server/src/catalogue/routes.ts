@@ -1,17 +1,26 @@
-import { getAsset, searchCatalogue } from '@haveld/contract/api/catalogue';
+import { getAsset, listSizes, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
+import type { Person } from '@haveld/contract/api/people';
 import { mayAs } from '@haveld/contract/role';
 import type { Dependencies } from '../dependencies';
 import { serveEndpoint, type App } from '../http/serve-endpoint';
 import { listUsesOf } from '../projects/service';
+import { askCatalogue, listSizes as listSizesOf } from './ask-catalogue';
 import * as service from './service';
 
 /** Asking the catalogue, and the page of an asset. */
-export function addCatalogueRoutes(app: App, { pool }: Dependencies): void {
+export function addCatalogueRoutes(app: App, { pool, library }: Dependencies): void {
   serveEndpoint(app, searchCatalogue, ({ query, person }) =>
-    service.searchCatalogue(pool, mayAs(person.role, 'artist') ? query : { ...query, state: 'catalogued' }),
+    askCatalogue(pool, library, asMayAsk(query, person), { isGuest: isGuest(person), today: new Date() }),
   );
+  serveEndpoint(app, listSizes, ({ query, person }) => listSizesOf(pool, library, asMayAsk(query, person), new Date()));
   serveEndpoint(app, getAsset, async ({ params, person }) => {
     const page = await service.getAssetPage(pool, params.id, await listUsesOf(pool, params.id));
     return mayAs(person.role, 'artist') ? page : service.asGuestsSee(page);
   });
 }
+
+const isGuest = ({ role }: Person): boolean => !mayAs(role, 'artist');
+
+/** What waits on the bench, colleagues and projects are none of a guest's questions. */
+const asMayAsk = <Q extends Question>(question: Q, person: Person): Q =>
+  isGuest(person) ? { ...question, state: 'catalogued', by: '', used: '' } : question;

@@ -1,9 +1,9 @@
-import type { AssetPage, AssetUse, Card, Catalogue, Question, Version } from '@haveld/contract/api/catalogue';
+import type { AssetPage, AssetUse, Version } from '@haveld/contract/api/catalogue';
 import { DomainError } from '@haveld/contract/error';
 import { composeCredits, listCredits } from '@haveld/core/rights/credits';
 import { judgeUse } from '@haveld/core/rights/judge-use';
 import { listWorksOfSteps } from '@haveld/core/rights/lent-works';
-import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
+import { licenceWords } from '@haveld/core/rights/licence-book';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { SHOWN, toCard } from '../assets/card';
 import * as queries from '../assets/card-queries';
@@ -17,74 +17,6 @@ import { getArrivalName } from '../finds/service';
 import { loadBook } from '../house/book';
 import { getProvenance } from '../rights/provenance-queries';
 import { listWorks } from '../rights/works';
-
-const TRIANGLE_LIMITS = [5_000, 20_000, 100_000];
-
-type Test = (card: Card) => boolean;
-
-/** Asks the catalogue. Each facet counts what fits all the other parts of the question. */
-export async function searchCatalogue(db: Executor, question: Question): Promise<Catalogue> {
-  const { book } = await loadBook(db);
-  const all = (await queries.listCards(db, question)).map((row) => toCard(book, row, question.use));
-  const mayBeUsed = createUseTest(book);
-  const tests: Record<'category' | 'triangles' | 'use' | 'state', Test> = {
-    category: (card) => question.category === '' || card.category === question.category,
-    triangles: (card) => question.triangles === 0 || card.triangles <= question.triangles,
-    use: (card) => question.use === '' || mayBeUsed(card, question.use),
-    state: (card) => question.state === '' || card.state === question.state,
-  };
-  const fitting = (left: (keyof typeof tests)[]): Card[] =>
-    all.filter((card) =>
-      (Object.keys(tests) as (keyof typeof tests)[]).every((name) => left.includes(name) || tests[name](card)),
-    );
-  const cards = fitting([]);
-  return {
-    cards: orderCards(cards, question.order),
-    heldBack: fitting(['use']).length - cards.length,
-    facets: {
-      category: countBy(fitting(['category']), (card) => card.category ?? ''),
-      triangles: TRIANGLE_LIMITS.map((value) => ({
-        value,
-        count: fitting(['triangles']).filter((card) => card.triangles <= value).length,
-      })),
-      use: (['commercial', 'non-commercial'] as const).map((value) => ({
-        value,
-        count: fitting(['use']).filter((card) => mayBeUsed(card, value)).length,
-      })),
-      state: countBy(fitting(['state']), (card) => card.state),
-    },
-  };
-}
-
-/** Thousands of cards stand under a handful of licences: each is judged once. */
-function createUseTest(book: LicenceBook): (card: Card, use: 'commercial' | 'non-commercial') => boolean {
-  const known = new Map<string, boolean>();
-  return ({ licenceId, takenDown }, use) => {
-    if (takenDown) return false;
-    const key = `${use}|${licenceId}`;
-    const before = known.get(key);
-    if (before !== undefined) return before;
-    const { verdict } = judgeUse(book, licenceId, SHOWN[use]);
-    const may = verdict === 'allowed' || verdict === 'allowed-with-duties';
-    known.set(key, may);
-    return may;
-  };
-}
-
-function orderCards(cards: Card[], order: Question['order']): Card[] {
-  const by: Record<Question['order'], (a: Card, b: Card) => number> = {
-    height: (a, b) => (a.heightM ?? Infinity) - (b.heightM ?? Infinity) || a.name.localeCompare(b.name),
-    newest: (a, b) => b.accession.localeCompare(a.accession),
-    used: (a, b) => b.uses - a.uses || a.name.localeCompare(b.name),
-  };
-  return [...cards].sort(by[order]);
-}
-
-function countBy(cards: Card[], key: (card: Card) => string): { value: string; count: number }[] {
-  const counts = new Map<string, number>();
-  for (const card of cards) counts.set(key(card), (counts.get(key(card)) ?? 0) + 1);
-  return [...counts].map(([value, count]) => ({ value, count })).sort((a, b) => b.count - a.count);
-}
 
 /** Everything the page of an asset shows. @param uses where it is used */
 export async function getAssetPage(db: Executor, id: string, uses: AssetUse[]): Promise<AssetPage> {

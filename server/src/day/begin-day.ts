@@ -5,6 +5,8 @@ import { loadRules } from '../house/rule-queries';
 import { today } from '../house/today';
 import { insertJob, purgeEnded, wasAskedFor } from '../jobs/job-queries';
 import { listExpiring } from '../ledger/ledger-queries';
+import { forgetOldChanges } from '../library/change-queries';
+import { askForInsides } from '../library/handlers';
 import { askForPages } from '../pages/ask-for-pages';
 import { forgetEndedLinks } from '../people/link-queries';
 import { forgetEndedSessions } from '../people/session-queries';
@@ -38,7 +40,9 @@ export async function beginDay(pool: Pool, signal: AbortSignal): Promise<void> {
   }
   await askForJudging(pool);
   await askForPages(pool);
+  await askForInsides(pool);
   await purgeEnded(pool, (await loadRules(pool)).keepDoneWork);
   await cancelUnsentGifts(pool);
-  for (const forget of [forgetOldTries, forgetEndedSessions, forgetEndedTokens, forgetEndedLinks]) await forget(pool);
+  for (const forget of [forgetOldTries, forgetEndedSessions, forgetEndedTokens, forgetEndedLinks, forgetOldChanges])
+    await forget(pool);
 }

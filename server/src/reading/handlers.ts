@@ -48,6 +48,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
         const {
           shape,
           pictures: looks,
+          inside,
           ...assessed
         } = await tasks.run(
           'assess-find',
@@ -77,6 +78,7 @@ export function createReadingHandlers(dependencies: Dependencies, tasks: TaskRun
           readerVersion: READER_VERSION,
           shape,
           pictures: looks,
+          inside,
           read,
           reading: {
             id: randomUUID(),

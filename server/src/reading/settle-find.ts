@@ -1,4 +1,5 @@
 import type { PoolConnection } from 'mysql2/promise';
+import type { ModelInside } from '@haveld/contract/model-inside';
 import type { ShapeSignature } from '@haveld/core/geometry/shape-signature';
 import type { ReadResult } from '@haveld/engine/tasks/read-find';
 import { transact } from '../database/pool';
@@ -9,6 +10,7 @@ import * as arrivalQueries from '../finds/arrival-queries';
 import * as findQueries from '../finds/find-queries';
 import * as readingQueries from '../finds/reading-queries';
 import { insertJob } from '../jobs/job-queries';
+import { upsertInside } from '../library/inside-queries';
 import { noteKitFile, notePieceFile } from '../kits/service';
 
 /** What came of reading a find. */
@@ -18,6 +20,7 @@ export type Outcome =
       readerVersion: number;
       shape: ShapeSignature | null;
       pictures: { sha256: string; look: string | null }[];
+      inside: ModelInside;
       read?: Pick<ReadResult, 'pieces' | 'orthographic'>;
     }
   | { failed: string };
@@ -30,7 +33,10 @@ export async function settleFind({ pool }: Dependencies, findId: string, outcome
   const find = await findQueries.getFind(pool, findId);
   if (!find) return;
   if ('reading' in outcome) {
-    await transact(pool, (tx) => readingQueries.upsertReading(tx, outcome.reading, outcome.readerVersion));
+    await transact(pool, async (tx) => {
+      await upsertInside(tx, outcome.reading.documentSha256, outcome.inside);
+      await readingQueries.upsertReading(tx, outcome.reading, outcome.readerVersion);
+    });
     await transact(pool, (tx) => noteWhatItIs(tx, find, outcome));
   }
   await transact(pool, async (tx) => {

@@ -23,6 +23,7 @@ import { JobBell } from '../jobs/bell';
 import { TaskRunner } from '../jobs/task-runner';
 import { ThreadPool } from '../jobs/thread-pool';
 import { WorkerLoop, type JobHandlers } from '../jobs/worker-loop';
+import { Library } from '../library/library';
 import { addPerson } from '../people/service';
 
 const DIST = join(import.meta.dirname, '../../../dist');
@@ -54,6 +55,7 @@ export class TestLibrary {
     this.dependencies = {
       pool,
       store: new FolderStore(storeFolder),
+      library: new Library(pool),
       bell: new JobBell(),
       seal: new Seal(),
       log: pino({ level: process.env.HAVELD_TEST_LOG ?? 'silent' }),

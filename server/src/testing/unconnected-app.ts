@@ -8,13 +8,16 @@ import { Seal } from '../arrivals/seal';
 import { createPool } from '../database/pool';
 import type { App } from '../http/serve-endpoint';
 import { JobBell } from '../jobs/bell';
+import { Library } from '../library/library';
 
 /** @returns the application as it is served, its database never asked: for what can be known of its routes alone */
 export function createUnconnectedApp(): App {
   const folder = mkdtempSync(join(tmpdir(), 'haveld-routes-'));
+  const pool = createPool('mysql://127.0.0.1:1/none');
   return createApp(
     {
-      pool: createPool('mysql://127.0.0.1:1/none'),
+      pool,
+      library: new Library(pool),
       store: new FolderStore(folder),
       bell: new JobBell(),
       seal: new Seal(),

@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
 import { getEarlier, getSheet, listBench, listLenders, listStandIns } from '@haveld/contract/api/bench';
-import { getAsset, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
+import { CARDS_A_PAGE, getAsset, listSizes, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
 import { listDuplicates } from '@haveld/contract/api/duplicates';
 import { listGifts, listGivingLinks, lookAtGift, lookAtGiving } from '@haveld/contract/api/giving';
 import { listHabits } from '@haveld/contract/api/habits';
@@ -141,6 +141,18 @@ export const catalogueQuery = (question: Question) =>
     queryKey: [LIBRARY, 'catalogue', question],
     queryFn: ({ signal }) => call(searchCatalogue, { query: question, signal }),
     placeholderData: (before) => before,
+  });
+/** A further page of what fits, without counts. @param page from 0 */
+export const cardsQuery = (question: Question, page: number) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'catalogue', question, page],
+    queryFn: ({ signal }) =>
+      call(searchCatalogue, { query: { ...question, offset: page * CARDS_A_PAGE, counted: 'no' }, signal }),
+  });
+export const sizesQuery = (question: Question) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'sizes', question],
+    queryFn: ({ signal }) => call(listSizes, { query: question, signal }),
   });
 export const assetQuery = (id: string) =>
   queryOptions({

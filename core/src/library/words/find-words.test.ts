@@ -14,13 +14,14 @@ function makeLibrary(...all: Said[]) {
     numbers: { triangles: null, heightM: null, longestM: null, addedDay: null, uses: 0 },
   });
   all.forEach((words, i) => index.put(toEntry(words, i)));
-  const search = new LibrarySearch(index, {});
+  const search = new LibrarySearch(index);
   const ask = (words: string) => ({ words, conditions: {} });
   return {
     find: (words: string): string[] =>
-      search.page(ask(words), 'best', 0, 100).map((accession) => all[accession - 1].name),
-    explain: (words: string, name: string) => search.explain(ask(words), all.findIndex((one) => one.name === name) + 1),
-    isLoose: (words: string) => search.ask(ask(words)).isLoose,
+      search.page(search.find(ask(words)), 'best', 0, 100).map((accession) => all[accession - 1].name),
+    explain: (words: string, name: string) =>
+      search.explain(search.find(ask(words)), all.findIndex((one) => one.name === name) + 1),
+    isLoose: (words: string) => search.find(ask(words)).isLoose,
   };
 }
 

@@ -7,6 +7,8 @@ import { formatMapSide, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { STANDING_MARKS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
+import type { FoundCard } from './card-pages';
+import { describeHit } from './hit-words';
 
 /** What stands under a picture: name, number, size, weight, maps, licence. */
 export function CardWords({
@@ -14,11 +16,12 @@ export function CardWords({
   isChosen,
   onToggle,
 }: {
-  card: Card;
+  card: FoundCard;
   isChosen: boolean;
   onToggle: ((card: Card) => void) | null;
 }) {
   const book = useBook();
+  const reason = describeHit(card.reasons);
   const mark = card.takenDown ? 'blocks' : STANDING_MARKS[standingOf(book, card.licenceId)];
   return (
     <div className="card-words">
@@ -44,6 +47,7 @@ export function CardWords({
           <Mark mark={mark} /> {card.takenDown ? 'taken down' : licenceWords(book, card.licenceId)}
         </span>
       </p>
+      {reason !== '' && <p className="small quiet card-reason">{reason}</p>}
     </div>
   );
 }

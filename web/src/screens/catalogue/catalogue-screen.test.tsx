@@ -37,11 +37,12 @@ const catalogue = exampleOf(CatalogueSchema, {
       licenceId: 'CC0-1.0',
     },
   ],
+  total: 2,
   heldBack: 3,
   facets: {
     category: [{ value: 'prop', count: 2 }],
     use: [{ value: 'commercial', count: 1 }],
-    triangles: [{ value: 5000, count: 2 }],
+    triangles: [{ value: '5000', count: 2 }],
   },
 });
 const tide = exampleOf(ProjectRowSchema, { id: 'tide', name: 'Tide House', live: true });

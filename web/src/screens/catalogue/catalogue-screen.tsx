@@ -10,24 +10,37 @@ import { catalogueQuery } from '../../api/queries';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { useMay } from '../../parts/use-may';
 import { HandOverDialog } from '../projects/hand-over-dialog';
+import { CardList, CardListHead } from './card-list';
+import { CardPages } from './card-pages';
 import { Drawers } from './drawers';
 import { Frames } from './frames';
+import { isNarrowed } from './question-parts';
 import { QuestionSentence } from './question-sentence';
+import { SizeScale } from './size-scale';
 
-type Pictures = 'scale' | 'frame';
+const PICTURES = [
+  { value: 'scale', label: 'true to scale' },
+  { value: 'frame', label: 'each in its frame' },
+  { value: 'list', label: 'a line each' },
+  { value: 'sizes', label: 'by size' },
+] as const;
 
-const ORDERS: { value: Question['order']; label: string }[] = [
+const ORDERS: { value: Exclude<Question['order'], ''>; label: string }[] = [
   { value: 'height', label: 'by height' },
   { value: 'newest', label: 'newest' },
   { value: 'used', label: 'most used' },
+  { value: 'name', label: 'by name' },
 ];
+const BEST = { value: 'best', label: 'best match' } as const;
 
 /** The library, asked in a sentence that stands in the address. */
 export function CatalogueScreen() {
   const [search, setSearch] = useSearchParams();
   const parsed = QuestionSchema.safeParse(Object.fromEntries(search));
   const question = parsed.success ? parsed.data : QuestionSchema.parse({});
-  const pictures: Pictures = search.get('pictures') === 'frame' ? 'frame' : 'scale';
+  const pictures = PICTURES.find(({ value }) => value === search.get('pictures'))?.value ?? 'scale';
+  const natural = question.words === '' ? 'height' : 'best';
+  const order = question.order === '' ? natural : question.order;
   const catalogue = useQuery(catalogueQuery(question));
   const [chosen, setChosen] = useState<ReadonlyMap<string, Card>>(new Map());
   const [handing, setHanding] = useState(false);
@@ -47,12 +60,9 @@ export function CatalogueScreen() {
     setChosen(next);
   };
   const cards = catalogue.data?.cards ?? [];
-  const isNarrowed =
-    question.words !== '' ||
-    question.category !== '' ||
-    question.use !== '' ||
-    question.triangles > 0 ||
-    question.state !== 'catalogued';
+  const total = catalogue.data?.total ?? 0;
+  const isAsking = isNarrowed(question);
+  const onToggle = mayHandOver ? toggle : null;
   return (
     <div className="screen">
       <div className="catalogue-head">
@@ -62,19 +72,20 @@ export function CatalogueScreen() {
           <Choice
             label="Pictures"
             value={pictures}
-            options={[
-              { value: 'scale', label: 'true to scale, row by row' },
-              { value: 'frame', label: 'each in its frame' },
-            ]}
-            onChange={(value) => ask({ pictures: value === 'frame' ? 'frame' : '' })}
+            options={PICTURES}
+            onChange={(value) => ask({ pictures: value === 'scale' ? '' : value })}
           />
-          <span className="quiet small">Order</span>
-          <Choice
-            label="Order"
-            value={question.order}
-            options={ORDERS}
-            onChange={(value) => ask({ order: value === 'height' ? '' : value })}
-          />
+          {pictures !== 'list' && pictures !== 'sizes' && (
+            <>
+              <span className="quiet small">Order</span>
+              <Choice
+                label="Order"
+                value={order}
+                options={question.words === '' ? ORDERS : [BEST, ...ORDERS]}
+                onChange={(value) => ask({ order: value === natural ? '' : value })}
+              />
+            </>
+          )}
           <span className="grow" />
           {chosen.size > 0 && (
             <>
@@ -99,9 +110,9 @@ export function CatalogueScreen() {
         {catalogue.error && <Failure error={catalogue.error} onRetry={() => void catalogue.refetch()} />}
         {catalogue.data && cards.length === 0 && (
           <Notice
-            title={isNarrowed ? 'Nothing fits this question' : 'The catalogue is empty'}
+            title={isAsking ? 'Nothing fits this question' : 'The catalogue is empty'}
             action={
-              isNarrowed ? (
+              isAsking ? (
                 <Button variant="outlined" onClick={() => setSearch(new URLSearchParams())}>
                   Ask for everything
                 </Button>
@@ -114,15 +125,30 @@ export function CatalogueScreen() {
               )
             }
           >
-            {isNarrowed ? 'Take a word or a condition away.' : 'What is put right on the bench is catalogued here.'}
+            {isAsking ? 'Take a word or a condition away.' : 'What is put right on the bench is catalogued here.'}
           </Notice>
         )}
-        {cards.length > 0 &&
-          (pictures === 'scale' ? (
-            <Drawers cards={cards} chosen={chosen} onToggle={mayHandOver ? toggle : null} />
-          ) : (
-            <Frames cards={cards} chosen={chosen} onToggle={mayHandOver ? toggle : null} />
-          ))}
+        {cards.length > 0 && pictures === 'sizes' && <SizeScale question={question} onAsk={ask} />}
+        {cards.length > 0 && pictures === 'list' && (
+          <CardListHead
+            order={order === 'best' ? null : order}
+            onOrder={(next) => ask({ order: next === natural ? '' : next })}
+          />
+        )}
+        {cards.length > 0 && pictures !== 'sizes' && (
+          <CardPages
+            // another question begins at its first page
+            key={search.toString()}
+            question={question}
+            first={cards}
+            total={total}
+            render={(some) => {
+              const shown = { cards: some, chosen, onToggle };
+              if (pictures === 'list') return <CardList {...shown} />;
+              return pictures === 'scale' ? <Drawers {...shown} /> : <Frames {...shown} />;
+            }}
+          />
+        )}
       </div>
       {handing && (
         <HandOverDialog
@@ -146,7 +172,7 @@ function Choice<V extends string>({
 }: {
   label: string;
   value: V;
-  options: { value: V; label: string }[];
+  options: readonly { value: V; label: string }[];
   onChange: (value: V) => void;
 }) {
   return (

@@ -3,6 +3,7 @@ import type { Card } from '@haveld/contract/api/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl } from '../../api/client';
 import { formatTick, HEADROOM_PX, layDrawers, listTicks, type Drawer } from '../../parts/lay-drawers';
+import type { FoundCard } from './card-pages';
 import { CardWords } from './card-words';
 
 const RULE_PX = 56;
@@ -12,7 +13,7 @@ const PICTURE_PX = 232;
 const LONE_PICTURE_PX = 420;
 
 export interface CardsProps {
-  cards: readonly Card[];
+  cards: readonly FoundCard[];
   chosen: ReadonlyMap<string, Card>;
   /** Null for whoever hands nothing over. */
   onToggle: ((card: Card) => void) | null;
@@ -51,7 +52,12 @@ export function Drawers(props: CardsProps) {
   );
 }
 
-function DrawerRow({ drawer, heightPx, chosen, onToggle }: { drawer: Drawer<Card>; heightPx: number } & CardsProps) {
+function DrawerRow({
+  drawer,
+  heightPx,
+  chosen,
+  onToggle,
+}: { drawer: Drawer<FoundCard>; heightPx: number } & CardsProps) {
   const scale = (heightPx - HEADROOM_PX) / drawer.heightM;
   return (
     <section className="drawer" aria-label={`Up to ${formatLength(drawer.heightM)} high`}>

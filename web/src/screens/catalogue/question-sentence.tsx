@@ -1,11 +1,16 @@
-import type { Catalogue, Question } from '@haveld/contract/api/catalogue';
-import type { Category } from '@haveld/contract/category';
+import Button from '@mui/material/Button';
+import Popover from '@mui/material/Popover';
+import { useState } from 'react';
+import { TRIANGLE_LIMITS, type Catalogue, type FacetCount, type Question } from '@haveld/contract/api/catalogue';
 import { Underlined } from '../../parts/underlined';
+import { useBook } from '../../parts/use-book';
+import { listNarrower } from './list-narrower';
+import { CATEGORY_PLURALS, QUESTION_PARTS, type Asked, type QuestionPart } from './question-parts';
 
 export interface QuestionSentenceProps {
   question: Question;
   catalogue: Catalogue | undefined;
-  onAsk: (change: Record<string, string>) => void;
+  onAsk: (change: Asked) => void;
 }
 
 const USES: Record<string, string> = {
@@ -16,45 +21,47 @@ const USES: Record<string, string> = {
 const STATES: Record<string, string> = {
   catalogued: 'catalogued',
   'on-bench': 'on the bench',
-  '': 'in any state',
+  any: 'in any state',
 };
 
-const PLURALS: Record<Category | '', string> = {
-  '': 'Things',
-  prop: 'Props',
-  furniture: 'Furniture',
-  building: 'Buildings',
-  vehicle: 'Vehicles',
-  creature: 'Creatures',
-  foliage: 'Foliage',
-};
+const countOf = (list: readonly FacetCount[] | undefined, value: string | number): number | undefined =>
+  list?.find((entry) => entry.value === String(value))?.count;
 
-/** "Things that we may use in a paid production, below 20 k triangles": each underlined word opens its choices with their counts. */
+const begin = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** "Red furniture of oak, that we may use in a paid production, below 20 k triangles": each underlined word opens its choices with their counts. */
 export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenceProps) {
-  const facets = catalogue?.facets;
-  const countOf = (
-    list: { value: string | number; count: number }[] | undefined,
-    value: string | number,
-  ): number | undefined => list?.find((entry) => entry.value === value)?.count;
-  const categories =
-    facets?.category.map(({ value, count }) => ({
-      value,
-      label: value === '' ? 'without a category' : value,
-      count,
-    })) ?? [];
+  const facets = catalogue?.facets ?? undefined;
+  const asked = QUESTION_PARTS.filter(({ valueOf }) => valueOf(question) !== '');
+  const first = asked.find(({ place }) => place === 'before');
+  const saying = (place: QuestionPart['place'], before: string) =>
+    asked
+      .filter((part) => part.place === place)
+      .map((part) => (
+        <span key={part.facet}>
+          {before}
+          <AskedPart part={part} question={question} catalogue={catalogue} onAsk={onAsk} begins={part === first} />
+        </span>
+      ));
+  const things = CATEGORY_PLURALS[question.category];
   return (
     <div className="question">
       <h1 className="question-words">
+        {saying('before', '')}
+        {first && ' '}
         <Underlined
           name="Category"
-          label={PLURALS[question.category]}
+          label={first ? things : begin(things)}
           value={question.category}
-          options={[{ value: '', label: 'anything' }, ...categories.filter((option) => option.value !== '')]}
+          options={[
+            { value: '', label: 'anything' },
+            ...(facets?.category.map(({ value, count }) => ({ value, label: value, count })) ?? []),
+          ]}
           onChoose={(category) => onAsk({ category })}
         />
         {question.words !== '' && (
           <>
-            {' called '}
+            {' found by '}
             <button
               type="button"
               className="underlined"
@@ -65,6 +72,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
             </button>
           </>
         )}
+        {saying('after', ' ')}
         {' that we may use in '}
         <Underlined
           name="Use"
@@ -76,26 +84,27 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
         {', '}
         <Underlined
           name="Triangles"
-          label={question.triangles === 0 ? 'of any weight' : `below ${question.triangles / 1000} k triangles`}
+          label={sayTriangles(question.triangles)}
           value={String(question.triangles)}
           options={[
-            { value: '0', label: 'of any weight' },
-            ...[5000, 20000, 100000].map((limit) => ({
+            { value: '0', label: sayTriangles(0) },
+            ...TRIANGLE_LIMITS.map((limit) => ({
               value: String(limit),
-              label: `below ${limit / 1000} k triangles`,
+              label: sayTriangles(limit),
               count: countOf(facets?.triangles, limit),
             })),
           ]}
           onChoose={(triangles) => onAsk({ triangles: triangles === '0' ? '' : triangles })}
         />
+        {saying('end', ', ')}
         {', '}
         <Underlined
           name="State"
           label={STATES[question.state]}
           value={question.state}
-          options={['catalogued', 'on-bench'].map((value) => ({
+          options={Object.entries(STATES).map(([value, label]) => ({
             value,
-            label: STATES[value],
+            label,
             count: countOf(facets?.state, value),
           }))}
           onChoose={(state) => onAsk({ state: state === 'catalogued' ? '' : state })}
@@ -104,10 +113,100 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
       </h1>
       {catalogue && (
         <span className="quiet small" role="status">
-          {catalogue.cards.length} {catalogue.cards.length === 1 ? 'fits' : 'fit'}
-          {catalogue.heldBack > 0 ? `, ${catalogue.heldBack} held back by licence` : ''}
+          {catalogue.total.toLocaleString('en')} {catalogue.total === 1 ? 'fits' : 'fit'}
+          {catalogue.isLoose ? ' some of the words' : ''}
+          {catalogue.heldBack > 0 ? `, ${catalogue.heldBack.toLocaleString('en')} held back by licence` : ''}
         </span>
       )}
+      {catalogue && <Narrow question={question} catalogue={catalogue} onAsk={onAsk} />}
+    </div>
+  );
+}
+
+const sayTriangles = (limit: number): string => (limit === 0 ? 'of any weight' : `below ${limit / 1000} k triangles`);
+
+function AskedPart({
+  part,
+  question,
+  catalogue,
+  onAsk,
+  begins,
+}: QuestionSentenceProps & { part: QuestionPart; begins: boolean }) {
+  const book = useBook();
+  const value = part.valueOf(question);
+  const counts = catalogue?.facets?.[part.facet] ?? [];
+  const said = part.say(value, part.label(counts.find((one) => one.value === value) ?? { value }, book));
+  return (
+    <Underlined
+      name={part.name}
+      label={begins ? begin(said) : said}
+      value={value}
+      options={[
+        { value: '', label: 'any' },
+        ...counts.map((count) => ({ value: count.value, label: part.label(count, book), count: count.count })),
+      ]}
+      onChoose={(chosen) => onAsk(part.ask(chosen))}
+    />
+  );
+}
+
+/** What divides the answer best, a click each; all the rest behind one more. */
+function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalogue: Catalogue }) {
+  const book = useBook();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const { facets } = catalogue;
+  if (!facets) return null;
+  const open = QUESTION_PARTS.filter(
+    ({ valueOf, facet }) => valueOf(question) === '' && facets[facet].some(({ count }) => count > 0),
+  );
+  if (open.length === 0) return null;
+  return (
+    <div className="narrow">
+      <span className="quiet small">Narrow it to</span>
+      {listNarrower(question, catalogue).map(({ part, count }) => (
+        <button
+          key={`${part.facet} ${count.value}`}
+          type="button"
+          className="narrower"
+          onClick={() => onAsk(part.ask(count.value))}
+        >
+          {part.say(count.value, part.label(count, book))}{' '}
+          <span className="mono">{count.count.toLocaleString('en')}</span>
+        </button>
+      ))}
+      <Button size="small" aria-haspopup="dialog" onClick={(event) => setAnchor(event.currentTarget)}>
+        Everything it can be narrowed by
+      </Button>
+      <Popover
+        anchorEl={anchor}
+        open={anchor !== null}
+        onClose={() => setAnchor(null)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        slotProps={{ paper: { 'aria-label': 'Everything it can be narrowed by', role: 'dialog' } }}
+      >
+        <div className="narrow-all">
+          {open.map((part) => (
+            <section key={part.facet} aria-label={part.name}>
+              <h2>{part.name}</h2>
+              {facets[part.facet]
+                .filter(({ count }) => count > 0)
+                .map((count) => (
+                  <button
+                    key={count.value}
+                    type="button"
+                    onClick={() => {
+                      setAnchor(null);
+                      onAsk(part.ask(count.value));
+                    }}
+                  >
+                    <span>{part.label(count, book)}</span>
+                    <span className="mono quiet">{count.count.toLocaleString('en')}</span>
+                  </button>
+                ))}
+            </section>
+          ))}
+        </div>
+      </Popover>
     </div>
   );
 }

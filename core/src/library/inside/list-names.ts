@@ -1,17 +1,12 @@
 import type { Document } from '@gltf-transform/core';
-import { meaningOf } from '../structure/parts/name-habits';
-
-/** Names within a model that say something; each once, in the order of the document. */
-export interface NamesInside {
-  materials: string[];
-  parts: string[];
-}
+import type { ModelInside } from '@haveld/contract/model-inside';
+import { meaningOf } from '../../structure/parts/name-habits';
 
 /** So many names of either kind are kept; a model with more is an assembly whose parts are better looked up in it. */
 const MOST = 400;
 
-/** What the parts and materials of a model are called. Names that programs give by themselves are left out. */
-export function listInside(document: Document): NamesInside {
+/** What the parts and materials of a model are called, each name once. Names that programs give by themselves are left out. */
+export function listNames(document: Document): Pick<ModelInside, 'materials' | 'parts'> {
   const root = document.getRoot();
   return {
     materials: listMeant(root.listMaterials()),

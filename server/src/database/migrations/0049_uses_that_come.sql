@@ -1,0 +1,2 @@
+CREATE TRIGGER IF NOT EXISTS library_use_came AFTER INSERT ON hand_over FOR EACH ROW
+  INSERT INTO library_change (accession) SELECT accession FROM asset WHERE asset.id = NEW.asset_id AND NEW.state = 'packed';
