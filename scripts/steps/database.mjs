@@ -17,7 +17,7 @@ const ORDINARY = { name: 'nobody', id: '65534' };
 
 /** On one database alone: what statements and migrations need. */
 const NEEDED =
-  'SELECT, INSERT, UPDATE, DELETE, CREATE, DROP, ALTER, INDEX, REFERENCES, CREATE TEMPORARY TABLES, LOCK TABLES';
+  'SELECT, INSERT, UPDATE, DELETE, CREATE, DROP, ALTER, INDEX, REFERENCES, TRIGGER, CREATE TEMPORARY TABLES, LOCK TABLES';
 
 /** @returns a port on loopback that nobody listens on */
 export function findFreePort() {

@@ -15,7 +15,7 @@ const TRAITS: Record<ModelTrait, (document: Document, figures: Figures) => boole
   maps: (_, { maps }) => maps > 0,
   clips: (_, { clips }) => clips > 0,
   joints: (_, { joints }) => joints > 0,
-  levels: (document) => countLevels(document) > 1,
+  levels: (document) => countLevels(document) > 0,
   collision: (document) => readCollision(document) !== null,
   'vertex-colours': (document) => hasAttribute(document, 'COLOR_0'),
   'second-layout': (document) => hasAttribute(document, 'TEXCOORD_1'),

@@ -12,7 +12,7 @@ const KEYWORDS: Record<Colour, string> = {
   white: 'white snow ivory whitesmoke ghostwhite floralwhite azure mintcream',
   grey: 'gray dimgray darkgray silver lightgray gainsboro slategray lightslategray darkslategray',
   red: 'red crimson firebrick darkred maroon',
-  orange: 'orange darkorange orangered coral tomato',
+  orange: 'orange darkorange orangered coral tomato chocolate',
   yellow: 'yellow gold khaki lightyellow lemonchiffon',
   green:
     'green lime limegreen darkgreen forestgreen seagreen mediumseagreen springgreen mediumspringgreen lawngreen chartreuse yellowgreen olivedrab darkolivegreen greenyellow lightgreen palegreen darkseagreen olive',
@@ -20,7 +20,7 @@ const KEYWORDS: Record<Colour, string> = {
   purple:
     'purple rebeccapurple indigo darkviolet darkorchid blueviolet mediumorchid darkmagenta mediumpurple violet plum',
   pink: 'pink lightpink hotpink deeppink palevioletred mediumvioletred magenta orchid',
-  brown: 'saddlebrown sienna peru chocolate sandybrown burlywood tan darkgoldenrod',
+  brown: 'saddlebrown sienna peru sandybrown burlywood tan darkgoldenrod',
 };
 
 /** Less of what is seen than this share is not what a thing is called by. Ours. */
