@@ -7,6 +7,7 @@ import { run } from './steps/run.mjs';
 const FITS = {
   pictures: { by: 'train-picture-weights', writes: 'core/src/textures/judging/picture-weights.ts' },
   front: { by: 'train-front-weights', writes: 'core/src/placement/front/front-weights.ts' },
+  kernel: { by: 'write-count-kernel', writes: 'core/src/library/bits/count-kernel.ts' },
   nouns: { by: 'write-noun-tree', writes: 'core/src/library/words/noun-tree.ts' },
   meanings: { by: 'hang-on-wordnet', writes: 'core/src/placement/size/kinds/word-meanings.ts' },
   orientation: { by: 'train-orientation-weights', writes: 'core/src/placement/orientation/orientation-weights.ts' },

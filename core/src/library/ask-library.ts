@@ -1,4 +1,5 @@
 import { Bitset } from './bits/bitset';
+import { takeMost } from './columns/value-column';
 import { ConditionSets } from './condition-sets';
 import type { ValueFacet } from './library-entry';
 import type { LibraryIndex } from './library-index';
@@ -13,6 +14,9 @@ const MOST_VALUES = 256;
 const SAMPLE = { size: 8_000, best: 40 };
 
 const MOST_KEPT = 64;
+
+/** Ranks are smaller than this: what costs more comes after all that costs less. */
+const COST_STEP = 2 ** 33;
 
 /** Slots one by one, or as a set. */
 type Slots = { listed: Uint32Array } | { set: Bitset };
@@ -173,13 +177,9 @@ export class LibrarySearch {
         return [{ value: '', count: slots.length }];
       case 'values': {
         const column = this.index.values[tally.facet];
-        const counts = new Uint32Array(column.values.length);
-        column.countOver(slots, counts);
-        return best(
-          [...counts.keys()].filter((code) => counts[code] > 0),
-          (code) => counts[code],
-          tally.most,
-        ).map(({ code, count }) => ({ value: column.values[code].name, count }));
+        return column
+          .countOver(slots, tally.most)
+          .map(({ code, count }) => ({ value: column.values[code].name, count }));
       }
       default:
         return this.listGroups(tally).map(({ value, set }) => {
@@ -191,6 +191,8 @@ export class LibrarySearch {
   }
 
   private countSet(set: Bitset, tally: Tally): Counts {
+    const { counted: sets } = this.index;
+    sets.ask(set);
     switch (tally.kind) {
       case 'all':
         return [{ value: '', count: set.count() }];
@@ -198,13 +200,11 @@ export class LibrarySearch {
         const column = this.index.values[tally.facet];
         const codes =
           column.values.length <= MOST_VALUES ? [...column.values.keys()] : this.listLikely(set, tally.facet);
-        return best(codes, (code) => column.countIn(set, code, this.index.room), tally.most).map(({ code, count }) => ({
-          value: column.values[code].name,
-          count,
-        }));
+        const counted = codes.map((code) => ({ code, count: column.countIn(set, code, this.index.room) }));
+        return takeMost(counted, tally.most).map(({ code, count }) => ({ value: column.values[code].name, count }));
       }
       default:
-        return this.listGroups(tally).map(({ value, set: group }) => ({ value, count: set.countIn(group) }));
+        return this.listGroups(tally).map(({ value, set: group }) => ({ value, count: sets.countWith(group) }));
     }
   }
 
@@ -228,14 +228,7 @@ export class LibrarySearch {
     const step = Math.max(1, Math.floor(size / (SAMPLE.size * 4)));
     for (let slot = 0; slot < size && slots.length < SAMPLE.size; slot += step) if (set.has(slot)) slots.push(slot);
     if (slots.length < SAMPLE.best) set.forEach((slot) => slots.length < SAMPLE.size && slots.push(slot));
-    const column = this.index.values[facet];
-    const counts = new Uint32Array(column.values.length);
-    column.countOver(Uint32Array.from(slots), counts);
-    return best(
-      [...counts.keys()].filter((code) => counts[code] > 0),
-      (code) => counts[code],
-      SAMPLE.best,
-    ).map(({ code }) => code);
+    return this.index.values[facet].countOver(Uint32Array.from(slots), SAMPLE.best).map(({ code }) => code);
   }
 
   private pageOfList(
@@ -246,13 +239,15 @@ export class LibrarySearch {
     length: number,
   ): number[] {
     const { ranks } = this.index.getOrder(order);
-    const byRank = Array.from(slots, (slot, i) => ({
-      slot,
-      cost: order === 'best' && costs ? costs[i] : 0,
-      rank: ranks[slot],
-    }));
-    byRank.sort((a, b) => a.cost - b.cost || a.rank - b.rank);
-    return byRank.slice(offset, offset + length).map(({ slot }) => slot);
+    const keys = new Float64Array(slots.length);
+    for (let i = 0; i < slots.length; i++)
+      keys[i] = ranks[slots[i]] + (order === 'best' && costs ? costs[i] * COST_STEP : 0);
+    const sorted = keys.slice().sort();
+    const [first, last] = [sorted[offset], sorted[Math.min(offset + length, sorted.length) - 1]];
+    const page: { slot: number; key: number }[] = [];
+    for (let i = 0; i < slots.length; i++)
+      if (keys[i] >= first && keys[i] <= last) page.push({ slot: slots[i], key: keys[i] });
+    return page.sort((a, b) => a.key - b.key).map(({ slot }) => slot);
   }
 
   private pageOfSet(
@@ -279,17 +274,4 @@ export class LibrarySearch {
     }
     return found;
   }
-}
-
-/** @returns codes with the largest counts, the largest first, without those that count nothing */
-function best(
-  codes: readonly number[],
-  countOf: (code: number) => number,
-  most: number,
-): { code: number; count: number }[] {
-  return codes
-    .map((code) => ({ code, count: countOf(code) }))
-    .filter(({ count }) => count > 0)
-    .sort((a, b) => b.count - a.count || a.code - b.code)
-    .slice(0, most);
 }

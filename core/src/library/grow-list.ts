@@ -12,6 +12,11 @@ export class GrowList {
     this.held[this.length++] = value;
   }
 
+  /** @returns -1 for an empty list */
+  get last(): number {
+    return this.length === 0 ? -1 : this.held[this.length - 1];
+  }
+
   /** What is held, not a copy; good until the next push. */
   get values(): Uint32Array {
     return this.held.subarray(0, this.length);

@@ -1,4 +1,5 @@
 import { Bitset } from './bits/bitset';
+import { CountedSets } from './bits/counted-sets';
 import { GrowList } from './grow-list';
 import { NumberColumn } from './columns/number-column';
 import { RankOrder } from './columns/rank-order';
@@ -29,9 +30,10 @@ type Compare = (a: number, b: number) => number;
  * new one, and its old slot is dead. So every list of slots only grows at its end.
  */
 export class LibraryIndex {
+  readonly counted = new CountedSets();
   readonly words = new WordIndex();
   readonly finder = new WordFinder(this.words);
-  readonly values = Object.fromEntries(VALUE_FACETS.map((facet) => [facet, new ValueColumn()])) as Record<
+  readonly values = Object.fromEntries(VALUE_FACETS.map((facet) => [facet, new ValueColumn(this.counted)])) as Record<
     ValueFacet,
     ValueColumn
   >;
@@ -46,8 +48,13 @@ export class LibraryIndex {
   private orders: Record<LibraryOrder, RankOrder> | null = null;
   /** How many numbers sets of slots have room for. */
   room = ROOM;
+
   /** Changes with every entry. */
   revision = 0;
+
+  constructor() {
+    this.counted.grow(ROOM);
+  }
 
   /** @returns how many slots there are, dead ones too */
   get size(): number {
@@ -72,12 +79,13 @@ export class LibraryIndex {
     if (slot >= this.room) {
       this.room = Math.max(slot + ROOM, Math.ceil(this.room * 1.5));
       this.alive.grow(this.room);
+      this.counted.grow(this.room);
     }
     this.accessions.push(entry.accession);
     this.slots.set(entry.accession, slot);
     this.alive.add(slot);
     this.names.push(foldWord(entry.name));
-    for (const facet of VALUE_FACETS) this.values[facet].add(slot, entry.values[facet] ?? [], this.room);
+    for (const facet of VALUE_FACETS) this.values[facet].add(slot, entry.values[facet] ?? []);
     for (const facet of NUMBER_FACETS) this.numbers[facet].set(slot, entry.numbers[facet]);
     for (const [field, text] of Object.entries(entry.words) as [WordField, string][])
       if (text !== '') this.words.add(slot, field, text);

@@ -13,8 +13,9 @@ export interface CardRow {
   state: AssetState;
   licenceId: string;
   author: string;
-  triangles: number | null;
-  mapSide: number | null;
+  /** As received where there is no version yet; figures out of JSON come as text. */
+  triangles: number | string | null;
+  mapSide: number | string | null;
   hasSize: number | null;
   widthM: number | null;
   heightM: number | null;
@@ -28,12 +29,13 @@ export interface CardRow {
 }
 
 const CARD = `SELECT asset.id, asset.accession, asset.find_id AS findId, asset.reading_id AS readingId, asset.name, asset.category, asset.state,
-  provenance.licence_id AS licenceId, provenance.author, version.triangles, version.map_side AS mapSide, version.has_size AS hasSize,
-  version.orthographic_width AS widthM, version.orthographic_height AS heightM, version.thumbnail_sha256 AS thumbnailSha256, version.orthographic_sha256 AS orthographicSha256,
+  provenance.licence_id AS licenceId, provenance.author,
+  COALESCE(version.triangles, JSON_VALUE(reading.figures, '$.triangles')) AS triangles, COALESCE(version.map_side, JSON_VALUE(reading.figures, '$.mapSide')) AS mapSide, version.has_size AS hasSize,
+  version.orthographic_width AS widthM, version.orthographic_height AS heightM, COALESCE(version.thumbnail_sha256, reading.thumbnail_sha256) AS thumbnailSha256, version.orthographic_sha256 AS orthographicSha256,
   version.id AS versionId, version.number AS versionNumber, version.model_sha256 AS modelSha256,
   asset.taken_down AS takenDown,
   (SELECT COUNT(*) FROM hand_over WHERE hand_over.asset_id = asset.id AND hand_over.state = 'packed') AS uses
-  FROM asset JOIN provenance ON provenance.asset_id = asset.id LEFT JOIN version ON version.id = asset.current_version_id`;
+  FROM asset JOIN provenance ON provenance.asset_id = asset.id JOIN reading ON reading.id = asset.reading_id LEFT JOIN version ON version.id = asset.current_version_id`;
 
 /** Cards of these assets, in no order. @param ids at least one */
 export const listCardsOf = (db: Executor, ids: readonly string[]): Promise<CardRow[]> =>

@@ -16,10 +16,7 @@ import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { SHOWN, toCard } from '../assets/card';
 import { listCardsNumbered } from '../assets/card-queries';
 import type { Executor } from '../database/pool';
-import { loadBook } from '../house/book';
 import type { Library } from '../library/library';
-import { listNamesOf } from '../people/person-queries';
-import { listNamesOfProjects } from '../projects/queries';
 
 const DAY_MS = 86_400_000;
 const SINCE_DAYS: Record<Exclude<Question['since'], ''>, number> = { week: 7, month: 31, year: 365 };
@@ -45,8 +42,8 @@ export async function askCatalogue(
   question: Question & Page,
   { isGuest, today }: { isGuest: boolean; today: Date },
 ): Promise<Catalogue> {
-  const { book } = await loadBook(db);
-  const search = await library.open();
+  const open = await library.open();
+  const { book, search } = open;
   // from here to the page nothing is waited for: slots are those of one state of the library
   const day = Math.floor(today.getTime() / DAY_MS);
   const uses = listUsable(book, search);
@@ -58,7 +55,8 @@ export async function askCatalogue(
   const rows = new Map((await listCardsNumbered(db, accessions)).map((row) => [row.accession, row]));
   if (facets) {
     for (const facet of isGuest ? INTERNAL : []) facets[facet] = [];
-    await nameIds(db, facets);
+    facets.by = nameAll(facets.by, open.people);
+    facets.used = nameAll(facets.used, open.projects);
   }
   return {
     // who is gone between the two is left out
@@ -83,8 +81,7 @@ export async function listSizes(
   question: Question,
   today: Date,
 ): Promise<z.infer<typeof listSizesEndpoint.response>> {
-  const { book } = await loadBook(db);
-  const search = await library.open();
+  const { book, search } = await library.open();
   const conditions = listConditions(question, listUsable(book, search), Math.floor(today.getTime() / DAY_MS));
   const found = [null, ...SIZE_SCALE].map((from, i) => {
     const to = SIZE_SCALE[i] ?? null;
@@ -203,17 +200,5 @@ function countFacets(search: LibrarySearch, fitting: Fitting, uses: Uses, day: n
 }
 
 /** People and projects are known by their ids; who asks reads their names. */
-async function nameIds(db: Executor, facets: Record<Facet, FacetCount[]>): Promise<void> {
-  const [people, projects] = await Promise.all([
-    listNamesOf(
-      db,
-      facets.by.map(({ value }) => value),
-    ),
-    listNamesOfProjects(
-      db,
-      facets.used.map(({ value }) => value).filter((value) => value !== NEVER),
-    ),
-  ]);
-  facets.by = facets.by.map((one) => ({ ...one, label: people.get(one.value) }));
-  facets.used = facets.used.map((one) => ({ ...one, label: projects.get(one.value) }));
-}
+const nameAll = (counts: readonly FacetCount[], names: ReadonlyMap<string, string>): FacetCount[] =>
+  counts.map((one) => ({ ...one, label: names.get(one.value) }));

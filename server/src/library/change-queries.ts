@@ -13,8 +13,8 @@ export const KEPT_HOURS = 48;
 /** A transaction that wrote a change may be open so long. */
 export const OPEN_MINUTES = 10;
 
-/** Where to begin following: changes that are older are in every row one reads from now on. */
-export const getFollowFrom = async (db: Executor): Promise<number> =>
+/** Changes up to here are in every row one reads from now on: whoever wrote them has ended. */
+export const getSettledChange = async (db: Executor): Promise<number> =>
   (
     await one<{ id: number }>(
       db,
@@ -22,6 +22,10 @@ export const getFollowFrom = async (db: Executor): Promise<number> =>
       [OPEN_MINUTES],
     )
   ).id;
+
+/** The numbers of changes that are there after this one, in their order. */
+export const listIdsAfter = async (db: Executor, id: number): Promise<number[]> =>
+  (await many<{ id: number }>(db, 'SELECT id FROM library_change WHERE id > ? ORDER BY id', [id])).map((row) => row.id);
 
 /** Changes after this one, in their order. */
 export const listChangesAfter = (db: Executor, id: number, most: number): Promise<LibraryChange[]> =>

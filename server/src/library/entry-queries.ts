@@ -28,10 +28,11 @@ export interface EntryRow {
   traits: string | null;
 }
 
-const ENTRY = `SELECT asset.accession, asset.id, asset.name, asset.category, asset.state, asset.taken_down IS NOT NULL AS isTakenDown,
+/** In this order: left to itself the database begins with the arrivals and sorts everything for each page (3.7 s of 100 000, now 0.1). */
+const ENTRY = `SELECT STRAIGHT_JOIN asset.accession, asset.id, asset.name, asset.category, asset.state, asset.taken_down IS NOT NULL AS isTakenDown,
   TO_DAYS(asset.created_at) - TO_DAYS('1970-01-01') AS addedDay, arrival.person_id AS addedBy,
   provenance.title, provenance.author, provenance.licence_id AS licenceId, provenance.source, find.name AS findName, find.model_path AS modelPath,
-  version.triangles, version.has_size AS hasSize, version.orthographic_height AS heightM, version.figures_after AS figures,
+  version.triangles, version.has_size AS hasSize, version.orthographic_height AS heightM, COALESCE(version.figures_after, reading.figures) AS figures,
   model_inside.materials, model_inside.parts, model_inside.colours, model_inside.traits
   FROM asset JOIN provenance ON provenance.asset_id = asset.id JOIN find ON find.id = asset.find_id JOIN arrival ON arrival.id = find.arrival_id
   JOIN reading ON reading.id = asset.reading_id LEFT JOIN version ON version.id = asset.current_version_id

@@ -6,7 +6,7 @@ import { getPerson } from '../testing/fill-arrival';
 import { fillLibrary, fillProject, type FilledAsset } from '../testing/fill-library';
 import { useLibrary } from '../testing/use-library';
 import { upsertInside } from './inside-queries';
-import { Library } from './library';
+import { Library, type OpenLibrary } from './library';
 
 const given = useLibrary({ worker: false });
 const db = () => given.library.pool;
@@ -175,5 +175,4 @@ async function insertModel(assetId: string): Promise<{ sha256: string }> {
   return { sha256 };
 }
 
-const search = (library: Awaited<ReturnType<Library['open']>>, words: string): number =>
-  library.find({ words, conditions: {} }).total;
+const search = ({ search: open }: OpenLibrary, words: string): number => open.find({ words, conditions: {} }).total;

@@ -3,7 +3,10 @@ import { LibrarySearch } from '@haveld/core/library/ask-library';
 import type { LibraryEntry } from '@haveld/core/library/library-entry';
 import { LibraryIndex } from '@haveld/core/library/library-index';
 import { groupRows } from '../database/group-rows';
+import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { loadBook } from '../house/book';
+import { listNamesOfPeople } from '../people/person-queries';
+import { listNamesOfProjects } from '../projects/queries';
 import * as changes from './change-queries';
 import * as entries from './entry-queries';
 import { toEntry } from './to-entry';
@@ -15,8 +18,20 @@ const MINUTE_MS = 60_000;
 /** Who followed less lately than this reads everything anew: changes may have been forgotten. */
 const LONGEST_AWAY_MS = (changes.KEPT_HOURS / 2) * HOUR_MS;
 
+/** Where so many assets have changed all are read anew: that costs less an asset. */
+const MASS = { least: 5000, share: 0.3 };
+
 /** So many numbers of changes that were not there yet are asked for again. */
 const MOST_MISSING = 2000;
+
+/** The library as it is now, with what its answers are told by. */
+export interface OpenLibrary {
+  search: LibrarySearch;
+  book: LicenceBook;
+  /** Names by ids. */
+  people: ReadonlyMap<string, string>;
+  projects: ReadonlyMap<string, string>;
+}
 
 interface Shelf {
   index: LibraryIndex;
@@ -34,8 +49,8 @@ interface Shelf {
  */
 export class Library {
   private shelf: Promise<Shelf> | null = null;
-  private following: Promise<LibrarySearch> | null = null;
-  private next: Promise<LibrarySearch> | null = null;
+  private following: Promise<OpenLibrary> | null = null;
+  private next: Promise<OpenLibrary> | null = null;
   private renewing: Promise<void> | null = null;
 
   constructor(
@@ -44,7 +59,7 @@ export class Library {
   ) {}
 
   /** The library as it is now. Those who ask while it is being brought up to date share the next turn. */
-  async open(): Promise<LibrarySearch> {
+  open(): Promise<OpenLibrary> {
     if (!this.following) return (this.following = this.follow().finally(() => (this.following = null)));
     return (this.next ??= this.following
       .catch(() => undefined)
@@ -54,14 +69,35 @@ export class Library {
       }));
   }
 
-  private async follow(): Promise<LibrarySearch> {
+  private async follow(): Promise<OpenLibrary> {
+    const [search, { book }, people, projects] = await Promise.all([
+      this.getSearch(),
+      loadBook(this.pool),
+      listNamesOfPeople(this.pool),
+      listNamesOfProjects(this.pool),
+    ]);
+    return { search, book, people, projects };
+  }
+
+  private async getSearch(): Promise<LibrarySearch> {
     const known = await this.shelf?.catch(() => null);
     if (!known || this.now() - known.followedAt >= LONGEST_AWAY_MS) {
       this.shelf = this.readAll();
       return (await this.shelf).search;
     }
+    const changed = await this.listChanged(known);
+    if (changed.size > MASS.least && changed.size > MASS.share * known.index.count) {
+      this.shelf = this.readAll();
+      return (await this.shelf).search;
+    }
     if (known.index.isWorn) this.renew();
-    await this.readChanges(known);
+    try {
+      await this.refresh(known.index, changed);
+    } catch (error) {
+      // these changes count as read: without them nothing here is to be trusted
+      this.shelf = null;
+      throw error;
+    }
     return known.search;
   }
 
@@ -78,37 +114,47 @@ export class Library {
 
   private async readAll(): Promise<Shelf> {
     const followedAt = this.now();
-    const upTo = await changes.getFollowFrom(this.pool);
+    const settled = await changes.getSettledChange(this.pool);
     const index = new LibraryIndex();
-    const shelf = { index, search: new LibrarySearch(index), upTo, missing: new Map<number, number>(), followedAt };
-    for (let after = 0; ;) {
-      const rows = await entries.listEntryRows(this.pool, after, PAGE);
+    const shelf: Shelf = {
+      index,
+      search: new LibrarySearch(index),
+      upTo: settled,
+      missing: new Map(),
+      followedAt,
+    };
+    // what is there by now is in the rows that are read next; what is missing may still come
+    for (const id of await changes.listIdsAfter(this.pool, settled)) noteChange(shelf, id, followedAt);
+    const { book } = await loadBook(this.pool);
+    // the database reads the next page while this one is taken in
+    let next = entries.listEntryRows(this.pool, 0, PAGE);
+    for (;;) {
+      const rows = await next;
       if (rows.length === 0) break;
-      for (const entry of await this.toEntries(rows)) index.put(entry);
-      after = rows.at(-1)!.accession;
+      next = entries.listEntryRows(this.pool, rows.at(-1)!.accession, PAGE);
+      // waited for above, in its turn
+      next.catch(() => undefined);
+      for (const entry of await this.toEntries(book, rows)) index.put(entry);
     }
-    await this.readChanges(shelf);
+    await this.refresh(index, await this.listChanged(shelf));
     return shelf;
   }
 
-  private async readChanges(shelf: Shelf): Promise<void> {
+  /** Assets that changed since; from then on they count as read. */
+  private async listChanged(shelf: Shelf): Promise<Set<number>> {
     const at = this.now();
     const accessions = new Set<number>();
     await this.readMissing(shelf, accessions, at);
     for (;;) {
       const rows = await changes.listChangesAfter(this.pool, shelf.upTo, PAGE);
       for (const { id, accession } of rows) {
-        // numbers are given before transactions end: one that is left out may come yet
-        for (let missed = Math.max(shelf.upTo + 1, id - MOST_MISSING); missed < id; missed++)
-          shelf.missing.set(missed, at);
-        shelf.upTo = id;
+        noteChange(shelf, id, at);
         accessions.add(accession);
       }
       if (rows.length < PAGE) break;
     }
-    for (let all = [...accessions]; all.length > 0; all = all.slice(PAGE))
-      await this.refresh(shelf.index, all.slice(0, PAGE));
     shelf.followedAt = at;
+    return accessions;
   }
 
   private async readMissing({ missing }: Shelf, accessions: Set<number>, at: number): Promise<void> {
@@ -121,21 +167,25 @@ export class Library {
     }
   }
 
-  private async refresh(index: LibraryIndex, accessions: readonly number[]): Promise<void> {
-    const rows = await entries.listEntryRowsOf(this.pool, accessions);
-    const found = new Map((await this.toEntries(rows)).map((entry) => [entry.accession, entry]));
-    for (const accession of accessions) {
-      const entry = found.get(accession);
-      if (entry) index.put(entry);
-      else index.remove(accession);
+  private async refresh(index: LibraryIndex, accessions: ReadonlySet<number>): Promise<void> {
+    if (accessions.size === 0) return;
+    const { book } = await loadBook(this.pool);
+    for (let all = [...accessions]; all.length > 0; all = all.slice(PAGE)) {
+      const asked = all.slice(0, PAGE);
+      const rows = await entries.listEntryRowsOf(this.pool, asked);
+      const found = new Map((await this.toEntries(book, rows)).map((entry) => [entry.accession, entry]));
+      for (const accession of asked) {
+        const entry = found.get(accession);
+        if (entry) index.put(entry);
+        else index.remove(accession);
+      }
     }
   }
 
-  private async toEntries(rows: readonly entries.EntryRow[]): Promise<LibraryEntry[]> {
+  private async toEntries(book: LicenceBook, rows: readonly entries.EntryRow[]): Promise<LibraryEntry[]> {
     if (rows.length === 0) return [];
     const accessions = rows.map(({ accession }) => accession);
-    const [{ book }, tags, uses, aliases] = await Promise.all([
-      loadBook(this.pool),
+    const [tags, uses, aliases] = await Promise.all([
       entries.listTagsOf(this.pool, accessions),
       entries.listUsesOf(this.pool, accessions),
       entries.listAliases(this.pool),
@@ -151,4 +201,10 @@ export class Library {
       }),
     );
   }
+}
+
+/** Numbers are given before transactions end: one that is left out may come yet. */
+function noteChange(shelf: Shelf, id: number, at: number): void {
+  for (let missed = Math.max(shelf.upTo + 1, id - MOST_MISSING); missed < id; missed++) shelf.missing.set(missed, at);
+  shelf.upTo = id;
 }

@@ -17,7 +17,7 @@ export interface EntryBeside {
 export function toEntry(book: LicenceBook, row: EntryRow, { tags, uses, spellings }: EntryBeside): LibraryEntry {
   const materials = listLines(row.materials);
   const hasSize = row.hasSize === 1;
-  const { box } = row.figures === null ? { box: null } : (JSON.parse(row.figures) as Pick<Figures, 'box'>);
+  const { box, triangles } = JSON.parse(row.figures ?? '{}') as Partial<Pick<Figures, 'box' | 'triangles'>>;
   const longestM = box ? Math.max(...box.max.map((max, axis) => max - box.min[axis])) : null;
   const file = row.modelPath
     .split('/')
@@ -52,7 +52,7 @@ export function toEntry(book: LicenceBook, row: EntryRow, { tags, uses, spelling
       project: uses,
     },
     numbers: {
-      triangles: row.triangles ?? 0,
+      triangles: row.triangles ?? triangles ?? 0,
       heightM: hasSize ? row.heightM : null,
       longestM: hasSize ? longestM : null,
       addedDay: row.addedDay,

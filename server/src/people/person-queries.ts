@@ -1,7 +1,7 @@
 import type { Member, Person } from '@haveld/contract/api/people';
 import type { Role } from '@haveld/contract/role';
 import { type Executor } from '../database/pool';
-import { many, manyIn, maybeOne, run } from '../database/statements';
+import { many, maybeOne, run } from '../database/statements';
 
 /** As a statement gives it. */
 export interface PersonRow {
@@ -114,14 +114,8 @@ export async function listMembers(db: Executor): Promise<Member[]> {
   }));
 }
 
-/** Names of these people by their ids; of former members too. */
-export const listNamesOf = async (db: Executor, ids: readonly string[]): Promise<Map<string, string>> =>
+/** Names of all people by their ids; of former members too. */
+export const listNamesOfPeople = async (db: Executor): Promise<Map<string, string>> =>
   new Map(
-    (
-      await manyIn<{ id: string; name: string }>(
-        db,
-        ids,
-        (places) => `SELECT id, name FROM person WHERE id IN (${places})`,
-      )
-    ).map(({ id, name }) => [id, name]),
+    (await many<{ id: string; name: string }>(db, 'SELECT id, name FROM person')).map(({ id, name }) => [id, name]),
   );

@@ -4,7 +4,7 @@ import { IntendedUseSchema, type IntendedUse, type Verdict } from '@haveld/contr
 import type { CheckLine } from '@haveld/contract/report';
 import type { Credit } from '@haveld/core/rights/credits';
 import { type Executor } from '../database/pool';
-import { many, manyIn, maybeOne, one, run } from '../database/statements';
+import { many, maybeOne, one, run } from '../database/statements';
 
 export interface ProjectRow {
   id: string;
@@ -50,16 +50,10 @@ export async function findProject(db: Executor, id: string): Promise<ProjectRow 
   return row && parse(row);
 }
 
-/** Names of these projects by their ids. */
-export const listNamesOfProjects = async (db: Executor, ids: readonly string[]): Promise<Map<string, string>> =>
+/** Names of all projects by their ids. */
+export const listNamesOfProjects = async (db: Executor): Promise<Map<string, string>> =>
   new Map(
-    (
-      await manyIn<{ id: string; name: string }>(
-        db,
-        ids,
-        (places) => `SELECT id, name FROM project WHERE id IN (${places})`,
-      )
-    ).map(({ id, name }) => [id, name]),
+    (await many<{ id: string; name: string }>(db, 'SELECT id, name FROM project')).map(({ id, name }) => [id, name]),
   );
 
 /** Locks a project until the transaction ends. */

@@ -47,14 +47,6 @@ export class Bitset {
     return count;
   }
 
-  /** How many are in both. @param other of the same size */
-  countIn(other: Bitset): number {
-    const { words } = this;
-    let count = 0;
-    for (let i = 0; i < words.length; i++) count += bitsOf(words[i] & other.words[i]);
-    return count;
-  }
-
   /** Calls for each number held, the smallest first. */
   forEach(visit: (value: number) => void): void {
     for (let i = 0; i < this.words.length; i++)

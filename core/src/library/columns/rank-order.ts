@@ -1,6 +1,6 @@
 import type { Bitset } from '../bits/bitset';
 
-const MOST_HALVINGS = 40;
+const MOST_HALVINGS = 10;
 
 /**
  * Assets in one order. A rank between those of its neighbours stands for the place of each, so that one more moves nobody else's; where there

@@ -1,4 +1,5 @@
-import { Bitset } from '../bits/bitset';
+import type { Bitset } from '../bits/bitset';
+import type { CountedSets } from '../bits/counted-sets';
 import { GrowList } from '../grow-list';
 
 /** Values with fewer assets than one in so many are looked up one by one instead of keeping a bit an asset. */
@@ -8,7 +9,8 @@ interface Value {
   name: string;
   /** Slots that have it, ascending; those that are gone too. */
   slots: GrowList;
-  bits: Bitset | null;
+  /** Its number among the counted sets; null while it is rare. */
+  counted: number | null;
 }
 
 /** Which values of one kind each asset has: none, one or several. */
@@ -18,22 +20,21 @@ export class ValueColumn {
   /** Codes of all slots one after the other, and where each slot's begin. */
   private readonly held = new GrowList();
   private readonly starts = new GrowList();
+  /** Zeros, between two counts. */
+  private tally = new Uint32Array(0);
 
-  constructor() {
+  constructor(private readonly sets: CountedSets) {
     this.starts.push(0);
   }
 
-  /** Adds the next slot. @param size of sets of slots */
-  add(slot: number, names: readonly string[], size: number): void {
-    for (const name of new Set(names)) {
+  /** Adds the next slot. */
+  add(slot: number, names: readonly string[]): void {
+    for (const name of names.length > 1 ? new Set(names) : names) {
       const code = this.codes.get(name) ?? this.begin(name);
       const value = this.values[code];
       this.held.push(code);
       value.slots.push(slot);
-      if (value.bits) {
-        value.bits.grow(size);
-        value.bits.add(slot);
-      }
+      if (value.counted !== null) this.sets.put(value.counted, slot);
     }
     this.starts.push(this.held.length);
   }
@@ -60,23 +61,31 @@ export class ValueColumn {
     return [...this.held.values.subarray(starts[slot], starts[slot + 1])].map((code) => this.values[code].name);
   }
 
-  /** Counts values over slots that are listed. @param counts a place a value */
-  countOver(slots: Uint32Array, counts: Uint32Array): void {
+  /** The values that listed slots have, with how many each; the most frequent first. */
+  countOver(slots: Uint32Array, most: number): { code: number; count: number }[] {
+    if (this.tally.length < this.values.length) this.tally = new Uint32Array(2 * this.values.length);
+    const { tally } = this;
     const { values: held } = this.held;
     const { values: starts } = this.starts;
+    const met: number[] = [];
     for (let s = 0; s < slots.length; s++)
-      for (let i = starts[slots[s]]; i < starts[slots[s] + 1]; i++) counts[held[i]]++;
+      for (let i = starts[slots[s]]; i < starts[slots[s] + 1]; i++) if (tally[held[i]]++ === 0) met.push(held[i]);
+    const counted = met.map((code) => ({ code, count: tally[code] }));
+    for (const code of met) tally[code] = 0;
+    return takeMost(counted, most);
   }
 
-  /** How many slots of a set have a value. @param size of sets of slots */
+  /** How many slots of a set have a value. @param set the counted sets were asked about it @param size of sets of slots */
   countIn(set: Bitset, code: number, size: number): number {
     const value = this.values[code];
-    if (value.slots.length * SPARSE > size) {
-      value.bits ??= toBits(value.slots.values, size);
-      value.bits.grow(size);
-      return set.countIn(value.bits);
-    }
     const slots = value.slots.values;
+    if (slots.length * SPARSE > size) {
+      if (value.counted === null) {
+        value.counted = this.sets.add();
+        for (let i = 0; i < slots.length; i++) this.sets.put(value.counted, slots[i]);
+      }
+      return this.sets.countIn(value.counted);
+    }
     let count = 0;
     for (let i = 0; i < slots.length; i++) if (set.has(slots[i])) count++;
     return count;
@@ -85,13 +94,23 @@ export class ValueColumn {
   private begin(name: string): number {
     const code = this.values.length;
     this.codes.set(name, code);
-    this.values.push({ name, slots: new GrowList(), bits: null });
+    this.values.push({ name, slots: new GrowList(), counted: null });
     return code;
   }
 }
 
-function toBits(slots: Uint32Array, size: number): Bitset {
-  const bits = new Bitset(size);
-  for (let i = 0; i < slots.length; i++) bits.add(slots[i]);
-  return bits;
+/** @returns those that count most, the most first; of equals the one that came first */
+export function takeMost<T extends { code: number; count: number }>(counted: readonly T[], most: number): T[] {
+  const comesFirst = (a: T, b: T): number => b.count - a.count || a.code - b.code;
+  // far more values are met than are told: only those that may be among them are sorted
+  let kept: T[] = [];
+  let least = 1;
+  for (const one of counted) {
+    if (one.count < least) continue;
+    kept.push(one);
+    if (kept.length < 4 * most) continue;
+    kept = kept.sort(comesFirst).slice(0, most);
+    least = kept.at(-1)!.count;
+  }
+  return kept.sort(comesFirst).slice(0, most);
 }

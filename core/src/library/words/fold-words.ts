@@ -10,10 +10,15 @@ const LETTERS: Record<string, string> = { ß: 'ss', æ: 'ae', œ: 'oe', ø: 'o',
 const LETTER = new RegExp(`[${Object.keys(LETTERS).join('')}]`, 'gu');
 const UMLAUT = /[äöü]/gu;
 
+/** Most words have nothing to fold but their case. */
+const PLAIN = /^[ -~]*$/;
+
 let segmenter: Intl.Segmenter | null = null;
 
 /** A word as it is compared: in lower case, without marks (Unicode TR 15 NFKD; `Étagère` is `etagere`). */
-export const foldWord = (word: string): string =>
+export const foldWord = (word: string): string => (PLAIN.test(word) ? word.toLowerCase() : foldMarked(word));
+
+const foldMarked = (word: string): string =>
   word
     .toLowerCase()
     .normalize('NFKD')

@@ -70,7 +70,7 @@ export class WordIndex {
       this.vocabulary.add(term);
     }
     const list = (lists[place] ??= new GrowList());
-    if (list.length === 0 || list.values[list.length - 1] !== slot) list.push(slot);
+    if (list.last !== slot) list.push(slot);
   }
 }
 

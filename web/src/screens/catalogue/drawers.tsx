@@ -3,6 +3,7 @@ import type { Card } from '@haveld/contract/api/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
 import { bytesUrl } from '../../api/client';
 import { formatTick, HEADROOM_PX, layDrawers, listTicks, type Drawer } from '../../parts/lay-drawers';
+import { Thumbnail } from '../../parts/thumbnail';
 import type { FoundCard } from './card-pages';
 import { CardWords } from './card-words';
 
@@ -43,7 +44,10 @@ export function Drawers(props: CardsProps) {
           <h2>Without a real size</h2>
           <div className="frames">
             {rest.map((card) => (
-              <CardWords key={card.id} card={card} isChosen={props.chosen.has(card.id)} onToggle={props.onToggle} />
+              <div key={card.id}>
+                {card.thumbnailSha256 && <Thumbnail sha256={card.thumbnailSha256} name={card.name} />}
+                <CardWords card={card} isChosen={props.chosen.has(card.id)} onToggle={props.onToggle} />
+              </div>
             ))}
           </div>
         </section>

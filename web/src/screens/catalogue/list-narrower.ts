@@ -17,7 +17,7 @@ const tells = (share: number): number => -share * Math.log2(share) - (1 - share)
 
 /** The values that divide what fits best, the best first; of each facet no more than two. */
 export function listNarrower(question: Question, { facets, total }: Pick<Catalogue, 'facets' | 'total'>): Narrower[] {
-  if (!facets || total < 3) return [];
+  if (!facets) return [];
   const open = QUESTION_PARTS.filter(({ valueOf }) => valueOf(question) === '');
   const offered = open.flatMap((part) =>
     facets[part.facet]

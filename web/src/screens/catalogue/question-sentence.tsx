@@ -150,20 +150,24 @@ function AskedPart({
   );
 }
 
+/** Fewer are seen at a glance. */
+const FEWEST = 3;
+
 /** What divides the answer best, a click each; all the rest behind one more. */
 function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalogue: Catalogue }) {
   const book = useBook();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const { facets } = catalogue;
-  if (!facets) return null;
-  const open = QUESTION_PARTS.filter(
-    ({ valueOf, facet }) => valueOf(question) === '' && facets[facet].some(({ count }) => count > 0),
-  );
+  const { facets, total } = catalogue;
+  if (!facets || total < FEWEST) return null;
+  const open = QUESTION_PARTS.filter(({ valueOf }) => valueOf(question) === '')
+    .map((part) => ({ part, counts: facets[part.facet].filter(({ count }) => count > 0 && count < total) }))
+    .filter(({ counts }) => counts.length > 0);
   if (open.length === 0) return null;
+  const offered = listNarrower(question, catalogue);
   return (
     <div className="narrow">
-      <span className="quiet small">Narrow it to</span>
-      {listNarrower(question, catalogue).map(({ part, count }) => (
+      {offered.length > 0 && <span className="quiet small">Narrow it to</span>}
+      {offered.map(({ part, count }) => (
         <button
           key={`${part.facet} ${count.value}`}
           type="button"
@@ -174,8 +178,13 @@ function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalo
           <span className="mono">{count.count.toLocaleString('en')}</span>
         </button>
       ))}
-      <Button size="small" aria-haspopup="dialog" onClick={(event) => setAnchor(event.currentTarget)}>
-        Everything it can be narrowed by
+      <Button
+        size="small"
+        aria-haspopup="dialog"
+        sx={{ minWidth: 0 }}
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        {offered.length > 0 ? 'More …' : 'Narrow it …'}
       </Button>
       <Popover
         anchorEl={anchor}
@@ -185,24 +194,22 @@ function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalo
         slotProps={{ paper: { 'aria-label': 'Everything it can be narrowed by', role: 'dialog' } }}
       >
         <div className="narrow-all">
-          {open.map((part) => (
+          {open.map(({ part, counts }) => (
             <section key={part.facet} aria-label={part.name}>
               <h2>{part.name}</h2>
-              {facets[part.facet]
-                .filter(({ count }) => count > 0)
-                .map((count) => (
-                  <button
-                    key={count.value}
-                    type="button"
-                    onClick={() => {
-                      setAnchor(null);
-                      onAsk(part.ask(count.value));
-                    }}
-                  >
-                    <span>{part.label(count, book)}</span>
-                    <span className="mono quiet">{count.count.toLocaleString('en')}</span>
-                  </button>
-                ))}
+              {counts.map((count) => (
+                <button
+                  key={count.value}
+                  type="button"
+                  onClick={() => {
+                    setAnchor(null);
+                    onAsk(part.ask(count.value));
+                  }}
+                >
+                  <span>{part.label(count, book)}</span>
+                  <span className="mono quiet">{count.count.toLocaleString('en')}</span>
+                </button>
+              ))}
             </section>
           ))}
         </div>
