@@ -111,8 +111,10 @@ export const CatalogueSchema = z.object({
   heldBack: z.number(),
   /** True where nothing has all the words, and these have the most of them. */
   isLoose: z.boolean(),
-  /** What each value would leave, with all the other parts of the question; null where they were not asked for. */
-  facets: z.record(z.enum(FACETS), z.array(FacetCountSchema)).nullable(),
+  /** What each value would leave, with all the other parts of the question; of the facets that were to be counted. */
+  facets: z.partialRecord(z.enum(FACETS), z.array(FacetCountSchema)),
+  /** Values that divide what fits best, the best first. */
+  offers: z.array(FacetCountSchema.extend({ facet: z.enum(FACETS) })),
 });
 export type Catalogue = z.infer<typeof CatalogueSchema>;
 
@@ -124,8 +126,8 @@ export const searchCatalogue = endpoint({
   query: QuestionSchema.extend({
     offset: z.coerce.number().int().nonnegative().default(0),
     length: z.coerce.number().int().positive().max(MOST_CARDS).default(CARDS_A_PAGE),
-    /** A further page needs no counts. */
-    counted: z.enum(['yes', 'no']).default('yes'),
+    /** Which facets: those the sentence shows, with what divides best; all of them; or none, as a further page needs. */
+    counted: z.enum(['sentence', 'all', 'none']).default('sentence'),
   }),
   response: CatalogueSchema,
 });

@@ -192,3 +192,32 @@ test.each([Infinity, 0])('every page together is the whole, each asset once (lis
     expect(seen.size).toBe(total);
   }
 });
+
+test.each([Infinity, 0])(
+  'what halves an answer is offered first, with exact counts (listed up to %d)',
+  (mostListed) => {
+    const index = new LibraryIndex();
+    const random = createRandom(3);
+    const plain = makeEntry(1, random);
+    for (let accession = 1; accession <= 1000; accession++)
+      index.put({
+        ...plain,
+        accession,
+        name: 'chair',
+        words: { name: 'chair' },
+        values: {
+          colour: [accession % 2 === 0 ? 'red' : 'blue', ...(accession <= 950 ? ['grey'] : [])],
+          material: accession % 3 === 0 ? ['oak'] : accession === 1 ? ['brass'] : [],
+          author: ['somebody'],
+        },
+      });
+    const search = new LibrarySearch(index, mostListed);
+    const fitting = search.find({ words: 'chair', conditions: {} });
+    expect(search.offer(fitting, ['colour', 'material', 'author'], 1, 5)).toEqual([
+      { facet: 'colour', value: 'blue', count: 500 },
+      { facet: 'material', value: 'oak', count: 333 },
+    ]);
+    expect(search.offer(fitting, ['colour', 'material'], 2, 2).map(({ value }) => value)).toEqual(['blue', 'red']);
+    expect(search.offer(search.find({ words: 'zeppelin', conditions: {} }), ['colour'], 2, 5)).toEqual([]);
+  },
+);

@@ -1,6 +1,7 @@
 import { Bitset } from './bits/bitset';
 import { takeMost } from './columns/value-column';
 import { ConditionSets } from './condition-sets';
+import { GrowList } from './grow-list';
 import type { ValueFacet } from './library-entry';
 import type { LibraryIndex } from './library-index';
 import type { Counts, LibraryOrder, LibraryQuestion, Tally } from './library-question';
@@ -17,6 +18,18 @@ const MOST_KEPT = 64;
 
 /** Ranks are smaller than this: what costs more comes after all that costs less. */
 const COST_STEP = 2 ** 33;
+
+/** What nearly all have, or nearly none, divides little. Ours. */
+const USEFUL = { least: 0.01, most: 0.8 };
+
+const tells = (share: number): number => -share * Math.log2(share) - (1 - share) * Math.log2(1 - share);
+
+/** A value that divides what fits, with how many have it. */
+export interface Offer<F extends ValueFacet> {
+  facet: F;
+  value: string;
+  count: number;
+}
 
 /** Slots one by one, or as a set. */
 type Slots = { listed: Uint32Array } | { set: Bitset };
@@ -70,6 +83,39 @@ export class LibrarySearch {
     return counts;
   }
 
+  /**
+   * The values that divide what fits best: those half of it has tell most (the entropy of having it or not, Shannon 1948). Which they are is told
+   * by a sample; how many have each is counted.
+   * @param facets to offer values of
+   * @param eachMost of one facet
+   */
+  offer<F extends ValueFacet>(fitting: Fitting, facets: readonly F[], eachMost: number, most: number): Offer<F>[] {
+    const sample = this.takeSample(fitting.slots);
+    const offers = facets.flatMap((facet) => {
+      const counted = this.index.values[facet].countOver(sample, SAMPLE.best);
+      return counted
+        .map(({ code, count }) => ({ facet, code, share: count / sample.length }))
+        .filter(({ share }) => share >= USEFUL.least && share <= USEFUL.most)
+        .sort((a, b) => tells(b.share) - tells(a.share))
+        .slice(0, eachMost);
+    });
+    const best = offers.sort((a, b) => tells(b.share) - tells(a.share)).slice(0, most);
+    if ('set' in fitting.slots) this.index.counted.ask(fitting.slots.set);
+    return best.map(({ facet, code }) => ({
+      facet,
+      value: this.index.values[facet].values[code].name,
+      count: this.countCode(fitting.slots, facet, code),
+    }));
+  }
+
+  private countCode(slots: Slots, facet: ValueFacet, code: number): number {
+    const column = this.index.values[facet];
+    if ('set' in slots) return column.countIn(slots.set, code, this.index.room);
+    let count = 0;
+    for (let i = 0; i < slots.listed.length; i++) if (column.has(slots.listed[i], code)) count++;
+    return count;
+  }
+
   /** @returns accessions of a page of what fits */
   page(fitting: Fitting, order: LibraryOrder, offset: number, length: number): number[] {
     const { slots } = fitting;
@@ -112,9 +158,10 @@ export class LibrarySearch {
   private fitList({ slots, costs }: Hits, { conditions }: LibraryQuestion) {
     const names = Object.keys(conditions);
     const sets = names.map((name) => this.sets.get(conditions[name]));
-    const fitting: number[] = [];
-    const fittingCosts: number[] = [];
-    const more = new Map<string, number[]>(names.map((name) => [name, []]));
+    const listed = new Uint32Array(slots.length);
+    const fittingCosts = new Uint8Array(slots.length);
+    const more = names.map(() => new GrowList());
+    let total = 0;
     for (let i = 0; i < slots.length; i++) {
       let failed = -1;
       let fails = 0;
@@ -124,18 +171,22 @@ export class LibrarySearch {
           fails++;
         }
       if (fails === 0) {
-        fitting.push(slots[i]);
-        fittingCosts.push(costs[i]);
-      } else if (fails === 1) more.get(names[failed])!.push(slots[i]);
+        listed[total] = slots[i];
+        fittingCosts[total++] = costs[i];
+      } else if (fails === 1) more[failed].push(slots[i]);
     }
-    const listed = Uint32Array.from(fitting);
+    const fitting = listed.subarray(0, total);
     return {
-      total: listed.length,
-      slots: { listed },
-      costs: Uint8Array.from(fittingCosts),
+      total,
+      slots: { listed: fitting },
+      costs: fittingCosts.subarray(0, total),
       butFor: (name: string): Slots => {
-        const others = more.get(name);
-        return { listed: others?.length ? Uint32Array.from([...fitting, ...others]) : listed };
+        const others = more[names.indexOf(name)];
+        if (!others || others.length === 0) return { listed: fitting };
+        const all = new Uint32Array(total + others.length);
+        all.set(fitting);
+        all.set(others.values, total);
+        return { listed: all };
       },
     };
   }
@@ -220,15 +271,35 @@ export class LibrarySearch {
     }));
   }
 
-  /** The values most met with in a sample that is spread over the set: only these are counted. */
-  private listLikely(set: Bitset, facet: Extract<Tally, { kind: 'values' }>['facet']): number[] {
+  /** The values most met with in a sample: only these are counted. */
+  private listLikely(set: Bitset, facet: ValueFacet): number[] {
+    return this.index.values[facet].countOver(this.takeSample({ set }), SAMPLE.best).map(({ code }) => code);
+  }
+
+  /** Some of what fits, spread over all of it; all where there are not so many. */
+  private takeSample(slots: Slots): Uint32Array {
+    const sample = new Uint32Array(SAMPLE.size);
+    let count = 0;
+    if ('listed' in slots) {
+      const { listed } = slots;
+      const step = Math.ceil(listed.length / SAMPLE.size);
+      for (let i = 0; i < listed.length; i += step) sample[count++] = listed[i];
+      return sample.subarray(0, count);
+    }
     const { size } = this.index;
-    const slots: number[] = [];
-    // a prime step meets every part of the library, in whichever order it came
+    // of a set that is thin few would be met at a stride: then its words are gone through
     const step = Math.max(1, Math.floor(size / (SAMPLE.size * 4)));
-    for (let slot = 0; slot < size && slots.length < SAMPLE.size; slot += step) if (set.has(slot)) slots.push(slot);
-    if (slots.length < SAMPLE.best) set.forEach((slot) => slots.length < SAMPLE.size && slots.push(slot));
-    return this.index.values[facet].countOver(Uint32Array.from(slots), SAMPLE.best).map(({ code }) => code);
+    for (let slot = 0; slot < size && count < SAMPLE.size; slot += step)
+      if (slots.set.has(slot)) sample[count++] = slot;
+    if (step > 1 && count < SAMPLE.size / 8) {
+      count = 0;
+      const each = Math.ceil(slots.set.count() / SAMPLE.size);
+      let met = 0;
+      slots.set.forEach((slot) => {
+        if (met++ % each === 0) sample[count++] = slot;
+      });
+    }
+    return sample.subarray(0, count);
   }
 
   private pageOfList(

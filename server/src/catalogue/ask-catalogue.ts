@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import {
+  FACETS,
   SIZE_SCALE,
   SIZE_STEPS,
   TRIANGLE_LIMITS,
@@ -10,6 +11,7 @@ import {
   type Question,
 } from '@haveld/contract/api/catalogue';
 import type { Fitting, LibrarySearch } from '@haveld/core/library/ask-library';
+import type { ValueFacet } from '@haveld/core/library/library-entry';
 import type { Condition, LibraryOrder, Tally } from '@haveld/core/library/library-question';
 import { judgeUse } from '@haveld/core/rights/judge-use';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
@@ -32,7 +34,7 @@ const INTERNAL: readonly Facet[] = ['by', 'used', 'state'];
 interface Page {
   offset: number;
   length: number;
-  counted: 'yes' | 'no';
+  counted: 'sentence' | 'all' | 'none';
 }
 
 /** Asks the library. Each facet counts what fits all the other parts of the question. @param isGuest is told of no colleagues and projects */
@@ -49,15 +51,12 @@ export async function askCatalogue(
   const uses = listUsable(book, search);
   const fitting = search.find({ words: question.words, conditions: listConditions(question, uses, day) });
   const accessions = search.page(fitting, orderOf(question), question.offset, question.length);
-  const facets = question.counted === 'yes' ? countFacets(search, fitting, uses, day) : null;
+  const told = new Set(listCounted(question, isGuest));
+  const facets = countFacets(search, fitting, uses, day, told);
+  const offers = question.counted === 'sentence' ? search.offer(fitting, listOffered(question), EACH, OFFERED) : [];
   const withAnyLicence = question.use === '' ? fitting.total : search.count(fitting, 'use', { kind: 'all' })[0].count;
   const reasons = new Map(accessions.map((accession) => [accession, search.explain(fitting, accession)]));
   const rows = new Map((await listCardsNumbered(db, accessions)).map((row) => [row.accession, row]));
-  if (facets) {
-    for (const facet of isGuest ? INTERNAL : []) facets[facet] = [];
-    facets.by = nameAll(facets.by, open.people);
-    facets.used = nameAll(facets.used, open.projects);
-  }
   return {
     // who is gone between the two is left out
     cards: accessions.flatMap((accession) => {
@@ -67,9 +66,37 @@ export async function askCatalogue(
     total: fitting.total,
     heldBack: withAnyLicence - fitting.total,
     isLoose: fitting.isLoose,
-    facets,
+    facets: {
+      ...facets,
+      ...(facets.by && { by: nameAll(facets.by, open.people) }),
+      ...(facets.used && { used: nameAll(facets.used, open.projects) }),
+    },
+    offers,
   };
 }
+
+/** Of one facet, and of all together, so many values are offered. */
+const EACH = 2;
+const OFFERED = 7;
+
+/** Facets every sentence shows. */
+const SHOWN_ALWAYS: readonly Facet[] = ['category', 'use', 'triangles', 'state'];
+
+/** Facets whose values divide an answer as they are, and what the library knows them by. */
+const OFFERABLE = ['colour', 'material', 'trait', 'tag', 'author', 'licence', 'source'] as const;
+
+const isAsked = (question: Question, facet: Facet): boolean =>
+  facet === 'size' ? question.from > 0 || question.to > 0 : question[facet] !== '' && question[facet] !== 0;
+
+function listCounted(question: Question & Page, isGuest: boolean): Facet[] {
+  const told = isGuest ? FACETS.filter((facet) => !INTERNAL.includes(facet)) : FACETS;
+  if (question.counted === 'all') return [...told];
+  if (question.counted === 'none') return [];
+  return told.filter((facet) => SHOWN_ALWAYS.includes(facet) || isAsked(question, facet));
+}
+
+const listOffered = (question: Question): (typeof OFFERABLE)[number][] =>
+  OFFERABLE.filter((facet) => !isAsked(question, facet));
 
 /** So many pictures stand for a step of size. */
 const MOST_PICTURES = 4;
@@ -130,7 +157,7 @@ function listUsable(book: LicenceBook, search: LibrarySearch): Uses {
 function listConditions(question: Question, uses: Uses, day: number): Record<string, Condition> {
   const { category, use, triangles, state, from, to, since, used } = question;
   const conditions: Partial<Record<Facet, Condition>> = {};
-  const anyOf = (facet: Extract<Condition, { kind: 'values' }>['facet'], ...values: string[]): Condition => ({
+  const anyOf = (facet: ValueFacet, ...values: string[]): Condition => ({
     kind: 'values',
     facet,
     anyOf: values,
@@ -153,50 +180,60 @@ function listConditions(question: Question, uses: Uses, day: number): Record<str
 /** `0.5-1`: at least half a metre and at most one; an open end is left out. */
 const SIZES = [0, ...SIZE_STEPS].map((from, i) => ({ from: from || null, to: SIZE_STEPS[i] ?? null }));
 
-function countFacets(search: LibrarySearch, fitting: Fitting, uses: Uses, day: number): Record<Facet, FacetCount[]> {
+function countFacets(
+  search: LibrarySearch,
+  fitting: Fitting,
+  uses: Uses,
+  day: number,
+  told: ReadonlySet<Facet>,
+): Partial<Record<Facet, FacetCount[]>> {
   const count = (name: Facet, tally: Tally): FacetCount[] => search.count(fitting, name, tally);
-  const values = (name: Facet, facet: Extract<Tally, { kind: 'values' }>['facet'], most = MOST): FacetCount[] =>
+  const values = (name: Facet, facet: ValueFacet, most = MOST): FacetCount[] =>
     count(name, { kind: 'values', facet, most });
   const named = (counts: FacetCount[], names: readonly string[]): FacetCount[] =>
     counts.map(({ count: n }, i) => ({ value: names[i], count: n }));
   const since = Object.entries(SINCE_DAYS);
-  return {
-    category: values('category', 'category', 40),
-    use: count('use', { kind: 'groups', facet: 'grant', groups: uses }),
-    triangles: named(
-      count('triangles', {
-        kind: 'ranges',
-        facet: 'triangles',
-        ranges: TRIANGLE_LIMITS.map((to) => ({ from: null, to })),
-      }),
-      TRIANGLE_LIMITS.map(String),
-    ),
-    state: values('state', 'state'),
-    size: named(
-      count('size', { kind: 'ranges', facet: 'longestM', ranges: SIZES }),
-      SIZES.map(({ from, to }) => `${from ?? ''}-${to ?? ''}`),
-    ),
-    colour: values('colour', 'colour'),
-    material: values('material', 'material'),
-    trait: values('trait', 'trait'),
-    tag: values('tag', 'tag'),
-    author: values('author', 'author'),
-    licence: values('licence', 'licence'),
-    source: values('source', 'source'),
-    by: values('by', 'addedBy'),
-    since: named(
-      count('since', {
-        kind: 'ranges',
-        facet: 'addedDay',
-        ranges: since.map(([, days]) => ({ from: day - days, to: null })),
-      }),
-      since.map(([name]) => name),
-    ),
-    used: [
+  const counters: Record<Facet, () => FacetCount[]> = {
+    category: () => values('category', 'category', 40),
+    use: () => count('use', { kind: 'groups', facet: 'grant', groups: uses }),
+    triangles: () =>
+      named(
+        count('triangles', {
+          kind: 'ranges',
+          facet: 'triangles',
+          ranges: TRIANGLE_LIMITS.map((to) => ({ from: null, to })),
+        }),
+        TRIANGLE_LIMITS.map(String),
+      ),
+    state: () => values('state', 'state'),
+    size: () =>
+      named(
+        count('size', { kind: 'ranges', facet: 'longestM', ranges: SIZES }),
+        SIZES.map(({ from, to }) => `${from ?? ''}-${to ?? ''}`),
+      ),
+    colour: () => values('colour', 'colour'),
+    material: () => values('material', 'material'),
+    trait: () => values('trait', 'trait'),
+    tag: () => values('tag', 'tag'),
+    author: () => values('author', 'author'),
+    licence: () => values('licence', 'licence'),
+    source: () => values('source', 'source'),
+    by: () => values('by', 'addedBy'),
+    since: () =>
+      named(
+        count('since', {
+          kind: 'ranges',
+          facet: 'addedDay',
+          ranges: since.map(([, days]) => ({ from: day - days, to: null })),
+        }),
+        since.map(([name]) => name),
+      ),
+    used: () => [
       ...named(count('used', { kind: 'ranges', facet: 'uses', ranges: [{ from: 0, to: 0 }] }), [NEVER]),
       ...values('used', 'project'),
     ],
   };
+  return Object.fromEntries([...told].map((facet) => [facet, counters[facet]()]));
 }
 
 /** People and projects are known by their ids; who asks reads their names. */

@@ -75,3 +75,9 @@ export const listTagsOf = (
 /** Other spellings of authors. */
 export const listAliases = (db: Executor): Promise<{ alias: string; name: string }[]> =>
   many(db, 'SELECT alias, name FROM author_alias');
+
+/** Names of all projects by their ids. */
+export const listNamesOfProjects = async (db: Executor): Promise<Map<string, string>> =>
+  new Map(
+    (await many<{ id: string; name: string }>(db, 'SELECT id, name FROM project')).map(({ id, name }) => [id, name]),
+  );

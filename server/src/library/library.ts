@@ -6,7 +6,6 @@ import { groupRows } from '../database/group-rows';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { loadBook } from '../house/book';
 import { listNamesOfPeople } from '../people/person-queries';
-import { listNamesOfProjects } from '../projects/queries';
 import * as changes from './change-queries';
 import * as entries from './entry-queries';
 import { toEntry } from './to-entry';
@@ -74,7 +73,7 @@ export class Library {
       this.getSearch(),
       loadBook(this.pool),
       listNamesOfPeople(this.pool),
-      listNamesOfProjects(this.pool),
+      entries.listNamesOfProjects(this.pool),
     ]);
     return { search, book, people, projects };
   }

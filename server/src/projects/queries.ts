@@ -50,12 +50,6 @@ export async function findProject(db: Executor, id: string): Promise<ProjectRow 
   return row && parse(row);
 }
 
-/** Names of all projects by their ids. */
-export const listNamesOfProjects = async (db: Executor): Promise<Map<string, string>> =>
-  new Map(
-    (await many<{ id: string; name: string }>(db, 'SELECT id, name FROM project')).map(({ id, name }) => [id, name]),
-  );
-
 /** Locks a project until the transaction ends. */
 export const lockProject = (tx: Executor, id: string): Promise<unknown> =>
   many(tx, 'SELECT id FROM project WHERE id = ? FOR UPDATE', [id]);

@@ -147,7 +147,13 @@ export const cardsQuery = (question: Question, page: number) =>
   queryOptions({
     queryKey: [LIBRARY, 'catalogue', question, page],
     queryFn: ({ signal }) =>
-      call(searchCatalogue, { query: { ...question, offset: page * CARDS_A_PAGE, counted: 'no' }, signal }),
+      call(searchCatalogue, { query: { ...question, offset: page * CARDS_A_PAGE, counted: 'none' }, signal }),
+  });
+/** Everything a question can be narrowed by, without cards. */
+export const facetsQuery = (question: Question) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'facets', question],
+    queryFn: ({ signal }) => call(searchCatalogue, { query: { ...question, length: 1, counted: 'all' }, signal }),
   });
 export const sizesQuery = (question: Question) =>
   queryOptions({

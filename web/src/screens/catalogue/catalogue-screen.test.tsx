@@ -1,4 +1,4 @@
-import { CatalogueSchema, searchCatalogue, type Catalogue } from '@haveld/contract/api/catalogue';
+import { CatalogueSchema, listSizes, searchCatalogue, type Catalogue } from '@haveld/contract/api/catalogue';
 import {
   getProject,
   handOver,
@@ -53,6 +53,14 @@ function open(
 ) {
   return renderAt(path, [
     answer(searchCatalogue, () => now),
+    answer(listSizes, () => ({
+      steps: [
+        { from: null, to: 0.001, count: 0, cards: [] },
+        { from: 0.001, to: 1, count: 1, cards: [catalogue.cards[1]] },
+        { from: 1, to: 4, count: 1234, cards: [catalogue.cards[0]] },
+      ],
+      withoutSize: 7,
+    })),
     answer(listProjects, () => [tide]),
     answer(judgeForProject, ({ body }) =>
       body.assetIds.map((id) => ({
@@ -134,4 +142,63 @@ test('nothing that fits and nothing at all are told apart, each with a way on', 
   expect(where()).toBe('/catalogue');
   expect(await screen.findByText('The catalogue is empty')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'To the bench' }).getAttribute('href')).toBe('/bench');
+});
+
+test('what divides the answer is a click away, and stands in the sentence and the address from then on', async () => {
+  const many = exampleOf(CatalogueSchema, {
+    ...catalogue,
+    total: 40,
+    facets: {
+      ...catalogue.facets,
+      colour: [{ value: 'red', count: 18 }],
+      author: [{ value: 'Ines Falkenrot', count: 9 }],
+      by: [{ value: 'p1', count: 12, label: 'Maja Lindqvist' }],
+    },
+    offers: [{ facet: 'colour', value: 'red', count: 18 }],
+  });
+  const { user, where } = open('/catalogue?pictures=list', { now: many });
+  await user.click(await screen.findByRole('button', { name: 'red 18' }));
+  expect(where()).toBe('/catalogue?pictures=list&colour=red');
+  expect((await screen.findByRole('heading', { level: 1 })).textContent).toMatch(/^Red things that/);
+  await user.click(screen.getByRole('button', { name: 'More …' }));
+  await user.click(within(await screen.findByRole('dialog')).getByRole('button', { name: /Maja Lindqvist/ }));
+  expect(where()).toContain('by=p1');
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toContain('brought by Maja Lindqvist');
+  await user.click(screen.getByRole('button', { name: 'Colour: Red' }));
+  await user.click(await screen.findByRole('menuitem', { name: 'any' }));
+  expect(where()).not.toContain('colour');
+});
+
+test('lines are put in order by their heads, and say why they were found', async () => {
+  const found = exampleOf(CatalogueSchema, {
+    ...catalogue,
+    cards: [
+      {
+        ...catalogue.cards[0],
+        reasons: [{ asked: 'float', found: 'buoy', likeness: 'same-meaning', field: 'name' }],
+      },
+    ],
+    total: 1,
+  });
+  const { user, where, askedOf } = open('/catalogue?pictures=list&words=float', { now: found });
+  expect(await screen.findByText('“buoy” in its name means “float”')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Triangles' }));
+  expect(where()).toContain('order=triangles');
+  await waitFor(() => expect(askedOf(searchCatalogue).at(-1)?.query).toMatchObject({ order: 'triangles' }));
+});
+
+test('by size a step shows what is in it, and narrows the question to itself', async () => {
+  const { user, where } = open('/catalogue?pictures=sizes');
+  expect(await screen.findByText(/7 without a real size/)).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: /^1234 things 1\.00 m to 4\.00 m/ }));
+  expect(where()).toBe('/catalogue?from=1&to=4');
+});
+
+test('of more than a page only what is in view is asked for, wherever one is', async () => {
+  const many = exampleOf(CatalogueSchema, { ...catalogue, total: 60_000 });
+  const { askedOf } = open('/catalogue?pictures=list', { now: many });
+  await screen.findAllByText('Bell buoy');
+  const pages = askedOf(searchCatalogue).map(({ query }) => query.offset ?? 0);
+  expect(pages.length).toBeLessThan(5);
+  expect(await screen.findByText(/60,000 fit/)).toBeTruthy();
 });

@@ -1,10 +1,12 @@
 import Button from '@mui/material/Button';
 import Popover from '@mui/material/Popover';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { TRIANGLE_LIMITS, type Catalogue, type FacetCount, type Question } from '@haveld/contract/api/catalogue';
+import { facetsQuery } from '../../api/queries';
+import { Failure, Loading } from '../../parts/notice';
 import { Underlined } from '../../parts/underlined';
 import { useBook } from '../../parts/use-book';
-import { listNarrower } from './list-narrower';
 import { CATEGORY_PLURALS, QUESTION_PARTS, type Asked, type QuestionPart } from './question-parts';
 
 export interface QuestionSentenceProps {
@@ -31,7 +33,7 @@ const begin = (words: string): string => words.charAt(0).toUpperCase() + words.s
 
 /** "Red furniture of oak, that we may use in a paid production, below 20 k triangles": each underlined word opens its choices with their counts. */
 export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenceProps) {
-  const facets = catalogue?.facets ?? undefined;
+  const facets = catalogue?.facets;
   const asked = QUESTION_PARTS.filter(({ valueOf }) => valueOf(question) !== '');
   const first = asked.find(({ place }) => place === 'before');
   const saying = (place: QuestionPart['place'], before: string) =>
@@ -55,7 +57,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
           value={question.category}
           options={[
             { value: '', label: 'anything' },
-            ...(facets?.category.map(({ value, count }) => ({ value, label: value, count })) ?? []),
+            ...(facets?.category?.map(({ value, count }) => ({ value, label: value, count })) ?? []),
           ]}
           onChoose={(category) => onAsk({ category })}
         />
@@ -134,7 +136,7 @@ function AskedPart({
 }: QuestionSentenceProps & { part: QuestionPart; begins: boolean }) {
   const book = useBook();
   const value = part.valueOf(question);
-  const counts = catalogue?.facets?.[part.facet] ?? [];
+  const counts = catalogue?.facets[part.facet] ?? [];
   const said = part.say(value, part.label(counts.find((one) => one.value === value) ?? { value }, book));
   return (
     <Underlined
@@ -157,34 +159,32 @@ const FEWEST = 3;
 function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalogue: Catalogue }) {
   const book = useBook();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const { facets, total } = catalogue;
-  if (!facets || total < FEWEST) return null;
-  const open = QUESTION_PARTS.filter(({ valueOf }) => valueOf(question) === '')
-    .map((part) => ({ part, counts: facets[part.facet].filter(({ count }) => count > 0 && count < total) }))
-    .filter(({ counts }) => counts.length > 0);
-  if (open.length === 0) return null;
-  const offered = listNarrower(question, catalogue);
+  const { offers, total } = catalogue;
+  if (total < FEWEST) return null;
   return (
     <div className="narrow">
-      {offered.length > 0 && <span className="quiet small">Narrow it to</span>}
-      {offered.map(({ part, count }) => (
-        <button
-          key={`${part.facet} ${count.value}`}
-          type="button"
-          className="narrower"
-          onClick={() => onAsk(part.ask(count.value))}
-        >
-          {part.say(count.value, part.label(count, book))}{' '}
-          <span className="mono">{count.count.toLocaleString('en')}</span>
-        </button>
-      ))}
+      {offers.length > 0 && <span className="quiet small">Narrow it to</span>}
+      {offers.map((count) => {
+        const part = QUESTION_PARTS.find(({ facet }) => facet === count.facet)!;
+        return (
+          <button
+            key={`${count.facet} ${count.value}`}
+            type="button"
+            className="narrower"
+            onClick={() => onAsk(part.ask(count.value))}
+          >
+            {part.say(count.value, part.label(count, book))}{' '}
+            <span className="mono">{count.count.toLocaleString('en')}</span>
+          </button>
+        );
+      })}
       <Button
         size="small"
         aria-haspopup="dialog"
         sx={{ minWidth: 0 }}
         onClick={(event) => setAnchor(event.currentTarget)}
       >
-        {offered.length > 0 ? 'More …' : 'Narrow it …'}
+        {offers.length > 0 ? 'More …' : 'Narrow it …'}
       </Button>
       <Popover
         anchorEl={anchor}
@@ -193,27 +193,44 @@ function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalo
         anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
         slotProps={{ paper: { 'aria-label': 'Everything it can be narrowed by', role: 'dialog' } }}
       >
-        <div className="narrow-all">
-          {open.map(({ part, counts }) => (
-            <section key={part.facet} aria-label={part.name}>
-              <h2>{part.name}</h2>
-              {counts.map((count) => (
-                <button
-                  key={count.value}
-                  type="button"
-                  onClick={() => {
-                    setAnchor(null);
-                    onAsk(part.ask(count.value));
-                  }}
-                >
-                  <span>{part.label(count, book)}</span>
-                  <span className="mono quiet">{count.count.toLocaleString('en')}</span>
-                </button>
-              ))}
-            </section>
-          ))}
-        </div>
+        <EveryFacet
+          question={question}
+          total={total}
+          onAsk={(change) => {
+            setAnchor(null);
+            onAsk(change);
+          }}
+        />
       </Popover>
+    </div>
+  );
+}
+
+/** Every value that leaves something, and not all; counted when it is opened. */
+function EveryFacet({ question, total, onAsk }: Omit<QuestionSentenceProps, 'catalogue'> & { total: number }) {
+  const book = useBook();
+  const counted = useQuery(facetsQuery(question));
+  if (counted.error) return <Failure error={counted.error} onRetry={() => void counted.refetch()} />;
+  if (!counted.data) return <Loading />;
+  const { facets } = counted.data;
+  const open = QUESTION_PARTS.filter(({ valueOf }) => valueOf(question) === '')
+    .map((part) => ({ part, counts: (facets[part.facet] ?? []).filter(({ count }) => count > 0 && count < total) }))
+    .filter(({ counts }) => counts.length > 0);
+  if (open.length === 0)
+    return <p className="quiet narrow-all">Everything that fits is alike in all that can be asked for.</p>;
+  return (
+    <div className="narrow-all">
+      {open.map(({ part, counts }) => (
+        <section key={part.facet} aria-label={part.name}>
+          <h2>{part.name}</h2>
+          {counts.map((count) => (
+            <button key={count.value} type="button" onClick={() => onAsk(part.ask(count.value))}>
+              <span>{part.label(count, book)}</span>
+              <span className="mono quiet">{count.count.toLocaleString('en')}</span>
+            </button>
+          ))}
+        </section>
+      ))}
     </div>
   );
 }
