@@ -12,7 +12,7 @@ const MOST_LISTED = 20_000;
 
 /** Of so many values of a facet all are counted; of more the best of a sample. */
 const MOST_VALUES = 256;
-const SAMPLE = { size: 8_000, best: 40 };
+const SAMPLE = { size: 4_000, offered: 1_200, best: 40 };
 
 const MOST_KEPT = 64;
 
@@ -90,7 +90,7 @@ export class LibrarySearch {
    * @param eachMost of one facet
    */
   offer<F extends ValueFacet>(fitting: Fitting, facets: readonly F[], eachMost: number, most: number): Offer<F>[] {
-    const sample = this.takeSample(fitting.slots);
+    const sample = this.takeSample(fitting.slots, SAMPLE.offered);
     const offers = facets.flatMap((facet) => {
       const counted = this.index.values[facet].countOver(sample, SAMPLE.best);
       return counted
@@ -273,27 +273,28 @@ export class LibrarySearch {
 
   /** The values most met with in a sample: only these are counted. */
   private listLikely(set: Bitset, facet: ValueFacet): number[] {
-    return this.index.values[facet].countOver(this.takeSample({ set }), SAMPLE.best).map(({ code }) => code);
+    return this.index.values[facet]
+      .countOver(this.takeSample({ set }, SAMPLE.size), SAMPLE.best)
+      .map(({ code }) => code);
   }
 
   /** Some of what fits, spread over all of it; all where there are not so many. */
-  private takeSample(slots: Slots): Uint32Array {
-    const sample = new Uint32Array(SAMPLE.size);
+  private takeSample(slots: Slots, most: number): Uint32Array {
+    const sample = new Uint32Array(most);
     let count = 0;
     if ('listed' in slots) {
       const { listed } = slots;
-      const step = Math.ceil(listed.length / SAMPLE.size);
+      const step = Math.ceil(listed.length / most);
       for (let i = 0; i < listed.length; i += step) sample[count++] = listed[i];
       return sample.subarray(0, count);
     }
     const { size } = this.index;
     // of a set that is thin few would be met at a stride: then its words are gone through
-    const step = Math.max(1, Math.floor(size / (SAMPLE.size * 4)));
-    for (let slot = 0; slot < size && count < SAMPLE.size; slot += step)
-      if (slots.set.has(slot)) sample[count++] = slot;
-    if (step > 1 && count < SAMPLE.size / 8) {
+    const step = Math.max(1, Math.floor(size / (most * 4)));
+    for (let slot = 0; slot < size && count < most; slot += step) if (slots.set.has(slot)) sample[count++] = slot;
+    if (step > 1 && count < most / 8) {
       count = 0;
-      const each = Math.ceil(slots.set.count() / SAMPLE.size);
+      const each = Math.ceil(slots.set.count() / most);
       let met = 0;
       slots.set.forEach((slot) => {
         if (met++ % each === 0) sample[count++] = slot;

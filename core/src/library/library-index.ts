@@ -2,7 +2,7 @@ import { Bitset } from './bits/bitset';
 import { CountedSets } from './bits/counted-sets';
 import { GrowList } from './grow-list';
 import { NumberColumn } from './columns/number-column';
-import { RankOrder } from './columns/rank-order';
+import type { RankOrder } from './columns/rank-order';
 import { ValueColumn } from './columns/value-column';
 import {
   NUMBER_FACETS,
@@ -13,6 +13,7 @@ import {
   type WordField,
 } from './library-entry';
 import type { LibraryOrder } from './library-question';
+import { makeOrders } from './make-orders';
 import { foldWord } from './words/fold-words';
 import { WordFinder } from './words/find-words';
 import { WordIndex } from './words/word-index';
@@ -22,8 +23,6 @@ const GONE = { least: 20_000, share: 0.2 };
 
 /** Sets of slots have room for so many more before they grow. */
 const ROOM = 4096;
-
-type Compare = (a: number, b: number) => number;
 
 /**
  * A library as it is asked, in memory: everything here can be made again from its entries. Each entry has a slot; one that changes gets a
@@ -103,7 +102,7 @@ export class LibraryIndex {
   }
 
   accessionOf(slot: number): number {
-    return this.accessions.values[slot];
+    return this.accessions.array[slot];
   }
 
   /** @returns undefined for an asset it does not hold */
@@ -113,54 +112,12 @@ export class LibraryIndex {
 
   /** Orders are made when the first is asked for, and kept from then on. */
   getOrder(order: LibraryOrder): RankOrder {
-    this.orders ??= this.makeOrders();
+    this.orders ??= makeOrders(this);
     return this.orders[order];
   }
 
-  private makeOrders(): Record<LibraryOrder, RankOrder> {
-    const slots: number[] = [];
-    this.alive.forEach((slot) => slots.push(slot));
-    const all = Uint32Array.from(slots);
-    const { heightM, uses, triangles } = this.numbers;
-    const bySlot: Compare = (a, b) => a - b;
-    const byName: Compare = (a, b) => {
-      const [one, other] = [this.names[a], this.names[b]];
-      return one < other ? -1 : one > other ? 1 : 0;
-    };
-    const byNumber = (column: NumberColumn, sign: number): Compare => {
-      // what is not known comes last, whichever way; the column's numbers move when it grows
-      const keyOf = (slot: number): number => {
-        const value = column.values[slot];
-        return Number.isNaN(value) ? Infinity : sign * value;
-      };
-      return (a, b) => {
-        const [one, other] = [keyOf(a), keyOf(b)];
-        return one < other ? -1 : one > other ? 1 : 0;
-      };
-    };
-    const { accessions } = this;
-    const newest: Compare = (a, b) => accessions.values[b] - accessions.values[a];
-    const all_: Record<LibraryOrder, Compare[]> = {
-      best: [byNumber(uses, -1), newest],
-      height: [byNumber(heightM, 1), byName],
-      newest: [newest],
-      used: [byNumber(uses, -1), byName],
-      name: [byName],
-      triangles: [byNumber(triangles, 1), byName],
-    };
-    return Object.fromEntries(
-      Object.entries(all_).map(([order, compares]) => [order, new RankOrder(all, inTurn([...compares, bySlot]))]),
-    ) as Record<LibraryOrder, RankOrder>;
+  /** Folded, as it is put in order. */
+  nameOf(slot: number): string {
+    return this.names[slot];
   }
 }
-
-/** The first that tells two apart decides. */
-const inTurn =
-  (compares: readonly Compare[]): Compare =>
-  (a, b) => {
-    for (const compare of compares) {
-      const way = compare(a, b);
-      if (way !== 0) return way;
-    }
-    return 0;
-  };

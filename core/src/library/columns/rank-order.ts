@@ -1,5 +1,8 @@
 import type { Bitset } from '../bits/bitset';
 
+/** Which of two slots comes first: below 0 for the one. */
+export type Compare = (a: number, b: number) => number;
+
 const MOST_HALVINGS = 10;
 
 /**
@@ -12,14 +15,14 @@ export class RankOrder {
   /** By slot: the smaller comes first. */
   ranks: Float64Array;
 
-  /** @param compare of two slots; never 0 for different ones */
+  /** @param sorted slots in this order @param compare of two slots; never 0 for different ones */
   constructor(
-    slots: Uint32Array,
-    private readonly compare: (a: number, b: number) => number,
+    sorted: Uint32Array,
+    private readonly compare: Compare,
   ) {
-    this.sorted = Uint32Array.from(slots).sort(compare);
-    this.length = slots.length;
-    this.ranks = new Float64Array(Math.max(16, slots.length * 2));
+    this.sorted = Uint32Array.from(sorted);
+    this.length = sorted.length;
+    this.ranks = new Float64Array(Math.max(16, sorted.length * 2));
     this.rankAnew();
   }
 

@@ -45,14 +45,14 @@ export class ValueColumn {
   }
 
   has(slot: number, code: number): boolean {
-    const { values: held } = this.held;
-    const { values: starts } = this.starts;
+    const held = this.held.array;
+    const starts = this.starts.array;
     for (let i = starts[slot]; i < starts[slot + 1]; i++) if (held[i] === code) return true;
     return false;
   }
 
   isEmpty(slot: number): boolean {
-    const { values: starts } = this.starts;
+    const starts = this.starts.array;
     return starts[slot] === starts[slot + 1];
   }
 
@@ -65,8 +65,8 @@ export class ValueColumn {
   countOver(slots: Uint32Array, most: number): { code: number; count: number }[] {
     if (this.tally.length < this.values.length) this.tally = new Uint32Array(2 * this.values.length);
     const { tally } = this;
-    const { values: held } = this.held;
-    const { values: starts } = this.starts;
+    const held = this.held.array;
+    const starts = this.starts.array;
     const met: number[] = [];
     for (let s = 0; s < slots.length; s++)
       for (let i = starts[slots[s]]; i < starts[slots[s] + 1]; i++) if (tally[held[i]]++ === 0) met.push(held[i]);

@@ -2,6 +2,7 @@ import { foldWord, splitText } from './fold-words';
 import { listVariants, type Likeness, type Variant } from './list-variants';
 import { isKnownWord, singularOf } from './meanings';
 import { PLACES, type WordIndex } from './word-index';
+import type { GrowList } from '../grow-list';
 import type { WordField } from '../library-entry';
 
 /** Assets that words were found in, in no order, and what it cost to find them. */
@@ -42,6 +43,9 @@ const UNSAID = new Set(
 const MOST_WORDS = 12;
 const MOST_COST = 250;
 
+/** So many words' assets are kept. */
+const MOST_KEPT = 64;
+
 /** @param text as a person writes it */
 export function planWords(text: string, index: WordIndex): WordQuestion {
   const all = splitText(text).map(plainWord).slice(0, MOST_WORDS);
@@ -70,44 +74,72 @@ const plainWord = (word: string): string => {
 /** Looks for words. Costs of one search are kept in `scratch`, which is left empty again. */
 export class WordFinder {
   private scratch = new Uint8Array(0);
+  /** How many of the words an asset has, while those with the most are looked for. */
+  private met = new Uint8Array(0);
+  private readonly kept = new Map<string, KeptWord>();
 
   constructor(private readonly index: WordIndex) {}
 
   /** @param size how many slots the library has @param isAlive assets that are gone are not found */
   find(question: WordQuestion, size: number, isAlive: (slot: number) => boolean): Hits {
-    if (this.scratch.length < size) this.scratch = new Uint8Array(Math.max(1024, 2 * size));
-    const each = question.groups.map((group) => this.findGroup(group));
+    if (this.scratch.length < size) {
+      this.scratch = new Uint8Array(Math.max(1024, 2 * size));
+      this.met = new Uint8Array(this.scratch.length);
+    }
+    const each = question.groups.map((group) => this.findGroup(group, size));
     const all = each.length === 0 ? EMPTY : each.reduce((one, other) => this.intersect(one, other));
     const strict = keepAlive(all, isAlive);
     if (strict.slots.length > 0 || each.length < 2) return { ...strict, isLoose: false };
     return { ...keepAlive(this.findMost(each), isAlive), isLoose: true };
   }
 
-  private findGroup(alternatives: Sought[][]): Found {
+  private findGroup(alternatives: Sought[][], size: number): Found {
     const found = alternatives.map((words) =>
-      words.map((word) => this.findWord(word)).reduce((one, other) => this.intersect(one, other)),
+      words.map((word) => this.getWord(word, size)).reduce((one, other) => this.intersect(one, other)),
     );
     return found.reduce((one, other) => this.unite(one, other));
   }
 
-  /** Each asset at the least it costs. */
-  private findWord({ variants }: Sought): Found {
+  /** What a word finds is kept, and gone on with for assets that came since, as long as no word came that may be meant too. */
+  private getWord(sought: Sought, size: number): Found {
+    const key = sought.variants.map(({ term, cost }) => `${term} ${cost}`).join(' ');
+    const known = this.kept.get(key);
+    this.kept.delete(key);
+    const word = known ?? { found: EMPTY, upTo: 0 };
+    if (word.upTo < size) {
+      const since = this.findWord(sought, word.upTo);
+      if (since.slots.length > 0) word.found = join(word.found, since);
+      word.upTo = size;
+    }
+    this.kept.set(key, word);
+    if (this.kept.size > MOST_KEPT) this.kept.delete(this.kept.keys().next().value!);
+    return word.found;
+  }
+
+  /** Each asset at the least it costs. @param from the first slot to look at */
+  private findWord({ variants }: Sought, from: number): Found {
     const { scratch } = this;
     const lists = variants.flatMap(({ term, cost }) =>
       this.index
         .get(term)!
-        .flatMap((list, place) => (list ? { values: list.values, cost: 1 + cost + PLACES[place].cost } : [])),
+        .flatMap((list, place) =>
+          list && list.last >= from
+            ? [{ list, first: firstFrom(list, from), cost: 1 + cost + PLACES[place].cost }]
+            : [],
+        ),
     );
     lists.sort((a, b) => a.cost - b.cost);
-    const slots = new Uint32Array(lists.reduce((sum, { values }) => sum + values.length, 0));
+    const slots = new Uint32Array(lists.reduce((sum, { list, first }) => sum + list.length - first, 0));
     let count = 0;
-    for (const { values, cost } of lists)
-      for (let i = 0; i < values.length; i++) {
-        const slot = values[i];
+    for (const { list, first, cost } of lists) {
+      const { array, length } = list;
+      for (let i = first; i < length; i++) {
+        const slot = array[i];
         if (scratch[slot] !== 0) continue;
         scratch[slot] = cost;
         slots[count++] = slot;
       }
+    }
     return this.collect(slots.subarray(0, count));
   }
 
@@ -143,19 +175,29 @@ export class WordFinder {
 
   /** Of words that no asset has all of: the assets that have most. */
   private findMost(each: readonly Found[]): Found {
-    const counts = new Map<number, { words: number; cost: number }>();
-    for (const { slots, costs } of each)
-      for (let i = 0; i < slots.length; i++) {
-        const known = counts.get(slots[i]) ?? { words: 0, cost: 0 };
-        counts.set(slots[i], { words: known.words + 1, cost: Math.min(MOST_COST, known.cost + costs[i]) });
-      }
+    const { scratch, met } = this;
+    const slots = new Uint32Array(each.reduce((sum, one) => sum + one.slots.length, 0));
+    let count = 0;
     let most = 0;
-    for (const { words } of counts.values()) most = Math.max(most, words);
-    const kept = [...counts].filter(([, { words }]) => words === most);
-    return {
-      slots: Uint32Array.from(kept, ([slot]) => slot),
-      costs: Uint8Array.from(kept, ([, { cost }]) => cost),
-    };
+    for (const found of each)
+      for (let i = 0; i < found.slots.length; i++) {
+        const slot = found.slots[i];
+        if (met[slot] === 0) slots[count++] = slot;
+        scratch[slot] = Math.min(MOST_COST, scratch[slot] + found.costs[i]);
+        most = Math.max(most, ++met[slot]);
+      }
+    let kept = 0;
+    const costs = new Uint8Array(count);
+    for (let i = 0; i < count; i++) {
+      const slot = slots[i];
+      if (met[slot] === most) {
+        slots[kept] = slot;
+        costs[kept++] = scratch[slot];
+      }
+      met[slot] = 0;
+      scratch[slot] = 0;
+    }
+    return { slots: slots.subarray(0, kept), costs: costs.subarray(0, kept) };
   }
 
   /** Takes the costs of these out of the scratch. */
@@ -183,11 +225,17 @@ export class WordFinder {
     for (const { term, likeness, cost } of variants)
       for (const [place, list] of this.index.get(term)!.entries()) {
         const { field, cost: more } = PLACES[place];
-        if (!list || (best && best.cost <= cost + more) || !holds(list.values, slot)) continue;
+        if (!list || (best && best.cost <= cost + more) || !holds(list, slot)) continue;
         best = { cost: cost + more, reason: { asked: word, found: term, likeness, field } };
       }
     return best;
   }
+}
+
+interface KeptWord {
+  found: Found;
+  /** Slots below this have been looked at. */
+  upTo: number;
 }
 
 interface Found {
@@ -202,23 +250,38 @@ interface Explained {
 }
 const costOf = (way: readonly Explained[]): number => way.reduce((sum, { cost }) => sum + cost, 0);
 
+/** What is found is kept: this is another list. */
 function keepAlive({ slots, costs }: Found, isAlive: (slot: number) => boolean): Found {
+  const alive = { slots: new Uint32Array(slots.length), costs: new Uint8Array(slots.length) };
   let count = 0;
   for (let i = 0; i < slots.length; i++) {
     if (!isAlive(slots[i])) continue;
-    slots[count] = slots[i];
-    costs[count++] = costs[i];
+    alive.slots[count] = slots[i];
+    alive.costs[count++] = costs[i];
   }
-  return { slots: slots.subarray(0, count), costs: costs.subarray(0, count) };
+  return { slots: alive.slots.subarray(0, count), costs: alive.costs.subarray(0, count) };
 }
 
-/** @param sorted ascending */
-function holds(sorted: Uint32Array, value: number): boolean {
-  let [low, high] = [0, sorted.length];
+function join(one: Found, other: Found): Found {
+  const slots = new Uint32Array(one.slots.length + other.slots.length);
+  slots.set(one.slots);
+  slots.set(other.slots, one.slots.length);
+  const costs = new Uint8Array(slots.length);
+  costs.set(one.costs);
+  costs.set(other.costs, one.costs.length);
+  return { slots, costs };
+}
+
+/** @returns where the slots from this one on begin in an ascending list */
+function firstFrom({ array, length }: GrowList, from: number): number {
+  let [low, high] = [0, length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (sorted[middle] < value) low = middle + 1;
+    if (array[middle] < from) low = middle + 1;
     else high = middle;
   }
-  return sorted[low] === value;
+  return low;
 }
+
+const holds = (list: GrowList, slot: number): boolean =>
+  list.array[firstFrom(list, slot)] === slot && list.last >= slot;

@@ -67,7 +67,8 @@ export class WordIndex {
     let lists = this.lists.get(term);
     if (!lists) {
       this.lists.set(term, (lists = []));
-      this.vocabulary.add(term);
+      // a number is looked for as it is
+      if (!/^\d/.test(term)) this.vocabulary.add(term);
     }
     const list = (lists[place] ??= new GrowList());
     if (list.last !== slot) list.push(slot);
