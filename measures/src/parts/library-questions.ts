@@ -41,7 +41,7 @@ export function makeLibraryQuestions(count: number): Query[] {
     return {
       ...asked,
       ...(random() < 0.5 || asked.words ? {} : { order: pick(ORDERS) }),
-      ...(offset > 0 ? { offset: String(offset), counted: 'no' } : {}),
+      ...(offset > 0 ? { offset: String(offset), counted: 'none' } : {}),
     };
   });
 }
