@@ -16,8 +16,6 @@ import type { Condition, LibraryOrder, Tally } from '@haveld/core/library/librar
 import { judgeUse } from '@haveld/core/rights/judge-use';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { SHOWN, toCard } from '../assets/card';
-import { listCardsNumbered } from '../assets/card-queries';
-import type { Executor } from '../database/pool';
 import type { Library } from '../library/library';
 
 const DAY_MS = 86_400_000;
@@ -39,7 +37,6 @@ interface Page {
 
 /** Asks the library. Each facet counts what fits all the other parts of the question. @param isGuest is told of no colleagues and projects */
 export async function askCatalogue(
-  db: Executor,
   library: Library,
   question: Question & Page,
   { isGuest, today }: { isGuest: boolean; today: Date },
@@ -56,7 +53,7 @@ export async function askCatalogue(
   const offers = question.counted === 'sentence' ? search.offer(fitting, listOffered(question), EACH, OFFERED) : [];
   const withAnyLicence = question.use === '' ? fitting.total : search.count(fitting, 'use', { kind: 'all' })[0].count;
   const reasons = new Map(accessions.map((accession) => [accession, search.explain(fitting, accession)]));
-  const rows = new Map((await listCardsNumbered(db, accessions)).map((row) => [row.accession, row]));
+  const rows = await library.getCards(accessions);
   return {
     // who is gone between the two is left out
     cards: accessions.flatMap((accession) => {
@@ -103,7 +100,6 @@ const MOST_PICTURES = 4;
 
 /** What fits a question by its longest side, on a scale of logarithms. */
 export async function listSizes(
-  db: Executor,
   library: Library,
   question: Question,
   today: Date,
@@ -117,18 +113,14 @@ export async function listSizes(
     return { from, to, count: fitting.total, accessions: search.page(fitting, 'used', 0, MOST_PICTURES) };
   });
   const all = search.find({ words: question.words, conditions });
-  const rows = new Map(
-    (
-      await listCardsNumbered(
-        db,
-        found.flatMap(({ accessions }) => accessions),
-      )
-    ).map((row) => [row.accession, toCard(book, row, question.use)]),
-  );
+  const rows = await library.getCards(found.flatMap(({ accessions }) => accessions));
   return {
     steps: found.map(({ accessions, ...step }) => ({
       ...step,
-      cards: accessions.flatMap((accession) => rows.get(accession) ?? []),
+      cards: accessions.flatMap((accession) => {
+        const row = rows.get(accession);
+        return row ? [toCard(book, row, question.use)] : [];
+      }),
     })),
     withoutSize: all.total - found.reduce((sum, { count }) => sum + count, 0),
   };

@@ -10,9 +10,9 @@ import * as service from './service';
 /** Asking the catalogue, and the page of an asset. */
 export function addCatalogueRoutes(app: App, { pool, library }: Dependencies): void {
   serveEndpoint(app, searchCatalogue, ({ query, person }) =>
-    askCatalogue(pool, library, asMayAsk(query, person), { isGuest: isGuest(person), today: new Date() }),
+    askCatalogue(library, asMayAsk(query, person), { isGuest: isGuest(person), today: new Date() }),
   );
-  serveEndpoint(app, listSizes, ({ query, person }) => listSizesOf(pool, library, asMayAsk(query, person), new Date()));
+  serveEndpoint(app, listSizes, ({ query, person }) => listSizesOf(library, asMayAsk(query, person), new Date()));
   serveEndpoint(app, getAsset, async ({ params, person }) => {
     const page = await service.getAssetPage(pool, params.id, await listUsesOf(pool, params.id));
     return mayAs(person.role, 'artist') ? page : service.asGuestsSee(page);

@@ -1,7 +1,9 @@
+import { LRUCache } from 'lru-cache';
 import type { Pool } from 'mysql2/promise';
 import { LibrarySearch } from '@haveld/core/library/ask-library';
 import type { LibraryEntry } from '@haveld/core/library/library-entry';
 import { LibraryIndex } from '@haveld/core/library/library-index';
+import { listCardsNumbered, type CardRow } from '../assets/card-queries';
 import { groupRows } from '../database/group-rows';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
 import { loadBook } from '../house/book';
@@ -22,6 +24,8 @@ const MASS = { least: 5000, share: 0.3 };
 
 /** So many numbers of changes that were not there yet are asked for again. */
 const MOST_MISSING = 2000;
+
+const MOST_CARDS = 10_000;
 
 /** The library as it is now, with what its answers are told by. */
 export interface OpenLibrary {
@@ -51,6 +55,9 @@ export class Library {
   private following: Promise<OpenLibrary> | null = null;
   private next: Promise<OpenLibrary> | null = null;
   private renewing: Promise<void> | null = null;
+  private readonly cards = new LRUCache<number, CardRow>({ max: MOST_CARDS });
+  /** Goes on with every change that is read. */
+  private turn = 0;
 
   constructor(
     private readonly pool: Pool,
@@ -68,6 +75,27 @@ export class Library {
       }));
   }
 
+  /**
+   * Cards of assets by their numbers; those that are gone are left out. What was read is kept until the asset changes: most people look at the same
+   * first pages.
+   */
+  async getCards(accessions: readonly number[]): Promise<Map<number, CardRow>> {
+    const found = new Map<number, CardRow>();
+    const unread: number[] = [];
+    for (const accession of accessions) {
+      const card = this.cards.get(accession);
+      if (card) found.set(accession, card);
+      else unread.push(accession);
+    }
+    const { turn } = this;
+    for (const card of await listCardsNumbered(this.pool, unread)) {
+      found.set(card.accession, card);
+      // what changed meanwhile may have been read before it did
+      if (turn === this.turn) this.cards.set(card.accession, card);
+    }
+    return found;
+  }
+
   private async follow(): Promise<OpenLibrary> {
     const [search, { book }, people, projects] = await Promise.all([
       this.getSearch(),
@@ -81,10 +109,13 @@ export class Library {
   private async getSearch(): Promise<LibrarySearch> {
     const known = await this.shelf?.catch(() => null);
     if (!known || this.now() - known.followedAt >= LONGEST_AWAY_MS) {
+      this.turn++;
+      this.cards.clear();
       this.shelf = this.readAll();
       return (await this.shelf).search;
     }
     const changed = await this.listChanged(known);
+    this.forgetCards(changed);
     if (changed.size > MASS.least && changed.size > MASS.share * known.index.count) {
       this.shelf = this.readAll();
       return (await this.shelf).search;
@@ -98,6 +129,12 @@ export class Library {
       throw error;
     }
     return known.search;
+  }
+
+  private forgetCards(changed: ReadonlySet<number>): void {
+    if (changed.size === 0) return;
+    this.turn++;
+    for (const accession of changed) this.cards.delete(accession);
   }
 
   /** Reads all anew beside what is asked meanwhile. */
