@@ -11,6 +11,14 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
     path: '/catalogue?pictures=frame',
     ready: (page) => expect(page.getByRole('article', { name: /Bell buoy/ })).toBeVisible(),
   },
+  {
+    path: '/catalogue?pictures=list&words=boey&state=any',
+    ready: (page) => expect(page.getByRole('link', { name: /Bell buoy/ })).toBeVisible(),
+  },
+  {
+    path: '/catalogue?pictures=sizes',
+    ready: (page) => expect(page.getByRole('img', { name: /Bell buoy/ })).toBeVisible(),
+  },
   { path: '/projects', ready: (page) => expect(page.getByRole('link', { name: /Tide House/ })).toBeVisible() },
   { path: '/rights', ready: (page) => expect(page.getByText('What was said when')).toBeVisible() },
   { path: '/rights/ledger', ready: (page) => expect(page.getByRole('link', { name: 'Signal mast' })).toBeVisible() },

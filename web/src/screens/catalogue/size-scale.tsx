@@ -9,8 +9,8 @@ import type { Asked } from './question-parts';
 
 const BAR_PX = 150;
 
-/** `1.0 cm` on the rule. */
-const sayEnd = (metres: number | null): string => (metres === null ? '' : formatLength(Number(metres.toPrecision(2))));
+/** What stands at an end of a step, on the rule. */
+const sayEnd = (metres: number | null): string => (metres === null ? '' : formatLength(metres));
 
 /** How big things are, from a pin to a ship: a column for each step of a scale of logarithms, with some of what is in it. */
 export function SizeScale({ question, onAsk }: { question: Question; onAsk: (change: Asked) => void }) {
