@@ -12,7 +12,7 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
     ready: (page) => expect(page.getByRole('article', { name: /Bell buoy/ })).toBeVisible(),
   },
   {
-    path: '/catalogue?pictures=list&words=boey&state=any',
+    path: '/catalogue?pictures=list&words=bouy&state=any',
     ready: (page) => expect(page.getByRole('link', { name: /Bell buoy/ })).toBeVisible(),
   },
   {

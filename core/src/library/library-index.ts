@@ -116,6 +116,12 @@ export class LibraryIndex {
     return this.orders[order];
   }
 
+  /** Does now what the first questions would wait for. */
+  prepare(): void {
+    this.words.vocabulary.sort();
+    this.getOrder('best');
+  }
+
   /** Folded, as it is put in order. */
   nameOf(slot: number): string {
     return this.names[slot];

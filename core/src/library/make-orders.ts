@@ -1,5 +1,7 @@
 import { RankOrder, type Compare } from './columns/rank-order';
-import type { LibraryIndex } from './library-index';
+import type { Bitset } from './bits/bitset';
+import type { NumberColumn } from './columns/number-column';
+import type { NumberFacet } from './library-entry';
 import type { LibraryOrder } from './library-question';
 
 /** Numbers below this have room for a place below this in one number of double precision: 32 and 21 bits. */
@@ -8,8 +10,18 @@ const PLACES = 2 ** 21;
 /** A number an order goes by; what is not known comes last, whichever way. */
 type Key = (slot: number) => number;
 
+/** What assets are put in order by. */
+export interface OrderedAssets {
+  /** The slots of those that are there. */
+  alive: Bitset;
+  numbers: Record<NumberFacet, NumberColumn>;
+  accessionOf: (slot: number) => number;
+  /** Folded. */
+  nameOf: (slot: number) => string;
+}
+
 /** Every order of a library. Numbers go before names, and of the same name the one that came first. */
-export function makeOrders(index: LibraryIndex): Record<LibraryOrder, RankOrder> {
+export function makeOrders(index: OrderedAssets): Record<LibraryOrder, RankOrder> {
   const alive: number[] = [];
   index.alive.forEach((slot) => alive.push(slot));
   const slots = Uint32Array.from(alive);
@@ -52,7 +64,7 @@ const inTurn =
   };
 
 /** Each name is compared once, however many have it. */
-function sortByName(slots: Uint32Array, index: LibraryIndex): Uint32Array {
+function sortByName(slots: Uint32Array, index: OrderedAssets): Uint32Array {
   const groups = new Map<string, number[]>();
   for (const slot of slots) {
     const name = index.nameOf(slot);

@@ -172,6 +172,7 @@ export class Library {
       next.catch(() => undefined);
       for (const entry of await this.toEntries(book, rows)) index.put(entry);
     }
+    index.prepare();
     await this.refresh(index, await this.listChanged(shelf));
     return shelf;
   }

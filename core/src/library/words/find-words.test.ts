@@ -51,6 +51,7 @@ test.each([
   ['shelf', 'Bookshelf', 'the end of a compound'],
   ['coutch', 'Couch', 'a letter too many'],
   ['cuoch', 'Couch', 'two letters swapped'],
+  ['cuochs', 'Couch', 'the plural of a word with two letters swapped'],
   ['falkenrot', 'Dining chair', 'its author'],
   ['HV-000012', 'Dining chair', 'its number'],
   ['armrest', 'Harbour bench', 'a part'],

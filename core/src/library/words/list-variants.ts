@@ -51,7 +51,8 @@ export function listVariants(word: string, vocabulary: Vocabulary, isThere: (ter
   for (const { term, relation, distance } of related) add(term, LIKENESS_OF[relation], distance);
   const isFound = [...found.values()].some(({ likeness }) => likeness === 'same' || likeness === 'same-meaning');
   if (!isFound && word.length >= SHORTEST.misspelt && !/^\d/.test(word))
-    for (const term of vocabulary.listNear(word).slice(0, MOST.misspelt)) add(term, 'spelt-nearly');
+    for (const form of new Set([word, one]))
+      for (const term of vocabulary.listNear(form).slice(0, MOST.misspelt)) add(term, 'spelt-nearly');
   if (found.size === 0)
     for (const { term, relation, distance } of listWider(one)) add(term, LIKENESS_OF[relation], distance);
   return [...found.values()].sort((a, b) => a.cost - b.cost);

@@ -45,12 +45,29 @@ export class Vocabulary {
     return [...found];
   }
 
+  /** Puts what came lately in its place, where it has become much. */
   private settle(): void {
-    if (this.fresh.length < MOST_FRESH) return;
-    this.forwards = [...this.forwards, ...this.fresh].sort(byCode);
-    this.backwards = this.forwards.map(turn).sort(byCode);
+    if (this.fresh.length >= MOST_FRESH) this.sort();
+  }
+
+  /** Puts everything in its place. */
+  sort(): void {
+    this.forwards = merge(this.forwards, [...this.fresh].sort(byCode));
+    this.backwards = merge(this.backwards, this.fresh.map(turn).sort(byCode));
     this.fresh = [];
   }
+}
+
+/** @returns both, in their order */
+function merge(one: readonly string[], other: readonly string[]): string[] {
+  const all: string[] = [];
+  let at = 0;
+  for (const word of other) {
+    while (at < one.length && one[at] < word) all.push(one[at++]);
+    all.push(word);
+  }
+  while (at < one.length) all.push(one[at++]);
+  return all;
 }
 
 const byCode = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
