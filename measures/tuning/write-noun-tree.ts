@@ -57,16 +57,22 @@ function list(parent: string | null, depth: number): void {
 }
 list(null, 0);
 
+/** Meanings a line: a line each would be half the project's lines. */
+const A_LINE = 100;
+const rows = Array.from({ length: Math.ceil(lines.length / A_LINE) }, (_, i) =>
+  lines.slice(i * A_LINE, (i + 1) * A_LINE).join(';'),
+);
+
 writeFileSync(
   join(root, 'core/src/library/words/noun-tree.ts'),
   `/**
- * Words for what can be made a model of. A line is a meaning: how deep it stands below wider ones, the words for it, each with the rank of this
- * meaning among its own (nothing for the first). Written by measures/tuning/write-noun-tree.ts (\`npm run tune nouns\`) from WordNet 3.1,
+ * Words for what can be made a model of. Each meaning, parted by a semicolon: how deep it stands below wider ones, the words for it, each with
+ * the rank of this meaning among its own (nothing for the first). Written by measures/tuning/write-noun-tree.ts (\`npm run tune nouns\`) from WordNet 3.1,
  * copyright 2011 by Princeton University, all rights reserved: “Permission to use, copy, modify and distribute this software and database and
  * its documentation for any purpose and without fee or royalty is hereby granted”, as is, without warranty.
  */
 export const NOUN_TREE = \`
-${lines.join('\n')}
+${rows.join('\n')}
 \`;
 `,
 );

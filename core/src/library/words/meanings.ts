@@ -31,7 +31,7 @@ let kinds: ReadonlyMap<string, readonly string[]> | null = null;
 
 /** `7 sofa couch2 day_bed`: the depth, then words with the rank this meaning has for each. */
 function readTree(): NounTree {
-  const lines = NOUN_TREE.trim().split('\n');
+  const lines = NOUN_TREE.trim().split(/[;\n]/);
   const depths = new Uint8Array(lines.length);
   const words: string[][] = [];
   const byWord = new Map<string, { meaning: number; rank: number }[]>();
