@@ -109,6 +109,8 @@ const say = (message: object): void => {
 };
 if (owner) say({ owner: { signIn: owner.signIn, password: owner.password } });
 const server = environment.roles.includes('web') ? await listen(createApp(dependencies, handlers)) : null;
+// read before somebody asks; who asks meanwhile waits for the same reading
+if (server) dependencies.library.open().catch((error: unknown) => log.warn({ error }, 'the library could not be read'));
 let stopping = false;
 process.on('SIGTERM', () => void stop());
 process.on('SIGINT', () => void stop());
