@@ -12,7 +12,7 @@ const MOST_LISTED = 20_000;
 
 /** Of so many values of a facet all are counted; of more the best of a sample. */
 const MOST_VALUES = 256;
-const SAMPLE = { size: 4_000, offered: 1_200, best: 40 };
+const SAMPLE = { size: 4_000, offered: 1_000, best: 40 };
 
 const MOST_KEPT = 64;
 

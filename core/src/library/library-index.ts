@@ -1,6 +1,7 @@
 import { Bitset } from './bits/bitset';
 import { CountedSets } from './bits/counted-sets';
 import { GrowList } from './grow-list';
+import { FacetTable } from './columns/facet-table';
 import { NumberColumn } from './columns/number-column';
 import type { RankOrder } from './columns/rank-order';
 import { ValueColumn } from './columns/value-column';
@@ -32,10 +33,10 @@ export class LibraryIndex {
   readonly counted = new CountedSets();
   readonly words = new WordIndex();
   readonly finder = new WordFinder(this.words);
-  readonly values = Object.fromEntries(VALUE_FACETS.map((facet) => [facet, new ValueColumn(this.counted)])) as Record<
-    ValueFacet,
-    ValueColumn
-  >;
+  private readonly table = new FacetTable();
+  readonly values = Object.fromEntries(
+    VALUE_FACETS.map((facet, number) => [facet, new ValueColumn(this.counted, this.table, number)]),
+  ) as Record<ValueFacet, ValueColumn>;
   readonly numbers = Object.fromEntries(NUMBER_FACETS.map((facet) => [facet, new NumberColumn()])) as Record<
     NumberFacet,
     NumberColumn
@@ -85,6 +86,7 @@ export class LibraryIndex {
     this.alive.add(slot);
     this.names.push(foldWord(entry.name));
     for (const facet of VALUE_FACETS) this.values[facet].add(slot, entry.values[facet] ?? []);
+    this.table.endSlot();
     for (const facet of NUMBER_FACETS) this.numbers[facet].set(slot, entry.numbers[facet]);
     for (const [field, text] of Object.entries(entry.words) as [WordField, string][])
       if (text !== '') this.words.add(slot, field, text);

@@ -34,7 +34,7 @@ const entryOf = (row: Partial<EntryRow>, beside: Partial<Parameters<typeof toEnt
 test('an asset is found by its name, number, title, file, parts and materials, and by other spellings of its author', () => {
   expect(entryOf({}, { tags: ['quay'], spellings: ['i_falkenrot'] }).words).toEqual({
     name: 'Chart table oak',
-    number: 'hv 12',
+    number: '12',
     title: 'Chart table',
     tag: 'quay; furniture',
     author: 'Ines Falkenrot; i_falkenrot',

@@ -28,7 +28,7 @@ export function toEntry(book: LicenceBook, row: EntryRow, { tags, uses, spelling
     name: row.name,
     words: {
       name: row.name,
-      number: `hv ${row.accession}`,
+      number: String(row.accession),
       title: row.title,
       tag: [...tags, row.category ?? ''].join('; '),
       author: [row.author, ...spellings].join('; '),

@@ -1,6 +1,7 @@
 import type { Bitset } from '../bits/bitset';
 import type { CountedSets } from '../bits/counted-sets';
 import { GrowList } from '../grow-list';
+import { codeOf, facetOf, toCell, type FacetTable } from './facet-table';
 
 /** Values with fewer assets than one in so many are looked up one by one instead of keeping a bit an asset. */
 const SPARSE = 64;
@@ -17,26 +18,25 @@ interface Value {
 export class ValueColumn {
   private readonly codes = new Map<string, number>();
   readonly values: Value[] = [];
-  /** Codes of all slots one after the other, and where each slot's begin. */
-  private readonly held = new GrowList();
-  private readonly starts = new GrowList();
   /** Zeros, between two counts. */
   private tally = new Uint32Array(0);
 
-  constructor(private readonly sets: CountedSets) {
-    this.starts.push(0);
-  }
+  /** @param facet its number in the table */
+  constructor(
+    private readonly sets: CountedSets,
+    private readonly table: FacetTable,
+    private readonly facet: number,
+  ) {}
 
-  /** Adds the next slot. */
+  /** Adds the values of the table's next slot. */
   add(slot: number, names: readonly string[]): void {
     for (const name of names.length > 1 ? new Set(names) : names) {
       const code = this.codes.get(name) ?? this.begin(name);
       const value = this.values[code];
-      this.held.push(code);
+      this.table.cells.push(toCell(this.facet, code));
       value.slots.push(slot);
       if (value.counted !== null) this.sets.put(value.counted, slot);
     }
-    this.starts.push(this.held.length);
   }
 
   /** @returns -1 for a value nobody has */
@@ -45,31 +45,33 @@ export class ValueColumn {
   }
 
   has(slot: number, code: number): boolean {
-    const held = this.held.array;
-    const starts = this.starts.array;
-    for (let i = starts[slot]; i < starts[slot + 1]; i++) if (held[i] === code) return true;
+    const cells = this.table.cells.array;
+    const starts = this.table.starts.array;
+    const cell = toCell(this.facet, code);
+    for (let i = starts[slot]; i < starts[slot + 1]; i++) if (cells[i] === cell) return true;
     return false;
   }
 
   isEmpty(slot: number): boolean {
-    const starts = this.starts.array;
-    return starts[slot] === starts[slot + 1];
-  }
-
-  namesOf(slot: number): string[] {
-    const { values: starts } = this.starts;
-    return [...this.held.values.subarray(starts[slot], starts[slot + 1])].map((code) => this.values[code].name);
+    const cells = this.table.cells.array;
+    const starts = this.table.starts.array;
+    for (let i = starts[slot]; i < starts[slot + 1]; i++) if (facetOf(cells[i]) === this.facet) return false;
+    return true;
   }
 
   /** The values that listed slots have, with how many each; the most frequent first. */
   countOver(slots: Uint32Array, most: number): { code: number; count: number }[] {
     if (this.tally.length < this.values.length) this.tally = new Uint32Array(2 * this.values.length);
-    const { tally } = this;
-    const held = this.held.array;
-    const starts = this.starts.array;
+    const { tally, facet } = this;
+    const cells = this.table.cells.array;
+    const starts = this.table.starts.array;
     const met: number[] = [];
     for (let s = 0; s < slots.length; s++)
-      for (let i = starts[slots[s]]; i < starts[slots[s] + 1]; i++) if (tally[held[i]]++ === 0) met.push(held[i]);
+      for (let i = starts[slots[s]]; i < starts[slots[s] + 1]; i++) {
+        if (facetOf(cells[i]) !== facet) continue;
+        const code = codeOf(cells[i]);
+        if (tally[code]++ === 0) met.push(code);
+      }
     const counted = met.map((code) => ({ code, count: tally[code] }));
     for (const code of met) tally[code] = 0;
     return takeMost(counted, most);

@@ -76,6 +76,11 @@ test('all words have to be there; where none has all, those with the most come a
   expect(LIBRARY.isLoose('oak chair xylophone')).toBe(true);
 });
 
+test('a number is asked for in any of its writings, and finds that asset alone', () => {
+  for (const words of ['HV-000012', 'hv12', 'HV-12', '000012', '12'])
+    expect([words, LIBRARY.find(words), LIBRARY.isLoose(words)]).toEqual([words, ['Dining chair'], false]);
+});
+
 test('why an asset is found is told by the cheapest way', () => {
   expect(LIBRARY.explain('sofas', 'Couch')).toEqual([
     { asked: 'sofas', found: 'couch', likeness: 'same-meaning', field: 'name' },
