@@ -1,15 +1,18 @@
-/** Where words about an asset stand, and how much less a hit there is worth than one in its name. Ours. */
+/**
+ * Where words about an asset stand, and how much less a hit there is worth than one in its name (ours). What says what a thing is may be meant by
+ * another word; a person, a site or a number is called as it is called.
+ */
 export const WORD_FIELDS = {
-  name: { cost: 0 },
-  number: { cost: 0 },
-  title: { cost: 1 },
-  tag: { cost: 2 },
-  author: { cost: 2 },
-  file: { cost: 3 },
-  material: { cost: 3 },
-  part: { cost: 3 },
-  source: { cost: 4 },
-} as const satisfies Record<string, { cost: number }>;
+  name: { cost: 0, saysWhat: true },
+  number: { cost: 0, saysWhat: false },
+  title: { cost: 1, saysWhat: true },
+  tag: { cost: 2, saysWhat: true },
+  author: { cost: 2, saysWhat: false },
+  file: { cost: 3, saysWhat: true },
+  material: { cost: 3, saysWhat: true },
+  part: { cost: 3, saysWhat: true },
+  source: { cost: 4, saysWhat: false },
+} as const satisfies Record<string, { cost: number; saysWhat: boolean }>;
 export type WordField = keyof typeof WORD_FIELDS;
 
 /** What assets are told apart by: one value of each has an asset, or several, or none. */

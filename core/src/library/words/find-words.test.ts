@@ -76,6 +76,19 @@ test('all words have to be there; where none has all, those with the most come a
   expect(LIBRARY.isLoose('oak chair xylophone')).toBe(true);
 });
 
+test('a person or a site is found by what they are called, and by no word that means the same or is within it', () => {
+  const library = makeLibrary(
+    { name: 'Crate', author: 'Tom Baker', source: 'quayside-models.example' },
+    { name: 'Pier' },
+    { name: 'Fish stall', tag: 'wharf' },
+  );
+  expect(library.find('baker')).toEqual(['Crate']);
+  expect(library.find('models')).toEqual(['Crate']);
+  expect(library.find('side')).toEqual([]);
+  expect(library.find('quayside')).toEqual(['Crate']);
+  expect(library.find('pier')).toEqual(['Pier', 'Fish stall']);
+});
+
 test('a number is asked for in any of its writings, and finds that asset alone', () => {
   for (const words of ['HV-000012', 'hv12', 'HV-12', '000012', '12'])
     expect([words, LIBRARY.find(words), LIBRARY.isLoose(words)]).toEqual([words, ['Dining chair'], false]);

@@ -1,5 +1,5 @@
 import { foldWord, splitText } from './fold-words';
-import { listVariants, type Likeness, type Variant } from './list-variants';
+import { isByMeaning, listVariants, type Likeness, type Variant } from './list-variants';
 import { isKnownWord, singularOf } from './meanings';
 import { PLACES, type WordIndex } from './word-index';
 import type { GrowList } from '../grow-list';
@@ -105,7 +105,7 @@ export class WordFinder {
 
   /** What a word finds is kept, and gone on with for assets that came since, as long as no word came that may be meant too. */
   private getWord(sought: Sought, size: number): Found {
-    const key = sought.variants.map(({ term, cost }) => `${term} ${cost}`).join(' ');
+    const key = sought.variants.map(({ term, likeness, cost }) => `${term} ${likeness} ${cost}`).join(' ');
     const known = this.kept.get(key);
     this.kept.delete(key);
     const word = known ?? { found: EMPTY, upTo: 0 };
@@ -122,11 +122,11 @@ export class WordFinder {
   /** Each asset at the least it costs. @param from the first slot to look at */
   private findWord({ variants }: Sought, from: number): Found {
     const { scratch } = this;
-    const lists = variants.flatMap(({ term, cost }) =>
+    const lists = variants.flatMap(({ term, cost, likeness }) =>
       this.index
         .get(term)!
         .flatMap((list, place) =>
-          list && list.last >= from
+          list && list.last >= from && mayStand(likeness, place)
             ? [{ list, first: firstFrom(list, from), cost: 1 + cost + PLACES[place].cost }]
             : [],
         ),
@@ -228,7 +228,7 @@ export class WordFinder {
     for (const { term, likeness, cost } of variants)
       for (const [place, list] of this.index.get(term)!.entries()) {
         const { field, cost: more } = PLACES[place];
-        if (!list || (best && best.cost <= cost + more) || !holds(list, slot)) continue;
+        if (!list || !mayStand(likeness, place) || (best && best.cost <= cost + more) || !holds(list, slot)) continue;
         best = { cost: cost + more, reason: { asked: word, found: term, likeness, field } };
       }
     return best;
@@ -252,6 +252,9 @@ interface Explained {
   reason: HitReason;
 }
 const costOf = (way: readonly Explained[]): number => way.reduce((sum, { cost }) => sum + cost, 0);
+
+/** A word that only means the same finds what says what a thing is, and no person who is called so. */
+const mayStand = (likeness: Likeness, place: number): boolean => PLACES[place].saysWhat || !isByMeaning(likeness);
 
 /** What is found is kept: this is another list. */
 function keepAlive({ slots, costs }: Found, isAlive: (slot: number) => boolean): Found {

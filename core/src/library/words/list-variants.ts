@@ -21,6 +21,10 @@ const COSTS: Record<Likeness, { first: number; step: number; most: number }> = {
   wider: { first: 12, step: 1, most: 16 },
 };
 
+/** By what a word means, and not by how it is written. */
+export const isByMeaning = (likeness: Likeness): boolean =>
+  likeness === 'same-meaning' || likeness === 'narrower' || likeness === 'wider';
+
 const LIKENESS_OF: Record<RelatedWord['relation'], Likeness> = {
   same: 'same-meaning',
   narrower: 'narrower',

@@ -9,14 +9,15 @@ export interface Place {
   field: WordField;
   isHalf: boolean;
   cost: number;
+  saysWhat: boolean;
 }
 
 const HALF_COST = 2;
 
 /** Every place a word can stand in; the numbers of the lists below. */
 export const PLACES: readonly Place[] = (Object.keys(WORD_FIELDS) as WordField[]).flatMap((field) => [
-  { field, isHalf: false, cost: WORD_FIELDS[field].cost },
-  { field, isHalf: true, cost: WORD_FIELDS[field].cost + HALF_COST },
+  { field, isHalf: false, ...WORD_FIELDS[field] },
+  { field, isHalf: true, ...WORD_FIELDS[field], cost: WORD_FIELDS[field].cost + HALF_COST },
 ]);
 
 /** In these two words that follow one another are one as well: `book shelf`. */
@@ -42,7 +43,8 @@ export class WordIndex {
     let before = '';
     for (const word of splitText(text)) {
       const terms = this.listTerms(word);
-      for (const { text: term, isHalf } of terms) this.put(term, first + (isHalf ? 1 : 0), slot);
+      for (const { text: term, isHalf } of terms)
+        if (!isHalf || WORD_FIELDS[field].saysWhat) this.put(term, first + (isHalf ? 1 : 0), slot);
       const folded = terms[0].text;
       if (before !== '' && JOINED.has(field) && /^\D+$/.test(before + folded))
         this.put(before + folded, first + 1, slot);
