@@ -79,7 +79,7 @@ export function CardList({
             </span>
             <span className="mono">{card.accession}</span>
             <span>{card.category ?? '–'}</span>
-            <span className="mono number">{card.heightM === null ? 'no real size' : formatLength(card.heightM)}</span>
+            <span className="mono number">{card.heightM === null ? 'no size' : formatLength(card.heightM)}</span>
             <span className="mono number">{formatThousands(card.triangles)}</span>
             <span className="mono number">{formatMapSide(card.mapSide)}</span>
             <span>{card.takenDown ? 'taken down' : licenceWords(book, card.licenceId)}</span>

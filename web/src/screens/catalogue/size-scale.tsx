@@ -59,7 +59,7 @@ function SizeColumn({ step, most, onAsk }: { step: SizeStep; most: number; onAsk
           </Link>
         ))}
       </div>
-      <div className="size-bar" style={{ height: Math.max(count > 0 ? 3 : 0, (count / most) * BAR_PX) }} />
+      {count > 0 && <div className="size-bar" style={{ height: Math.max(3, (count / most) * BAR_PX) }} />}
       {count > 0 ? (
         <button
           type="button"
