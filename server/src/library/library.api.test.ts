@@ -138,6 +138,32 @@ test('what was undone changes nothing, and what is deleted is gone', async () =>
   expect(search(await library.open(), 'buoy')).toBe(0);
 });
 
+test.each([
+  ['changes are read', 'FROM library_change WHERE id >'],
+  ['assets are read anew', 'WHERE asset.accession IN'],
+])('a database that fails while %s loses no change', async (_, failing) => {
+  let fails = false;
+  const real = db();
+  const failingOnce = new Proxy(real, {
+    get(pool, name) {
+      const own = Reflect.get(pool, name) as unknown;
+      if (name !== 'query') return typeof own === 'function' ? own.bind(pool) : own;
+      return (sql: string, ...rest: unknown[]) => {
+        if (!fails || !sql.includes(failing)) return (pool.query as (...given: unknown[]) => unknown)(sql, ...rest);
+        fails = false;
+        return Promise.reject(new Error('the line was cut'));
+      };
+    },
+  });
+  const library = new Library(failingOnce);
+  await library.open();
+  const name = `Cut chair ${failing.length}`;
+  await run(real, 'UPDATE asset SET name = ? WHERE id = ?', [name, idOf('Oak chair')]);
+  fails = true;
+  await expect(library.open()).rejects.toThrow('the line was cut');
+  expect(search(await library.open(), `cut ${failing.length}`)).toBe(1);
+});
+
 test('who was away longer than changes are kept reads everything anew', async () => {
   let now = Date.now();
   const library = new Library(db(), () => now);

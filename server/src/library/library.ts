@@ -43,6 +43,8 @@ interface Shelf {
   upTo: number;
   /** Numbers that were given to transactions that are still open, or were undone; by when they were missed. */
   missing: Map<number, number>;
+  /** Assets that are another now than in the index; they stay here until they are taken in. */
+  changed: Set<number>;
   followedAt: number;
 }
 
@@ -114,20 +116,14 @@ export class Library {
       this.shelf = this.readAll();
       return (await this.shelf).search;
     }
-    const changed = await this.listChanged(known);
-    this.forgetCards(changed);
-    if (changed.size > MASS.least && changed.size > MASS.share * known.index.count) {
+    await this.listChanged(known);
+    this.forgetCards(known.changed);
+    if (known.changed.size > MASS.least && known.changed.size > MASS.share * known.index.count) {
       this.shelf = this.readAll();
       return (await this.shelf).search;
     }
     if (known.index.isWorn) this.renew();
-    try {
-      await this.refresh(known.index, changed);
-    } catch (error) {
-      // these changes count as read: without them nothing here is to be trusted
-      this.shelf = null;
-      throw error;
-    }
+    await this.refresh(known);
     return known.search;
   }
 
@@ -157,6 +153,7 @@ export class Library {
       search: new LibrarySearch(index),
       upTo: settled,
       missing: new Map(),
+      changed: new Set(),
       followedAt,
     };
     // what is there by now is in the rows that are read next; what is missing may still come
@@ -173,41 +170,41 @@ export class Library {
       for (const entry of await this.toEntries(book, rows)) index.put(entry);
     }
     index.prepare();
-    await this.refresh(index, await this.listChanged(shelf));
+    await this.listChanged(shelf);
+    await this.refresh(shelf);
     return shelf;
   }
 
-  /** Assets that changed since; from then on they count as read. */
-  private async listChanged(shelf: Shelf): Promise<Set<number>> {
+  /** Notes the assets that changed since. */
+  private async listChanged(shelf: Shelf): Promise<void> {
     const at = this.now();
-    const accessions = new Set<number>();
-    await this.readMissing(shelf, accessions, at);
+    await this.readMissing(shelf, at);
     for (;;) {
       const rows = await changes.listChangesAfter(this.pool, shelf.upTo, PAGE);
       for (const { id, accession } of rows) {
         noteChange(shelf, id, at);
-        accessions.add(accession);
+        shelf.changed.add(accession);
       }
       if (rows.length < PAGE) break;
     }
     shelf.followedAt = at;
-    return accessions;
   }
 
-  private async readMissing({ missing }: Shelf, accessions: Set<number>, at: number): Promise<void> {
+  private async readMissing({ missing, changed }: Shelf, at: number): Promise<void> {
     for (const [id, since] of missing) if (at - since > changes.OPEN_MINUTES * MINUTE_MS) missing.delete(id);
     const asked = [...missing.keys()].slice(-MOST_MISSING);
     if (asked.length === 0) return;
     for (const { id, accession } of await changes.listChanges(this.pool, asked)) {
       missing.delete(id);
-      accessions.add(accession);
+      changed.add(accession);
     }
   }
 
-  private async refresh(index: LibraryIndex, accessions: ReadonlySet<number>): Promise<void> {
-    if (accessions.size === 0) return;
+  /** Takes in what changed. */
+  private async refresh({ index, changed }: Shelf): Promise<void> {
+    if (changed.size === 0) return;
     const { book } = await loadBook(this.pool);
-    for (let all = [...accessions]; all.length > 0; all = all.slice(PAGE)) {
+    for (let all = [...changed]; all.length > 0; all = all.slice(PAGE)) {
       const asked = all.slice(0, PAGE);
       const rows = await entries.listEntryRowsOf(this.pool, asked);
       const found = new Map((await this.toEntries(book, rows)).map((entry) => [entry.accession, entry]));
@@ -215,6 +212,7 @@ export class Library {
         const entry = found.get(accession);
         if (entry) index.put(entry);
         else index.remove(accession);
+        changed.delete(accession);
       }
     }
   }
