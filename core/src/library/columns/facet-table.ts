@@ -9,8 +9,7 @@ export const facetOf = (cell: number): number => cell >>> CODE_BITS;
 export const codeOf = (cell: number): number => cell & CODE;
 
 /**
- * The values of all facets of each slot, one slot after the other: what is told of an asset lies together, for it is asked for together (of a
- * million, facets apart took five times as long to be counted over a sample).
+ * The values of all facets of each slot, one slot after the other: what is told of an asset lies together, for it is asked for together.
  */
 export class FacetTable {
   readonly cells = new GrowList();
