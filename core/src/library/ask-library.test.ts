@@ -206,7 +206,10 @@ test.each([Infinity, 0])(
         name: 'chair',
         words: { name: 'chair' },
         values: {
-          colour: [accession % 2 === 0 ? 'red' : 'blue', ...(accession <= 950 ? ['grey'] : [])],
+          colour: [
+            accession % 2 === 0 ? 'red' : accession % 4 === 1 ? 'blue' : 'black',
+            ...(accession <= 950 ? ['grey'] : []),
+          ],
           material: accession % 3 === 0 ? ['oak'] : accession === 1 ? ['brass'] : [],
           author: ['somebody'],
         },
@@ -214,10 +217,34 @@ test.each([Infinity, 0])(
     const search = new LibrarySearch(index, mostListed);
     const fitting = search.find({ words: 'chair', conditions: {} });
     expect(search.offer(fitting, ['colour', 'material', 'author'], 1, 5)).toEqual([
-      { facet: 'colour', value: 'blue', count: 500 },
+      { facet: 'colour', value: 'red', count: 500 },
       { facet: 'material', value: 'oak', count: 333 },
     ]);
-    expect(search.offer(fitting, ['colour', 'material'], 2, 2).map(({ value }) => value)).toEqual(['blue', 'red']);
+    expect(search.offer(fitting, ['colour', 'material'], 2, 2).map(({ value }) => value)).toEqual(['red', 'oak']);
     expect(search.offer(search.find({ words: 'zeppelin', conditions: {} }), ['colour'], 2, 5)).toEqual([]);
+  },
+);
+
+test.each([Infinity, 0])(
+  'offers are of the whole, however the library came together (listed up to %d)',
+  (mostListed) => {
+    const index = new LibraryIndex();
+    const plain = makeEntry(1, createRandom(4));
+    // what came in turns, and what came in one heap at the end
+    for (let accession = 1; accession <= 8000; accession++)
+      index.put({
+        ...plain,
+        accession,
+        name: 'tent',
+        words: { name: 'tent' },
+        values: { colour: [accession % 2 === 0 ? 'red' : 'blue'], material: accession > 5000 ? ['oak'] : [] },
+      });
+    const search = new LibrarySearch(index, mostListed);
+    const offers = search.offer(search.find({ words: 'tent', conditions: {} }), ['colour', 'material'], 3, 5);
+    expect(Object.fromEntries(offers.map(({ value, count }) => [value, count]))).toEqual({
+      red: 4000,
+      blue: 4000,
+      oak: 3000,
+    });
   },
 );

@@ -12,12 +12,21 @@ const MOST_LISTED = 20_000;
 
 /** Of so many values of a facet all are counted; of more the best of a sample. */
 const MOST_VALUES = 256;
-const SAMPLE = { size: 4_000, offered: 1_000, best: 40 };
+const SAMPLE = { size: 4_000, offered: 600, best: 40 };
 
 const MOST_KEPT = 64;
 
 /** Ranks are smaller than this: what costs more comes after all that costs less. */
 const COST_STEP = 2 ** 33;
+
+/** A set with fewer than one in so many is thin. */
+const THIN = 16;
+
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+/** The i-th of so many places spread over a length: one in each equal part, and never at the same place of it, for what comes in turns would be met alike. */
+const spread = (i: number, parts: number, length: number): number =>
+  Math.floor(((i + ((i * GOLDEN) % 1)) * length) / parts);
 
 /** What nearly all have, or nearly none, divides little. Ours. */
 const USEFUL = { least: 0.01, most: 0.8 };
@@ -284,21 +293,26 @@ export class LibrarySearch {
     let count = 0;
     if ('listed' in slots) {
       const { listed } = slots;
-      const step = Math.ceil(listed.length / most);
-      for (let i = 0; i < listed.length; i += step) sample[count++] = listed[i];
-      return sample.subarray(0, count);
+      if (listed.length <= most) return listed;
+      for (let i = 0; i < most; i++) sample[count++] = listed[spread(i, most, listed.length)];
+      return sample;
     }
+    const { set } = slots;
     const { size } = this.index;
-    // of a set that is thin few would be met at a stride: then its words are gone through
-    const step = Math.max(1, Math.floor(size / (most * 4)));
-    for (let slot = 0; slot < size && count < most; slot += step) if (slots.set.has(slot)) sample[count++] = slot;
-    if (step > 1 && count < most / 8) {
-      count = 0;
-      const each = Math.ceil(slots.set.count() / most);
+    const total = set.count();
+    // of a thin set few are met by trying places: its words are gone through
+    if (total * THIN < size) {
+      const each = Math.max(1, Math.ceil(total / most));
       let met = 0;
-      slots.set.forEach((slot) => {
+      set.forEach((slot) => {
         if (met++ % each === 0) sample[count++] = slot;
       });
+      return sample.subarray(0, count);
+    }
+    const tries = Math.min(size, Math.ceil((most * size) / Math.max(1, total)));
+    for (let i = 0; i < tries && count < most; i++) {
+      const slot = tries === size ? i : spread(i, tries, size);
+      if (set.has(slot)) sample[count++] = slot;
     }
     return sample.subarray(0, count);
   }

@@ -55,12 +55,14 @@ export class RankOrder {
    * A page of a set in this order, walked from its beginning.
    * @param isCounted may leave some of the set out
    */
-  page(set: Bitset, offset: number, length: number, isCounted: (slot: number) => boolean = () => true): number[] {
+  page(set: Bitset, offset: number, length: number, isCounted: ((slot: number) => boolean) | null = null): number[] {
     const found: number[] = [];
+    const { sorted } = this;
+    const { words } = set;
     let left = offset;
     for (let i = 0; i < this.length && found.length < length; i++) {
-      const slot = this.sorted[i];
-      if (!set.has(slot) || !isCounted(slot)) continue;
+      const slot = sorted[i];
+      if ((words[slot >>> 5] & (1 << (slot & 31))) === 0 || (isCounted !== null && !isCounted(slot))) continue;
       if (left > 0) left--;
       else found.push(slot);
     }
