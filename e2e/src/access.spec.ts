@@ -114,7 +114,7 @@ test('every main view is free of faults, in light colours and in dark ones', asy
   await page.goto('/catalogue');
   await expect(page.getByRole('img', { name: /Bell buoy/ })).toBeVisible();
   expect(await listCutWidths(page, [HAND_HELD]), 'catalogue').toEqual([]);
-  await page.getByRole('button', { name: 'a line each' }).click();
+  await page.getByRole('button', { name: 'list', exact: true }).click();
   await expect(page.getByRole('listitem').first()).toBeVisible();
   expect(await listCutWidths(page, [HAND_HELD, 820]), 'catalogue, a line each').toEqual([]);
   await page.getByRole('button', { name: 'true to scale' }).click();

@@ -11,13 +11,13 @@ test('something is found by what it is made of, by another word and with a lette
   await page.keyboard.press('/');
   await page.keyboard.type('bouys');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('found by “bouys”');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('matching “bouys”');
   await expect(page.getByRole('link', { name: 'Bell buoy, red' })).toBeVisible();
   await expect(page.getByText('“buoy” in its name, for “bouys”')).toBeVisible();
   await page.getByRole('button', { name: /“bouys”/ }).click();
 
-  await page.getByRole('button', { name: /More …|Narrow it …/ }).click();
-  const everything = page.getByRole('dialog', { name: 'Everything it can be narrowed by' });
+  await page.getByRole('button', { name: /^(More|Narrow) …/ }).click();
+  const everything = page.getByRole('dialog', { name: 'All filters' });
   await everything.getByRole('button', { name: /^red/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Red things');
   await expect(page).toHaveURL(/colour=red/);
@@ -34,7 +34,7 @@ test('something is found by what it is made of, by another word and with a lette
 test('a line each can be put in order, and by size a step leads to what is in it', async ({ page }) => {
   await signIn(page);
   await page.goto('/catalogue');
-  await page.getByRole('button', { name: 'a line each' }).click();
+  await page.getByRole('button', { name: 'list', exact: true }).click();
   await page.getByRole('button', { name: 'Name', exact: true }).click();
   await expect(page).toHaveURL(/order=name/);
   const names = page.getByRole('listitem').getByRole('link');

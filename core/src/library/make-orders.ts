@@ -77,7 +77,7 @@ function sortByName(slots: Uint32Array, index: OrderedAssets): Uint32Array {
 
 /**
  * Sorts by a number; those with the same stay in the order they come in. The number as 32 ordered bits and the place share one key, so that
- * keys are sorted without asking back (a million in 0.2 s, by comparing 3).
+ * keys are sorted without asking back (all orders of a million in 5.5 s instead of 15).
  */
 function sortByKey(slots: Uint32Array, keyOf: Key): Uint32Array {
   if (slots.length > PLACES) return Uint32Array.from(slots).sort(byKey(keyOf));

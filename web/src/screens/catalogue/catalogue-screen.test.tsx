@@ -163,7 +163,7 @@ test('what divides the answer is a click away, and stands in the sentence and th
   await user.click(screen.getByRole('button', { name: 'More …' }));
   await user.click(within(await screen.findByRole('dialog')).getByRole('button', { name: /Maja Lindqvist/ }));
   expect(where()).toContain('by=p1');
-  expect(screen.getByRole('heading', { level: 1 }).textContent).toContain('brought by Maja Lindqvist');
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toContain('added by Maja Lindqvist');
   await user.click(screen.getByRole('button', { name: 'Colour: Red' }));
   await user.click(await screen.findByRole('menuitem', { name: 'any' }));
   expect(where()).not.toContain('colour');

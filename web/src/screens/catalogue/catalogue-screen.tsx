@@ -21,7 +21,7 @@ import { SizeScale } from './size-scale';
 const PICTURES = [
   { value: 'scale', label: 'true to scale' },
   { value: 'frame', label: 'each in its frame' },
-  { value: 'list', label: 'a line each' },
+  { value: 'list', label: 'list' },
   { value: 'sizes', label: 'by size' },
 ] as const;
 

@@ -94,7 +94,7 @@ export const QUESTION_PARTS: readonly QuestionPart[] = [
   },
   plain(
     'trait',
-    'Holds',
+    'Includes',
     'after',
     (trait) => `with ${trait}`,
     ({ value }) => TRAITS[value as ModelTrait] ?? value,
@@ -109,10 +109,10 @@ export const QUESTION_PARTS: readonly QuestionPart[] = [
     ({ value }, book) => licenceWords(book, value),
   ),
   plain('source', 'Source', 'after', (source) => `from ${source}`),
-  plain('by', 'Brought by', 'end', (person) => `brought by ${person}`),
+  plain('by', 'Added by', 'end', (person) => `added by ${person}`),
   plain(
     'since',
-    'Since',
+    'Added',
     'end',
     (since) => `added ${since}`,
     ({ value }) => SINCE[value] ?? value,

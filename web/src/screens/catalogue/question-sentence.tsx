@@ -63,7 +63,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
         />
         {question.words !== '' && (
           <>
-            {' found by '}
+            {' matching '}
             <button
               type="button"
               className="underlined"
@@ -163,7 +163,7 @@ function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalo
   if (total < FEWEST) return null;
   return (
     <div className="narrow">
-      {offers.length > 0 && <span className="quiet small">Narrow it to</span>}
+      {offers.length > 0 && <span className="quiet small">Narrow to</span>}
       {offers.map((count) => {
         const part = QUESTION_PARTS.find(({ facet }) => facet === count.facet)!;
         return (
@@ -184,14 +184,14 @@ function Narrow({ question, catalogue, onAsk }: QuestionSentenceProps & { catalo
         sx={{ minWidth: 0 }}
         onClick={(event) => setAnchor(event.currentTarget)}
       >
-        {offers.length > 0 ? 'More …' : 'Narrow it …'}
+        {offers.length > 0 ? 'More …' : 'Narrow …'}
       </Button>
       <Popover
         anchorEl={anchor}
         open={anchor !== null}
         onClose={() => setAnchor(null)}
         anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-        slotProps={{ paper: { 'aria-label': 'Everything it can be narrowed by', role: 'dialog' } }}
+        slotProps={{ paper: { 'aria-label': 'All filters', role: 'dialog' } }}
       >
         <EveryFacet
           question={question}
@@ -217,7 +217,7 @@ function EveryFacet({ question, total, onAsk }: Omit<QuestionSentenceProps, 'cat
     .map((part) => ({ part, counts: (facets[part.facet] ?? []).filter(({ count }) => count > 0 && count < total) }))
     .filter(({ counts }) => counts.length > 0);
   if (open.length === 0)
-    return <p className="quiet narrow-all">Everything that fits is alike in all that can be asked for.</p>;
+    return <p className="quiet narrow-all">All results are alike here: there is nothing left to narrow by.</p>;
   return (
     <div className="narrow-all">
       {open.map(({ part, counts }) => (

@@ -19,7 +19,7 @@ export function SizeScale({ question, onAsk }: { question: Question; onAsk: (cha
   if (!sizes.data) return <Loading />;
   const { steps, withoutSize } = sizes.data;
   const filled = steps.map(({ count }, i) => (count > 0 ? i : -1)).filter((i) => i >= 0);
-  if (filled.length === 0) return <p className="quiet size-scale-none">Nothing of this has a real size.</p>;
+  if (filled.length === 0) return <p className="quiet size-scale-none">None of these has a real size.</p>;
   // the steps between the smallest and the largest, and one beside each
   const shown = steps.slice(Math.max(0, filled[0] - 1), filled.at(-1)! + 2);
   const most = Math.max(...shown.map(({ count }) => count));
