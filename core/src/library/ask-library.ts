@@ -4,8 +4,8 @@ import { ConditionSets } from './condition-sets';
 import { GrowList } from './grow-list';
 import type { ValueFacet } from './library-entry';
 import type { LibraryIndex } from './library-index';
-import type { Counts, LibraryOrder, LibraryQuestion, Tally } from './library-question';
-import { planWords, type HitReason, type Hits, type WordQuestion } from './words/find-words';
+import type { Condition, Counts, LibraryOrder, LibraryQuestion, Tally } from './library-question';
+import { mayBeMeant, planWords, type HitReason, type Hits, type WordQuestion } from './words/find-words';
 
 /** So many hits are gone through one by one; more are a set. */
 const MOST_LISTED = 20_000;
@@ -14,7 +14,11 @@ const MOST_LISTED = 20_000;
 const MOST_VALUES = 256;
 const SAMPLE = { size: 4_000, offered: 600, best: 40 };
 
-const MOST_KEPT = 64;
+/** What is kept may be so large, bytes; each answer has its sets, its counts and some pages. */
+const MOST_KEPT = { bytes: 128 * 2 ** 20, answers: 512, pages: 8 };
+
+/** After so many changes an answer is not looked over but worked out anew. */
+const MOST_CHANGES = 500;
 
 /** Ranks are smaller than this: what costs more comes after all that costs less. */
 const COST_STEP = 2 ** 33;
@@ -43,9 +47,13 @@ export interface Offer<F extends ValueFacet> {
 /** Slots one by one, or as a set. */
 type Slots = { listed: Uint32Array } | { set: Bitset };
 
-/** What fits a question; good until the library changes. */
+/** What fits a question; good until something changes that it concerns. */
 export interface Fitting {
-  readonly revision: number;
+  /** It is as the library was then, or is as it would be then. */
+  revision: number;
+  /** How many words the library knew by then. */
+  terms: number;
+  readonly conditions: readonly Condition[];
   readonly total: number;
   /** True where nothing has all the words, and these have the most of them. */
   readonly isLoose: boolean;
@@ -56,12 +64,24 @@ export interface Fitting {
   /** What fits all conditions but the one of this name. */
   readonly butFor: (name: string) => Slots;
   readonly counts: Map<string, Counts>;
+  readonly offers: Map<string, readonly Offer<ValueFacet>[]>;
+  readonly pages: Map<string, readonly number[]>;
+  readonly bytes: number;
 }
 
-/** Asks a library. What was asked last is kept until the library changes, so that its next page costs little. */
+type Found = Pick<Fitting, 'total' | 'slots' | 'costs' | 'butFor'>;
+
+/** What an answer takes beside its sets: counts, offers, a page or two. Ours. */
+const ANSWER_BYTES = 32 * 1024;
+
+const sizeOf = ({ slots, costs }: Found): number =>
+  ('set' in slots ? slots.set.words : slots.listed).byteLength + (costs?.byteLength ?? 0);
+
+/** Asks a library. What was asked last is kept until something changes that it concerns: its next page costs little, and so does asking it again while others work. */
 export class LibrarySearch {
   private readonly sets: ConditionSets;
   private readonly kept = new Map<string, Fitting>();
+  private keptBytes = 0;
 
   constructor(
     private readonly index: LibraryIndex,
@@ -73,11 +93,44 @@ export class LibrarySearch {
   find(question: LibraryQuestion): Fitting {
     const key = JSON.stringify(question);
     const known = this.kept.get(key);
-    this.kept.delete(key);
-    const fitting = known?.revision === this.index.revision ? known : this.fit(question);
+    if (known) this.forget(key, known);
+    const fitting = known && this.isGood(known) ? known : this.fit(question);
     this.kept.set(key, fitting);
-    if (this.kept.size > MOST_KEPT) this.kept.delete(this.kept.keys().next().value!);
+    this.keptBytes += fitting.bytes;
+    for (const [oldest, one] of this.kept) {
+      if (this.kept.size <= MOST_KEPT.answers && this.keptBytes <= MOST_KEPT.bytes) break;
+      if (one !== fitting) this.forget(oldest, one);
+    }
     return fitting;
+  }
+
+  private forget(key: string, fitting: Fitting): void {
+    this.kept.delete(key);
+    this.keptBytes -= fitting.bytes;
+  }
+
+  /** True for an answer that is the same today: no asset that changed since is in it, nor in what is counted beside it, and no new word is meant. */
+  private isGood(fitting: Fitting): boolean {
+    const { index } = this;
+    const changed = index.listChangedSince(fitting.revision);
+    if (changed.length > MOST_CHANGES) return false;
+    const { plan } = fitting;
+    const { terms } = index.words;
+    if (plan) for (let i = fitting.terms; i < terms.length; i++) if (mayBeMeant(plan, terms[i])) return false;
+    if (changed.length > 0) {
+      const sets = fitting.conditions.map((condition) => this.sets.get(condition));
+      for (let i = 0; i < changed.length; i++) if (this.concerns(fitting, sets, changed[i])) return false;
+    }
+    fitting.revision = index.revision;
+    fitting.terms = terms.length;
+    return true;
+  }
+
+  /** What fails one condition is counted where that is left out. Sets hold the dead too. */
+  private concerns({ plan, isLoose }: Fitting, sets: readonly Bitset[], slot: number): boolean {
+    let fails = 0;
+    for (const set of sets) if (!set.has(slot) && ++fails > 1) return false;
+    return plan === null || this.index.finder.fits(plan, slot, isLoose);
   }
 
   /** How what fits divides, leaving the condition of this name out. @param name of the condition that is counted for, or any other */
@@ -98,7 +151,26 @@ export class LibrarySearch {
    * @param facets to offer values of
    * @param eachMost of one facet
    */
-  offer<F extends ValueFacet>(fitting: Fitting, facets: readonly F[], eachMost: number, most: number): Offer<F>[] {
+  offer<F extends ValueFacet>(
+    fitting: Fitting,
+    facets: readonly F[],
+    eachMost: number,
+    most: number,
+  ): readonly Offer<F>[] {
+    const key = JSON.stringify([facets, eachMost, most]);
+    const known = fitting.offers.get(key) as readonly Offer<F>[] | undefined;
+    if (known) return known;
+    const offers = this.findOffers(fitting, facets, eachMost, most);
+    fitting.offers.set(key, offers);
+    return offers;
+  }
+
+  private findOffers<F extends ValueFacet>(
+    fitting: Fitting,
+    facets: readonly F[],
+    eachMost: number,
+    most: number,
+  ): Offer<F>[] {
     const sample = this.takeSample(fitting.slots, SAMPLE.offered);
     const offers = facets.flatMap((facet) => {
       const counted = this.index.values[facet].countOver(sample, SAMPLE.best);
@@ -126,7 +198,17 @@ export class LibrarySearch {
   }
 
   /** @returns accessions of a page of what fits */
-  page(fitting: Fitting, order: LibraryOrder, offset: number, length: number): number[] {
+  page(fitting: Fitting, order: LibraryOrder, offset: number, length: number): readonly number[] {
+    const key = `${order} ${offset} ${length}`;
+    const known = fitting.pages.get(key);
+    if (known) return known;
+    const page = this.findPage(fitting, order, offset, length);
+    fitting.pages.set(key, page);
+    if (fitting.pages.size > MOST_KEPT.pages) fitting.pages.delete(fitting.pages.keys().next().value!);
+    return page;
+  }
+
+  private findPage(fitting: Fitting, order: LibraryOrder, offset: number, length: number): number[] {
     const { slots } = fitting;
     const page =
       'set' in slots
@@ -152,19 +234,24 @@ export class LibrarySearch {
     // signs alone ask for nothing
     const plan = planned && planned.groups.length > 0 ? planned : null;
     const hits = plan && index.finder.find(plan, index.size, (slot) => index.alive.has(slot));
-    const base = {
+    const fitting =
+      hits && hits.slots.length <= this.mostListed ? this.fitList(hits, question) : this.fitSet(hits, question);
+    return {
+      ...fitting,
       revision: index.revision,
+      terms: index.words.terms.length,
+      conditions: Object.values(question.conditions),
       plan,
       isLoose: hits?.isLoose ?? false,
-      counts: new Map<string, Counts>(),
+      counts: new Map(),
+      offers: new Map(),
+      pages: new Map(),
+      bytes: ANSWER_BYTES + sizeOf(fitting),
     };
-    return hits && hits.slots.length <= this.mostListed
-      ? { ...base, ...this.fitList(hits, question) }
-      : { ...base, ...this.fitSet(hits, question) };
   }
 
   /** One walk: what fails no condition fits, what fails one fits but for that. */
-  private fitList({ slots, costs }: Hits, { conditions }: LibraryQuestion) {
+  private fitList({ slots, costs }: Hits, { conditions }: LibraryQuestion): Found {
     const names = Object.keys(conditions);
     const sets = names.map((name) => this.sets.get(conditions[name]));
     const listed = new Uint32Array(slots.length);
@@ -200,7 +287,7 @@ export class LibrarySearch {
     };
   }
 
-  private fitSet(hits: Hits | null, { conditions }: LibraryQuestion) {
+  private fitSet(hits: Hits | null, { conditions }: LibraryQuestion): Found {
     const { index } = this;
     let found = index.alive;
     let costs: Uint8Array | null = null;

@@ -49,8 +49,8 @@ export class LibraryIndex {
   /** How many numbers sets of slots have room for. */
   room = ROOM;
 
-  /** Changes with every entry. */
-  revision = 0;
+  /** The slot of every change, in turn: one that came or one that is dead from then on. */
+  private readonly changes = new GrowList();
 
   constructor() {
     this.counted.grow(ROOM);
@@ -59,6 +59,16 @@ export class LibraryIndex {
   /** @returns how many slots there are, dead ones too */
   get size(): number {
     return this.accessions.length;
+  }
+
+  /** Goes on with every change. */
+  get revision(): number {
+    return this.changes.length;
+  }
+
+  /** The slots that came or died since. */
+  listChangedSince(revision: number): Uint32Array {
+    return this.changes.values.subarray(revision);
   }
 
   /** How many assets it holds. */
@@ -91,7 +101,7 @@ export class LibraryIndex {
     for (const [field, text] of Object.entries(entry.words) as [WordField, string][])
       if (text !== '') this.words.add(slot, field, text);
     if (this.orders) for (const order of Object.values(this.orders)) order.insert(slot);
-    this.revision++;
+    this.changes.push(slot);
   }
 
   /** Forgets an asset; nothing happens where it is not known. */
@@ -100,7 +110,7 @@ export class LibraryIndex {
     if (slot === undefined) return;
     this.slots.delete(accession);
     this.alive.delete(slot);
-    this.revision++;
+    this.changes.push(slot);
   }
 
   accessionOf(slot: number): number {

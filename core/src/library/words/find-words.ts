@@ -1,5 +1,6 @@
 import { foldWord, splitText } from './fold-words';
-import { isByMeaning, listVariants, type Likeness, type Variant } from './list-variants';
+import { isNear } from './is-near';
+import { isByMeaning, listVariants, listWanted, type Likeness, type Variant } from './list-variants';
 import { isKnownWord, singularOf } from './meanings';
 import { PLACES, type WordIndex } from './word-index';
 import type { GrowList } from '../grow-list';
@@ -17,7 +18,12 @@ export interface Hits {
 interface Sought {
   /** As it was asked for. */
   word: string;
+  /** Written as one. */
+  plain: string;
+  singular: string;
   variants: Variant[];
+  /** What would be looked for if it stood anywhere. */
+  wanted: ReadonlySet<string>;
 }
 
 export interface WordQuestion {
@@ -56,7 +62,10 @@ export function planWords(text: string, index: WordIndex): WordQuestion {
   const words = said.length > 0 ? said : all;
   const seek = (word: string): Sought => ({
     word,
+    plain: word,
+    singular: singularOf(word),
     variants: listVariants(word, index.vocabulary, (term) => index.get(term) !== undefined),
+    wanted: listWanted(word),
   });
   const groups: Sought[][][] = [];
   for (let i = 0; i < words.length; i++) {
@@ -73,6 +82,14 @@ const plainWord = (word: string): string => {
   const folded = foldWord(word);
   return /^\d/.test(folded) ? folded.replace(/^0+(?=\d)/, '') : folded;
 };
+
+/** Whether a word that came since a question was planned may be looked for too. */
+export const mayBeMeant = ({ groups }: WordQuestion, term: string): boolean =>
+  groups.some((alternatives) => alternatives.some((words) => words.some((sought) => isWanted(sought, term))));
+
+function isWanted({ plain, singular, wanted }: Sought, term: string): boolean {
+  return wanted.has(term) || term.startsWith(plain) || isNear(plain, term) || isNear(singular, term);
+}
 
 /** Looks for words. Costs of one search are kept in `scratch`, which is left empty again. */
 export class WordFinder {
@@ -211,6 +228,24 @@ export class WordFinder {
       this.scratch[slots[i]] = 0;
     }
     return { slots, costs };
+  }
+
+  /** Whether an asset has all the words of a question, or where the most of them are looked for, any. @param slot of an asset, dead or alive */
+  fits(question: WordQuestion, slot: number, isLoose: boolean): boolean {
+    const hasOne = (alternatives: Sought[][]): boolean =>
+      alternatives.some((words) => words.every((word) => this.hasWord(word, slot)));
+    return isLoose ? question.groups.some(hasOne) : question.groups.every(hasOne);
+  }
+
+  private hasWord({ variants }: Sought, slot: number): boolean {
+    for (const { term, likeness } of variants) {
+      const lists = this.index.get(term)!;
+      for (let place = 0; place < lists.length; place++) {
+        const list = lists[place];
+        if (list && list.last >= slot && mayStand(likeness, place) && holds(list, slot)) return true;
+      }
+    }
+    return false;
   }
 
   /** Why an asset is found: for each word asked for the cheapest way. @param slot of an asset */

@@ -61,3 +61,10 @@ export function listVariants(word: string, vocabulary: Vocabulary, isThere: (ter
     for (const { term, relation, distance } of listWider(one)) add(term, LIKENESS_OF[relation], distance);
   return [...found.values()].sort((a, b) => a.cost - b.cost);
 }
+
+/** Terms that `listVariants` would look for, whether they stand anywhere or not, but for those that begin as the word does or are spelt nearly so. */
+export function listWanted(word: string): ReadonlySet<string> {
+  const one = singularOf(word);
+  const related = [...listRelated(word), ...listRelated(one), ...listWider(one)];
+  return new Set([word, one, ...related.map(({ term }) => term)]);
+}

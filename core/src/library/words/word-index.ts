@@ -34,6 +34,8 @@ interface Term {
 export class WordIndex {
   private readonly lists = new Map<string, (GrowList | undefined)[]>();
   readonly vocabulary = new Vocabulary();
+  /** Every word there is, in the order they came. */
+  readonly terms: string[] = [];
   /** What a word gives is worked out once. */
   private readonly kept = new Map<string, readonly Term[]>();
 
@@ -69,6 +71,7 @@ export class WordIndex {
     let lists = this.lists.get(term);
     if (!lists) {
       this.lists.set(term, (lists = []));
+      this.terms.push(term);
       // a number is looked for as it is
       if (!/^\d/.test(term)) this.vocabulary.add(term);
     }
