@@ -1,4 +1,4 @@
-import { CATEGORIES } from './category';
+import { CATEGORY_TREE, OTHER_THINGS } from './category';
 import { HOUSE_RULE_FACTS, HOUSE_RULES, HouseRulesSchema } from './house-rules';
 
 test('every rule says what it is called and what changes when it does', () => {
@@ -23,8 +23,15 @@ test('what ships is what an empty set of rules reads as', () => {
   expect(HOUSE_RULES).toMatchObject({ sureFrom: 0.9, handedOverMapSide: 2048, triangles: { prop: 20_000 } });
 });
 
-test('every category has a budget of triangles', () => {
-  expect(Object.keys(HOUSE_RULES.triangles).sort()).toEqual(Object.keys(CATEGORIES).sort());
+test('rules that were written before there was a tree keep their budgets and get the tree that ships', () => {
+  const rules = HouseRulesSchema.parse({ triangles: { prop: 500, building: 90_000 } });
+  expect(rules.triangles).toEqual({ prop: 500, building: 90_000 });
+  expect(rules.categories).toEqual(CATEGORY_TREE);
+});
+
+test('a tree that cannot be is refused with what is wrong with it', () => {
+  const refused = HouseRulesSchema.safeParse({ categories: CATEGORY_TREE.filter(({ id }) => id !== OTHER_THINGS) });
+  expect(refused.error!.issues[0].message).toBe('The category for what nothing more is known of cannot be removed.');
 });
 
 test.each([

@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { CATEGORIES, type Category } from './category';
+import {
+  CATEGORY_TREE,
+  CategoryNodeSchema,
+  CategorySchema,
+  findTreeFault,
+  MOST_CATEGORIES,
+  TRIANGLE_BUDGETS,
+} from './category';
 import { HouseStandingSchema } from './terms';
 
 export const SourceDefaultSchema = z.object({
@@ -13,10 +20,6 @@ const HOST =
   /^(?:\*\.)?(?=.{4,253}$)[a-z0-9](?:[a-z0-9-]*[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]*[a-z0-9])?)*\.[a-z][a-z0-9-]*[a-z0-9]$/;
 
 const Budget = z.number().int().min(100).max(100_000_000);
-const budgets = (Object.keys(CATEGORIES) as Category[]).map((category) => [
-  category,
-  Budget.default(CATEGORIES[category].budget),
-]);
 
 /** What the house asks of its models and their rights. What ships is ours, no outside source; every rule is editable. */
 export const HouseRulesSchema = z.object({
@@ -42,8 +45,17 @@ export const HouseRulesSchema = z.object({
     .int()
     .min(1024 * 1024)
     .default(96 * 1024 * 1024),
-  /** Triangles an asset of a category may have. */
-  triangles: z.object(Object.fromEntries(budgets) as Record<Category, z.ZodDefault<z.ZodNumber>>).prefault({}),
+  /** What things are, as the house sorts them. */
+  categories: z
+    .array(CategoryNodeSchema)
+    .max(MOST_CATEGORIES)
+    .superRefine((nodes, context) => {
+      const fault = findTreeFault(nodes);
+      if (fault !== null) context.addIssue({ code: 'custom', message: fault });
+    })
+    .default([...CATEGORY_TREE]),
+  /** Triangles an asset of a category may have; one that is not named has what the wider one has. */
+  triangles: z.record(CategorySchema, Budget).default({ ...TRIANGLE_BUDGETS }),
   /** How a licence is taken, where it differs from what ships. */
   standings: z.record(z.string(), HouseStandingSchema).default({}),
   evidenceRequired: z.boolean().default(false),
@@ -99,6 +111,10 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
   mapMemoryBytes: {
     label: 'Texture memory of an asset',
     effect: 'Applies to what is read from now on; “Re-analyse” applies it to an asset on the bench.',
+  },
+  categories: {
+    label: 'Categories',
+    effect: 'Assets of a category that is removed move to the wider one; what is proposed follows at once.',
   },
   triangles: {
     label: 'Triangles of an asset',

@@ -1,10 +1,12 @@
+import { CATEGORY_TREE } from '@haveld/contract/category';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { FRONT_HOLDS_FROM } from '@haveld/core/condition/checks/front-axis';
 import { examine, type Examination, type ExaminationInput } from '@haveld/core/condition/examination';
 import { sayByAuthor } from '@haveld/core/placement/kit/author-say';
 import { listUnitShares, type PieceSay } from '@haveld/core/placement/kit/kit-say';
 import { isSureOfSize, isUpSettled } from '@haveld/core/condition/is-settled';
-import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { CategoryTree } from '@haveld/core/library/categories/category-tree';
+import { proposeCategory } from '@haveld/core/library/categories/propose-category';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { createRandom } from '@haveld/core/testing/random';
 import { readFurnitureTable } from '@haveld/engine/testing/open-furniture';
@@ -24,6 +26,7 @@ const reliability = Array.from({ length: 10 }, () => ({ size: [0, 0, 0], up: [0,
 const ROOMS = ['Bathroom', 'Bedroom', 'Kitchen', 'Living room', 'Office'];
 const BUILT = ['Doors and windows', 'Staircases'];
 const onlyTuning = process.argv.includes('tuning');
+const TREE = new CategoryTree(CATEGORY_TREE);
 const details = process.argv.includes('details');
 
 const tally = (keys: readonly string[], verdict: keyof Tally): void => {
@@ -78,20 +81,23 @@ async function judgeAfterOthers(): Promise<void> {
   }
 }
 
+/** The category at the top that a name says. */
+const proposeTop = (name: string): string => TREE.listAbove(proposeCategory(TREE, { name, said: [] }).id).at(-1)!;
+
 /**
  * What is proposed to catalogue them as. Their catalogue sorts by room, ours by what a thing is: of those of a room what is no furniture
  * is counted as asked (a lamp, a plate, an oven may be a prop), what would be alive as wrong. Doors, windows and stairs are of a building.
  */
 function judgeCategories(): void {
-  for (const { name, category, author, height_cm, width_cm, depth_cm } of readFurnitureTable()) {
+  for (const { name, category, author } of readFurnitureTable()) {
     const group = HELD_OUT.includes(author) ? 'held-out authors' : 'tuning authors';
     if (BUILT.includes(category)) {
-      const built = likelyCategory(name, Math.max(height_cm, width_cm, depth_cm) / 100);
+      const built = proposeTop(name);
       tally([`category|built in|${group}`], built === 'building' ? 'right' : built === 'prop' ? 'asked' : 'wrong');
       if (details && built !== 'building') console.log(`  category ${name} (${category}): ${built}`);
     }
     if (!ROOMS.includes(category)) continue;
-    const proposed = likelyCategory(name, Math.max(height_cm, width_cm, depth_cm) / 100);
+    const proposed = proposeTop(name);
     const isAlive = proposed === 'creature' || proposed === 'foliage';
     tally([`category|of a room|${group}`], proposed === 'furniture' ? 'right' : isAlive ? 'wrong' : 'asked');
     if (details && proposed !== 'furniture') console.log(`  category ${name} (${category}): ${proposed}`);

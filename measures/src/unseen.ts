@@ -1,4 +1,4 @@
-import type { Category } from '@haveld/contract/category';
+import { CATEGORY_TREE, type Category } from '@haveld/contract/category';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
 import { answerFindings } from '@haveld/core/condition/answers';
 import { assess } from '@haveld/core/condition/assess';
@@ -6,7 +6,8 @@ import { examine } from '@haveld/core/condition/examination';
 import { setInPencil } from '@haveld/core/condition/pencil';
 import { isSizeSettled, isUpSettled } from '@haveld/core/condition/is-settled';
 import { readableName } from '@haveld/core/finds/names/readable-name';
-import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { CategoryTree } from '@haveld/core/library/categories/category-tree';
+import { proposeCategory } from '@haveld/core/library/categories/propose-category';
 import { compareWithTypical, standAsUsual } from '@haveld/core/placement/size/typical-fit';
 import { UNITS } from '@haveld/core/placement/units';
 import { createRandom } from '@haveld/core/testing/random';
@@ -26,6 +27,7 @@ const judged: Judged[] = [];
 const deviates = new Map<string, number[]>();
 const questions = new Map<string, number[]>();
 const details = process.argv.includes('details');
+const TREE = new CategoryTree(CATEGORY_TREE);
 const random = createRandom(20261129);
 
 /** How often a download without a declaration is in each. Ours, from the habits of downloads. */
@@ -77,10 +79,7 @@ async function judge(model: UnseenModel): Promise<void> {
   tally(`up, first guess|${group}`, up.id === turn.end ? 'right' : 'wrong');
   const category = FOLDERS.find(([folder]) => folder.test(model.path))?.[1];
   if (category) {
-    const proposed = likelyCategory(
-      readableName(model.name),
-      seen.uprightSize && Math.max(...seen.uprightSize) * metres,
-    );
+    const proposed = TREE.listAbove(proposeCategory(TREE, { name: readableName(model.name), said: [] }).id).at(-1)!;
     // a prop is what is proposed where the name says nothing
     tally(`category ${category}|${group}`, proposed === category ? 'right' : proposed === 'prop' ? 'asked' : 'wrong');
     if (details && group === 'tuning' && proposed !== category) console.log(`  category ${proposed}: ${model.path}`);

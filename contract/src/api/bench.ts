@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { AssetStateSchema } from '../asset-state';
-import { CategorySchema } from '../category';
+import { CategorySchema, ProposedCategorySchema } from '../category';
 import { AnswerSchema, FindingSchema, GivenAnswerSchema } from '../finding';
 import { HeadingSchema } from '../heading';
 import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema, WorkPartSchema, WorkSchema } from '../licence';
@@ -39,8 +39,8 @@ export const SheetSchema = z.object({
   accession: z.string(),
   name: z.string(),
   category: CategorySchema.nullable(),
-  /** What its name says it is; size may say otherwise. */
-  likelyCategory: CategorySchema,
+  /** What its name, or else its tags, say it is. */
+  proposedCategory: ProposedCategorySchema,
   state: AssetStateSchema,
   arrivalName: z.string(),
   documentSha256: z.string(),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CategorySchema } from '../category';
+import { CategorySchema, ProposedCategorySchema } from '../category';
 import { ProvenanceSchema } from '../licence';
 import { ChoiceSchema, FindingSchema } from '../finding';
 import { BoxSchema } from '../report';
@@ -43,8 +43,8 @@ export const LineUpCardSchema = z.object({
   accession: z.string(),
   name: z.string(),
   category: CategorySchema.nullable(),
-  /** What it seems to be, where nobody has said. */
-  likelyCategory: CategorySchema,
+  /** What its name, or else its tags, say it is. */
+  proposedCategory: ProposedCategorySchema,
   tags: z.array(z.string()),
   arrivalName: z.string(),
   provenance: ProvenanceSchema,

@@ -12,7 +12,7 @@ interface Def {
   element?: { _zod: { def: Def } };
   keyType?: { _zod: { def: Def } };
   valueType?: { _zod: { def: Def } };
-  checks?: { _zod: { def: { check: string; minimum?: number } } }[];
+  checks?: { _zod: { def: { check: string; minimum?: number; pattern?: RegExp } } }[];
 }
 
 /** What a test says of a thing; the rest is filled up. */
@@ -69,7 +69,8 @@ const listFewest = ({ checks = [] }: Def): undefined[] =>
   });
 
 const PLAIN: Record<string, (def: Def) => unknown> = {
-  string: () => '',
+  // the shortest that has the form it has to have
+  string: ({ checks = [] }) => (checks.some(({ _zod }) => _zod.def.pattern?.test('') === false) ? 'a' : ''),
   number: () => 0,
   boolean: () => false,
   enum: ({ entries }) => Object.values(entries!)[0],

@@ -127,11 +127,15 @@ export const setFindings = (
 export const setName = (tx: Executor, id: string, name: string): Promise<unknown> =>
   run(tx, 'UPDATE asset SET name = ? WHERE id = ?', [name.slice(0, 200), id]);
 
-/** Names an asset and says what it is for. */
+/** Names an asset and says what it is. */
 export const setNameAndCategory = (tx: Executor, id: string, name: string, category: Category): Promise<unknown> =>
   run(tx, 'UPDATE asset SET name = ?, category = ? WHERE id = ?', [name, category, id]);
 
-/** Says what an asset is for. */
+/** Puts everything of one category into another. */
+export const moveCategory = (tx: Executor, from: Category, to: Category): Promise<unknown> =>
+  run(tx, 'UPDATE asset SET category = ? WHERE category = ?', [to, from]);
+
+/** Says what an asset is. */
 export const setCategory = (tx: Executor, id: string, category: Category): Promise<unknown> =>
   run(tx, 'UPDATE asset SET category = ? WHERE id = ?', [category, id]);
 

@@ -7,12 +7,14 @@ import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer } from '@haveld/contract/finding';
 import type { Heading } from '@haveld/contract/heading';
+import type { HouseRules } from '@haveld/contract/house-rules';
 import type { Provenance } from '@haveld/contract/licence';
 import type { Step } from '@haveld/contract/step';
 import { answerFindings, listMissing, listSureOpen } from '@haveld/core/condition/answers';
 import { setInPencil } from '@haveld/core/condition/pencil';
 import { listPlainTags, listStatedTags } from '@haveld/core/finds/names/stated-tags';
-import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { CategoryTree } from '@haveld/core/library/categories/category-tree';
+import { proposeCategory } from '@haveld/core/library/categories/propose-category';
 import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
 import { formatAccession } from '../assets/accession';
@@ -21,7 +23,7 @@ import * as assetQueries from '../assets/asset-queries';
 import { listHeldBy } from '../assets/house-treatment-queries';
 import { refreshSearchTexts } from '../assets/search-text';
 import { mustFind } from '../assets/service';
-import { setTags } from '../assets/tag-queries';
+import { listTags, setTags } from '../assets/tag-queries';
 import * as versionQueries from '../assets/version-queries';
 import { transact, type Executor } from '../database/pool';
 import { bumpRevision } from '../database/revision';
@@ -34,6 +36,7 @@ import { readTexts } from '../finds/read-texts';
 import { getArrivalName, getFindForBench, markOnBench } from '../finds/service';
 import { listTreatmentsOfSource } from '../habits/service';
 import { loadBook } from '../house/book';
+import { loadTree, requireCategory } from '../house/categories';
 import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob, listOpenJobsOf } from '../jobs/job-queries';
 import { changedMeanwhile } from '../people/meanwhile';
@@ -101,20 +104,22 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
   const { findings, rights } = await listFindings(db, asset, kitSizes);
   const answers = await answerQueries.listAnswers(db, id);
   const sheet = answerFindings(findings, answers);
-  const [standsFor, steps, changes, arrivalName, last, houseTreatments] = await Promise.all([
+  const [standsFor, steps, changes, arrivalName, last, houseTreatments, rules, tags] = await Promise.all([
     asset.standsFor ? assetQueries.findAsset(db, asset.standsFor) : null,
     queries.listSteps(db, id),
     listChanges(db, id),
     find ? getArrivalName(db, find.arrivalId) : '',
     versionQueries.findLastVersion(db, id),
     listHeldBy(db, id),
+    loadRules(db),
+    listTags(db, [id]),
   ]);
   return {
     id,
     accession: formatAccession(asset.accession),
     name: asset.name,
     category: asset.category,
-    likelyCategory: likelyCategory(asset.name, null),
+    proposedCategory: proposeCategory(new CategoryTree(rules.categories), { name: asset.name, said: tags.get(id)! }),
     state: asset.state,
     arrivalName,
     documentSha256: reading.documentSha256,
@@ -124,7 +129,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     unused: reading.unused,
     log: reading.log,
     findings: sheet,
-    ...(await planSteps(db, sheet, steps)),
+    ...planSteps(sheet, steps, rules),
     provenance: rights.provenance,
     further: rights.further,
     rights: rights.found,
@@ -144,12 +149,12 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
 }
 
 /** Steps as they run, those that are taken and those in pencil, each with its title. */
-async function planSteps(
-  db: Executor,
+function planSteps(
   sheet: readonly SheetFinding[],
   taken: readonly Omit<TreatmentStep, 'title'>[],
-): Promise<Pick<Sheet, 'steps' | 'planned' | 'guessed'>> {
-  const { guessed, steps } = setInPencil(sheet, await loadRules(db));
+  rules: HouseRules,
+): Pick<Sheet, 'steps' | 'planned' | 'guessed'> {
+  const { guessed, steps } = setInPencil(sheet, rules);
   const keys = new Map(guessed.flatMap(({ key, choices }) => choices[0].steps.map((step) => [step, key] as const)));
   const guesses = steps.map((step, i) => ({
     id: `pencil-${i}`,
@@ -368,7 +373,10 @@ export async function catalogueOne(
     const answers = await answerQueries.listAnswers(tx, id);
     const missing = listMissing(answerFindings(findings, answers));
     if (missing.length > 0) return { name, missing };
-    const category = given.category ?? asset.category ?? likelyCategory(name, null);
+    const tree = await loadTree(tx);
+    const said = (await listTags(tx, [id])).get(id)!;
+    const category = given.category ?? asset.category ?? proposeCategory(tree, { name, said }).id;
+    requireCategory(tree, category);
     await assetQueries.setNameAndCategory(tx, id, name, category);
     await nameRootAs(tx, id, houseName(name));
     const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);

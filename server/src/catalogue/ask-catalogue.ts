@@ -10,6 +10,8 @@ import {
   type listSizes as listSizesEndpoint,
   type Question,
 } from '@haveld/contract/api/catalogue';
+import { MOST_CATEGORIES } from '@haveld/contract/category';
+import type { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import type { Fitting, LibrarySearch } from '@haveld/core/library/ask-library';
 import type { ValueFacet } from '@haveld/core/library/library-entry';
 import type { Condition, LibraryOrder, Tally } from '@haveld/core/library/library-question';
@@ -42,14 +44,14 @@ export async function askCatalogue(
   { isGuest, today }: { isGuest: boolean; today: Date },
 ): Promise<Catalogue> {
   const open = await library.open();
-  const { book, search } = open;
+  const { book, tree, search } = open;
   // from here to the page nothing is waited for: slots are those of one state of the library
   const day = Math.floor(today.getTime() / DAY_MS);
   const uses = listUsable(book, search);
-  const fitting = search.find({ words: question.words, conditions: listConditions(question, uses, day) });
+  const fitting = search.find({ words: question.words, conditions: listConditions(question, uses, day, tree) });
   const accessions = search.page(fitting, orderOf(question), question.offset, question.length);
   const told = new Set(listCounted(question, isGuest));
-  const facets = countFacets(search, fitting, uses, day, told);
+  const facets = countFacets({ search, fitting, uses, day, tree }, told);
   const offers = question.counted === 'sentence' ? search.offer(fitting, listOffered(question), EACH, OFFERED) : [];
   const withAnyLicence = question.use === '' ? fitting.total : search.count(fitting, 'use', { kind: 'all' })[0].count;
   const reasons = new Map(accessions.map((accession) => [accession, search.explain(fitting, accession)]));
@@ -68,7 +70,7 @@ export async function askCatalogue(
       ...(facets.by && { by: nameAll(facets.by, open.people) }),
       ...(facets.used && { used: nameAll(facets.used, open.projects) }),
     },
-    offers,
+    offers: [...offers],
   };
 }
 
@@ -104,8 +106,9 @@ export async function listSizes(
   question: Question,
   today: Date,
 ): Promise<z.infer<typeof listSizesEndpoint.response>> {
-  const { book, search } = await library.open();
-  const conditions = listConditions(question, listUsable(book, search), Math.floor(today.getTime() / DAY_MS));
+  const { book, tree, search } = await library.open();
+  const day = Math.floor(today.getTime() / DAY_MS);
+  const conditions = listConditions(question, listUsable(book, search), day, tree);
   const found = [null, ...SIZE_SCALE].map((from, i) => {
     const to = SIZE_SCALE[i] ?? null;
     const size: Condition = { kind: 'range', facet: 'longestM', from, to, isBelow: true };
@@ -146,7 +149,7 @@ function listUsable(book: LicenceBook, search: LibrarySearch): Uses {
 }
 
 /** @param day today, in days since 1970 */
-function listConditions(question: Question, uses: Uses, day: number): Record<string, Condition> {
+function listConditions(question: Question, uses: Uses, day: number, tree: CategoryTree): Record<string, Condition> {
   const { category, use, triangles, state, from, to, since, used } = question;
   const conditions: Partial<Record<Facet, Condition>> = {};
   const anyOf = (facet: ValueFacet, ...values: string[]): Condition => ({
@@ -155,7 +158,7 @@ function listConditions(question: Question, uses: Uses, day: number): Record<str
     anyOf: values,
   });
   if (category === NONE) conditions.category = { kind: 'without', facet: 'category' };
-  else if (category !== '') conditions.category = anyOf('category', category);
+  else if (category !== '') conditions.category = anyOf('category', ...tree.listWithin(category));
   if (use !== '') conditions.use = anyOf('grant', ...uses[use]);
   if (triangles > 0) conditions.triangles = { kind: 'range', facet: 'triangles', from: null, to: triangles };
   if (state !== 'any') conditions.state = anyOf('state', state);
@@ -172,11 +175,25 @@ function listConditions(question: Question, uses: Uses, day: number): Record<str
 /** `0.5-1`: at least half a metre and at most one; an open end is left out. */
 const SIZES = [0, ...SIZE_STEPS].map((from, i) => ({ from: from || null, to: SIZE_STEPS[i] ?? null }));
 
+/** What fits a question, and what its facets are counted by. */
+interface Asked {
+  search: LibrarySearch;
+  fitting: Fitting;
+  uses: Uses;
+  day: number;
+  tree: CategoryTree;
+}
+
+/** A category counts what is in narrower ones too: an asset has one. */
+function sumUp(tree: CategoryTree, counts: readonly FacetCount[]): FacetCount[] {
+  const sums = new Map<string, number>();
+  for (const { value, count } of counts)
+    for (const id of tree.listAbove(value)) sums.set(id, (sums.get(id) ?? 0) + count);
+  return [...sums].map(([value, count]) => ({ value, count })).sort((a, b) => b.count - a.count);
+}
+
 function countFacets(
-  search: LibrarySearch,
-  fitting: Fitting,
-  uses: Uses,
-  day: number,
+  { search, fitting, uses, day, tree }: Asked,
   told: ReadonlySet<Facet>,
 ): Partial<Record<Facet, FacetCount[]>> {
   const count = (name: Facet, tally: Tally): FacetCount[] => search.count(fitting, name, tally);
@@ -186,7 +203,7 @@ function countFacets(
     counts.map(({ count: n }, i) => ({ value: names[i], count: n }));
   const since = Object.entries(SINCE_DAYS);
   const counters: Record<Facet, () => FacetCount[]> = {
-    category: () => values('category', 'category', 40),
+    category: () => sumUp(tree, values('category', 'category', MOST_CATEGORIES)),
     use: () => count('use', { kind: 'groups', facet: 'grant', groups: uses }),
     triangles: () =>
       named(

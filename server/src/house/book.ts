@@ -1,4 +1,5 @@
 import type { HouseRules } from '@haveld/contract/house-rules';
+import { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import { createLicenceBook, type LicenceBook } from '@haveld/core/rights/licence-book';
 import { type Executor } from '../database/pool';
 import { type OwnLicence, listOwnLicences } from './licence-queries';
@@ -8,6 +9,7 @@ import { loadRules } from './rule-queries';
 export interface HouseBook {
   book: LicenceBook;
   rules: HouseRules;
+  tree: CategoryTree;
   own: OwnLicence[];
 }
 
@@ -20,6 +22,7 @@ export async function loadBook(db: Executor): Promise<HouseBook> {
       rules.standings,
     ),
     rules,
+    tree: new CategoryTree(rules.categories),
     own,
   };
 }

@@ -11,7 +11,9 @@ import {
   takePieces,
   takeSureForPieces,
 } from '@haveld/contract/api/kits';
-import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import { CATEGORY_TREE } from '@haveld/contract/category';
+import { CategoryTree } from '@haveld/core/library/categories/category-tree';
+import { proposeCategory } from '@haveld/core/library/categories/propose-category';
 import { many } from '../database/statements';
 import { writeCrates } from '../testing/write-crates';
 import { bring } from '../testing/bring';
@@ -147,7 +149,9 @@ test('pieces are catalogued together; those that cannot be yet are told', async 
   );
   const { cards } = await client.call(searchCatalogue, { query: {} });
   for (const { id: assetId, name } of bench.assets)
-    expect(cards.find((card) => card.id === assetId)!.category).toBe(likelyCategory(name, null));
+    expect(cards.find((card) => card.id === assetId)!.category).toBe(
+      proposeCategory(new CategoryTree(CATEGORY_TREE), { name, said: [] }).id,
+    );
 });
 
 test('files side by side with one set of maps are a kit too, and taken in one action', async () => {

@@ -1,14 +1,17 @@
 import type { Person } from '@haveld/contract/api/people';
 import type { AssetRights, Ledger, LedgerQuestion, NewEvidence } from '@haveld/contract/api/rights';
+import { OTHER_THINGS } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
 import { HOUSE_RULE_FACTS, type HouseRule, type HouseRules } from '@haveld/contract/house-rules';
 import type { Provenance } from '@haveld/contract/licence';
+import { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import { composeCredits, listCredits } from '@haveld/core/rights/credits';
 import { judgeAsset } from '@haveld/core/rights/judge-use';
 import { writeLetter } from '@haveld/core/rights/letter';
 import { PLAIN_USE } from '@haveld/core/rights/plain-use';
 import { describeChanges } from '@haveld/core/treatment/apply-treatment';
 import { formatAccession } from '../assets/accession';
+import { moveCategory } from '../assets/asset-queries';
 import { setTakenDown } from '../assets/rights-mark-queries';
 import { refreshSearchTexts } from '../assets/search-text';
 import { listCurrentSteps } from '../assets/version-queries';
@@ -20,6 +23,7 @@ import { loadRules, lockRules, storeRules } from '../house/rule-queries';
 import { today } from '../house/today';
 import { takeEdit } from '../people/meanwhile';
 import { listHoldings } from '../projects/holdings';
+import { noteChangesOfCategories } from '../library/change-queries';
 import { askForRefresh } from '../rights/ask-for-refresh';
 import { attachEvidence, storeEvidence } from '../rights/evidence';
 import { listEvidence } from '../rights/evidence-queries';
@@ -238,12 +242,22 @@ export async function saveRules(
   for (const { licenceId } of wanted.sourceDefaults) provenance.requireExpression(licenceId);
   return transact(pool, async (tx) => {
     const last = await lockRules(tx);
-    const rules = takeEdit(await loadRules(tx), { seen, wanted, person }, last, describeRules);
+    const before = await loadRules(tx);
+    const rules = takeEdit(before, { seen, wanted, person }, last, describeRules);
     await storeRules(tx, rules, person.id);
+    await followTree(tx, new CategoryTree(before.categories), new CategoryTree(rules.categories));
     await askForRefresh(tx);
     await bumpRevision(tx);
     return rules;
   });
+}
+
+/** What stood in a category that is gone stands in the nearest wider one that is left; what is called otherwise now is found by it. */
+async function followTree(tx: Executor, before: CategoryTree, now: CategoryTree): Promise<void> {
+  for (const { id } of before.nodes)
+    if (!now.has(id)) await moveCategory(tx, id, before.listAbove(id).find((wider) => now.has(wider)) ?? OTHER_THINGS);
+  const renamed = now.nodes.map(({ id }) => id).filter((id) => before.has(id) && before.pathOf(id) !== now.pathOf(id));
+  if (renamed.length > 0) await noteChangesOfCategories(tx, renamed);
 }
 
 const describeRules = (fields: string[]): string =>

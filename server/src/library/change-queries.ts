@@ -44,6 +44,14 @@ export const insertChanges = (db: Executor, accessions: readonly number[]): Prom
     accessions.map((accession) => [accession]),
   );
 
+/** Says that everything of these categories is to be read anew: they have other names. @param categories at least one */
+export const noteChangesOfCategories = (db: Executor, categories: readonly string[]): Promise<unknown> =>
+  run(
+    db,
+    `INSERT INTO library_change (accession) SELECT accession FROM asset WHERE category IN (${placesFor(categories)})`,
+    [...categories],
+  );
+
 /** Forgets what everybody has read. */
 export const forgetOldChanges = (db: Executor): Promise<unknown> =>
   run(db, 'DELETE FROM library_change WHERE at < UTC_TIMESTAMP(3) - INTERVAL ? HOUR', [KEPT_HOURS]);

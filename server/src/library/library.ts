@@ -5,8 +5,9 @@ import type { LibraryEntry } from '@haveld/core/library/library-entry';
 import { LibraryIndex } from '@haveld/core/library/library-index';
 import { listCardsNumbered, type CardRow } from '../assets/card-queries';
 import { groupRows } from '../database/group-rows';
+import type { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import type { LicenceBook } from '@haveld/core/rights/licence-book';
-import { loadBook } from '../house/book';
+import { loadBook, type HouseBook } from '../house/book';
 import { listNamesOfPeople } from '../people/person-queries';
 import * as changes from './change-queries';
 import * as entries from './entry-queries';
@@ -31,6 +32,7 @@ const MOST_CARDS = 10_000;
 export interface OpenLibrary {
   search: LibrarySearch;
   book: LicenceBook;
+  tree: CategoryTree;
   /** Names by ids. */
   people: ReadonlyMap<string, string>;
   projects: ReadonlyMap<string, string>;
@@ -99,13 +101,13 @@ export class Library {
   }
 
   private async follow(): Promise<OpenLibrary> {
-    const [search, { book }, people, projects] = await Promise.all([
+    const [search, { book, tree }, people, projects] = await Promise.all([
       this.getSearch(),
       loadBook(this.pool),
       listNamesOfPeople(this.pool),
       entries.listNamesOfProjects(this.pool),
     ]);
-    return { search, book, people, projects };
+    return { search, book, tree, people, projects };
   }
 
   private async getSearch(): Promise<LibrarySearch> {
@@ -158,7 +160,7 @@ export class Library {
     };
     // what is there by now is in the rows that are read next; what is missing may still come
     for (const id of await changes.listIdsAfter(this.pool, settled)) noteChange(shelf, id, followedAt);
-    const { book } = await loadBook(this.pool);
+    const house = await loadBook(this.pool);
     // the database reads the next page while this one is taken in
     let next = entries.listEntryRows(this.pool, 0, PAGE);
     for (;;) {
@@ -167,7 +169,7 @@ export class Library {
       next = entries.listEntryRows(this.pool, rows.at(-1)!.accession, PAGE);
       // waited for above, in its turn
       next.catch(() => undefined);
-      for (const entry of await this.toEntries(book, rows)) index.put(entry);
+      for (const entry of await this.toEntries(house, rows)) index.put(entry);
     }
     index.prepare();
     await this.listChanged(shelf);
@@ -203,11 +205,11 @@ export class Library {
   /** Takes in what changed. */
   private async refresh({ index, changed }: Shelf): Promise<void> {
     if (changed.size === 0) return;
-    const { book } = await loadBook(this.pool);
+    const house = await loadBook(this.pool);
     for (let all = [...changed]; all.length > 0; all = all.slice(PAGE)) {
       const asked = all.slice(0, PAGE);
       const rows = await entries.listEntryRowsOf(this.pool, asked);
-      const found = new Map((await this.toEntries(book, rows)).map((entry) => [entry.accession, entry]));
+      const found = new Map((await this.toEntries(house, rows)).map((entry) => [entry.accession, entry]));
       for (const accession of asked) {
         const entry = found.get(accession);
         if (entry) index.put(entry);
@@ -217,7 +219,7 @@ export class Library {
     }
   }
 
-  private async toEntries(book: LicenceBook, rows: readonly entries.EntryRow[]): Promise<LibraryEntry[]> {
+  private async toEntries(house: HouseBook, rows: readonly entries.EntryRow[]): Promise<LibraryEntry[]> {
     if (rows.length === 0) return [];
     const accessions = rows.map(({ accession }) => accession);
     const [tags, uses, aliases] = await Promise.all([
@@ -229,7 +231,7 @@ export class Library {
     const usesOf = groupRows(uses, ({ accession }) => accession);
     const spellingsOf = groupRows(aliases, ({ name }) => name);
     return rows.map((row) =>
-      toEntry(book, row, {
+      toEntry(house, row, {
         tags: tagsOf.get(row.accession)?.map(({ tag }) => tag) ?? [],
         uses: usesOf.get(row.accession)?.map(({ projectId }) => projectId) ?? [],
         spellings: spellingsOf.get(row.author)?.map(({ alias }) => alias) ?? [],

@@ -1,3 +1,5 @@
+import { CATEGORY_TREE } from '@haveld/contract/category';
+import { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import { createLicenceBook } from '@haveld/core/rights/licence-book';
 import type { EntryRow } from './entry-queries';
 import { toEntry } from './to-entry';
@@ -26,10 +28,10 @@ const ROW: EntryRow = {
   colours: 'brown,black',
   traits: 'maps,quads',
 };
-const book = createLicenceBook();
+const house = { book: createLicenceBook(), tree: new CategoryTree(CATEGORY_TREE) };
 const NOTHING = { tags: [], uses: [], spellings: [] };
 const entryOf = (row: Partial<EntryRow>, beside: Partial<Parameters<typeof toEntry>[2]> = {}) =>
-  toEntry(book, { ...ROW, ...row }, { ...NOTHING, ...beside });
+  toEntry(house, { ...ROW, ...row }, { ...NOTHING, ...beside });
 
 test('an asset is found by its name, number, title, file, parts and materials, and by other spellings of its author', () => {
   expect(entryOf({}, { tags: ['quay'], spellings: ['i_falkenrot'] }).words).toEqual({

@@ -1,7 +1,8 @@
 import type { Figures } from '@haveld/contract/report';
 import { listMaterialWords } from '@haveld/core/library/inside/material-words';
 import type { LibraryEntry } from '@haveld/core/library/library-entry';
-import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
+import { licenceWords } from '@haveld/core/rights/licence-book';
+import type { HouseBook } from '../house/book';
 import type { EntryRow } from './entry-queries';
 
 /** What rows of other tables say of an asset. */
@@ -14,7 +15,11 @@ export interface EntryBeside {
 }
 
 /** An asset as the library knows it. Whoever is taken down may be used by nobody, whatever its licence. */
-export function toEntry(book: LicenceBook, row: EntryRow, { tags, uses, spellings }: EntryBeside): LibraryEntry {
+export function toEntry(
+  { book, tree }: Pick<HouseBook, 'book' | 'tree'>,
+  row: EntryRow,
+  { tags, uses, spellings }: EntryBeside,
+): LibraryEntry {
   const materials = listLines(row.materials);
   const hasSize = row.hasSize === 1;
   const { box, triangles } = JSON.parse(row.figures ?? '{}') as Partial<Pick<Figures, 'box' | 'triangles'>>;
@@ -30,7 +35,7 @@ export function toEntry(book: LicenceBook, row: EntryRow, { tags, uses, spelling
       name: row.name,
       number: String(row.accession),
       title: row.title,
-      tag: [...tags, row.category ?? ''].join('; '),
+      tag: [...tags, row.category === null ? '' : tree.pathOf(row.category)].join('; '),
       author: [row.author, ...spellings].join('; '),
       file: row.findName === file ? file : `${row.findName}; ${file}`,
       material: materials.join('; '),

@@ -5,13 +5,11 @@ import type { Category } from '@haveld/contract/category';
 import { DomainError } from '@haveld/contract/error';
 import type { Answer } from '@haveld/contract/finding';
 import type { FindingKind } from '@haveld/contract/finding-kinds';
-import type { Box } from '@haveld/contract/report';
 import { answerFindings, describeMissing } from '@haveld/core/condition/answers';
 import { setInPencil } from '@haveld/core/condition/pencil';
 import { mergeEdit } from '@haveld/core/edits/merge-edit';
 import { scaleOf } from '@haveld/core/treatment/scale-of';
-import { likelyCategory } from '@haveld/core/placement/size/likely-category';
-import { boxSize } from '@haveld/core/scene/measures/bounds';
+import { proposeCategory } from '@haveld/core/library/categories/propose-category';
 import { formatAccession } from '../assets/accession';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
@@ -28,6 +26,7 @@ import { transact, type Executor } from '../database/pool';
 import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadBook } from '../house/book';
+import { loadTree, requireCategory } from '../house/categories';
 import { listOpenJobsOf } from '../jobs/job-queries';
 import { changedMeanwhile } from '../people/meanwhile';
 import { listRightsFindings, loadRightsStates } from '../rights/state';
@@ -104,7 +103,7 @@ export async function getLineUp(db: Executor): Promise<LineUp> {
       accession: formatAccession(asset.accession),
       name: asset.name,
       category: asset.category,
-      likelyCategory: categoryOf(asset.name, hasSize ? box : null),
+      proposedCategory: proposeCategory(house.tree, { name: asset.name, said: tags.get(id)! }),
       tags: tags.get(id)!,
       arrivalName: asset.arrivalName,
       provenance: rights.provenance,
@@ -168,9 +167,6 @@ function isSizeKnown(sheet: readonly SheetFinding[], guessed: readonly SheetFind
   return size.settled || (guessed.includes(size) && size.choices[0].id !== 'none');
 }
 
-/** @param box metres; null where it has no size */
-const categoryOf = (name: string, box: Box | null): Category => likelyCategory(name, box && Math.max(...boxSize(box)));
-
 function describeDecision({ kind, settled, answer, choices }: SheetFinding): LineUpCard['decided'][number] | null {
   if (!settled || (choices.length === 0 && !answer)) return null;
   if (!answer) return { kind, by: 'measured' };
@@ -185,24 +181,24 @@ export async function confirmLineUp(
 ): Promise<Confirmed> {
   const confirmed: Confirmed = { catalogued: [], left: [] };
   for (const id of ids) {
-    const { name, category } = await confirmGuesses(dependencies, id, person);
-    if (category === null) {
+    const { name, isAsDrawn } = await confirmGuesses(dependencies, id, person);
+    if (!isAsDrawn) {
       confirmed.left.push({ id, name, missing: ['It has changed since it was drawn: look at it once more.'] });
       continue;
     }
-    const { missing } = await catalogueOne(dependencies, id, { category }, person);
+    const { missing } = await catalogueOne(dependencies, id, {}, person);
     if (missing.length > 0) confirmed.left.push({ id, name, missing });
     else confirmed.catalogued.push(id);
   }
   return confirmed;
 }
 
-/** A glance confirms what was seen: where steps or guesses are others than those drawn, nothing. @returns null for the category then */
+/** A glance confirms what was seen: where steps or guesses are others than those drawn, nothing. */
 const confirmGuesses = (
   { pool }: Dependencies,
   id: string,
   person: Person,
-): Promise<{ name: string; category: Category | null }> =>
+): Promise<{ name: string; isAsDrawn: boolean }> =>
   transact(pool, async (tx) => {
     const asset = await assetQueries.lockAsset(tx, id);
     const standing = asset && (await findStanding(tx, id));
@@ -210,14 +206,10 @@ const confirmGuesses = (
     const { guessed, stepsSha256 } = await planStanding(tx, asset);
     if (standing.stepsSha256 !== stepsSha256) {
       await redraw(tx, asset);
-      return { name: asset.name, category: null };
+      return { name: asset.name, isAsDrawn: false };
     }
     for (const finding of guessed) await confirmGuess(tx, asset, finding, person);
-    const sheet = answerFindings(asset.findings, await answerQueries.listAnswers(tx, id));
-    return {
-      name: asset.name,
-      category: asset.category ?? categoryOf(asset.name, isSizeKnown(sheet, []) ? standing.box : null),
-    };
+    return { name: asset.name, isAsDrawn: true };
   });
 
 interface Named {
@@ -239,7 +231,10 @@ export async function nameAsset(
     const [conflict] = mergeEdit<object>(now, { ...now, ...seen }, given).conflicts;
     if (conflict) throw changedMeanwhile(null, `the ${conflict} of “${asset.name}”`);
     if (given.name !== undefined) await assetQueries.setName(tx, id, given.name);
-    if (given.category !== undefined) await assetQueries.setCategory(tx, id, given.category);
+    if (given.category !== undefined) {
+      requireCategory(await loadTree(tx), given.category);
+      await assetQueries.setCategory(tx, id, given.category);
+    }
     if (given.tags !== undefined) await setTags(tx, id, given.tags);
     await refreshSearchTexts(tx, [id]);
     await bumpRevision(tx);

@@ -2,16 +2,20 @@ import type { z } from 'zod';
 import type { searchSources, SourceRow } from '@haveld/contract/api/sources';
 import type { Category } from '@haveld/contract/category';
 import type { SourceItem } from '@haveld/contract/source';
-import { likelyCategory } from '@haveld/core/placement/size/likely-category';
+import type { CategoryTree } from '@haveld/core/library/categories/category-tree';
+import { proposeCategory } from '@haveld/core/library/categories/propose-category';
 import { SourceFault } from '@haveld/engine/fetching/source-fault';
 import { ADAPTERS } from '@haveld/engine/sources/adapters';
 import type { FoundItems, SourceAdapter, SourceContext } from '@haveld/engine/sources/source-adapter';
 import type { Dependencies } from '../dependencies';
+import { loadTree } from '../house/categories';
 import { listAdapters, loadAccess } from './context';
 import { describeItems } from './rows';
 import { toTrouble } from './trouble';
 
 type Query = z.output<typeof searchSources.query>;
+/** What is asked for, by the categories of the house. */
+type Wanted = Query & { tree: CategoryTree };
 type Answer = z.input<typeof searchSources.response>;
 
 /** A source that has not answered by then is told as silent. */
@@ -29,6 +33,7 @@ type Places = Record<string, string | null>;
 /** Asks every source at once: what answers is shown, what does not is told with its reason. */
 export async function search(dependencies: Dependencies, query: Query): Promise<Answer> {
   const access = await loadAccess(dependencies);
+  const wanted: Wanted = { ...query, tree: await loadTree(dependencies.pool) };
   const places = readPlaces(query.from);
   const asked = listAdapters(dependencies).filter(({ kind, ability }) => ability.searches && places?.[kind] !== null);
   const answers = await Promise.all(
@@ -36,7 +41,11 @@ export async function search(dependencies: Dependencies, query: Query): Promise<
       const signal = AbortSignal.timeout(WAIT_MS);
       try {
         const context = access.contextOf(adapter, { signal });
-        return { adapter, found: await gather(adapter, query, places?.[adapter.kind] ?? null, context), trouble: null };
+        return {
+          adapter,
+          found: await gather(adapter, wanted, places?.[adapter.kind] ?? null, context),
+          trouble: null,
+        };
       } catch (error) {
         const late = signal.aborted ? new SourceFault('slow', `${adapter.name} did not answer in time.`) : error;
         return { adapter, found: null, trouble: toTrouble(late) };
@@ -72,7 +81,7 @@ function readPlaces(from: string): Places | null {
 /** Asks one source until there is enough of what is wanted. Its answers are taken whole, so that none is lost between two pages. */
 async function gather(
   adapter: SourceAdapter,
-  query: Query,
+  query: Wanted,
   from: string | null,
   context: SourceContext,
 ): Promise<FoundItems> {
@@ -88,9 +97,9 @@ async function gather(
   return { items, total, next };
 }
 
-function isWanted(item: SourceItem, query: Query): boolean {
+function isWanted(item: SourceItem, query: Wanted): boolean {
   const { licence, price, editions } = item;
-  if (query.category !== '' && categoryOf(item) !== query.category) return false;
+  if (query.category !== '' && !query.tree.isWithin(categoryOf(query.tree, item), query.category)) return false;
   if (query.licence !== '' && licence.id !== query.licence) return false;
   if (query.price === 'free' && price?.amount !== 0) return false;
   if (query.price === 'paid' && !(price && price.amount > 0)) return false;
@@ -105,10 +114,8 @@ function isWanted(item: SourceItem, query: Query): boolean {
 }
 
 /** What a model is, by its title, else by where its source puts it: each source has shelves of its own. */
-function categoryOf({ title, category, tags }: SourceItem): Category {
-  const told = [title, category, ...tags].map((words) => likelyCategory(words, null));
-  return told.find((one) => one !== 'prop') ?? 'prop';
-}
+const categoryOf = (tree: CategoryTree, { title, category, tags }: SourceItem): Category =>
+  proposeCategory(tree, { name: title, said: [category, ...tags] }).id;
 
 /** The first of each source, then the second of each: none is pushed below the fold by another. */
 function interleave<T extends { adapter: SourceAdapter }>(found: readonly T[]): T[] {

@@ -7,6 +7,8 @@ interface Option {
   value: string;
   label: string;
   count?: number;
+  /** How far it stands to the right: below one it belongs to. */
+  depth?: number;
 }
 
 /** A word of a sentence that opens its choices, each with its count where one is known. */
@@ -41,6 +43,7 @@ export function Underlined({
           <MenuItem
             key={option.value}
             selected={option.value === value}
+            sx={option.depth ? { pl: 2 + option.depth * 2 } : undefined}
             onClick={() => {
               setAnchor(null);
               onChoose(option.value);

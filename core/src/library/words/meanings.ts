@@ -13,11 +13,16 @@ export interface RelatedWord {
   distance: number;
 }
 
+interface Sense {
+  meaning: number;
+  rank: number;
+}
+
 interface NounTree {
   words: readonly (readonly string[])[];
   depths: Uint8Array;
-  /** Meanings by word, the most usual first. */
-  byWord: ReadonlyMap<string, readonly number[]>;
+  /** Meanings by word, the most usual first, each with its rank among all the word has. */
+  byWord: ReadonlyMap<string, readonly Sense[]>;
 }
 
 /** Wider meanings than this say nothing: entity, object, whole. */
@@ -34,26 +39,28 @@ function readTree(): NounTree {
   const lines = NOUN_TREE.trim().split(/[;\n]/);
   const depths = new Uint8Array(lines.length);
   const words: string[][] = [];
-  const byWord = new Map<string, { meaning: number; rank: number }[]>();
+  const byWord = new Map<string, Sense[]>();
   for (const [meaning, line] of lines.entries()) {
     const [depth, ...written] = line.split(' ');
     depths[meaning] = Number(depth);
     words.push(
       written.map((word) => {
-        const ranked = /\d$/.test(word);
-        const plain = (ranked ? word.slice(0, -1) : word).replace(/[_'-]/g, '');
+        const { plain, rank } = readRanked(word);
         const senses = byWord.get(plain) ?? [];
-        senses.push({ meaning, rank: ranked ? Number(word.at(-1)) : 1 });
+        senses.push({ meaning, rank });
         byWord.set(plain, senses);
         return plain;
       }),
     );
   }
-  const sorted = [...byWord].map(([word, senses]) => {
-    senses.sort((a, b) => a.rank - b.rank);
-    return [word, senses.map(({ meaning }) => meaning)] as const;
-  });
-  return { words, depths, byWord: new Map(sorted) };
+  for (const senses of byWord.values()) senses.sort((a, b) => a.rank - b.rank);
+  return { words, depths, byWord };
+}
+
+/** `lamp_post2`: the word as one, and the rank of a meaning of it. */
+function readRanked(word: string): { plain: string; rank: number } {
+  const ranked = /\d$/.test(word);
+  return { plain: (ranked ? word.slice(0, -1) : word).replace(/[ _'-]/g, ''), rank: ranked ? Number(word.at(-1)) : 1 };
 }
 
 const getTree = (): NounTree => (tree ??= readTree());
@@ -98,12 +105,12 @@ export function splitCompound(word: string): string[] {
  * @param word folded and singular, several words written as one
  */
 export function listRelated(word: string): RelatedWord[] {
-  const { words, depths, byWord } = getTree();
+  const { words, depths } = getTree();
   const found = new Map<string, RelatedWord>();
   const add = (term: string, relation: RelatedWord['relation'], distance: number): void => {
     if (term !== word && !found.has(term)) found.set(term, { term, relation, distance });
   };
-  const meanings = (byWord.get(word) ?? []).slice(0, MOST_MEANINGS);
+  const meanings = listMeanings(word).slice(0, MOST_MEANINGS);
   for (const [rank, meaning] of meanings.entries()) for (const term of words[meaning]) add(term, 'same', rank);
   const kind = KIND_BY_WORD.get(word);
   if (kind) for (const term of getKinds().get(kind.plural)!) add(term, 'same', isNoun(term) ? 1 : 0);
@@ -119,15 +126,37 @@ export function listRelated(word: string): RelatedWord[] {
 
 /** Words for what a thing is a kind of, the nearest first: asked for where nothing else is found. */
 export function listWider(word: string): RelatedWord[] {
-  const { words, depths, byWord } = getTree();
-  const found: RelatedWord[] = [];
-  for (const meaning of (byWord.get(word) ?? []).slice(0, 1)) {
-    let depth = depths[meaning];
-    for (let above = meaning - 1; above >= 0 && depth > SHALLOWEST_WIDER; above--) {
-      if (depths[above] >= depth) continue;
-      depth = depths[above];
-      for (const term of words[above]) found.push({ term, relation: 'wider', distance: depths[meaning] - depth });
-    }
+  const { words, depths } = getTree();
+  const [meaning] = listMeanings(word);
+  if (meaning === undefined) return [];
+  return listAbove(meaning)
+    .filter((above) => depths[above] >= SHALLOWEST_WIDER)
+    .flatMap((above) =>
+      words[above].map((term) => ({ term, relation: 'wider' as const, distance: depths[meaning] - depths[above] })),
+    );
+}
+
+/** @param word folded, several words written as one @returns the numbers of what it may mean, the most usual first; none for one that is not known */
+export const listMeanings = (word: string): number[] =>
+  (getTree().byWord.get(word) ?? []).map(({ meaning }) => meaning);
+
+/** @param word as it is written in a tree of categories: `plant2` in its second meaning, `plant` in its first @returns null where it is not known */
+export function findMeaning(word: string): number | null {
+  const { plain, rank } = readRanked(word);
+  const senses = getTree().byWord.get(plain);
+  if (!senses) return null;
+  return (/\d$/.test(word) ? senses.find((sense) => sense.rank === rank) : senses[0])?.meaning ?? null;
+}
+
+/** The numbers of the wider meanings of one, the nearest first. */
+export function listAbove(meaning: number): number[] {
+  const { depths } = getTree();
+  const found: number[] = [];
+  let depth = depths[meaning];
+  for (let above = meaning - 1; above >= 0 && depth > 0; above--) {
+    if (depths[above] >= depth) continue;
+    depth = depths[above];
+    found.push(above);
   }
   return found;
 }

@@ -17,7 +17,7 @@ export interface TypicalSize {
   middle: readonly [number, number, number];
   /** Standard deviations of the logarithms: of the whole thing, and of each side beside that. */
   spread: { whole: number; sides: readonly [number, number, number] };
-  /** What such things are catalogued as; null where their size says it. */
+  /** What most such things are catalogued as, in the tree that ships; null where they are of several. */
   category: Category | null;
   /** Where the figures come from; from memory where nothing is named that was looked at. */
   source: string;
@@ -38,14 +38,14 @@ things out of doors | 150 120 120 | 3.5 2.2 | exterior garden outdoor
 const TABLES: readonly (readonly [table: string, source: string, category: Category | null])[] = [
   [FURNITURE, 'from memory: furniture catalogues', 'furniture'],
   [KITCHEN, 'from memory: kitchen units, data sheets of appliances', null],
-  [PEOPLE, 'from memory: things at hand', 'creature'],
+  [PEOPLE, 'from memory: things at hand', 'person'],
   [THINGS, 'from memory: things at hand', null],
-  [DEVICES, 'from memory: data sheets', null],
-  [TOOLS, 'from memory: things at hand, data sheets of machines', null],
-  [WEAPONS, 'from memory: collections, data sheets', null],
-  [LEISURE, 'from memory: rules of sports, things at hand', null],
-  [WEAR, 'from memory: sizes of clothes', null],
-  [FOOD, 'from memory: things at hand', null],
+  [DEVICES, 'from memory: data sheets', 'device'],
+  [TOOLS, 'from memory: things at hand, data sheets of machines', 'tool'],
+  [WEAPONS, 'from memory: collections, data sheets', 'weapon'],
+  [LEISURE, 'from memory: rules of sports, things at hand', 'leisure'],
+  [WEAR, 'from memory: sizes of clothes', 'clothes'],
+  [FOOD, 'from memory: things at hand', 'food'],
   [BUILDING, 'from memory: building practice', 'building'],
   [VEHICLES, 'from memory: data sheets of vehicles', 'vehicle'],
   [PLANTS, 'from memory: field guides', 'foliage'],

@@ -17,6 +17,7 @@ import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
 import { STANDING_MARKS, VERDICT_MARKS, VERDICT_WORDS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
+import { useCategories } from '../../parts/use-categories';
 import { useMay } from '../../parts/use-may';
 import { CompareView } from '../../view3d/compare-view';
 import { PageWatch } from '../pages/page-watch';
@@ -33,6 +34,7 @@ export function AssetScreen() {
 
 function AssetView({ page }: { page: AssetPage }) {
   const { card } = page;
+  const tree = useCategories();
   const [handing, setHanding] = useState(false);
   const mayWork = useMay('artist');
   const [frame, setFrame] = useState(0);
@@ -49,7 +51,9 @@ function AssetView({ page }: { page: AssetPage }) {
       <div className="screen-head">
         <span className="mono quiet">{card.accession}</span>
         <h1>{card.name}</h1>
-        <span className="quiet small">{[card.category, ...page.tags].filter(Boolean).join(', ')}</span>
+        <span className="quiet small">
+          {[card.category && tree.pathOf(card.category), ...page.tags].filter(Boolean).join(', ')}
+        </span>
         <span className="grow" />
         {mayWork && (
           <>

@@ -3,40 +3,36 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { catalogueAsset, confirmGuesses, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
 import { type Category } from '@haveld/contract/category';
 import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
 import type { Figures } from '@haveld/contract/report';
-import { categoryBySize } from '@haveld/core/placement/size/category-by-size';
-import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { CategorySelect } from '../../parts/category-select';
 import { formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
+import { useCategories } from '../../parts/use-categories';
 import { useHouseRules } from '../../parts/use-house-rules';
 
 /** Name and category, and what still stands in the way. */
 export function CatalogueDialog({
   sheet,
-  figures: { box, triangles },
-  hasSize,
+  figures: { triangles },
   onClose,
 }: {
   sheet: Sheet;
   /** Of the model as it will be. */
   figures: Figures;
-  hasSize: boolean;
   /** @param isDone its version is asked for */
   onClose: (isDone: boolean) => void;
 }) {
   const rules = useHouseRules();
   const [name, setName] = useState(sheet.name);
-  const [category, setCategory] = useState<Category>(
-    sheet.category ?? categoryBySize(sheet.likelyCategory, hasSize && box ? Math.max(...boxSize(box)) : null),
-  );
+  const tree = useCategories();
+  const [category, setCategory] = useState<Category>(sheet.category ?? sheet.proposedCategory.id);
   const put = useChange(
     () => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category } }),
     { onDone: () => onClose(true) },
@@ -83,24 +79,15 @@ export function CatalogueDialog({
                 autoFocus
                 fullWidth
               />
-              <TextField
+              <CategorySelect
                 id="asset-category"
-                select
-                label="Category"
                 value={category}
-                onChange={(event) => setCategory(event.target.value as Category)}
-                helperText={
-                  triangles > rules.triangles[category] &&
-                  `It has ${formatThousands(triangles)} triangles, more than the ${formatThousands(rules.triangles[category])} of its budget.`
-                }
-                fullWidth
-              >
-                {Object.entries(rules.triangles).map(([value, budget]) => (
-                  <MenuItem key={value} value={value}>
-                    {value} <span className="quiet small">budget {formatThousands(budget)} triangles</span>
-                  </MenuItem>
-                ))}
-              </TextField>
+                onChoose={setCategory}
+                beside={(one) => (
+                  <span className="quiet small">{formatThousands(tree.budgetOf(one, rules.triangles))} triangles</span>
+                )}
+                helperText={whyCategory(sheet, category, triangles, tree.budgetOf(category, rules.triangles))}
+              />
               <p className="quiet small">
                 The version is made, checked against the glTF standard, read back and compared. Then it stands in the
                 catalogue.
@@ -119,6 +106,14 @@ export function CatalogueDialog({
       </form>
     </Dialog>
   );
+}
+
+/** What its name says, or that it is too heavy for what it is. */
+function whyCategory(sheet: Sheet, category: Category, triangles: number, budget: number): string | undefined {
+  if (triangles > budget)
+    return `It has ${formatThousands(triangles)} triangles, more than the ${formatThousands(budget)} of its budget.`;
+  const { id, word } = sheet.proposedCategory;
+  return category === id && word !== null ? `By the word “${word}”.` : undefined;
 }
 
 /** What is still in pencil, once: right, or looked at on the bench. */

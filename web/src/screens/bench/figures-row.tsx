@@ -3,6 +3,7 @@ import type { Sheet } from '@haveld/contract/api/bench';
 import type { Figures } from '@haveld/contract/report';
 import { formatSize, sayInUnits } from '@haveld/core/placement/units';
 import { boxSize } from '@haveld/core/scene/measures/bounds';
+import { useCategories } from '../../parts/use-categories';
 import { useHouseRules } from '../../parts/use-house-rules';
 import { UnitIsOpen, useMeasures } from '../../parts/use-measures';
 
@@ -23,9 +24,10 @@ export function FiguresRow({
   const { system, length } = useMeasures();
   const isOpen = use(UnitIsOpen);
   const rules = useHouseRules();
+  const tree = useCategories();
   const now = treated ?? sheet.figures;
   const was = sheet.figures;
-  const budget = rules.triangles[sheet.category ?? 'prop'];
+  const budget = tree.budgetOf(sheet.category ?? sheet.proposedCategory.id, rules.triangles);
   if (problem) {
     return (
       <p className="says-blocks" role="alert" style={{ padding: '8px 20px' }}>

@@ -8,6 +8,7 @@ import { MOST_LEVELS, type Level, type Step } from '@haveld/contract/step';
 import { count, formatCount } from '@haveld/core/text/count';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { useCategories } from '../../parts/use-categories';
 import { useHouseRules } from '../../parts/use-house-rules';
 import { useMeasures } from '../../parts/use-measures';
 import type { ShownLevel } from '../../view3d/treat.worker';
@@ -190,7 +191,7 @@ function DraftRows({
   onDraft: (draft: Draft[]) => void;
 }) {
   const { triangles: budgets } = useHouseRules();
-  const budget = budgets[sheet.category ?? sheet.likelyCategory];
+  const budget = useCategories().budgetOf(sheet.category ?? sheet.proposedCategory.id, budgets);
   const change = (at: number, to: Draft): void => onDraft(draft.map((one, i) => (i === at ? to : one)));
   return (
     <>

@@ -9,7 +9,7 @@ const sheet = (steps: Partial<Sheet['steps'][number]>[] = []): Sheet =>
     id: 'gull',
     name: 'Carved gull',
     state: 'on-bench',
-    likelyCategory: 'prop',
+    proposedCategory: { id: 'prop', word: null },
     documentSha256: 'd'.repeat(64),
     figures: { triangles: 96_000 },
     findings: [{ kind: 'triangles', key: 'triangles', heading: 'geometry', mark: 'holds', title: '96 000 triangles' }],

@@ -7,6 +7,7 @@ import type { Step } from '@haveld/contract/step';
 import { formatCount } from '@haveld/core/text/count';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { useCategories } from '../../parts/use-categories';
 import { useHouseRules } from '../../parts/use-house-rules';
 import { readReduction, REDUCTION_WAYS, type ReductionWay } from './reduction-ways';
 
@@ -15,7 +16,7 @@ const KEY = 'own:reduce';
 /** Triangles are taken away where they are missed least: to a number, a share, or as far as an error allows. */
 export function Reduce({ sheet, onAnswered }: { sheet: Sheet; onAnswered: () => void }) {
   const { triangles: budgets } = useHouseRules();
-  const budget = budgets[sheet.category ?? sheet.likelyCategory];
+  const budget = useCategories().budgetOf(sheet.category ?? sheet.proposedCategory.id, budgets);
   const [way, setWay] = useState<ReductionWay>('triangles');
   const [text, setText] = useState(String(Math.min(budget, sheet.figures.triangles)));
   const under = sheet.steps.filter((row) => row.findingKey === KEY);

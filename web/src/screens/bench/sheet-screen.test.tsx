@@ -382,13 +382,13 @@ test('what stands between it and the catalogue is listed; nothing is sent', asyn
 
 test('its category is proposed by what its name says, and more triangles than its budget are told', async () => {
   treatInPlace(() => ({ figures: exampleOf(FiguresSchema, { triangles: 135_000 }) }));
-  const now = sheet({ name: 'Rowing boat', category: null, likelyCategory: 'vehicle' });
+  const now = sheet({ name: 'Rowing boat', category: null, proposedCategory: { id: 'watercraft', word: 'boat' } });
   const { user } = open(now, []);
   await user.click(await screen.findByRole('button', { name: 'Catalogue' }));
-  expect((await screen.findByLabelText('Category')).textContent).toContain('vehicle');
+  expect((await screen.findByLabelText('Category')).textContent).toBe('vehicles, boats and ships');
   expect(screen.getByText('It has 135 k triangles, more than the 100 k of its budget.')).toBeTruthy();
   await user.click(screen.getByLabelText('Category'));
-  expect((await screen.findByRole('option', { name: /^foliage/ })).textContent).toBe('foliage budget 30.0 k triangles');
+  expect((await screen.findByRole('option', { name: /^trees/ })).textContent).toBe('trees 30.0 k triangles');
 });
 
 test('it is catalogued under a name and a category', async () => {

@@ -213,7 +213,6 @@ function SheetView({ sheet }: { sheet: Sheet }) {
             <CatalogueDialog
               sheet={sheet}
               figures={treated.data?.figures ?? sheet.figures}
-              hasSize={hasSize}
               onClose={(isDone) => {
                 goesOn.current = isDone;
                 setCataloguing(false);

@@ -6,6 +6,7 @@ import { licenceWords } from '@haveld/core/rights/licence-book';
 import { bytesUrl } from '../../api/client';
 import { formatMapSide, formatThousands } from '../../parts/format';
 import { useBook } from '../../parts/use-book';
+import { useCategories } from '../../parts/use-categories';
 import type { FoundCard } from './card-pages';
 import { describeHit } from './hit-words';
 
@@ -56,6 +57,7 @@ export function CardList({
   onToggle: ((card: Card) => void) | null;
 }) {
   const book = useBook();
+  const tree = useCategories();
   return (
     <ul className="card-list">
       {cards.map((card) => {
@@ -78,7 +80,7 @@ export function CardList({
               {reason !== '' && <span className="small quiet"> {reason}</span>}
             </span>
             <span className="mono">{card.accession}</span>
-            <span>{card.category ?? '–'}</span>
+            <span>{card.category === null ? '–' : tree.nameOf(card.category)}</span>
             <span className="mono number">{card.heightM === null ? 'no size' : formatLength(card.heightM)}</span>
             <span className="mono number">{formatThousands(card.triangles)}</span>
             <span className="mono number">{formatMapSide(card.mapSide)}</span>

@@ -1,5 +1,4 @@
 import type { Facet, FacetCount, Question } from '@haveld/contract/api/catalogue';
-import type { Category } from '@haveld/contract/category';
 import type { ModelTrait } from '@haveld/contract/model-inside';
 import { formatLength } from '@haveld/core/placement/units';
 import { licenceWords, type LicenceBook } from '@haveld/core/rights/licence-book';
@@ -22,17 +21,6 @@ export interface QuestionPart {
   /** As a choice of its own. */
   label: (count: Pick<FacetCount, 'value' | 'label'>, book: LicenceBook) => string;
 }
-
-export const CATEGORY_PLURALS: Record<Category | '' | 'none', string> = {
-  '': 'things',
-  none: 'things without a category',
-  prop: 'props',
-  furniture: 'furniture',
-  building: 'buildings',
-  vehicle: 'vehicles',
-  creature: 'creatures',
-  foliage: 'foliage',
-};
 
 const TRAITS: Record<ModelTrait, string> = {
   maps: 'texture maps',

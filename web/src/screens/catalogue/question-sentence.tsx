@@ -3,11 +3,13 @@ import Popover from '@mui/material/Popover';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { TRIANGLE_LIMITS, type Catalogue, type FacetCount, type Question } from '@haveld/contract/api/catalogue';
+import type { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import { facetsQuery } from '../../api/queries';
 import { Failure, Loading } from '../../parts/notice';
 import { Underlined } from '../../parts/underlined';
 import { useBook } from '../../parts/use-book';
-import { CATEGORY_PLURALS, QUESTION_PARTS, type Asked, type QuestionPart } from './question-parts';
+import { useCategories } from '../../parts/use-categories';
+import { QUESTION_PARTS, type Asked, type QuestionPart } from './question-parts';
 
 export interface QuestionSentenceProps {
   question: Question;
@@ -45,7 +47,8 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
           <AskedPart part={part} question={question} catalogue={catalogue} onAsk={onAsk} begins={part === first} />
         </span>
       ));
-  const things = CATEGORY_PLURALS[question.category];
+  const tree = useCategories();
+  const things = sayCategory(tree, question.category);
   return (
     <div className="question">
       <h1 className="question-words">
@@ -55,10 +58,7 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
           name="Category"
           label={first ? things : begin(things)}
           value={question.category}
-          options={[
-            { value: '', label: 'anything' },
-            ...(facets?.category?.map(({ value, count }) => ({ value, label: value, count })) ?? []),
-          ]}
+          options={[{ value: '', label: 'anything' }, ...listCategories(tree, facets?.category ?? [])]}
           onChoose={(category) => onAsk({ category })}
         />
         {question.words !== '' && (
@@ -123,6 +123,20 @@ export function QuestionSentence({ question, catalogue, onAsk }: QuestionSentenc
       {catalogue && <Narrow question={question} catalogue={catalogue} onAsk={onAsk} />}
     </div>
   );
+}
+
+const sayCategory = (tree: CategoryTree, category: string): string => {
+  if (category === '') return 'things';
+  return category === 'none' ? 'things without a category' : tree.nameOf(category);
+};
+
+/** Those that leave something, as they stand in the tree; a category counts what is in narrower ones too. */
+function listCategories(tree: CategoryTree, counts: readonly FacetCount[]) {
+  const countOfEach = new Map(counts.map(({ value, count }) => [value, count]));
+  return tree
+    .listAll()
+    .filter(({ node }) => countOfEach.has(node.id))
+    .map(({ node, depth }) => ({ value: node.id, label: node.name, depth, count: countOfEach.get(node.id) }));
 }
 
 const sayTriangles = (limit: number): string => (limit === 0 ? 'of any weight' : `below ${limit / 1000} k triangles`);

@@ -4,11 +4,11 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { LineUpCard as Card } from '@haveld/contract/api/line-up';
-import { CATEGORIES, type Category } from '@haveld/contract/category';
 import { splitTags, TagsSchema } from '@haveld/contract/tag';
 import { formatLength, parseLength } from '@haveld/core/placement/units';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { UNKNOWN_LICENCE } from '@haveld/core/rights/licences/standings';
+import { CategoryOptions } from '../../parts/category-select';
 import { formatCount, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { STANDING_MARKS } from '../../parts/standing-mark';
@@ -63,12 +63,10 @@ export function CardWords(props: CardProps) {
       <p className="small quiet line-up-what">
         <select
           aria-label={`Category of ${card.name}`}
-          value={card.category ?? card.likelyCategory}
-          onChange={(event) => acts.setCategory(event.target.value as Category)}
+          value={card.category ?? card.proposedCategory.id}
+          onChange={(event) => acts.setCategory(event.target.value)}
         >
-          {Object.keys(CATEGORIES).map((name) => (
-            <option key={name}>{name}</option>
-          ))}
+          <CategoryOptions />
         </select>
         <span>{formatThousands(card.triangles)} triangles</span>
       </p>

@@ -33,7 +33,7 @@ const card = (id: string, more: Partly<LineUpCard> = {}): LineUpCard =>
     id,
     name: id,
     category: null,
-    likelyCategory: 'furniture',
+    proposedCategory: { id: 'furniture', word: null },
     standing: { sha256: 'a'.repeat(64), box: box(0.5, 0.9) },
     hasSize: true,
     busy: null,

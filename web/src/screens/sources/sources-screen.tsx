@@ -5,7 +5,6 @@ import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
-import { CATEGORIES, type Category } from '@haveld/contract/category';
 import { SEARCH_PRICES, takeEdition, type SourceRow } from '@haveld/contract/api/sources';
 import { call } from '../../api/client';
 import {
@@ -19,6 +18,7 @@ import {
 import { useChange } from '../../api/use-change';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { Underlined } from '../../parts/underlined';
+import { useCategories } from '../../parts/use-categories';
 import { ComingIn } from './coming-in';
 import { useMay } from '../../parts/use-may';
 import { SourceLine } from './source-line';
@@ -31,7 +31,6 @@ const PRICE_WORDS: Record<(typeof SEARCH_PRICES)[number], string> = {
 };
 const LICENCES = ['', 'CC0-1.0', 'CC-BY-4.0', 'CC-BY-SA-4.0', 'CC-BY-NC-4.0'];
 const FORMATS = ['', 'glb', 'gltf', 'fbx', 'dae', 'obj', 'usdz'];
-const CATEGORY_NAMES = Object.keys(CATEGORIES) as Category[];
 const MB = 1_000_000;
 const WEIGHTS = [0, 1, 10, 100];
 
@@ -42,6 +41,7 @@ export function SourcesScreen() {
   const [search, setSearch] = useSearchParams();
   const get = (name: string): string => search.get(name) ?? '';
   const words = get('words');
+  const tree = useCategories();
   const projects = useQuery(projectsQuery);
   const sources = useQuery(sourcesQuery);
   const mayAsk = useMay('curator');
@@ -51,7 +51,7 @@ export function SourcesScreen() {
     price: SEARCH_PRICES.find((price) => price === get('price')) ?? 'any',
     licence: get('licence'),
     format: get('format'),
-    category: CATEGORY_NAMES.find((category) => category === get('category')) ?? ('' as const),
+    category: tree.has(get('category')) ? get('category') : '',
     atMost: Number(get('atMost')) || 0,
     allowed: get('allowed') === 'yes' ? ('yes' as const) : ('' as const),
   };
@@ -146,11 +146,11 @@ export function SourcesScreen() {
               {', '}
               <Underlined
                 name="Category"
-                label={question.category || 'of any category'}
+                label={question.category === '' ? 'of any category' : tree.nameOf(question.category)}
                 value={question.category}
                 options={[
                   { value: '', label: 'of any category' },
-                  ...CATEGORY_NAMES.map((category) => ({ value: category, label: category })),
+                  ...tree.listAll().map(({ node, depth }) => ({ value: node.id, label: node.name, depth })),
                 ]}
                 onChoose={(category) => ask({ category })}
               />

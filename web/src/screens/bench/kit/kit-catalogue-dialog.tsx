@@ -3,17 +3,14 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { cataloguePieces, type KitBench } from '@haveld/contract/api/kits';
-import { CATEGORIES, type Category } from '@haveld/contract/category';
+import type { Category } from '@haveld/contract/category';
 import { call } from '../../../api/client';
 import { useChange } from '../../../api/use-change';
+import { CategorySelect } from '../../../parts/category-select';
 import { formatCount } from '../../../parts/format';
 import { Mark } from '../../../parts/mark';
-
-const EACH = 'each';
 
 /** Catalogues pieces together; those that cannot be yet are named with what is missing. */
 export function KitCatalogueDialog({
@@ -51,22 +48,12 @@ export function KitCatalogueDialog({
             {held.length > 12 && <li className="quiet">and {held.length - 12} more</li>}
           </ul>
         ) : (
-          <TextField
+          <CategorySelect
             id="kit-category"
-            select
-            label="Category"
-            value={category ?? EACH}
-            onChange={({ target }) => setCategory(target.value === EACH ? null : (target.value as Category))}
-            fullWidth
-            sx={{ mt: 1 }}
-          >
-            <MenuItem value={EACH}>each by what its name says</MenuItem>
-            {Object.keys(CATEGORIES).map((value) => (
-              <MenuItem key={value} value={value}>
-                {value}
-              </MenuItem>
-            ))}
-          </TextField>
+            value={category}
+            onChoose={setCategory}
+            nullLabel="each by what its name says"
+          />
         )}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>

@@ -2,9 +2,8 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { ReactNode } from 'react';
-import { CATEGORIES, type Category } from '@haveld/contract/category';
-import { HOUSE_RULE_FACTS, type HouseRule, type HouseRules } from '@haveld/contract/house-rules';
+import type { HouseRules } from '@haveld/contract/house-rules';
+import { NumberField, Rule } from './rule';
 
 interface RuleProps {
   now: HouseRules;
@@ -15,7 +14,7 @@ interface RuleProps {
 export function FigureRules({ now, onChange }: RuleProps) {
   return (
     <section>
-      <h2>Proposals and budgets</h2>
+      <h2>Proposals</h2>
       <Rule rule="sureFrom">
         <NumberField
           id="rule-sure"
@@ -53,19 +52,6 @@ export function FigureRules({ now, onChange }: RuleProps) {
           to={16384}
           onChange={(value) => onChange({ mapMemoryBytes: value * 2 ** 20 })}
         />
-      </Rule>
-      <Rule rule="triangles">
-        {(Object.keys(CATEGORIES) as Category[]).map((category) => (
-          <NumberField
-            key={category}
-            id={`rule-triangles-${category}`}
-            label={category}
-            value={now.triangles[category]}
-            from={100}
-            to={100_000_000}
-            onChange={(value) => onChange({ triangles: { ...now.triangles, [category]: value } })}
-          />
-        ))}
       </Rule>
       <Rule rule="measures">
         <TextField
@@ -167,38 +153,3 @@ const MIB = 1024 * 1024;
 /** As it is typed: what is empty yet stays, so that a comma can be. */
 const splitHosts = (words: string): string[] =>
   words.trim() === '' ? [] : words.split(',').map((host) => host.trimStart());
-
-function Rule({ rule, children }: { rule: HouseRule; children: ReactNode }) {
-  const { label, effect } = HOUSE_RULE_FACTS[rule];
-  return (
-    <fieldset className="rule">
-      <legend>{label}</legend>
-      <div className="rule-fields">{children}</div>
-      <p className="quiet small">{effect}</p>
-    </fieldset>
-  );
-}
-
-interface NumberFieldProps {
-  id: string;
-  label: string;
-  value: number;
-  from: number;
-  to: number;
-  onChange: (value: number) => void;
-}
-
-function NumberField({ id, label, value, from, to, onChange }: NumberFieldProps) {
-  return (
-    <TextField
-      id={id}
-      label={label}
-      type="number"
-      value={value}
-      error={!(value >= from && value <= to)}
-      onChange={(event) => onChange(Number(event.target.value))}
-      slotProps={{ htmlInput: { min: from, max: to } }}
-      sx={{ width: 130 }}
-    />
-  );
-}

@@ -95,3 +95,56 @@ test('changes can be dropped for what stands', async () => {
   expect(name.value).toBe('');
   expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save the rules' }).disabled).toBe(true);
 });
+
+test('a category is renamed, moved, given a budget and words of its own, and saved with the rest', async () => {
+  const { user, sent } = open();
+  await user.click(await screen.findByRole('button', { name: /^lamps/ }));
+  const name = screen.getByLabelText('Name');
+  await user.clear(name);
+  await user.type(name, 'lights');
+  await user.type(screen.getByLabelText('What belongs here, separated by commas'), ', lampion');
+  const budget = screen.getByLabelText('Triangles an asset may have');
+  await user.clear(budget);
+  await user.type(budget, '7000');
+  await user.click(screen.getByLabelText('Belongs to'));
+  await user.click(await screen.findByRole('option', { name: 'props' }));
+  await user.click(screen.getByRole('button', { name: 'Save the rules' }));
+  await waitFor(() => expect(sent(saveHouseRules)).toHaveLength(1));
+  const { categories, triangles } = sent(saveHouseRules)[0];
+  expect(categories!.find(({ id }) => id === 'lighting')).toEqual({
+    id: 'lighting',
+    name: 'lights',
+    under: 'prop',
+    words: ['source_of_illumination', 'lamp2', 'lighting_fixture', 'lampion'],
+  });
+  expect(triangles!.lighting).toBe(7000);
+});
+
+test('a category is added below the one that is open; what stood below a removed one moves up', async () => {
+  const { user, sent } = open();
+  await user.click(await screen.findByRole('button', { name: /^plants/ }));
+  await user.click(screen.getByRole('button', { name: 'Add a category below “plants”' }));
+  const name = screen.getByLabelText('Name');
+  await user.clear(name);
+  await user.type(name, 'reeds');
+  await user.click(screen.getByRole('button', { name: /^plants/ }));
+  await user.click(screen.getByRole('button', { name: 'Remove “plants”' }));
+  await user.click(screen.getByRole('button', { name: 'Save the rules' }));
+  await waitFor(() => expect(sent(saveHouseRules)).toHaveLength(1));
+  const { categories } = sent(saveHouseRules)[0];
+  expect(categories!.some(({ id }) => id === 'foliage')).toBe(false);
+  expect(categories!.filter(({ name: one }) => ['trees', 'reeds'].includes(one)).map(({ under }) => under)).toEqual([
+    null,
+    null,
+  ]);
+});
+
+test('a tree that cannot be is not saved, and says why', async () => {
+  const { user } = open();
+  await user.click(await screen.findByRole('button', { name: /^trees/ }));
+  const name = screen.getByLabelText('Name');
+  await user.clear(name);
+  await user.type(name, 'flowers');
+  expect(screen.getByRole('alert').textContent).toBe('Two categories beside one another have the same name.');
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save the rules' }).disabled).toBe(true);
+});

@@ -8,6 +8,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { saveHouseRules } from '@haveld/contract/api/house';
+import { findTreeFault } from '@haveld/contract/category';
 import { HOUSE_RULE_FACTS, type HouseRules } from '@haveld/contract/house-rules';
 import { HOUSE_STANDINGS, type HouseStanding } from '@haveld/contract/terms';
 import { BUILT_IN_BOOK } from '@haveld/core/rights/licence-book';
@@ -20,6 +21,7 @@ import { LicenceField } from '../../../parts/licence-field';
 import { Failure, Loading } from '../../../parts/notice';
 import { STANDING_WORDS } from '../../../parts/standing-mark';
 import { RightsHead } from '../rights-head';
+import { CategoryRules } from './category-rules';
 import { FigureRules } from './figure-rules';
 import { useMay } from '../../../parts/use-may';
 
@@ -40,7 +42,7 @@ function RulesForm({ rules }: { rules: HouseRules }) {
   const save = useChange(
     () =>
       call(saveHouseRules, {
-        body: toSend({ ...now, sourceDefaults: now.sourceDefaults.filter(({ source }) => source.trim() !== '') }),
+        body: toSend(withoutEmptyLines(now)),
       }),
     { onDone: () => setNow(null), onOvertaken: tell },
   );
@@ -59,7 +61,7 @@ function RulesForm({ rules }: { rules: HouseRules }) {
         {edited && <Button onClick={() => setNow(null)}>Discard my changes</Button>}
         <Button
           variant="contained"
-          disabled={!isChanged || !maySave}
+          disabled={!isChanged || !maySave || findTreeFault(now.categories) !== null}
           loading={save.isPending}
           onClick={() => save.mutate(undefined)}
         >
@@ -111,6 +113,7 @@ function RulesForm({ rules }: { rules: HouseRules }) {
           </table>
         </section>
         <FigureRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
+        <CategoryRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
         <section>
           <h2>Evidence and second person</h2>
           <CheckRule rule="evidenceRequired" now={now} onChange={setNow} />
@@ -175,6 +178,13 @@ function RulesForm({ rules }: { rules: HouseRules }) {
     </div>
   );
 }
+
+/** What was begun and says nothing is left out. */
+const withoutEmptyLines = (rules: HouseRules): HouseRules => ({
+  ...rules,
+  sourceDefaults: rules.sourceDefaults.filter(({ source }) => source.trim() !== ''),
+  categories: rules.categories.map((node) => ({ ...node, words: node.words.filter((word) => word.trim() !== '') })),
+});
 
 /** Shown even where nothing stands under them. */
 const COMMON =
