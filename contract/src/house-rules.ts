@@ -31,6 +31,12 @@ export const HouseRulesSchema = z.object({
   /** What is sure is taken as soon as a model is on the bench. */
   takesSure: z.boolean().default(true),
   measures: z.enum(['metric', 'imperial']).default('metric'),
+  /** Names of assets as they are proposed. */
+  assetName: z
+    .string()
+    .max(200)
+    .regex(/\{(name|thing)\}/, 'A name of assets holds {name} or {thing}')
+    .default('{name}'),
   /** Longest side of a map that is handed over, texels. */
   handedOverMapSide: z.number().int().min(256).max(16_384).default(2048),
   /** Names of maps that are handed over; joined as the house writes names. */
@@ -103,6 +109,10 @@ export const HOUSE_RULE_FACTS: Record<HouseRule, { label: string; effect: string
     effect: 'Below that it is a question, on the line-up and on the bench.',
   },
   measures: { label: 'Measures shown in', effect: 'For everybody who has not chosen for themselves.' },
+  assetName: {
+    label: 'Names of assets',
+    effect: 'Proposed for what comes to the bench from now on; a name somebody gave stays.',
+  },
   handedOverMapSide: {
     label: 'Longest side of a map handed over',
     effect: 'Applies to the next hand-overs; what is in the library stays as received.',

@@ -3,6 +3,9 @@ import { join } from 'node:path';
 import { CATEGORY_TREE } from '@haveld/contract/category';
 import { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import { proposeCategory } from '@haveld/core/library/categories/propose-category';
+import { cleanName } from '@haveld/core/library/naming/clean-name';
+import { readFurnitureTable } from '@haveld/engine/testing/open-furniture';
+import { HELD_OUT } from './parts/furniture';
 import { fetchMaterialSet } from './parts/fetch-material-set';
 
 // Which category a name says: the short names of Unicode's emoji, of which the standard's data files say in which group they stand (Unicode
@@ -81,4 +84,16 @@ for (const [key, { right, open, wrong }] of tallies) {
   console.log(
     `${key.padEnd(20)} n ${String(all).padStart(4)}: right ${share(right)}, left open ${share(open)}, wrong ${share(wrong)}`,
   );
+}
+
+// A name is cleaned of what says how a download was made; a title that is one already has to stay: of the open furniture, by authors.
+for (const isHeldOut of [false, true]) {
+  const titles = readFurnitureTable()
+    .filter(({ author }) => HELD_OUT.includes(author) === isHeldOut)
+    .map(({ name }) => name);
+  const changed = titles.filter((title) => cleanName(title) !== title);
+  console.log(
+    `titles of the open furniture, ${isHeldOut ? 'held-out' : 'other'} authors: ${titles.length - changed.length} of ${titles.length} stay as they are`,
+  );
+  if (details && !isHeldOut) console.log(changed.map((title) => `  “${title}”: “${cleanName(title)}”`).join('\n'));
 }

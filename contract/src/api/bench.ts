@@ -7,6 +7,7 @@ import { FurtherWorkSchema, ProvenanceSchema, RightsFindingSchema, WorkPartSchem
 import { BoxSchema, FiguresSchema, LogEntrySchema, MapLineSchema, SourceFactsSchema, UnusedMapSchema } from '../report';
 import { StepSchema } from '../step';
 import { HouseStandingSchema } from '../terms';
+import { TagsSchema } from '../tag';
 import { endpoint } from './endpoint';
 import { ProvenanceChangeSchema } from './rights';
 
@@ -41,6 +42,9 @@ export const SheetSchema = z.object({
   category: CategorySchema.nullable(),
   /** What its name, or else its tags, say it is. */
   proposedCategory: ProposedCategorySchema,
+  tags: z.array(z.string()),
+  /** Of its tags those that Haveld proposes and nobody has looked at. */
+  proposedTags: z.array(z.string()),
   state: AssetStateSchema,
   arrivalName: z.string(),
   documentSha256: z.string(),
@@ -311,6 +315,11 @@ export const catalogueAsset = endpoint({
   may: 'artist',
   summary: 'Makes a version and puts the asset into the catalogue',
   params: Id,
-  body: z.object({ name: z.string().min(1).max(200), category: CategorySchema }),
+  body: z.object({
+    name: z.string().min(1).max(200),
+    category: CategorySchema,
+    /** Left out, those it has stay. */
+    tags: TagsSchema.optional(),
+  }),
   response: SheetSchema,
 });

@@ -46,6 +46,8 @@ export const LineUpCardSchema = z.object({
   /** What its name, or else its tags, say it is. */
   proposedCategory: ProposedCategorySchema,
   tags: z.array(z.string()),
+  /** Of its tags those that Haveld proposes and nobody has looked at. */
+  proposedTags: z.array(z.string()),
   arrivalName: z.string(),
   provenance: ProvenanceSchema,
   /** Licences its texts name, each once. */

@@ -1,6 +1,6 @@
 import type { Executor } from '../database/pool';
 import { groupRows } from '../database/group-rows';
-import { insertMany, many, placesFor, run } from '../database/statements';
+import { insertMany, many, manyIn, placesFor, run } from '../database/statements';
 
 /** Tags of these assets by asset, in the order they were said; every asset has a list. */
 export async function listTags(db: Executor, ids: readonly string[]): Promise<Map<string, string[]>> {
@@ -14,9 +14,29 @@ export async function listTags(db: Executor, ids: readonly string[]): Promise<Ma
   return new Map(ids.map((id) => [id, groups.get(id)?.map(({ tag }) => tag) ?? []]));
 }
 
-/** Replaces the tags of an asset. */
-export async function setTags(tx: Executor, id: string, tags: readonly string[]): Promise<void> {
+/** Of these assets the tags that Haveld proposes and nobody has looked at. */
+export async function listProposedTags(db: Executor, ids: readonly string[]): Promise<Map<string, string[]>> {
+  const rows = await manyIn<{ assetId: string; tag: string }>(
+    db,
+    ids,
+    (places) =>
+      `SELECT asset_id AS assetId, tag FROM asset_tag WHERE is_proposed AND asset_id IN (${places}) ORDER BY ordinal`,
+  );
+  return new Map([...groupRows(rows, ({ assetId }) => assetId)].map(([id, own]) => [id, own.map(({ tag }) => tag)]));
+}
+
+/** Somebody has looked at an asset: its tags are no proposals any more. */
+export const confirmTags = (tx: Executor, id: string): Promise<unknown> =>
+  run(tx, 'UPDATE asset_tag SET is_proposed = FALSE WHERE is_proposed AND asset_id = ?', [id]);
+
+/** Replaces the tags of an asset. @param proposed further ones, which nobody has said */
+export async function setTags(
+  tx: Executor,
+  id: string,
+  tags: readonly string[],
+  proposed: readonly string[] = [],
+): Promise<void> {
   await run(tx, 'DELETE FROM asset_tag WHERE asset_id = ?', [id]);
-  const rows = tags.map((tag, ordinal) => [id, ordinal, tag]);
-  await insertMany(tx, 'asset_tag', ['asset_id', 'ordinal', 'tag'], rows);
+  const rows = [...tags, ...proposed].map((tag, ordinal) => [id, ordinal, tag, ordinal >= tags.length]);
+  await insertMany(tx, 'asset_tag', ['asset_id', 'ordinal', 'tag', 'is_proposed'], rows);
 }

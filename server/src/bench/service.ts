@@ -15,6 +15,9 @@ import { setInPencil } from '@haveld/core/condition/pencil';
 import { listPlainTags, listStatedTags } from '@haveld/core/finds/names/stated-tags';
 import { CategoryTree } from '@haveld/core/library/categories/category-tree';
 import { proposeCategory } from '@haveld/core/library/categories/propose-category';
+import { cleanName } from '@haveld/core/library/naming/clean-name';
+import { composeName } from '@haveld/core/library/naming/compose-name';
+import { proposeTags } from '@haveld/core/library/naming/propose-tags';
 import { houseName } from '@haveld/core/text/house-name';
 import { describeStepCode, getStepDefinition, orderSteps } from '@haveld/core/treatment/steps';
 import { formatAccession } from '../assets/accession';
@@ -23,7 +26,7 @@ import * as assetQueries from '../assets/asset-queries';
 import { listHeldBy } from '../assets/house-treatment-queries';
 import { refreshSearchTexts } from '../assets/search-text';
 import { mustFind } from '../assets/service';
-import { listTags, setTags } from '../assets/tag-queries';
+import { confirmTags, listProposedTags, listTags, setTags } from '../assets/tag-queries';
 import * as versionQueries from '../assets/version-queries';
 import { transact, type Executor } from '../database/pool';
 import { bumpRevision } from '../database/revision';
@@ -39,6 +42,7 @@ import { loadBook } from '../house/book';
 import { loadTree, requireCategory } from '../house/categories';
 import { loadRules } from '../house/rule-queries';
 import { findOpenJob, insertJob, listOpenJobsOf } from '../jobs/job-queries';
+import { listMaterialsOf } from '../library/inside-queries';
 import { changedMeanwhile } from '../people/meanwhile';
 import { changeProvenances, markOwn, startProvenance } from '../rights/provenance';
 import { listChanges } from '../rights/provenance-queries';
@@ -71,11 +75,13 @@ export async function takeFindToBench(dependencies: Dependencies, findId: string
       acquiredBy: arrival?.personName ?? '',
       giver: arrival?.giver ?? null,
     });
-    // texts of a kit give its title, not that of a piece
-    if (!find.kitId) await assetQueries.setName(tx, id, title);
-    // tags the texts of a kit state are not all a piece's
-    const said = reading.rights.claims.filter(({ field }) => field === 'tag').map(({ value }) => value);
-    await setTags(tx, id, find.kitId ? [] : listPlainTags([...listStatedTags(texts), ...said]));
+    // texts of a kit give its title, not that of a piece, and its tags are not all a piece's
+    const claimed = reading.rights.claims.filter(({ field }) => field === 'tag').map(({ value }) => value);
+    await nameByHaveld(tx, id, {
+      title: find.kitId ? find.name : title,
+      said: find.kitId ? [] : listPlainTags([...listStatedTags(texts), ...claimed]),
+      materials: await listMaterialsOf(tx, reading.documentSha256),
+    });
     await markOnBench(tx, findId);
     await refreshRightsMarks(tx, [id]);
     await refreshSearchTexts(tx, [id]);
@@ -93,6 +99,20 @@ export async function takeFindToBench(dependencies: Dependencies, findId: string
   });
 }
 
+/** A name in the house's pattern, and tags by what it is and what it is of. */
+async function nameByHaveld(
+  tx: PoolConnection,
+  id: string,
+  { title, said, materials }: { title: string; said: readonly string[]; materials: readonly string[] },
+): Promise<void> {
+  const { categories, assetName } = await loadRules(tx);
+  const tree = new CategoryTree(categories);
+  const category = proposeCategory(tree, { name: cleanName(title), said });
+  const named = category.word === null ? '' : tree.nameOf(category.id);
+  await assetQueries.setName(tx, id, composeName(assetName, { title, materials, category: named }));
+  await setTags(tx, id, said, proposeTags(category, materials, said));
+}
+
 /** @param kitSizes shared where many sheets are read at once */
 export async function getSheet(db: Executor, id: string, kitSizes = createKitSizes(db)): Promise<Sheet> {
   // before the asset is read: what ends in between has then already left its findings there
@@ -104,7 +124,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
   const { findings, rights } = await listFindings(db, asset, kitSizes);
   const answers = await answerQueries.listAnswers(db, id);
   const sheet = answerFindings(findings, answers);
-  const [standsFor, steps, changes, arrivalName, last, houseTreatments, rules, tags] = await Promise.all([
+  const [standsFor, steps, changes, arrivalName, last, houseTreatments, rules, tags, proposedTags] = await Promise.all([
     asset.standsFor ? assetQueries.findAsset(db, asset.standsFor) : null,
     queries.listSteps(db, id),
     listChanges(db, id),
@@ -113,6 +133,7 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     listHeldBy(db, id),
     loadRules(db),
     listTags(db, [id]),
+    listProposedTags(db, [id]),
   ]);
   return {
     id,
@@ -120,6 +141,8 @@ export async function getSheet(db: Executor, id: string, kitSizes = createKitSiz
     name: asset.name,
     category: asset.category,
     proposedCategory: proposeCategory(new CategoryTree(rules.categories), { name: asset.name, said: tags.get(id)! }),
+    tags: tags.get(id)!,
+    proposedTags: proposedTags.get(id) ?? [],
     state: asset.state,
     arrivalName,
     documentSha256: reading.documentSha256,
@@ -339,11 +362,17 @@ export async function changeProvenance(
   return getSheet(pool, id);
 }
 
+interface Named {
+  name: string;
+  category: Category;
+  tags?: readonly string[];
+}
+
 /** Asks for a version; when it is made and checked, the asset stands in the catalogue. */
 export async function catalogueAsset(
   dependencies: Dependencies,
   id: string,
-  given: { name: string; category: Category },
+  given: Named,
   person: Person,
 ): Promise<Sheet> {
   const { missing } = await catalogueOne(dependencies, id, given, person);
@@ -361,7 +390,7 @@ export async function catalogueAsset(
 export async function catalogueOne(
   { pool }: Dependencies,
   id: string,
-  given: { name?: string; category?: Category },
+  given: Partial<Named>,
   person: Person,
   kitSizes?: KitSizes,
 ): Promise<{ name: string; missing: string[] }> {
@@ -378,6 +407,8 @@ export async function catalogueOne(
     const category = given.category ?? asset.category ?? proposeCategory(tree, { name, said }).id;
     requireCategory(tree, category);
     await assetQueries.setNameAndCategory(tx, id, name, category);
+    if (given.tags) await setTags(tx, id, given.tags);
+    else await confirmTags(tx, id);
     await nameRootAs(tx, id, houseName(name));
     const steps = orderSteps((await queries.listSteps(tx, id)).filter((row) => row.enabled)).map((row) => row.step);
     const code = steps.map(describeStepCode);

@@ -1,6 +1,6 @@
 import type { ModelInside } from '@haveld/contract/model-inside';
 import type { Executor } from '../database/pool';
-import { many, run } from '../database/statements';
+import { many, maybeOne, run } from '../database/statements';
 
 /** Keeps what a model is found by, under the hash of its bytes; the same bytes hold the same. */
 export const upsertInside = (tx: Executor, sha256: string, inside: ModelInside): Promise<unknown> =>
@@ -10,6 +10,14 @@ export const upsertInside = (tx: Executor, sha256: string, inside: ModelInside):
      ON DUPLICATE KEY UPDATE materials = VALUES(materials), parts = VALUES(parts), colours = VALUES(colours), traits = VALUES(traits)`,
     [sha256, inside.materials.join('\n'), inside.parts.join('\n'), inside.colours.join(','), inside.traits.join(',')],
   );
+
+/** Names of the materials of a model; none for one that was not looked into. @param sha256 of its bytes */
+export async function listMaterialsOf(db: Executor, sha256: string): Promise<string[]> {
+  const row = await maybeOne<{ materials: string }>(db, 'SELECT materials FROM model_inside WHERE sha256 = ?', [
+    sha256,
+  ]);
+  return row?.materials ? row.materials.split('\n') : [];
+}
 
 /** Models of assets that were made before this was kept, a page in the order of their numbers. */
 export const listUnseen = (

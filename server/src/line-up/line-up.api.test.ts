@@ -206,13 +206,16 @@ test('a name and a category are kept; a name of nothing is refused', async () =>
 });
 
 test('tags its texts state come with it, others are written, and it is found by them', async () => {
-  const { id, tags } = await lineUpOne('Dunlin crate', 139, 'Tags: Harbour, stowage\n');
-  expect(tags).toEqual(['harbour', 'stowage']);
+  const { id, tags, proposedTags } = await lineUpOne('Dunlin crate', 139, 'Tags: Harbour, stowage\n');
+  // what it is, and what its materials say, is proposed and stands in pencil
+  expect([tags.slice(0, 2), proposedTags]).toEqual([['harbour', 'stowage'], tags.slice(2)]);
+  expect(proposedTags).toContain('crate');
   const found = async (words: string): Promise<string[]> =>
     (await given.client.call(searchCatalogue, { query: { words, state: 'any' } })).cards.map((one) => one.id);
   expect(await found('stowage')).toEqual([id]);
   await given.client.call(nameAsset, { params: { id }, body: { tags: ['Pier', 'harbour', 'PIER'] } });
-  expect((await cardOf('Dunlin crate', (card) => card.tags[0] === 'pier')).tags).toEqual(['pier', 'harbour']);
+  const said = await cardOf('Dunlin crate', (card) => card.tags[0] === 'pier');
+  expect([said.tags, said.proposedTags]).toEqual([['pier', 'harbour'], []]);
   expect((await given.client.call(getAsset, { params: { id } })).tags).toEqual(['pier', 'harbour']);
   expect(await found('stowage')).toEqual([]);
   expect(await found('pier')).toEqual([id]);

@@ -14,7 +14,7 @@ import { formatAccession } from '../assets/accession';
 import * as answerQueries from '../assets/answer-queries';
 import * as assetQueries from '../assets/asset-queries';
 import { refreshSearchTexts } from '../assets/search-text';
-import { listTags, setTags } from '../assets/tag-queries';
+import { listProposedTags, listTags, setTags } from '../assets/tag-queries';
 import * as versionQueries from '../assets/version-queries';
 import { applyAnswer, confirmGuess, takeSureByHaveld } from '../bench/answering';
 import { listFindings } from '../bench/findings';
@@ -77,18 +77,20 @@ function whyHeldBack(find: queries.WaitingFind): string | null {
 export async function getLineUp(db: Executor): Promise<LineUp> {
   const assets = await assetQueries.listLinedUp(db);
   const ids = assets.map(({ id }) => id);
-  const [house, states, answers, steps, standings, versions, drawing, assessing, waiting, tags] = await Promise.all([
-    loadBook(db),
-    loadRightsStates(db, ids),
-    answerQueries.listAnswersOf(db, ids),
-    listEnabledSteps(db, ids),
-    listStandings(db, ids),
-    versionQueries.listLastVersions(db, ids),
-    listOpenJobsOf(db, 'draw-standing', ids),
-    listOpenJobsOf(db, 'assess-asset', ids),
-    queries.listWaitingInLineUp(db),
-    listTags(db, ids),
-  ]);
+  const [house, states, answers, steps, standings, versions, drawing, assessing, waiting, tags, proposed] =
+    await Promise.all([
+      loadBook(db),
+      loadRightsStates(db, ids),
+      answerQueries.listAnswersOf(db, ids),
+      listEnabledSteps(db, ids),
+      listStandings(db, ids),
+      versionQueries.listLastVersions(db, ids),
+      listOpenJobsOf(db, 'draw-standing', ids),
+      listOpenJobsOf(db, 'assess-asset', ids),
+      queries.listWaitingInLineUp(db),
+      listTags(db, ids),
+      listProposedTags(db, ids),
+    ]);
   const stateOf = new Map(states.map((state) => [state.id, state]));
   const cards = assets.map((asset): LineUpCard => {
     const { id } = asset;
@@ -105,6 +107,7 @@ export async function getLineUp(db: Executor): Promise<LineUp> {
       category: asset.category,
       proposedCategory: proposeCategory(house.tree, { name: asset.name, said: tags.get(id)! }),
       tags: tags.get(id)!,
+      proposedTags: proposed.get(id) ?? [],
       arrivalName: asset.arrivalName,
       provenance: rights.provenance,
       namedLicences: [...new Set(rights.found.licences.map(({ id: licenceId }) => licenceId))],

@@ -30,6 +30,7 @@ test.each([
   // a part of a body first, and a metal
   ['Nail', 'tool'],
   ['Anchor', 'prop'],
+  ['Barrel', 'container'],
   ['Hund', 'creature'],
   ['Lampe', 'lighting'],
 ])('of the meanings of “%s” that of a thing is meant', (name, id) => {
@@ -42,7 +43,10 @@ test('what is made for a thing, or a part of it, is not that thing', () => {
 });
 
 test('where the name says nothing, what its page says does, the most telling first', () => {
-  expect(propose('xq_17', ['wooden', 'rowing boat', 'chair'])).toEqual({ id: 'watercraft', word: 'rowing boat' });
+  expect(propose('xq_17', ['wood', 'kitchen', 'rowing boat', 'chair'])).toEqual({
+    id: 'watercraft',
+    word: 'rowing boat',
+  });
 });
 
 test('a house names things no dictionary has, and says which meaning of a word it means', () => {

@@ -1,7 +1,8 @@
 import { OTHER_THINGS, type Category, type ProposedCategory } from '@haveld/contract/category';
 import { KIND_BY_WORD } from '../../placement/size/kind-rows';
-import { compoundHead, PARTS } from '../../placement/size/typical-sizes';
+import { compoundHead, PARTS, PLACES } from '../../placement/size/typical-sizes';
 import { headWords } from '../../text/head-words';
+import { listMaterialWords } from '../inside/material-words';
 import { foldWord } from '../words/fold-words';
 import { findMeaning, isNoun, listAbove, listMeanings, singularOf } from '../words/meanings';
 import type { CategoryTree } from './category-tree';
@@ -28,12 +29,16 @@ export function proposeCategory(
   tree: CategoryTree,
   { name, said }: { name: string; said: readonly string[] },
 ): ProposedCategory {
-  for (const text of [name, ...said]) {
+  for (const text of [name, ...said.filter(saysWhat)]) {
     const found = findInText(tree, text);
     if (found) return found;
   }
   return { id: OTHER_THINGS, word: null };
 }
+
+/** A tag of a stuff or a place says what it is of, or where it stands. */
+const saysWhat = (tag: string): boolean =>
+  listMaterialWords([tag]).length === 0 && !headWords(tag).every((word) => PLACES.has(word));
 
 function findInText(tree: CategoryTree, text: string): ProposedCategory | null {
   const words = headWords(text).map(foldWord);
@@ -63,7 +68,8 @@ function findOfWord(tree: CategoryTree, word: string): Category | null {
   const isAlive = (id: Category): boolean => ALIVE.some((living) => tree.isWithin(id, living));
   const kindIsAlive = ofKind !== null && ALIVE.includes(ofKind);
   const meant = listMeanings(word)
-    .slice(0, MOST_MEANINGS)
+    // a leg is of a chair before it is eaten
+    .slice(0, PARTS.has(word) ? 1 : MOST_MEANINGS)
     .map((meaning) => ({ id: findOfMeaning(tree, meaning), isThing: isThing(meaning) }))
     .filter(({ id, isThing: is }) => is || id !== null)
     // a mug is somebody too, but not where it is known how big mugs are
@@ -71,10 +77,11 @@ function findOfWord(tree: CategoryTree, word: string): Category | null {
   const found = meant.flatMap(({ id }) => id ?? []);
   const ofItsKind = ofKind && found.find((id) => (kindIsAlive ? isAlive(id) : tree.isWithin(id, ofKind)));
   if (ofItsKind) return ofItsKind;
-  const [first] = meant;
-  if (first === undefined) return findOfKind(tree, kind?.words ?? []) ?? ofKind;
-  if (first.id === null) return ofKind;
-  return (tree.isWithin(first.id, GROWING) && found.find((id) => tree.isWithin(id, EATEN))) || first.id;
+  const [first] = found;
+  if (meant.length === 0) return findOfKind(tree, kind?.words ?? []) ?? ofKind;
+  // first a thing that has no place here, and somebody in another meaning: the thing is meant
+  if (first === undefined || (meant[0].id === null && isAlive(first))) return ofKind;
+  return (tree.isWithin(first, GROWING) && found.find((id) => tree.isWithin(id, EATEN))) || first;
 }
 
 /** Not a part of a body, a stuff, or a thought. */

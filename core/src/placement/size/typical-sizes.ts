@@ -4,7 +4,7 @@ import { findByMeaning } from './by-meaning';
 import { KIND_BY_WORD, type TypicalSize } from './kind-rows';
 
 /** Rooms and places: they say what kind of thing it may be where nothing says what it is. */
-const PLACES = new Set(
+export const PLACES = new Set(
   'kitchen bedroom bathroom office exterior garden outdoor living dining room interior'.split(' '),
 );
 

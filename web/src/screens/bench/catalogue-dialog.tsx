@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { catalogueAsset, confirmGuesses, type Sheet, type SheetFinding } from '@haveld/contract/api/bench';
 import { type Category } from '@haveld/contract/category';
 import { FINDING_KINDS } from '@haveld/contract/finding-kinds';
+import { splitTags, TagsSchema } from '@haveld/contract/tag';
 import type { Figures } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
@@ -33,8 +34,10 @@ export function CatalogueDialog({
   const [name, setName] = useState(sheet.name);
   const tree = useCategories();
   const [category, setCategory] = useState<Category>(sheet.category ?? sheet.proposedCategory.id);
+  const [tags, setTags] = useState(sheet.tags.join(', '));
+  const read = TagsSchema.safeParse(splitTags(tags));
   const put = useChange(
-    () => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category } }),
+    () => call(catalogueAsset, { params: { id: sheet.id }, body: { name: name.trim(), category, tags: read.data } }),
     { onDone: () => onClose(true) },
   );
   const blocked = sheet.missing.length > 0;
@@ -88,6 +91,15 @@ export function CatalogueDialog({
                 )}
                 helperText={whyCategory(sheet, category, triangles, tree.budgetOf(category, rules.triangles))}
               />
+              <TextField
+                id="asset-tags"
+                label="Tags, separated by commas"
+                value={tags}
+                onChange={(event) => setTags(event.target.value)}
+                error={!read.success}
+                helperText={read.error?.issues[0].message ?? sayProposed(sheet)}
+                fullWidth
+              />
               <p className="quiet small">
                 The version is made, checked against the glTF standard, read back and compared. Then it stands in the
                 catalogue.
@@ -98,7 +110,12 @@ export function CatalogueDialog({
         <DialogActions sx={{ px: 3, pb: 2 }}>
           <Button onClick={() => onClose(false)}>{blocked ? 'Back to the bench' : 'Cancel'}</Button>
           {!blocked && (
-            <Button type="submit" variant="contained" loading={put.isPending} disabled={name.trim() === ''}>
+            <Button
+              type="submit"
+              variant="contained"
+              loading={put.isPending}
+              disabled={name.trim() === '' || !read.success}
+            >
               {sheet.state === 'catalogued' ? 'Make it' : 'Catalogue it'}
             </Button>
           )}
@@ -107,6 +124,9 @@ export function CatalogueDialog({
     </Dialog>
   );
 }
+
+const sayProposed = ({ proposedTags }: Sheet): string | undefined =>
+  proposedTags.length === 0 ? undefined : `Proposed by what it is and its materials: ${proposedTags.join(', ')}.`;
 
 /** What its name says, or that it is too heavy for what it is. */
 function whyCategory(sheet: Sheet, category: Category, triangles: number, budget: number): string | undefined {

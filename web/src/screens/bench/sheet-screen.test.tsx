@@ -401,7 +401,7 @@ test('it is catalogued under a name and a category', async () => {
   await user.click(screen.getByLabelText('Category'));
   await user.click(await screen.findByRole('option', { name: /^furniture/ }));
   await user.click(screen.getByRole('button', { name: 'Catalogue it' }));
-  expect(sent(catalogueAsset)).toEqual([{ name: 'Bell buoy, red', category: 'furniture' }]);
+  expect(sent(catalogueAsset)).toEqual([{ name: 'Bell buoy, red', category: 'furniture', tags: [] }]);
   // the next one has the focus: Enter goes on with it
   await waitFor(() => expect(document.activeElement?.getAttribute('aria-label')).toBe('Next one: Signal mast'));
   await user.keyboard('{Enter}');

@@ -161,6 +161,7 @@ function Tags({ card, acts, field, onField }: CardProps & { acts: CardActs }) {
         onClose={() => onField(null)}
       />
     );
+  const said = card.tags.filter((tag) => !card.proposedTags.includes(tag));
   return (
     <p className="small quiet">
       <button
@@ -169,7 +170,9 @@ function Tags({ card, acts, field, onField }: CardProps & { acts: CardActs }) {
         onClick={() => onField('tags')}
         aria-label={`${card.tags.join(', ') || 'no tags'}: tags of ${card.name}`}
       >
-        {card.tags.join(', ') || 'no tags'}
+        {said.join(', ') || (card.proposedTags.length === 0 && 'no tags')}
+        {said.length > 0 && card.proposedTags.length > 0 && ', '}
+        <span className="in-pencil">{card.proposedTags.join(', ')}</span>
       </button>
     </p>
   );

@@ -66,6 +66,16 @@ export function FigureRules({ now, onChange }: RuleProps) {
           <MenuItem value="imperial">feet and inches</MenuItem>
         </TextField>
       </Rule>
+      <Rule rule="assetName">
+        <TextField
+          id="rule-asset-name"
+          label="pattern of {name}, {thing}, {which}, {material}, {category}"
+          value={now.assetName}
+          onChange={(event) => onChange({ assetName: event.target.value })}
+          helperText="“Dining chair” of oak: {name} is “Dining chair”, {thing} {which} {material} is “Chair dining oak”"
+          sx={{ width: 420 }}
+        />
+      </Rule>
       <h2>Hand-overs</h2>
       <Rule rule="handedOverMapSide">
         <TextField
