@@ -34,7 +34,7 @@ seating | seats | furniture | seat3 stool
 table | tables | furniture | table2 table3
 storage | cupboards and shelves | furniture | cabinet shelf wardrobe bookcase chest_of_drawers buffet rack
 bed | beds | furniture | bed bedroom_furniture
-lighting | lamps | | source_of_illumination lamp2 lighting_fixture
+lighting | lamps | furniture | source_of_illumination lamp2 lighting_fixture
 building | architecture | | structure building_complex
 house | buildings | building | building building_complex tower housing dwelling
 building-part | parts of buildings | building | wall window door doorway roof stairway stairs steps column7 pillar arch4 chimney balcony floor ceiling
@@ -79,7 +79,6 @@ export const CATEGORY_TREE: readonly CategoryNode[] = SHIPPED.trim()
 /** Triangles an asset may have, by category; one that is not named has what the wider one has. */
 export const TRIANGLE_BUDGETS: Readonly<Record<Category, number>> = {
   furniture: 20_000,
-  lighting: 20_000,
   building: 100_000,
   vehicle: 100_000,
   creature: 100_000,

@@ -41,13 +41,13 @@ const saysWhat = (tag: string): boolean =>
   listMaterialWords([tag]).length === 0 && !headWords(tag).every((word) => PLACES.has(word));
 
 function findInText(tree: CategoryTree, text: string): ProposedCategory | null {
-  const words = headWords(text).map(foldWord);
+  const words = listHeads(text);
   for (let i = words.length - 1; i >= 0; i--) {
     const forms = formsOf(words[i]);
     const joined = i > 0 ? forms.map((form) => `${words[i - 1]} ${form}`) : [];
-    for (const word of [...joined, ...forms]) {
-      const id = findOfWord(tree, word.replace(' ', ''));
-      if (id !== null) return { id, word };
+    for (const word of [...joined.filter((pair) => isSaidAsOne(tree, pair)), ...forms]) {
+      const id = findOfWord(tree, asOne(word));
+      if (id !== null) return ofItsKind(tree, joined, { id, word });
     }
     const end = compoundHead(words[i]);
     const id = end === null ? null : findOfWord(tree, end);
@@ -56,6 +56,27 @@ function findInText(tree: CategoryTree, text: string): ProposedCategory | null {
     if (forms.some((form) => PARTS.has(form) || isNoun(form))) return null;
   }
   return null;
+}
+
+/** Folded; what a thing is of says nothing where something else does. */
+function listHeads(text: string): string[] {
+  const words = headWords(text).map(foldWord);
+  const things = words.filter((word) => listMaterialWords([word]).length === 0);
+  return things.length > 0 ? things : words;
+}
+
+const asOne = (word: string): string => word.replace(' ', '');
+
+/** A pair whose meaning is known is more than its head. */
+const isSaidAsOne = (tree: CategoryTree, pair: string): boolean =>
+  isNoun(asOne(pair)) || getCategoryWords(tree).byWord.has(asOne(pair));
+
+/** Of a pair whose size is known the kind decides, where its head is of another: a toy car is a toy, a bar table a table. */
+function ofItsKind(tree: CategoryTree, pairs: readonly string[], found: ProposedCategory): ProposedCategory {
+  const pair = pairs.find((one) => KIND_BY_WORD.get(asOne(one))?.category);
+  const kind = pair === undefined ? null : KIND_BY_WORD.get(asOne(pair))!.category;
+  if (kind === null || !tree.has(kind) || tree.isWithin(found.id, kind)) return found;
+  return { id: kind, word: pair! };
 }
 
 const formsOf = (word: string): string[] => [...new Set([word, singularOf(word)])];
