@@ -3,7 +3,7 @@ import type { Category } from '@haveld/contract/category';
 import type { Finding } from '@haveld/contract/finding';
 import type { SizeQuestion } from '@haveld/core/placement/size/judge-size';
 import type { Executor } from '../database/pool';
-import { maybeOne, many, one, run, manyIn } from '../database/statements';
+import { maybeOne, many, one, placesFor, run, manyIn } from '../database/statements';
 
 export interface AssetRow {
   id: string;
@@ -130,6 +130,17 @@ export const setName = (tx: Executor, id: string, name: string): Promise<unknown
 /** Names an asset and says what it is. */
 export const setNameAndCategory = (tx: Executor, id: string, name: string, category: Category): Promise<unknown> =>
   run(tx, 'UPDATE asset SET name = ?, category = ? WHERE id = ?', [name, category, id]);
+
+/** Locks these assets, in one order for everybody. @returns those that are there */
+export const lockAssets = (
+  tx: Executor,
+  ids: readonly string[],
+): Promise<{ id: string; name: string; category: Category | null }[]> =>
+  manyIn(tx, ids, (places) => `SELECT id, name, category FROM asset WHERE id IN (${places}) ORDER BY id FOR UPDATE`);
+
+/** Says of several what they are. @param ids at least one */
+export const setCategories = (tx: Executor, ids: readonly string[], category: Category | null): Promise<unknown> =>
+  run(tx, `UPDATE asset SET category = ? WHERE id IN (${placesFor(ids)})`, [category, ...ids]);
 
 /** Puts everything of one category into another. */
 export const moveCategory = (tx: Executor, from: Category, to: Category): Promise<unknown> =>

@@ -29,6 +29,20 @@ export async function listProposedTags(db: Executor, ids: readonly string[]): Pr
 export const confirmTags = (tx: Executor, id: string): Promise<unknown> =>
   run(tx, 'UPDATE asset_tag SET is_proposed = FALSE WHERE is_proposed AND asset_id = ?', [id]);
 
+/** Takes a tag off several. @param ids at least one */
+export const removeTag = (tx: Executor, ids: readonly string[], tag: string): Promise<unknown> =>
+  run(tx, `DELETE FROM asset_tag WHERE tag = ? AND asset_id IN (${placesFor(ids)})`, [tag, ...ids]);
+
+/** Puts a tag behind those of several that do not have it. @param ids at least one */
+export const addTag = (tx: Executor, ids: readonly string[], tag: string): Promise<unknown> =>
+  run(
+    tx,
+    `INSERT INTO asset_tag (asset_id, ordinal, tag)
+     SELECT asset.id, COALESCE(MAX(asset_tag.ordinal), -1) + 1, ? FROM asset LEFT JOIN asset_tag ON asset_tag.asset_id = asset.id
+     WHERE asset.id IN (${placesFor(ids)}) GROUP BY asset.id`,
+    [tag, ...ids],
+  );
+
 /** Replaces the tags of an asset. @param proposed further ones, which nobody has said */
 export async function setTags(
   tx: Executor,

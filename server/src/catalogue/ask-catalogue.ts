@@ -74,6 +74,20 @@ export async function askCatalogue(
   };
 }
 
+/** The assets that fit a question. @param most ids are told of so many at most, and how many fit */
+export async function listAll(
+  library: Library,
+  question: Question,
+  most: number,
+): Promise<{ ids: string[]; total: number }> {
+  const { book, tree, search } = await library.open();
+  const day = Math.floor(Date.now() / DAY_MS);
+  const conditions = listConditions(question, listUsable(book, search), day, tree);
+  const fitting = search.find({ words: question.words, conditions });
+  const cards = await library.getCards(search.page(fitting, 'name', 0, most));
+  return { ids: [...cards.values()].map(({ id }) => id), total: fitting.total };
+}
+
 /** Of one facet, and of all together, so many values are offered. */
 const EACH = 2;
 const OFFERED = 7;

@@ -1,3 +1,4 @@
+import { listActs } from '@haveld/contract/api/changes';
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
 import { getEarlier, getSheet, listBench, listLenders, listStandIns } from '@haveld/contract/api/bench';
@@ -149,6 +150,11 @@ export const cardsQuery = (question: Question, page: number) =>
     queryFn: ({ signal }) =>
       call(searchCatalogue, { query: { ...question, offset: page * CARDS_A_PAGE, counted: 'none' }, signal }),
   });
+/** What was done to several assets at once lately. */
+export const actsQuery = queryOptions({
+  queryKey: [LIBRARY, 'acts'],
+  queryFn: ({ signal }) => call(listActs, { signal }),
+});
 /** Everything a question can be narrowed by, without cards. */
 export const facetsQuery = (question: Question) =>
   queryOptions({

@@ -1,4 +1,3 @@
-import Checkbox from '@mui/material/Checkbox';
 import { Link } from 'react-router';
 import type { Card, Question } from '@haveld/contract/api/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
@@ -8,6 +7,7 @@ import { formatMapSide, formatThousands } from '../../parts/format';
 import { useBook } from '../../parts/use-book';
 import { useCategories } from '../../parts/use-categories';
 import type { FoundCard } from './card-pages';
+import { ChooseBox, type OnToggle } from './choose-box';
 import { describeHit } from './hit-words';
 
 type Order = Exclude<Question['order'], ''>;
@@ -54,7 +54,7 @@ export function CardList({
 }: {
   cards: readonly FoundCard[];
   chosen: ReadonlyMap<string, Card>;
-  onToggle: ((card: Card) => void) | null;
+  onToggle: OnToggle | null;
 }) {
   const book = useBook();
   const tree = useCategories();
@@ -65,14 +65,7 @@ export function CardList({
         return (
           <li key={card.id} className="card-list-row">
             <span className="card-list-pick">
-              {onToggle && card.state === 'catalogued' && (
-                <Checkbox
-                  size="small"
-                  checked={chosen.has(card.id)}
-                  onChange={() => onToggle(card)}
-                  slotProps={{ input: { 'aria-label': `Choose ${card.name}` } }}
-                />
-              )}
+              <ChooseBox card={card} isChosen={chosen.has(card.id)} onToggle={onToggle} />
               {card.thumbnailSha256 && <img src={bytesUrl(card.thumbnailSha256, 'png')} alt="" loading="lazy" />}
             </span>
             <span>

@@ -1,6 +1,4 @@
-import Checkbox from '@mui/material/Checkbox';
 import { Link } from 'react-router';
-import type { Card } from '@haveld/contract/api/catalogue';
 import { formatLength } from '@haveld/core/placement/units';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { formatMapSide, formatThousands } from '../../parts/format';
@@ -8,6 +6,7 @@ import { Mark } from '../../parts/mark';
 import { STANDING_MARKS } from '../../parts/standing-mark';
 import { useBook } from '../../parts/use-book';
 import type { FoundCard } from './card-pages';
+import { ChooseBox, type OnToggle } from './choose-box';
 import { describeHit } from './hit-words';
 
 /** What stands under a picture: name, number, size, weight, maps, licence. */
@@ -18,7 +17,7 @@ export function CardWords({
 }: {
   card: FoundCard;
   isChosen: boolean;
-  onToggle: ((card: Card) => void) | null;
+  onToggle: OnToggle | null;
 }) {
   const book = useBook();
   const reason = describeHit(card.reasons);
@@ -26,15 +25,7 @@ export function CardWords({
   return (
     <div className="card-words">
       <p className="card-name">
-        {onToggle && card.state === 'catalogued' && (
-          <Checkbox
-            size="small"
-            checked={isChosen}
-            onChange={() => onToggle(card)}
-            slotProps={{ input: { 'aria-label': `Choose ${card.name}` } }}
-            sx={{ ml: '-6px', my: '-4px' }}
-          />
-        )}
+        <ChooseBox card={card} isChosen={isChosen} onToggle={onToggle} sx={{ ml: '-6px', my: '-4px' }} />
         <Link to={card.state === 'catalogued' ? `/catalogue/${card.id}` : `/bench/${card.id}`}>{card.name}</Link>
       </p>
       <p className="mono quiet">

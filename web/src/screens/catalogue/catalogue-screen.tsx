@@ -3,20 +3,24 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useQuery } from '@tanstack/react-query';
+import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { QuestionSchema, type Card, type Question } from '@haveld/contract/api/catalogue';
+import { QuestionSchema, type Question } from '@haveld/contract/api/catalogue';
+import type { Left } from '@haveld/contract/api/changes';
 import { catalogueQuery } from '../../api/queries';
 import { Failure, Loading, Notice } from '../../parts/notice';
 import { useMay } from '../../parts/use-may';
 import { HandOverDialog } from '../projects/hand-over-dialog';
 import { CardList, CardListHead } from './card-list';
 import { CardPages } from './card-pages';
+import { ChangeDialog, LeftDialog, useUndo, type Done } from './change-dialog';
 import { Drawers } from './drawers';
 import { Frames } from './frames';
 import { isNarrowed } from './question-parts';
 import { QuestionSentence } from './question-sentence';
 import { SizeScale } from './size-scale';
+import { useChosen } from './use-chosen';
 
 const PICTURES = [
   { value: 'scale', label: 'true to scale' },
@@ -42,8 +46,11 @@ export function CatalogueScreen() {
   const natural = question.words === '' ? 'height' : 'best';
   const order = question.order === '' ? natural : question.order;
   const catalogue = useQuery(catalogueQuery(question));
-  const [chosen, setChosen] = useState<ReadonlyMap<string, Card>>(new Map());
+  const choice = useChosen(question, catalogue.data?.total ?? 0);
   const [handing, setHanding] = useState(false);
+  const [changing, setChanging] = useState(false);
+  const [left, setLeft] = useState<readonly Left[]>([]);
+  const told = useTold(setLeft);
   const mayHandOver = useMay('artist');
 
   const ask = (change: Record<string, string>): void => {
@@ -54,15 +61,10 @@ export function CatalogueScreen() {
     }
     setSearch(next, { replace: true });
   };
-  const toggle = (card: Card): void => {
-    const next = new Map(chosen);
-    if (!next.delete(card.id)) next.set(card.id, card);
-    setChosen(next);
-  };
   const cards = catalogue.data?.cards ?? [];
   const total = catalogue.data?.total ?? 0;
   const isAsking = isNarrowed(question);
-  const onToggle = mayHandOver ? toggle : null;
+  const onToggle = mayHandOver ? choice.toggle : null;
   return (
     <div className="screen">
       <div className="catalogue-head">
@@ -87,21 +89,29 @@ export function CatalogueScreen() {
             </>
           )}
           <span className="grow" />
-          {chosen.size > 0 && (
+          {choice.count > 0 ? (
             <>
               <span>
-                <strong>{chosen.size}</strong> chosen
+                <strong>{choice.count.toLocaleString('en')}</strong> chosen
               </span>
-              <Button onClick={() => setChosen(new Map())}>none</Button>
+              <Button onClick={choice.clear}>none</Button>
+              {!choice.isAll && total > choice.count && (
+                <Button onClick={choice.takeAll}>all {total.toLocaleString('en')} that fit</Button>
+              )}
+              <Button variant="outlined" onClick={() => setChanging(true)}>
+                Change …
+              </Button>
+              {!choice.isAll && (
+                <Button variant="contained" onClick={() => setHanding(true)}>
+                  Hand over {choice.count}
+                </Button>
+              )}
             </>
-          )}
-          {chosen.size > 0 ? (
-            <Button variant="contained" onClick={() => setHanding(true)}>
-              Hand over {chosen.size}
-            </Button>
           ) : (
             mayHandOver &&
-            cards.length > 0 && <span className="quiet small">Tick what a project needs, then hand it over.</span>
+            cards.length > 0 && (
+              <span className="quiet small">Tick assets to hand them over or change them; Shift takes a span.</span>
+            )
           )}
         </div>
       </div>
@@ -143,7 +153,7 @@ export function CatalogueScreen() {
             first={cards}
             total={total}
             render={(some) => {
-              const shown = { cards: some, chosen, onToggle };
+              const shown = { cards: some, chosen: choice.cards, onToggle };
               if (pictures === 'list') return <CardList {...shown} />;
               return pictures === 'scale' ? <Drawers {...shown} /> : <Frames {...shown} />;
             }}
@@ -152,17 +162,60 @@ export function CatalogueScreen() {
       </div>
       {handing && (
         <HandOverDialog
-          cards={[...chosen.values()]}
+          cards={[...choice.cards.values()]}
           onClose={() => setHanding(false)}
           onDone={() => {
             setHanding(false);
-            setChosen(new Map());
+            choice.clear();
           }}
         />
       )}
+      {changing && (
+        <ChangeDialog
+          chosen={choice.chosen}
+          count={choice.count}
+          onClose={() => setChanging(false)}
+          onDone={(done) => {
+            setChanging(false);
+            told(done);
+          }}
+        />
+      )}
+      {left.length > 0 && <LeftDialog left={left} onClose={() => setLeft([])} />}
     </div>
   );
 }
+
+/** Tells what was done to several, with the way back. */
+function useTold(onLeft: (left: readonly Left[]) => void): (done: Done) => void {
+  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const undo = useUndo(({ sentence, left }) => {
+    onLeft(left);
+    enqueueSnackbar(sentence);
+  });
+  return ({ actId, sentence, left }) => {
+    onLeft(left);
+    enqueueSnackbar(sentence, {
+      autoHideDuration: UNDO_MS,
+      action: (key) =>
+        actId !== null && (
+          <Button
+            color="inherit"
+            size="small"
+            onClick={() => {
+              closeSnackbar(key);
+              undo.mutate(actId);
+            }}
+          >
+            Undo
+          </Button>
+        ),
+    });
+  };
+}
+
+/** So long the way back is offered beside what was done; after it, among what was changed lately. */
+const UNDO_MS = 10_000;
 
 function Choice<V extends string>({
   label,

@@ -6,6 +6,7 @@ import { formatTick, HEADROOM_PX, layDrawers, listTicks, type Drawer } from '../
 import { Thumbnail } from '../../parts/thumbnail';
 import type { FoundCard } from './card-pages';
 import { CardWords } from './card-words';
+import type { OnToggle } from './choose-box';
 
 const RULE_PX = 56;
 const PICTURE_PX = 232;
@@ -17,7 +18,7 @@ export interface CardsProps {
   cards: readonly FoundCard[];
   chosen: ReadonlyMap<string, Card>;
   /** Null for whoever hands nothing over. */
-  onToggle: ((card: Card) => void) | null;
+  onToggle: OnToggle | null;
 }
 
 /** Drawers of true pictures on a common ground, with a rule in metres at each drawer's left. */
