@@ -51,7 +51,7 @@ tree | trees | foliage | tree
 flower | flowers | foliage | flower flower2
 food | food | | food food2
 clothes | clothes | | clothing footwear2 jewelry armor
-sign | signs | | signboard
+sign | signs | | signboard buoy
 terrain | terrain | | geological_formation rock land4 body_of_water
 prop | props | |
 container | containers | prop | container

@@ -18,41 +18,37 @@ export interface DemoArrival {
   bytes: Buffer;
   /** How far the demo studio has taken it. */
   stage: 'arrived' | 'bench' | 'catalogued';
-  category: 'prop' | 'furniture' | 'building' | 'creature';
 }
 
 /** @returns every download of the demo studio, the same bytes each time */
 export async function createDemoArrivals(): Promise<DemoArrival[]> {
   const surfaces = await createSurfaces();
   return [
-    { name: 'bell-buoy-gltf.zip', bytes: await zip(await bellBuoy(surfaces)), stage: 'catalogued', category: 'prop' },
-    { name: 'chart_table_oak.zip', bytes: await zip(chartTable(surfaces)), stage: 'catalogued', category: 'furniture' },
+    { name: 'bell-buoy-gltf.zip', bytes: await zip(await bellBuoy(surfaces)), stage: 'catalogued' },
+    { name: 'chart_table_oak.zip', bytes: await zip(chartTable(surfaces)), stage: 'catalogued' },
     {
       name: 'quay_instrument_kit.zip',
       bytes: await zip(await instrumentKit(surfaces)),
       stage: 'catalogued',
-      category: 'prop',
     },
-    { name: 'storm_mast.zip', bytes: await zip(signalMast(surfaces)), stage: 'bench', category: 'building' },
-    { name: 'carved_gull.zip', bytes: await zip(await gull(surfaces)), stage: 'bench', category: 'creature' },
+    { name: 'storm_mast.zip', bytes: await zip(signalMast(surfaces)), stage: 'bench' },
+    { name: 'carved_gull.zip', bytes: await zip(await gull(surfaces)), stage: 'bench' },
     {
       name: 'instrument_set.zip',
       bytes: await zip(await instrumentSet(surfaces)),
       stage: 'bench',
-      category: 'prop',
     },
-    { name: 'pennant_animated.zip', bytes: await zip(pennantInTheWind(surfaces)), stage: 'bench', category: 'prop' },
-    { name: 'lamp_room_shelf.zip', bytes: await zip(await lampRoomShelf()), stage: 'bench', category: 'furniture' },
-    { name: 'station_hut_v4.zip', bytes: await zip(await weatherHut(surfaces)), stage: 'bench', category: 'building' },
+    { name: 'pennant_animated.zip', bytes: await zip(pennantInTheWind(surfaces)), stage: 'bench' },
+    { name: 'lamp_room_shelf.zip', bytes: await zip(await lampRoomShelf()), stage: 'bench' },
+    { name: 'station_hut_v4.zip', bytes: await zip(await weatherHut(surfaces)), stage: 'bench' },
     {
       name: 'quay_furniture_pack.zip',
       bytes: await zip(quayFurniture(surfaces)),
       stage: 'arrived',
-      category: 'furniture',
     },
-    { name: 'buoy_export.zip', bytes: await zip(oldBuoy()), stage: 'arrived', category: 'prop' },
-    { name: 'signal_flags.zip', bytes: await zip(await signalFlags()), stage: 'arrived', category: 'prop' },
-    { name: 'lamp_v2_FINAL(1).zip', bytes: await zip(brassLamp(surfaces)), stage: 'arrived', category: 'prop' },
+    { name: 'buoy_export.zip', bytes: await zip(oldBuoy()), stage: 'arrived' },
+    { name: 'signal_flags.zip', bytes: await zip(await signalFlags()), stage: 'arrived' },
+    { name: 'lamp_v2_FINAL(1).zip', bytes: await zip(brassLamp(surfaces)), stage: 'arrived' },
   ];
 }
 

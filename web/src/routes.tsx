@@ -43,6 +43,9 @@ const PartSheetScreen = lazy(() =>
 const AssetScreen = lazy(() =>
   import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })),
 );
+const VersionsScreen = lazy(() =>
+  import('./screens/asset/versions-screen').then((module) => ({ default: module.VersionsScreen })),
+);
 const RightsScreen = lazy(() =>
   import('./screens/rights/rights-screen').then((module) => ({ default: module.RightsScreen })),
 );
@@ -89,6 +92,7 @@ export const ROUTES: RouteObject[] = [
       { path: 'bench/:id/parts', element: <PartSheetScreen /> },
       { path: 'catalogue', element: <CatalogueScreen /> },
       { path: 'catalogue/:id', element: <AssetScreen /> },
+      { path: 'catalogue/:id/versions', element: <VersionsScreen /> },
       { path: 'projects', element: <ProjectsScreen /> },
       { path: 'projects/:id', element: <ProjectScreen /> },
       { path: 'projects/:id/rights', element: <ProjectRightsScreen /> },

@@ -18,6 +18,8 @@ export const ProjectRowSchema = z.object({
   live: z.boolean(),
   /** Rights that have changed since, and that nobody has looked at. */
   reopenings: z.number(),
+  /** Assets of which there is a later version that is neither taken nor left. */
+  newer: z.number(),
   createdAt: z.string(),
 });
 export type ProjectRow = z.infer<typeof ProjectRowSchema>;
@@ -33,6 +35,8 @@ export const ProjectUseSchema = AssetUseSchema.extend({
   maps: MapFileSchema,
   /** Number of a later version in the catalogue that the project has not taken; on the last use of an asset alone. */
   newer: z.number().nullable(),
+  /** Number of a later version that somebody decided not to take here; on the last use of an asset alone. */
+  leftNewer: z.number().nullable(),
 });
 export type ProjectUse = z.infer<typeof ProjectUseSchema>;
 
@@ -154,6 +158,17 @@ export const ProjectRightsSchema = ProjectRowSchema.extend({
   creditsCount: z.number(),
 });
 export type ProjectRights = z.infer<typeof ProjectRightsSchema>;
+
+export const leaveNewer = endpoint({
+  method: 'post',
+  path: '/api/projects/:id/assets/:assetId/leave',
+  may: 'artist',
+  summary: 'Stays with the version a project has, until there is a later one than this',
+  params: z.object({ id: z.string(), assetId: z.string() }),
+  /** The version that is left. */
+  body: z.object({ number: z.number().int().positive() }),
+  response: ProjectSchema,
+});
 
 export const getProjectRights = endpoint({
   method: 'get',

@@ -1,5 +1,4 @@
 import type { Person } from '@haveld/contract/api/people';
-import type { Category } from '@haveld/contract/category';
 import { createDemoArrivals, type DemoArrival } from '@haveld/demo/arrivals';
 import {
   DEMO_HOUSE,
@@ -55,7 +54,7 @@ export async function loadDemo(
     for (const find of shown.finds) {
       const assetId = await takeFindToBench(dependencies, find.id);
       if (arrival.stage === 'bench') continue;
-      if ((await getSheet(pool, assetId)).state === 'on-bench') await settle(dependencies, assetId, arrival, people[0]);
+      if ((await getSheet(pool, assetId)).state === 'on-bench') await settle(dependencies, assetId, people[0]);
       catalogued.push(assetId);
     }
   }
@@ -92,14 +91,14 @@ async function bringIn(dependencies: Dependencies, arrival: DemoArrival, person:
 }
 
 /** Answers as a person of the studio would: the sure ones, then the most likely of the rest. */
-async function settle(dependencies: Dependencies, assetId: string, made: DemoArrival, person: Person): Promise<void> {
+async function settle(dependencies: Dependencies, assetId: string, person: Person): Promise<void> {
   const sheet = await takeSure(dependencies, assetId, person);
   for (const finding of sheet.findings) {
     if (finding.settled || finding.heading === 'rights' || finding.choices.length === 0) continue;
     const answer = { kind: 'taken' as const, choiceId: finding.choices[0].id };
     await answerFinding(dependencies, assetId, { key: finding.key, answer }, person);
   }
-  await catalogueAsset(dependencies, assetId, { name: sheet.name, category: made.category satisfies Category }, person);
+  await catalogueAsset(dependencies, assetId, { name: sheet.name, category: sheet.proposedCategory.id }, person);
 }
 
 async function openProjects(dependencies: Dependencies, assetIds: string[], person: Person): Promise<void> {

@@ -8,6 +8,7 @@ import {
   getProjectCredits,
   getProjectRights,
   handOver,
+  leaveNewer,
   listProjects,
   settleReopening,
   tickDuties,
@@ -100,12 +101,18 @@ test('a later version is told where the project holds an earlier one, and taken 
     ({ handOvers: [use] }) => use.newer !== null,
   );
   // told, and nothing has changed by itself
-  expect(handOvers).toMatchObject([{ versionNumber: 1, newer: 2, state: 'packed' }]);
+  expect(handOvers).toMatchObject([{ versionNumber: 1, newer: 2, leftNewer: null, state: 'packed' }]);
+  const countNewer = async () => (await given.client.call(listProjects)).find((one) => one.id === project)!.newer;
+  expect(await countNewer()).toBe(1);
+  // left, it is told no more, and can be taken all the same
+  const left = await given.client.call(leaveNewer, { params: { ...params, assetId: id }, body: { number: 2 } });
+  expect(left.handOvers[0]).toMatchObject({ newer: null, leftNewer: 2 });
+  expect(await countNewer()).toBe(0);
   await handTo(project, [id]);
   const now = (await given.client.call(getProject, { params })).handOvers;
-  expect(now.map(({ versionNumber, newer }) => [versionNumber, newer])).toEqual([
-    [2, null],
-    [1, null],
+  expect(now.map(({ versionNumber, newer, leftNewer }) => [versionNumber, newer, leftNewer])).toEqual([
+    [2, null, null],
+    [1, null, null],
   ]);
 });
 

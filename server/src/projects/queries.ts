@@ -14,6 +14,7 @@ export interface ProjectRow {
   uses: number;
   live: boolean;
   reopenings: number;
+  newer: number;
   createdAt: Date;
 }
 
@@ -25,12 +26,22 @@ interface StoredProject {
   endedAt: Date | null;
   uses: number;
   reopenings: number;
+  newer: number;
   createdAt: Date;
 }
 
+/** What could not be packed was not taken; what was left stays so until there is a later one. */
+const NEWER = `SELECT COUNT(DISTINCT hand_over.asset_id) FROM hand_over JOIN asset ON asset.id = hand_over.asset_id
+  JOIN version AS newest ON newest.id = asset.current_version_id
+  WHERE hand_over.project_id = project.id AND hand_over.state <> 'failed' AND NOT EXISTS (
+    SELECT 1 FROM hand_over AS other JOIN version AS had ON had.id = other.version_id
+    WHERE other.project_id = hand_over.project_id AND other.asset_id = hand_over.asset_id AND other.state <> 'failed'
+      AND GREATEST(had.number, COALESCE(other.stays_until, 0)) >= newest.number)`;
+
 const PROJECT = `SELECT id, name, purpose, intended_use AS intendedUse, ended_at AS endedAt, created_at AS createdAt,
   (SELECT COUNT(DISTINCT asset_id) FROM hand_over WHERE hand_over.project_id = project.id AND hand_over.state <> 'failed') AS uses,
-  (SELECT COUNT(*) FROM project_reopening WHERE project_reopening.project_id = project.id AND settled_at IS NULL) AS reopenings FROM project`;
+  (SELECT COUNT(*) FROM project_reopening WHERE project_reopening.project_id = project.id AND settled_at IS NULL) AS reopenings,
+  (${NEWER}) AS newer FROM project`;
 
 const parse = ({ intendedUse, endedAt, ...row }: StoredProject): ProjectRow => ({
   ...row,
@@ -97,6 +108,7 @@ export interface HandOverRow {
   verdict: Verdict;
   zipSha256: string | null;
   sizeBytes: number | null;
+  staysUntil: number | null;
   checks: CheckLine[];
   personName: string;
   createdAt: Date;
@@ -110,7 +122,7 @@ type StoredHandOver = Omit<HandOverRow, 'credits' | 'verdict' | 'checks'> & {
 
 const HAND_OVER = `SELECT hand_over.id, hand_over.project_id AS projectId, project.name AS projectName, hand_over.asset_id AS assetId, hand_over.version_id AS versionId,
   version.number AS versionNumber, hand_over.format, hand_over.maps, hand_over.state, hand_over.message, hand_over.credits, hand_over.verdict, hand_over.zip_sha256 AS zipSha256,
-  hand_over.size_bytes AS sizeBytes, hand_over.checks, person.name AS personName, hand_over.created_at AS createdAt
+  hand_over.size_bytes AS sizeBytes, hand_over.stays_until AS staysUntil, hand_over.checks, person.name AS personName, hand_over.created_at AS createdAt
   FROM hand_over JOIN project ON project.id = hand_over.project_id JOIN version ON version.id = hand_over.version_id JOIN person ON person.id = hand_over.person_id`;
 
 function parseHandOver<R extends { credits: string; verdict: string; checks: string | null }>(
@@ -133,6 +145,21 @@ export type ProjectUseRow = HandOverRow & {
   thumbnailSha256: string | null;
   receivedBytes: number;
 };
+
+/** A project stays with what it has of an asset until there is a later version than this one. @returns false where it holds none */
+export const setStaysUntil = async (
+  tx: Executor,
+  projectId: string,
+  assetId: string,
+  number: number,
+): Promise<boolean> =>
+  (
+    await run(tx, "UPDATE hand_over SET stays_until = ? WHERE project_id = ? AND asset_id = ? AND state <> 'failed'", [
+      number,
+      projectId,
+      assetId,
+    ])
+  ).affected > 0;
 
 /** Newest first, at most 500: one statement however many there are. */
 export const listOfProject = async (db: Executor, projectId: string): Promise<ProjectUseRow[]> =>

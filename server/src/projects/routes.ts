@@ -27,6 +27,9 @@ export function addProjectRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, contract.handOver, ({ params, body, person }) =>
     service.handOver(dependencies, params.id, body, person),
   );
+  serveEndpoint(app, contract.leaveNewer, ({ params, body }) =>
+    service.leaveNewer(dependencies, params.id, params.assetId, body.number),
+  );
   serveEndpoint(app, contract.getProjectRights, ({ params }) => rights.getProjectRights(pool, params.id));
   serveEndpoint(app, contract.tickDuties, ({ params, body, person }) =>
     rights.tickDuties(dependencies, params.id, body, person),

@@ -85,7 +85,7 @@ export async function getProject(db: Executor, id: string): Promise<Project> {
   const verdicts = new Map(held?.judged.map(({ assetId, verdict }) => [assetId, verdict]));
   const handOvers = rows.map((row) => ({
     ...describeUse(row, verdicts.get(row.assetId) ?? row.verdict),
-    newer: findNewer(row, rows),
+    ...findNewer(row, rows),
   }));
   // what may not stand there is first; among equals the newest stays first
   const severity = ({ verdict }: ProjectUse): number =>
@@ -93,15 +93,34 @@ export async function getProject(db: Executor, id: string): Promise<Project> {
   return { ...project, handOvers: handOvers.sort((a, b) => severity(b) - severity(a)) };
 }
 
-/** @param rows uses of the project, the newest first @returns the number of a version it has not taken, on the last use of an asset */
-function findNewer(row: queries.ProjectUseRow, rows: readonly queries.ProjectUseRow[]): number | null {
+/** @param rows uses of the project, the newest first @returns the number of a version it has not taken, or has left, on the last use of an asset */
+function findNewer(
+  row: queries.ProjectUseRow,
+  rows: readonly queries.ProjectUseRow[],
+): Pick<ProjectUse, 'newer' | 'leftNewer'> {
   // what could not be packed was not taken
   const ofIt = rows.filter(({ assetId, state }) => assetId === row.assetId && state !== 'failed');
   const taken = Math.max(...ofIt.map(({ versionNumber }) => versionNumber));
-  return row === ofIt[0] && row.currentNumber !== null && row.currentNumber > taken ? row.currentNumber : null;
+  const { currentNumber } = row;
+  if (row !== ofIt[0] || currentNumber === null || currentNumber <= taken) return { newer: null, leftNewer: null };
+  const isLeft = ofIt.some(({ staysUntil }) => staysUntil !== null && staysUntil >= currentNumber);
+  return isLeft ? { newer: null, leftNewer: currentNumber } : { newer: currentNumber, leftNewer: null };
 }
 
-const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): Omit<ProjectUse, 'newer'> => ({
+/** A project stays with the version it has: what is left is told no more, until there is a later one. */
+export async function leaveNewer(
+  { pool }: Dependencies,
+  projectId: string,
+  assetId: string,
+  number: number,
+): Promise<Project> {
+  if (!(await queries.setStaysUntil(pool, projectId, assetId, number)))
+    throw new DomainError('not-found', 'This project holds nothing of it.');
+  await bumpRevision(pool);
+  return getProject(pool, projectId);
+}
+
+const describeUse = (row: queries.ProjectUseRow, verdict: Verdict): Omit<ProjectUse, 'newer' | 'leftNewer'> => ({
   ...toUse(row, row.receivedBytes, verdict),
   assetId: row.assetId,
   accession: formatAccession(row.accession),

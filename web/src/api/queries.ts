@@ -35,7 +35,7 @@ import {
   type SourceQuery,
 } from '@haveld/contract/api/sources';
 import { listWatchedFolders } from '@haveld/contract/api/watching';
-import { call } from './client';
+import { bytesUrl, call } from './client';
 
 /** Everything the server tells, under `library`; a new revision makes all of it stale at once. */
 export const LIBRARY = 'library';
@@ -149,6 +149,18 @@ export const cardsQuery = (question: Question, page: number) =>
     queryKey: [LIBRARY, 'catalogue', question, page],
     queryFn: ({ signal }) =>
       call(searchCatalogue, { query: { ...question, offset: page * CARDS_A_PAGE, counted: 'none' }, signal }),
+  });
+/** The bytes of a model of the store, which never change. */
+export const modelQuery = (sha256: string | null) =>
+  queryOptions({
+    queryKey: ['bytes', sha256],
+    queryFn: async ({ signal }) => {
+      const answer = await fetch(bytesUrl(sha256!, 'glb'), { signal });
+      if (!answer.ok) throw new Error(`the server answered ${answer.status}`);
+      return answer.arrayBuffer();
+    },
+    enabled: sha256 !== null,
+    staleTime: Infinity,
   });
 /** What was done to several assets at once lately. */
 export const actsQuery = queryOptions({

@@ -36,7 +36,10 @@ export function CategorySelect<T extends Category | null>({
       helperText={helperText}
       fullWidth
       slotProps={{
-        select: { renderValue: (chosen) => (chosen === NONE ? nullLabel : tree.pathOf(chosen as Category)) },
+        select: {
+          displayEmpty: nullLabel !== undefined,
+          renderValue: (chosen) => (chosen === NONE ? nullLabel : tree.pathOf(chosen as Category)),
+        },
       }}
     >
       {nullLabel !== undefined && <MenuItem value={NONE}>{nullLabel}</MenuItem>}

@@ -27,6 +27,8 @@ export interface CompareViewProps {
   receivedMetres?: number | null;
   /** False where lengths mean nothing. */
   hasSize: boolean;
+  /** What the received side is called. */
+  receivedWords?: string;
   /** What the treated side is called. */
   treatedWords?: string;
   /** Both sides, or one alone. */
@@ -79,6 +81,7 @@ export function CompareView({
   lit = NOTHING_LIT,
   receivedMetres = 1,
   hasSize,
+  receivedWords = 'as received',
   treatedWords = 'as treated',
   only,
   frameKey,
@@ -168,7 +171,7 @@ export function CompareView({
           Loading the model …
         </p>
       )}
-      {shownOnly !== 'treated' && <span className="stage-label left">as received</span>}
+      {shownOnly !== 'treated' && <span className="stage-label left">{receivedWords}</span>}
       {shownOnly !== 'received' && (
         <span
           className="stage-label right"
@@ -199,7 +202,7 @@ export function CompareView({
             step={0.01}
             value={wipe}
             onChange={(event) => setWipe(Number(event.target.value))}
-            aria-label="Wipe between received and treated"
+            aria-label={`Wipe between ${receivedWords} and ${treatedWords}`}
           />
         </>
       )}

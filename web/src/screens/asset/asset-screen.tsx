@@ -11,7 +11,7 @@ import { boxSize } from '@haveld/core/scene/measures/bounds';
 import { PART_WORDS } from '@haveld/core/rights/judge-use';
 import { licenceWords, standingOf } from '@haveld/core/rights/licence-book';
 import { bytesUrl } from '../../api/client';
-import { assetQuery } from '../../api/queries';
+import { assetQuery, modelQuery } from '../../api/queries';
 import { formatBytes, formatMapSide, formatMoment, formatThousands } from '../../parts/format';
 import { Mark } from '../../parts/mark';
 import { Failure, Loading } from '../../parts/notice';
@@ -40,12 +40,7 @@ function AssetView({ page }: { page: AssetPage }) {
   const [frame, setFrame] = useState(0);
   useHotkeys('f', () => setFrame((now) => now + 1));
   const current = page.versions.find((version) => version.state === 'made') ?? null;
-  const model = useQuery({
-    queryKey: ['bytes', current?.modelSha256],
-    queryFn: async ({ signal }) => (await fetch(bytesUrl(current!.modelSha256!, 'glb'), { signal })).arrayBuffer(),
-    enabled: !!current?.modelSha256,
-    staleTime: Infinity,
-  });
+  const model = useQuery(modelQuery(current?.modelSha256 ?? null));
   return (
     <div className="screen">
       <div className="screen-head">
@@ -226,6 +221,11 @@ function Versions({ page }: { page: AssetPage }) {
   return (
     <section>
       <h2>What was done to it</h2>
+      {page.versions.filter(({ state }) => state === 'made').length > 1 && (
+        <p className="small">
+          <Link to={`/catalogue/${page.card.id}/versions`}>Compare versions</Link>
+        </p>
+      )}
       {page.versions.map((version) => (
         <details key={version.id} open={version === page.versions[0]} className="version">
           <summary>

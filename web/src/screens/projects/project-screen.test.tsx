@@ -1,4 +1,11 @@
-import { changeProject, getProject, handOver, ProjectSchema, type Project } from '@haveld/contract/api/projects';
+import {
+  ProjectSchema,
+  changeProject,
+  getProject,
+  handOver,
+  leaveNewer,
+  type Project,
+} from '@haveld/contract/api/projects';
 import { exampleOf, type Partly } from '@haveld/contract/testing/example-of';
 import { answer, renderAt, screen } from '../../testing/render-at';
 
@@ -80,6 +87,27 @@ test('a later version is told on the use of the earlier one, and taken in the sa
   );
   await user.click(screen.getByRole('button', { name: 'Take version 3: Bell buoy' }));
   expect(sent(handOver)).toEqual([{ assetIds: ['buoy'], format: 'glb', maps: 'png' }]);
+});
+
+test('a later version can be compared first, and left: the project stays with what it has, and says so', async () => {
+  const held = { ...buoy, projectId: 'tide', versionNumber: 2 };
+  const { user, sent } = renderAt('/projects/tide', [
+    answer(getProject, () => project([{ ...held, newer: 3 }])),
+    answer(leaveNewer, () => project([{ ...held, leftNewer: 3 }])),
+  ]);
+  const differs = await screen.findByRole('link', { name: 'See what differs' });
+  expect(differs.getAttribute('href')).toBe('/catalogue/buoy/versions?from=2&to=3');
+  await user.click(screen.getByRole('button', { name: 'Stay with version 2: Bell buoy' }));
+  expect(sent(leaveNewer)).toEqual([{ number: 3 }]);
+});
+
+test('a version that was left is told quietly, and can be taken after all', async () => {
+  renderAt('/projects/tide', [
+    answer(getProject, () => project([{ ...buoy, projectId: 'tide', versionNumber: 2, leftNewer: 3 }])),
+  ]);
+  expect(await screen.findByText(/It stays with version 2; version 3 was left/)).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Take version 3: Bell buoy' })).toBeTruthy();
+  expect(screen.queryByRole('button', { name: /^Stay with/ })).toBeNull();
 });
 
 test('several hand-overs are fetched as one zip', async () => {

@@ -6,7 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { handOver, type Project, type ProjectUse } from '@haveld/contract/api/projects';
+import { handOver, leaveNewer, type Project, type ProjectUse } from '@haveld/contract/api/projects';
 import { bytesUrl, call } from '../../api/client';
 import { projectQuery } from '../../api/queries';
 import { useChange } from '../../api/use-change';
@@ -117,18 +117,29 @@ function ProjectView({ project }: { project: Project }) {
 
 /** Nothing changes in a project by itself: a later version is told, and taken in the shape of the last. */
 function NewerVersion({
-  use: { projectId, assetId, assetName, format, maps },
+  use: { projectId, assetId, assetName, versionNumber, format, maps },
   number,
+  isLeft,
 }: {
   use: ProjectUse;
   number: number;
+  /** Somebody decided to stay with what there is. */
+  isLeft: boolean;
 }) {
   const take = useChange(() =>
     call(handOver, { params: { id: projectId }, body: { assetIds: [assetId], format, maps } }),
   );
+  const leave = useChange(() => call(leaveNewer, { params: { id: projectId, assetId }, body: { number } }));
   return (
-    <p className="small says-look">
-      <Mark mark="look" /> Version {number} is in the catalogue.{' '}
+    <p className={isLeft ? 'small quiet' : 'small says-look'}>
+      {isLeft ? (
+        `It stays with version ${versionNumber}; version ${number} was left. `
+      ) : (
+        <>
+          <Mark mark="look" /> Version {number} is in the catalogue.{' '}
+        </>
+      )}
+      <Link to={`/catalogue/${assetId}/versions?from=${versionNumber}&to=${number}`}>See what differs</Link>{' '}
       <Button
         size="small"
         loading={take.isPending}
@@ -137,6 +148,16 @@ function NewerVersion({
       >
         Take version {number}
       </Button>
+      {!isLeft && (
+        <Button
+          size="small"
+          loading={leave.isPending}
+          onClick={() => leave.mutate(undefined)}
+          aria-label={`Stay with version ${versionNumber}: ${assetName}`}
+        >
+          Stay with version {versionNumber}
+        </Button>
+      )}
     </p>
   );
 }
@@ -173,7 +194,8 @@ function UseRow({ use }: { use: ProjectUse }) {
             {use.checks.map((check) => `${check.what} ${check.found}`).join(', ')}
           </p>
         )}
-        {mayWork && use.newer !== null && <NewerVersion use={use} number={use.newer} />}
+        {mayWork && use.newer !== null && <NewerVersion use={use} number={use.newer} isLeft={false} />}
+        {mayWork && use.leftNewer !== null && <NewerVersion use={use} number={use.leftNewer} isLeft />}
         {use.state === 'failed' && (
           <p className="says-blocks">
             <Mark mark="blocks" /> {use.message}

@@ -24,7 +24,7 @@ test('each project says what it is for, whether it earns money, and what of its 
   renderAt('/projects', [
     answer(listProjects, () => [
       tideHouse,
-      { ...tideHouse, id: 'ebb', name: 'Ebb House', live: false, reopenings: 2, uses: 1 },
+      { ...tideHouse, id: 'ebb', name: 'Ebb House', live: false, reopenings: 2, uses: 1, newer: 4 },
     ]),
   ]);
   const [, tide, ebb] = (await screen.findAllByRole('row')).map((row) => row.textContent);
@@ -75,4 +75,15 @@ test('a list that cannot be had says so and can be asked for again', async () =>
   expect((await screen.findByRole('alert')).textContent).toContain('The database is starting.');
   await user.click(screen.getByRole('button', { name: 'Try again' }));
   expect(await screen.findByText('Tide House')).toBeTruthy();
+});
+
+test('later versions that are neither taken nor left are counted; of what has ended nobody is told', async () => {
+  renderAt('/projects', [
+    answer(listProjects, () => [
+      { ...tideHouse, newer: 2 },
+      { ...tideHouse, id: 'ebb', name: 'Ebb House', live: false, newer: 4 },
+    ]),
+  ]);
+  await screen.findByText('Tide House');
+  expect(screen.getByText(/newer versions?$/).textContent).toContain('2 newer versions');
 });

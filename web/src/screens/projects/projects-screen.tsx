@@ -65,7 +65,15 @@ export function ProjectsScreen() {
                     {project.use.commercial ? 'commercial' : 'non-commercial'}
                     {!project.live && <span className="quiet small"> ended</span>}
                   </td>
-                  <td className="mono">{formatCount(project.uses, 'asset')}</td>
+                  <td className="mono">
+                    {formatCount(project.uses, 'asset')}
+                    {project.live && project.newer > 0 && (
+                      <span className="says-look small">
+                        {' '}
+                        <Mark mark="look" /> {formatCount(project.newer, 'newer version')}
+                      </span>
+                    )}
+                  </td>
                   <td>
                     <Link to={`/projects/${project.id}/rights`}>
                       {project.reopenings > 0 ? (

@@ -42,8 +42,10 @@ export function CategoryRules({ now, onChange }: { now: HouseRules; onChange: (c
                 onClick={() => setOpen(open === node.id ? null : node.id)}
               >
                 <span>{node.name}</span>
-                <span className="quiet small">{node.words.join(', ')}</span>
-                <span className="mono quiet small">{formatThousands(tree.budgetOf(node.id, now.triangles))}</span>
+                <span className="quiet small">{sayWords(node.words)}</span>
+                <span className="mono quiet small">
+                  {formatThousands(tree.budgetOf(node.id, now.triangles))} triangles
+                </span>
               </button>
               {open === node.id && (
                 <CategoryForm
@@ -141,6 +143,10 @@ function CategoryForm({
     </div>
   );
 }
+
+/** Without the numbers of their meanings, each once. */
+const sayWords = (words: readonly string[]): string =>
+  [...new Set(words.map((word) => word.replace(/\d$/, '').replaceAll('_', ' ')))].join(', ');
 
 /** As it is typed: what is empty yet stays, so that a comma can be. */
 const splitWords = (text: string): string[] =>
