@@ -35,9 +35,9 @@ table | tables | furniture | table2 table3
 storage | cupboards and shelves | furniture | cabinet shelf wardrobe bookcase chest_of_drawers buffet rack
 bed | beds | furniture | bed bedroom_furniture
 lighting | lamps | furniture | source_of_illumination lamp2 lighting_fixture
-building | architecture | | structure building_complex
-house | buildings | building | building building_complex tower housing dwelling
-building-part | parts of buildings | building | wall window door doorway roof stairway stairs steps column7 pillar arch4 chimney balcony floor ceiling
+building | architecture | | obstruction bridge establishment4 area5 defensive_structure fountain memorial3 partition arch4 colonnade stadium facility well road masonry
+house | buildings | building | building building_complex tower housing shelter
+building-part | parts of buildings | building | wall window door doorway roof stairway column6 column7 chimney balcony balcony2 porch floor ceiling
 barrier | fences and barriers | building | barrier
 vehicle | vehicles | | vehicle conveyance3
 road-vehicle | cars and trucks | vehicle | motor_vehicle wheeled_vehicle
@@ -56,9 +56,9 @@ terrain | terrain | | geological_formation rock land4 body_of_water
 prop | props | |
 container | containers | prop | container
 kitchenware | kitchenware | prop | tableware kitchen_utensil cookware cup bowl
-tool | tools | prop | tool implement
+tool | tools | prop | tool cleaning_implement brush2 oar
 weapon | weapons | prop | weapon ammunition explosive_device
-device | devices | prop | machine electronic_device electronic_equipment instrument appliance2 optical_device
+device | devices | prop | machine electronic_device electronic_equipment electrical_device instrument appliance2 optical_device acoustic_device detector lifting_device heater keyboard
 instrument | musical instruments | prop | musical_instrument
 leisure | sports and toys | prop | sports_equipment game_equipment plaything ski skateboard
 paper | books and paper | prop | book2 writing_implement

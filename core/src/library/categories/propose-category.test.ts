@@ -30,10 +30,13 @@ test.each([
   ['Printer', 'device'],
   ['Mug', 'container'],
   ['Soldier', 'person'],
+  ['Carved gull', 'creature'],
+  ['Life ring', 'prop'],
+  ['Rope coil', 'prop'],
+  ['Signal mast', 'building'],
   // a part of a body first, and a metal
   ['Nail', 'tool'],
   ['Anchor', 'prop'],
-  ['Barrel', 'container'],
   ['Hund', 'creature'],
   ['Lampe', 'lighting'],
 ])('of the meanings of “%s” that of a thing is meant', (name, id) => {

@@ -45,10 +45,13 @@ function findInText(tree: CategoryTree, text: string): ProposedCategory | null {
   for (let i = words.length - 1; i >= 0; i--) {
     const forms = formsOf(words[i]);
     const joined = i > 0 ? forms.map((form) => `${words[i - 1]} ${form}`) : [];
-    for (const word of [...joined.filter((pair) => isSaidAsOne(tree, pair)), ...forms]) {
+    const pair = joined.find((one) => isSaidAsOne(tree, one));
+    for (const word of pair === undefined ? forms : [pair]) {
       const id = findOfWord(tree, asOne(word));
       if (id !== null) return ofItsKind(tree, joined, { id, word });
     }
+    // a life ring is no ring, whatever else it is
+    if (pair !== undefined) return null;
     const end = compoundHead(words[i]);
     const id = end === null ? null : findOfWord(tree, end);
     if (end !== null && id !== null) return { id, word: end };
@@ -96,12 +99,12 @@ function findOfWord(tree: CategoryTree, word: string): Category | null {
     // a mug is somebody too, but not where it is known how big mugs are
     .filter(({ id }) => !kind || id === null || kindIsAlive || !isAlive(id));
   const found = meant.flatMap(({ id }) => id ?? []);
-  const ofItsKind = ofKind && found.find((id) => (kindIsAlive ? isAlive(id) : tree.isWithin(id, ofKind)));
+  const ofItsKind = ofKind && found.find((id) => tree.isWithin(id, ofKind));
   if (ofItsKind) return ofItsKind;
   const [first] = found;
   if (meant.length === 0) return findOfKind(tree, kind?.words ?? []) ?? ofKind;
-  // first a thing that has no place here, and somebody in another meaning: the thing is meant
-  if (first === undefined || (meant[0].id === null && isAlive(first))) return ofKind;
+  // first a thing that has no place here: a mast is no feed for pigs, though that is called so too
+  if (first === undefined || meant[0].id === null) return ofKind;
   return (tree.isWithin(first, GROWING) && found.find((id) => tree.isWithin(id, EATEN))) || first;
 }
 

@@ -224,5 +224,6 @@ export const PEOPLE = `
 people (DIN 33402-2: 1.54 to 1.86 m) | 55 172 32 | 1.12 1.35 | person human man woman figure mannequin character people mensch homme femme uomo donna hombre mujer pedestrian player male female
 sitting people | 58 128 85 | 1.12 1.5 | sitting_person seated_person sitting_man sitting_woman
 children | 40 122 26 | 1.4 1.6 | child kid boy girl kind enfant bambino niño criança
+soldiers and knights | 70 180 45 | 1.12 1.5 | soldier knight warrior wizard ninja samurai pirate soldat ritter astronaut viking archer policeman fireman
 babies | 28 60 20 | 1.3 1.6 | baby toddler infant
 `;

@@ -275,7 +275,6 @@ snails and worms | 3 3.5 6.5 | 1.6 1.6 | snail worm slug caterpillar schnecke es
 bats | 26 6 9 | 1.5 1.7 | fledermaus vampire_bat chauve_souris murciélago
 dragons | 700 450 1000 | 2.3 1.7 | dragon drache drago dragón dragão wyvern griffin
 monsters | 130 210 110 | 1.7 1.6 | monster orc troll ogre demon zombie alien golem werewolf goblin minotaur vampire
-soldiers and knights | 70 180 45 | 1.12 1.5 | soldier knight warrior wizard ninja samurai pirate soldat ritter astronaut viking archer policeman fireman
 hearts, brains and other organs | 11 11 14 | 1.6 1.6 | brain heart lung kidney liver gehirn herz cerveau cœur cerebro corazón cervello stomach
 teeth | 1 2.2 1 | 1.5 1.6 | tooth zahn dent diente dente molar
 eyes | 2.4 2.4 2.4 | 1.2 1.2 | eyeball eye auge œil ojo occhio olho
