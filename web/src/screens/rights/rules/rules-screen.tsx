@@ -69,111 +69,117 @@ function RulesForm({ rules }: { rules: HouseRules }) {
         </Button>
       </RightsHead>
       <div className="screen-body rules">
-        <section>
-          <h2>{HOUSE_RULE_FACTS.standings.label}</h2>
-          <p className="quiet small">{HOUSE_RULE_FACTS.standings.effect}</p>
-          <table className="register">
-            <tbody>
-              {lines.map(({ terms }) => {
-                const standing = now.standings[terms.id] ?? terms.house;
-                const shipped = BUILT_IN_BOOK.isListed(terms.id) ? BUILT_IN_BOOK.getTerms(terms.id).house : terms.house;
-                return (
-                  <tr key={terms.id}>
-                    <td>{terms.name}</td>
-                    <td>
-                      <TextField
-                        id={`standing-${terms.id}`}
-                        select
-                        value={standing}
-                        slotProps={{ select: { inputProps: { 'aria-label': `The house and ${terms.name}` } } }}
-                        onChange={(event) => {
-                          const { [terms.id]: _before, ...others } = now.standings;
-                          const picked = event.target.value as HouseStanding;
-                          setNow({
-                            ...now,
-                            standings: picked === shipped ? others : { ...others, [terms.id]: picked },
-                          });
-                        }}
-                        sx={{ width: 250 }}
-                      >
-                        {HOUSE_STANDINGS.map((each) => (
-                          <MenuItem key={each} value={each}>
-                            {STANDING_WORDS[each]}
-                          </MenuItem>
-                        ))}
-                      </TextField>{' '}
-                      {standing !== shipped && (
-                        <span className="says-look small">as shipped: {STANDING_WORDS[shipped]}</span>
-                      )}
-                    </td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-        </section>
-        <FigureRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
-        <CategoryRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
-        <section>
-          <h2>Evidence and second person</h2>
-          <CheckRule rule="evidenceRequired" now={now} onChange={setNow} />
-          <CheckRule rule="secondPerson" now={now} onChange={setNow} />
-          <TextField
-            id="house-name"
-            label={HOUSE_RULE_FACTS.houseName.label}
-            helperText={HOUSE_RULE_FACTS.houseName.effect}
-            value={now.houseName}
-            onChange={(event) => setNow({ ...now, houseName: event.target.value })}
-            fullWidth
-            sx={{ mt: 2 }}
-          />
-          <h2>{HOUSE_RULE_FACTS.sourceDefaults.label}</h2>
-          <p className="quiet small">{HOUSE_RULE_FACTS.sourceDefaults.effect}</p>
-          {now.sourceDefaults.map((line, i) => (
-            <div key={i} className="rights-form source-default">
-              <TextField
-                id={`default-source-${i}`}
-                label="Source"
-                placeholder="quayside-models.example"
-                value={line.source}
-                onChange={(event) =>
-                  setNow({
-                    ...now,
-                    sourceDefaults: now.sourceDefaults.map((one, at) =>
-                      at === i ? { ...one, source: event.target.value } : one,
-                    ),
-                  })
-                }
-              />
-              <Button
-                sx={{ justifySelf: 'start', alignSelf: 'end' }}
-                onClick={() => setNow({ ...now, sourceDefaults: now.sourceDefaults.filter((_, at) => at !== i) })}
-              >
-                Remove
-              </Button>
-              <LicenceField
-                id={`default-licence-${i}`}
-                value={line.licenceId}
-                onChange={(licenceId) =>
-                  setNow({
-                    ...now,
-                    sourceDefaults: now.sourceDefaults.map((one, at) => (at === i ? { ...one, licenceId } : one)),
-                  })
-                }
-              />
-            </div>
-          ))}
-          <Button
-            onClick={() =>
-              setNow({
-                ...now,
-                sourceDefaults: [...now.sourceDefaults, { source: '', licenceId: 'CC-BY-4.0', statedGrant: '' }],
-              })
-            }
-          >
-            Another source
-          </Button>
-        </section>
+        <div>
+          <section>
+            <h2>{HOUSE_RULE_FACTS.standings.label}</h2>
+            <p className="quiet small">{HOUSE_RULE_FACTS.standings.effect}</p>
+            <table className="register">
+              <tbody>
+                {lines.map(({ terms }) => {
+                  const standing = now.standings[terms.id] ?? terms.house;
+                  const shipped = BUILT_IN_BOOK.isListed(terms.id)
+                    ? BUILT_IN_BOOK.getTerms(terms.id).house
+                    : terms.house;
+                  return (
+                    <tr key={terms.id}>
+                      <td>{terms.name}</td>
+                      <td>
+                        <TextField
+                          id={`standing-${terms.id}`}
+                          select
+                          value={standing}
+                          slotProps={{ select: { inputProps: { 'aria-label': `The house and ${terms.name}` } } }}
+                          onChange={(event) => {
+                            const { [terms.id]: _before, ...others } = now.standings;
+                            const picked = event.target.value as HouseStanding;
+                            setNow({
+                              ...now,
+                              standings: picked === shipped ? others : { ...others, [terms.id]: picked },
+                            });
+                          }}
+                          sx={{ width: 250 }}
+                        >
+                          {HOUSE_STANDINGS.map((each) => (
+                            <MenuItem key={each} value={each}>
+                              {STANDING_WORDS[each]}
+                            </MenuItem>
+                          ))}
+                        </TextField>{' '}
+                        {standing !== shipped && (
+                          <span className="says-look small">as shipped: {STANDING_WORDS[shipped]}</span>
+                        )}
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          </section>
+          <CategoryRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
+        </div>
+        <div>
+          <FigureRules now={now} onChange={(change) => setNow({ ...now, ...change })} />
+          <section>
+            <h2>Evidence and second person</h2>
+            <CheckRule rule="evidenceRequired" now={now} onChange={setNow} />
+            <CheckRule rule="secondPerson" now={now} onChange={setNow} />
+            <TextField
+              id="house-name"
+              label={HOUSE_RULE_FACTS.houseName.label}
+              helperText={HOUSE_RULE_FACTS.houseName.effect}
+              value={now.houseName}
+              onChange={(event) => setNow({ ...now, houseName: event.target.value })}
+              fullWidth
+              sx={{ mt: 2 }}
+            />
+            <h2>{HOUSE_RULE_FACTS.sourceDefaults.label}</h2>
+            <p className="quiet small">{HOUSE_RULE_FACTS.sourceDefaults.effect}</p>
+            {now.sourceDefaults.map((line, i) => (
+              <div key={i} className="rights-form source-default">
+                <TextField
+                  id={`default-source-${i}`}
+                  label="Source"
+                  placeholder="quayside-models.example"
+                  value={line.source}
+                  onChange={(event) =>
+                    setNow({
+                      ...now,
+                      sourceDefaults: now.sourceDefaults.map((one, at) =>
+                        at === i ? { ...one, source: event.target.value } : one,
+                      ),
+                    })
+                  }
+                />
+                <Button
+                  sx={{ justifySelf: 'start', alignSelf: 'end' }}
+                  onClick={() => setNow({ ...now, sourceDefaults: now.sourceDefaults.filter((_, at) => at !== i) })}
+                >
+                  Remove
+                </Button>
+                <LicenceField
+                  id={`default-licence-${i}`}
+                  value={line.licenceId}
+                  onChange={(licenceId) =>
+                    setNow({
+                      ...now,
+                      sourceDefaults: now.sourceDefaults.map((one, at) => (at === i ? { ...one, licenceId } : one)),
+                    })
+                  }
+                />
+              </div>
+            ))}
+            <Button
+              onClick={() =>
+                setNow({
+                  ...now,
+                  sourceDefaults: [...now.sourceDefaults, { source: '', licenceId: 'CC-BY-4.0', statedGrant: '' }],
+                })
+              }
+            >
+              Another source
+            </Button>
+          </section>
+        </div>
       </div>
     </div>
   );
