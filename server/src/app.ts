@@ -22,6 +22,7 @@ import { wakeWorkers } from './jobs/wake-workers';
 import type { JobHandlers } from './jobs/worker-loop';
 import { addKitRoutes } from './kits/routes';
 import { addRightsRoutes } from './ledger/routes';
+import { addRemarkRoutes } from './remarks/routes';
 import { addLineUpRoutes } from './line-up/routes';
 import { addMapRoutes } from './maps/routes';
 import { addMemberRoutes } from './people/member-routes';
@@ -62,6 +63,7 @@ export function createApp(dependencies: Dependencies, handlers: JobHandlers): Ap
   addMapRoutes(app, dependencies);
   addCatalogueRoutes(app, dependencies);
   addProjectRoutes(app, dependencies);
+  addRemarkRoutes(app, dependencies);
   addSourceRoutes(app, dependencies);
   addPageRoutes(app, dependencies);
   addGivingRoutes(app, dependencies, handlers);

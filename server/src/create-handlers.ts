@@ -13,6 +13,7 @@ import { createLineUpHandlers } from './line-up/handlers';
 import { createPageHandlers } from './pages/handlers';
 import { createProjectHandlers } from './projects/handlers';
 import { createReadingHandlers } from './reading/handlers';
+import { createRemarkHandlers } from './remarks/handlers';
 import { createSourceHandlers } from './sources/handlers';
 import { createRightsHandlers } from './rights/handlers';
 
@@ -28,6 +29,7 @@ export function createHandlers(dependencies: Dependencies, tasks: TaskRunner): J
     ...createLineUpHandlers(dependencies),
     ...createHouseTreatmentHandlers(dependencies, tasks),
     ...createProjectHandlers(dependencies, tasks),
+    ...createRemarkHandlers(dependencies),
     ...createRightsHandlers(dependencies),
     ...createLedgerHandlers(dependencies),
     ...createDayHandlers(dependencies),

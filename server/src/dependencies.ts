@@ -20,6 +20,8 @@ export interface Dependencies {
   seal: Seal;
   /** Where resumable uploads lie until their bytes are in the store. */
   uploadsFolder: string;
+  /** Where mail goes: the service that ships with Haveld writes each message as a file. */
+  mailFolder: string;
   /** What is known of sources of models from outside the database. */
   sources: {
     /** Hosts that stand on this machine: the made-up sites that come with the demo. */

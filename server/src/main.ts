@@ -73,6 +73,7 @@ const dependencies: Dependencies = {
   seal: await loadSeal(environment.dataFolder, environment.secret),
   log,
   uploadsFolder,
+  mailFolder: join(environment.dataFolder, 'mail'),
   sources: {
     standIns: readStandIns(environment.standIns),
     readPage: (sha256, address, signal = new AbortController().signal) =>

@@ -43,6 +43,9 @@ const PartSheetScreen = lazy(() =>
 const AssetScreen = lazy(() =>
   import('./screens/asset/asset-screen').then((module) => ({ default: module.AssetScreen })),
 );
+const InboxScreen = lazy(() =>
+  import('./screens/remarks/inbox-screen').then((module) => ({ default: module.InboxScreen })),
+);
 const VersionsScreen = lazy(() =>
   import('./screens/asset/versions-screen').then((module) => ({ default: module.VersionsScreen })),
 );
@@ -92,6 +95,7 @@ export const ROUTES: RouteObject[] = [
       { path: 'bench/:id/parts', element: <PartSheetScreen /> },
       { path: 'catalogue', element: <CatalogueScreen /> },
       { path: 'catalogue/:id', element: <AssetScreen /> },
+      { path: 'inbox', element: <InboxScreen /> },
       { path: 'catalogue/:id/versions', element: <VersionsScreen /> },
       { path: 'projects', element: <ProjectsScreen /> },
       { path: 'projects/:id', element: <ProjectScreen /> },

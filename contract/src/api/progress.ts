@@ -21,6 +21,8 @@ export const ProgressSchema = z.object({
     health: z.number(),
   }),
   running: z.array(RunningSchema),
+  /** What one was told and has not read. */
+  unread: z.number(),
   /** Changes whenever something a screen shows has changed. */
   revision: z.string(),
 });

@@ -13,12 +13,13 @@ import type { JobHandlers } from '../jobs/worker-loop';
 import { countToSettle } from '../ledger/to-settle';
 import { requireOwn } from '../people/own';
 import { countProjects } from '../projects/queries';
+import { countUnread } from '../remarks/queries';
 import * as queries from './queries';
 
 /** What the strip shows: what waits where, what runs, and whether anything has changed. A guest is told of what they may see. */
 export async function getProgress({ pool }: Dependencies, person: Person): Promise<Progress> {
   const revision = await queries.getRevision(pool);
-  const [arrivals, bench, catalogue, projects, rights, failed, running] = await Promise.all([
+  const [arrivals, bench, catalogue, projects, rights, failed, running, unread] = await Promise.all([
     countWaitingFinds(pool),
     countOnBench(pool),
     countCatalogued(pool),
@@ -26,12 +27,19 @@ export async function getProgress({ pool }: Dependencies, person: Person): Promi
     countToSettle(pool),
     listFailedJobs(pool),
     listOpenJobs(pool),
+    countUnread(pool, person.id),
   ]);
   if (!mayAs(person.role, 'artist'))
-    return { counts: { arrivals: 0, bench: 0, catalogue, projects, rights: 0, health: 0 }, running: [], revision };
+    return {
+      counts: { arrivals: 0, bench: 0, catalogue, projects, rights: 0, health: 0 },
+      running: [],
+      unread: 0,
+      revision,
+    };
   return {
     counts: { arrivals, bench, catalogue, projects, rights, health: failed.length },
     running: running.map(({ id, label, done, total, state }) => ({ id, label, done, total, state })),
+    unread,
     revision,
   };
 }

@@ -60,6 +60,7 @@ export class TestLibrary {
       seal: new Seal(),
       log: pino({ level: process.env.HAVELD_TEST_LOG ?? 'silent' }),
       uploadsFolder,
+      mailFolder: join(this.#folder, 'mail'),
       sources: {
         standIns: new Map(),
         readPage: (sha256, address, signal = new AbortController().signal) =>

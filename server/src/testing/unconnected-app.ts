@@ -23,6 +23,7 @@ export function createUnconnectedApp(): App {
       seal: new Seal(),
       log: pino({ level: 'silent' }),
       uploadsFolder: folder,
+      mailFolder: folder,
       sources: { standIns: new Map(), readPage: () => Promise.reject(new Error('no page is read here')) },
       watchRoots: [],
       webFolder: null,

@@ -1,3 +1,4 @@
+import { getInbox, listColleagues, listRemarks } from '@haveld/contract/api/remarks';
 import { listActs } from '@haveld/contract/api/changes';
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { getArrival, listArrivals } from '@haveld/contract/api/arrivals';
@@ -162,6 +163,21 @@ export const modelQuery = (sha256: string | null) =>
     enabled: sha256 !== null,
     staleTime: Infinity,
   });
+/** What people say of an asset. */
+export const remarksQuery = (assetId: string) =>
+  queryOptions({
+    queryKey: [LIBRARY, 'remarks', assetId],
+    queryFn: ({ signal }) => call(listRemarks, { params: { id: assetId }, signal }),
+  });
+export const colleaguesQuery = queryOptions({
+  queryKey: [LIBRARY, 'colleagues'],
+  queryFn: ({ signal }) => call(listColleagues, { signal }),
+});
+/** What one was told. */
+export const inboxQuery = queryOptions({
+  queryKey: [LIBRARY, 'inbox'],
+  queryFn: ({ signal }) => call(getInbox, { signal }),
+});
 /** What was done to several assets at once lately. */
 export const actsQuery = queryOptions({
   queryKey: [LIBRARY, 'acts'],

@@ -16,7 +16,16 @@ const initials = (name: string): string =>
     .join('')
     .toUpperCase();
 
-export function PersonMenu({ person, onKeys }: { person: Person; onKeys: () => void }) {
+export function PersonMenu({
+  person,
+  unread,
+  onKeys,
+}: {
+  person: Person;
+  /** What they were told and have not read. */
+  unread: number;
+  onKeys: () => void;
+}) {
   const { name, role } = person;
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const queries = useQueryClient();
@@ -28,7 +37,7 @@ export function PersonMenu({ person, onKeys }: { person: Person; onKeys: () => v
   return (
     <>
       <Button
-        aria-label={`${initials(name)}: ${name}, your page, sign out, colours, keys`}
+        aria-label={`${initials(name)}: ${name}, your page, inbox${unread > 0 ? ` (${unread} unread)` : ''}, sign out, colours, keys`}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{
@@ -42,6 +51,7 @@ export function PersonMenu({ person, onKeys }: { person: Person; onKeys: () => v
         }}
       >
         {initials(name)}
+        {unread > 0 && <span className="person-unread" aria-hidden="true" />}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         <MenuItem disabled divider sx={{ '&.Mui-disabled': { opacity: 1 } }}>
@@ -50,6 +60,11 @@ export function PersonMenu({ person, onKeys }: { person: Person; onKeys: () => v
         <MenuItem component={Link} to="/me" onClick={choose(() => undefined)}>
           Your page
         </MenuItem>
+        {role !== 'guest' && (
+          <MenuItem component={Link} to="/inbox" onClick={choose(() => undefined)}>
+            Inbox&ensp;{unread > 0 && <span className="mono">{unread}</span>}
+          </MenuItem>
+        )}
         {role === 'owner' && (
           <MenuItem component={Link} to="/people" onClick={choose(() => undefined)}>
             People

@@ -68,7 +68,7 @@ function SignedIn({ person }: { person: Person }) {
         </nav>
         <RunningJob work={work.data} />
         <SearchField />
-        <PersonMenu person={person} onKeys={() => setKeysOpen(true)} />
+        <PersonMenu person={person} unread={work.data?.unread ?? 0} onKeys={() => setKeysOpen(true)} />
       </header>
       <main id="content" tabIndex={-1}>
         <Outlet />

@@ -8,6 +8,7 @@ import { getHouseRules } from '@haveld/contract/api/house';
 import { getPageOfAsset } from '@haveld/contract/api/pages';
 import { getMe, PersonSchema } from '@haveld/contract/api/people';
 import { getProgress, ProgressSchema } from '@haveld/contract/api/progress';
+import { listColleagues, listRemarks } from '@haveld/contract/api/remarks';
 import { listLicences } from '@haveld/contract/api/rights';
 import { DomainError } from '@haveld/contract/error';
 import { HOUSE_RULES } from '@haveld/contract/house-rules';
@@ -40,6 +41,8 @@ const PLAIN = [
   answer(listLicences, () => []),
   answer(getHouseRules, () => HOUSE_RULES),
   answer(getProgress, () => exampleOf(ProgressSchema, { revision: '1' })),
+  answer(listRemarks, () => []),
+  answer(listColleagues, () => []),
   answer(getPageOfAsset, () => null),
   answer(getEarlier, () => null),
 ];

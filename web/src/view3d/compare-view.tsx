@@ -62,6 +62,11 @@ export interface Lit extends Record<Side, Float32Array | null> {
 const NOTHING_LIT: Lit = { received: null, treated: null, isGoneTo: false };
 
 /** What is asked for a distance, by how many places are picked. */
+const ASKS_FOR = {
+  pivot: 'Click the place it should turn about: a corner, an edge or a face.',
+  remark: 'Click the place the remark is about.',
+};
+
 const ASKS = [
   'Click two places whose distance you know.',
   'Now the other end.',
@@ -208,9 +213,7 @@ export function CompareView({
       )}
       {picking.wanted && (
         <p className="stage-asks" role="status">
-          {picking.wanted === 'pivot'
-            ? 'Click the place it should turn about: a corner, an edge or a face.'
-            : ASKS[picking.points.length]}{' '}
+          {picking.wanted === 'distance' ? ASKS[picking.points.length] : ASKS_FOR[picking.wanted]}{' '}
           <button type="button" onClick={() => picking.ask(null)}>
             Leave it (Esc)
           </button>

@@ -3,7 +3,7 @@ import { createContext, useContext, useMemo, useRef, useState } from 'react';
 export type Point = [number, number, number];
 
 /** What a click on the model is for. */
-export type PickingFor = 'distance' | 'pivot';
+export type PickingFor = 'distance' | 'pivot' | 'remark';
 
 export interface Picking {
   wanted: PickingFor | null;
@@ -12,9 +12,17 @@ export interface Picking {
   /** Asks for points; null gives the model back to the hand. @param onPicked told of each */
   ask: (wanted: PickingFor | null, onPicked?: (point: Point) => void) => void;
   pick: (point: Point) => void;
+  /** Marks a place that was picked before. */
+  show: (points: Point[]) => void;
 }
 
-const NOT_HERE: Picking = { wanted: null, points: [], ask: () => undefined, pick: () => undefined };
+const NOT_HERE: Picking = {
+  wanted: null,
+  points: [],
+  ask: () => undefined,
+  pick: () => undefined,
+  show: () => undefined,
+};
 
 /** Shared by the finding that asks for points and the view that picks them. */
 export const PickingContext = createContext<Picking>(NOT_HERE);
@@ -40,6 +48,7 @@ export function usePickingState(): Picking {
         setPoints((known) => (known.length === 2 ? [point] : [...known, point]));
         told.current?.(point);
       },
+      show: setPoints,
     }),
     [wanted, points],
   );

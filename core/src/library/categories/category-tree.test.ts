@@ -26,6 +26,9 @@ test('a budget is that of the nearest wider category that has one', () => {
   expect(tree.budgetOf('watercraft', TRIANGLE_BUDGETS)).toBe(100_000);
   expect(tree.budgetOf('watercraft', { ...TRIANGLE_BUDGETS, watercraft: 7_000 })).toBe(7_000);
   expect(tree.budgetOf('food', TRIANGLE_BUDGETS)).toBe(TRIANGLE_BUDGETS.prop);
+  expect(tree.budgetOf('food', { prop: 700 })).toBe(700);
+  // a house whose rules are older than the category has what ships
+  expect(tree.budgetOf('person', { prop: 700 })).toBe(100_000);
 });
 
 test('an id that is in the tree no more stands as it is', () => {

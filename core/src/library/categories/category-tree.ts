@@ -57,7 +57,9 @@ export class CategoryTree {
 
   /** How many triangles an asset may have. @param budgets by category; one that is not named has what the wider one has */
   budgetOf(id: Category, budgets: Readonly<Record<Category, number>>): number {
-    const named = this.listAbove(id).find((one) => budgets[one] !== undefined);
-    return budgets[named ?? OTHER_THINGS] ?? TRIANGLE_BUDGETS[OTHER_THINGS];
+    // rules that are older than a category that ships say nothing of it
+    for (const known of [budgets, TRIANGLE_BUDGETS])
+      for (const one of this.listAbove(id)) if (known[one] !== undefined) return known[one];
+    return budgets[OTHER_THINGS] ?? TRIANGLE_BUDGETS[OTHER_THINGS];
   }
 }

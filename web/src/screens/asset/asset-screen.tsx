@@ -20,8 +20,10 @@ import { useBook } from '../../parts/use-book';
 import { useCategories } from '../../parts/use-categories';
 import { useMay } from '../../parts/use-may';
 import { CompareView } from '../../view3d/compare-view';
+import { PickingContext, usePickingState } from '../../view3d/use-picking';
 import { PageWatch } from '../pages/page-watch';
 import { HandOverDialog } from '../projects/hand-over-dialog';
+import { Remarks } from '../remarks/remarks';
 
 /** Everything about one asset: itself, whose it is, what was done to it, and where it is used. */
 export function AssetScreen() {
@@ -41,47 +43,57 @@ function AssetView({ page }: { page: AssetPage }) {
   useHotkeys('f', () => setFrame((now) => now + 1));
   const current = page.versions.find((version) => version.state === 'made') ?? null;
   const model = useQuery(modelQuery(current?.modelSha256 ?? null));
+  const picking = usePickingState();
   return (
-    <div className="screen">
-      <div className="screen-head">
-        <span className="mono quiet">{card.accession}</span>
-        <h1>{card.name}</h1>
-        <span className="quiet small">
-          {[card.category && tree.pathOf(card.category), ...page.tags].filter(Boolean).join(', ')}
-        </span>
-        <span className="grow" />
-        {mayWork && (
-          <>
-            <Button component={Link} to={`/bench/${card.id}`} variant="outlined">
-              On the bench
-            </Button>
-            <Button variant="contained" disabled={!current || page.takenDown !== null} onClick={() => setHanding(true)}>
-              Hand over
-            </Button>
-          </>
+    <PickingContext value={picking}>
+      <div className="screen">
+        <div className="screen-head">
+          <span className="mono quiet">{card.accession}</span>
+          <h1>{card.name}</h1>
+          <span className="quiet small">
+            {[card.category && tree.pathOf(card.category), ...page.tags].filter(Boolean).join(', ')}
+          </span>
+          <span className="grow" />
+          {mayWork && (
+            <>
+              <Button component={Link} to={`/bench/${card.id}`} variant="outlined">
+                On the bench
+              </Button>
+              <Button
+                variant="contained"
+                disabled={!current || page.takenDown !== null}
+                onClick={() => setHanding(true)}
+              >
+                Hand over
+              </Button>
+            </>
+          )}
+        </div>
+        <div className="asset-body">
+          <div className="asset-view">
+            <CompareView
+              treated={model.data ?? null}
+              hasSize={card.heightM !== null}
+              treatedWords={current ? `version ${current.number}` : 'no version'}
+              only="treated"
+              frameKey={frame}
+            />
+          </div>
+          <div className="asset-words">
+            {current && <Facts page={page} version={current} />}
+            <Provenance page={page} />
+            {mayWork && <PageWatch assetId={card.id} heading="h2" />}
+            {mayWork && <Remarks assetId={card.id} versionNumber={current?.number ?? null} mayPin={current !== null} />}
+            <Uses page={page} />
+            <Versions page={page} />
+            {mayWork && <Originals page={page} />}
+          </div>
+        </div>
+        {handing && (
+          <HandOverDialog cards={[card]} onClose={() => setHanding(false)} onDone={() => setHanding(false)} />
         )}
       </div>
-      <div className="asset-body">
-        <div className="asset-view">
-          <CompareView
-            treated={model.data ?? null}
-            hasSize={card.heightM !== null}
-            treatedWords={current ? `version ${current.number}` : 'no version'}
-            only="treated"
-            frameKey={frame}
-          />
-        </div>
-        <div className="asset-words">
-          {current && <Facts page={page} version={current} />}
-          <Provenance page={page} />
-          {mayWork && <PageWatch assetId={card.id} heading="h2" />}
-          <Uses page={page} />
-          <Versions page={page} />
-          {mayWork && <Originals page={page} />}
-        </div>
-      </div>
-      {handing && <HandOverDialog cards={[card]} onClose={() => setHanding(false)} onDone={() => setHanding(false)} />}
-    </div>
+    </PickingContext>
   );
 }
 

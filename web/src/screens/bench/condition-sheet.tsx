@@ -8,6 +8,7 @@ import { HEADINGS, type Heading } from '@haveld/contract/heading';
 import type { Box } from '@haveld/contract/report';
 import { call } from '../../api/client';
 import { useChange } from '../../api/use-change';
+import { Remarks } from '../remarks/remarks';
 import { FindingRow } from './finding-row';
 import { SourceCard } from './source-card';
 import { useAnswer } from './use-answer';
@@ -119,6 +120,12 @@ export function ConditionSheet({
           </div>
         );
       })}
+      <Remarks
+        assetId={sheet.id}
+        versionNumber={null}
+        mayPin
+        finding={ordered.find(({ key }) => key === inHand) ?? null}
+      />
       <p className="condition-foot">
         <Button
           size="small"
