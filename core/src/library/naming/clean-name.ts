@@ -68,7 +68,7 @@ function splitNameWords(text: string): string[] {
   return spaced
     .replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')
     .replace(/(\p{Ll}{3,})(\d{1,3})(?=\s|$)/gu, '$1 $2')
-    .split(/[\s,]+/)
+    .split(/\s+/)
     .filter((word) => /[\p{L}\p{N}]/u.test(word));
 }
 

@@ -17,6 +17,8 @@ test.each([
   ['Game-ready tarred rope, PBR', 'Tarred rope'],
   ['Signal mast | Free downloads', 'Signal mast'],
   ['Low wall', 'Low wall'],
+  ['Bell buoy, red', 'Bell buoy, red'],
+  ['bell_buoy,_red_final', 'Bell buoy, red'],
   ['Chart table oak', 'Chart table oak'],
   ['Lighthouse with stairs by the sea', 'Lighthouse with stairs by the sea'],
   ['T-Rex', 'T-Rex'],
