@@ -37,7 +37,7 @@ export const changeMany = endpoint({
   summary: 'Gives several assets the same category, tags, author or licence at once',
   body: z.object({ chosen: ChosenSchema, change: SharedChangeSchema }),
   response: z.object({
-    /** It is taken back by; null where every asset was so already. */
+    /** It is undone by; null where every asset was so already. */
     id: z.string().nullable(),
     changed: z.number(),
     left: z.array(LeftSchema),
@@ -51,9 +51,9 @@ export const ActSchema = z.object({
   personName: z.string(),
   /** `category, 2 tags of 12 assets`. */
   what: z.string(),
-  isTakenBack: z.boolean(),
+  isUndone: z.boolean(),
   /** By whoever asks. */
-  mayTakeBack: z.boolean(),
+  mayUndo: z.boolean(),
 });
 export type Act = z.infer<typeof ActSchema>;
 
@@ -65,11 +65,11 @@ export const listActs = endpoint({
   response: z.array(ActSchema),
 });
 
-export const takeBack = endpoint({
+export const undoChange = endpoint({
   method: 'post',
-  path: '/api/changes/:id/take-back',
+  path: '/api/changes/:id/undo',
   may: 'artist',
-  summary: 'Takes back what was done to several assets at once; what somebody changed since stays',
+  summary: 'Undoes what was done to several assets at once; what somebody changed since stays',
   params: z.object({ id: z.string() }),
   response: z.object({ changed: z.number(), left: z.array(LeftSchema) }),
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { MOST_TAGS } from '@haveld/contract/tag';
-import { planShared, planTakingBack, withChanges, type GivenAlike, type SharedFields } from './shared-change';
+import { planShared, planUndo, withChanges, type GivenAlike, type SharedFields } from './shared-change';
 
 const ASSET: SharedFields = {
   id: 'a',
@@ -29,12 +29,12 @@ test('a tag that is added and removed at once is added', () => {
   expect(after(ASSET, { addTags: ['oak'], removeTags: ['oak'] }).tags).toEqual(['oak', 'quay']);
 });
 
-test('an author that is given is known from then on, and unknown again where that is taken back', () => {
+test('an author that is given is known from then on, and unknown again where that is undone', () => {
   const unknown = { ...ASSET, author: '', authorUnknown: true };
   const { changes } = planShared(unknown, given({ author: 'Tor Vestermoor' }));
   const now = withChanges(unknown, changes);
   expect(now).toEqual({ ...ASSET, author: 'Tor Vestermoor' });
-  expect(withChanges(now, planTakingBack(now, changes).changes)).toEqual(unknown);
+  expect(withChanges(now, planUndo(now, changes).changes)).toEqual(unknown);
 });
 
 test('an asset full of tags gets no more, and says so; the rest is changed', () => {
@@ -44,15 +44,15 @@ test('an asset full of tags gets no more, and says so; the rest is changed', () 
   expect(left).toEqual(['It has 30 tags: no more can be added.']);
 });
 
-test('what somebody changed since stays when it is taken back, and is told', () => {
+test('what somebody changed since stays when it is undone, and is told', () => {
   const { changes } = planShared(ASSET, given({ category: 'table', licenceId: 'CC0-1.0', addTags: ['harbour'] }));
   const since = { ...withChanges(ASSET, changes), category: 'bed', tags: ['oak', 'quay'] };
-  const back = planTakingBack(since, changes);
+  const back = planUndo(since, changes);
   expect(withChanges(since, back.changes)).toEqual({ ...ASSET, category: 'bed' });
   expect(back.left).toEqual(['Its category was changed since.']);
 });
 
-test('whatever is given, taking it back leaves each asset as it was', () => {
+test('whatever is given, undoing it leaves each asset as it was', () => {
   const word = fc.constantFrom('oak', 'quay', 'rope', 'brass', 'deck');
   const tags = fc.uniqueArray(word);
   const asset = fc.record({
@@ -78,7 +78,7 @@ test('whatever is given, taking it back leaves each asset as it was', () => {
     fc.property(asset, change, (before, wanted) => {
       const { changes } = planShared(before, wanted);
       const now = withChanges(before, changes);
-      expect(plain(withChanges(now, planTakingBack(now, changes).changes))).toEqual(plain(before));
+      expect(plain(withChanges(now, planUndo(now, changes).changes))).toEqual(plain(before));
     }),
   );
 });

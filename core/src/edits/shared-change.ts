@@ -58,8 +58,8 @@ export function planShared(asset: SharedFields, given: GivenAlike): PlannedChang
   return { changes, left: isRoom ? [] : [TOO_MANY] };
 }
 
-/** What takes earlier changes of an asset back: a field that is another since stays as it is. @param done to this asset */
-export function planTakingBack(asset: SharedFields, done: readonly FieldChange[]): PlannedChange {
+/** What undoes earlier changes of an asset: a field that is another since stays as it is. @param done to this asset */
+export function planUndo(asset: SharedFields, done: readonly FieldChange[]): PlannedChange {
   const changes: FieldChange[] = [];
   const left: string[] = [];
   const undo = ({ assetId, field, before, after }: FieldChange): void => {

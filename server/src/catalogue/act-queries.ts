@@ -8,10 +8,10 @@ export interface ActRow {
   personId: string;
   personName: string;
   at: Date;
-  takenBackAt: Date | null;
+  undoneAt: Date | null;
 }
 
-const ACT = `SELECT asset_act.id, asset_act.person_id AS personId, person.name AS personName, asset_act.at, asset_act.taken_back_at AS takenBackAt
+const ACT = `SELECT asset_act.id, asset_act.person_id AS personId, person.name AS personName, asset_act.at, asset_act.undone_at AS undoneAt
   FROM asset_act JOIN person ON person.id = asset_act.person_id`;
 
 /** Writes down what somebody did. */
@@ -28,8 +28,8 @@ export async function insertAct(
 export const lockAct = (tx: Executor, id: string): Promise<ActRow | null> =>
   maybeOne(tx, `${ACT} WHERE asset_act.id = ? FOR UPDATE`, [id]);
 
-export const setTakenBack = (tx: Executor, id: string): Promise<unknown> =>
-  run(tx, 'UPDATE asset_act SET taken_back_at = UTC_TIMESTAMP(3) WHERE id = ?', [id]);
+export const setUndone = (tx: Executor, id: string): Promise<unknown> =>
+  run(tx, 'UPDATE asset_act SET undone_at = UTC_TIMESTAMP(3) WHERE id = ?', [id]);
 
 /** The latest acts. */
 export const listActRows = (db: Executor, most: number): Promise<ActRow[]> =>

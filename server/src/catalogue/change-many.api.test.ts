@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { searchCatalogue } from '@haveld/contract/api/catalogue';
-import { changeMany, listActs, takeBack, type Chosen, type SharedChange } from '@haveld/contract/api/changes';
+import { changeMany, listActs, undoChange, type Chosen, type SharedChange } from '@haveld/contract/api/changes';
 import { getAssetRights } from '@haveld/contract/api/rights';
 import { many, run } from '../database/statements';
 import { fillLibrary, type FilledAsset } from '../testing/fill-library';
@@ -31,7 +31,7 @@ const tagsOf = async (id: string): Promise<string[]> =>
     ({ tag }) => tag,
   );
 
-test('several get a category and tags at once, and are found by them; taking it back leaves all as they were', async () => {
+test('several get a category and tags at once, and are found by them; undoing it leaves all as they were', async () => {
   await run(db(), "INSERT INTO asset_tag (asset_id, ordinal, tag) VALUES (?, 0, 'oak'), (?, 0, 'harbour')", [
     CHAIR,
     BENCH,
@@ -45,11 +45,11 @@ test('several get a category and tags at once, and are found by them; taking it 
   expect(await found({ category: 'seating' })).toEqual(['Harbour bench', 'Oak chair']);
   expect(await Promise.all([CHAIR, BENCH].map(tagsOf))).toEqual([['harbour'], ['harbour']]);
   const [act] = await given.client.call(listActs);
-  expect(act).toMatchObject({ id, what: 'category, tags of 2 assets', isTakenBack: false, mayTakeBack: true });
-  expect(await given.client.call(takeBack, { params: { id: id! } })).toEqual({ changed: 2, left: [] });
+  expect(act).toMatchObject({ id, what: 'category, tags of 2 assets', isUndone: false, mayUndo: true });
+  expect(await given.client.call(undoChange, { params: { id: id! } })).toEqual({ changed: 2, left: [] });
   expect(await found({ category: 'seating' })).toEqual([]);
   expect(await Promise.all([CHAIR, BENCH].map(tagsOf))).toEqual([['oak'], ['harbour']]);
-  await expect(given.client.call(takeBack, { params: { id: id! } })).rejects.toThrow('taken back already');
+  await expect(given.client.call(undoChange, { params: { id: id! } })).rejects.toThrow('undone already');
 });
 
 test('all that fit a question are changed, also those no page shows', async () => {
@@ -67,15 +67,15 @@ test('a licence for several stands in the history of each with why, and back aga
     after: 'CC0-1.0',
     why: 'the page says so now',
   });
-  await given.client.call(takeBack, { params: { id: id! } });
+  await given.client.call(undoChange, { params: { id: id! } });
   expect(await found({ licence: 'CC0-1.0' })).toEqual([]);
-  expect((await historyOf(ROPE))[0]).toMatchObject({ after: 'CC-BY-4.0', why: 'taken back' });
+  expect((await historyOf(ROPE))[0]).toMatchObject({ after: 'CC-BY-4.0', why: 'undone' });
 });
 
-test('what somebody changed since stays when it is taken back, and is named', async () => {
+test('what somebody changed since stays when it is undone, and is named', async () => {
   const { id } = await change(these(CHAIR, LANTERN), { category: 'lighting' });
   await run(db(), "UPDATE asset SET category = 'furniture' WHERE id = ?", [CHAIR]);
-  const { changed, left } = await given.client.call(takeBack, { params: { id: id! } });
+  const { changed, left } = await given.client.call(undoChange, { params: { id: id! } });
   expect([changed, left]).toEqual([1, [{ id: CHAIR, name: 'Oak chair', why: 'Its category was changed since.' }]]);
   expect(await found({ category: 'furniture' })).toEqual(['Oak chair']);
 });

@@ -8,7 +8,7 @@ import { mayAs } from '@haveld/contract/role';
 import {
   FIELD_WORDS,
   planShared,
-  planTakingBack,
+  planUndo,
   type FieldChange,
   type PlannedChange,
   type SharedFields,
@@ -29,7 +29,7 @@ import { listAll } from './ask-catalogue';
 
 const MOST_ACTS = 20;
 
-/** Gives several assets the same; each change is written down, so that it can be taken back. */
+/** Gives several assets the same; each change is written down, so that it can be undone. */
 export async function changeMany(
   dependencies: Dependencies,
   { chosen, change }: { chosen: Chosen; change: SharedChange },
@@ -47,23 +47,23 @@ export async function changeMany(
   });
 }
 
-/** Takes back what was done at once. @throws {DomainError} where it is somebody else's, or taken back already */
-export async function takeBack(
+/** Undoes what was done at once. @throws {DomainError} where it is somebody else's, or undone already */
+export async function undoChange(
   { pool }: Dependencies,
   id: string,
   person: Person,
 ): Promise<{ changed: number; left: Left[] }> {
   return transact(pool, async (tx) => {
     const act = await queries.lockAct(tx, id);
-    if (!act) throw new DomainError('not-found', 'There is nothing of this to take back.');
-    if (!mayTakeBack(act, person))
-      throw new DomainError('not-allowed', `${act.personName} did this: they, or a curator, take it back.`);
-    if (act.takenBackAt) throw new DomainError('bad-request', 'This has been taken back already.');
+    if (!act) throw new DomainError('not-found', 'There is nothing of this to undo.');
+    if (!mayUndo(act, person))
+      throw new DomainError('not-allowed', `${act.personName} did this: they, or a curator, undo it.`);
+    if (act.undoneAt) throw new DomainError('bad-request', 'This has been undone already.');
     const done = groupRows(await queries.listChangesOfAct(tx, id), ({ assetId }) => assetId);
     const assets = await lockShared(tx, [...done.keys()]);
-    const { changes, left } = planAll(assets, (asset) => planTakingBack(asset, done.get(asset.id)!));
-    const changed = await write(tx, changes, 'taken back', person);
-    await queries.setTakenBack(tx, id);
+    const { changes, left } = planAll(assets, (asset) => planUndo(asset, done.get(asset.id)!));
+    const changed = await write(tx, changes, 'undone', person);
+    await queries.setUndone(tx, id);
     return { changed, left };
   });
 }
@@ -80,12 +80,12 @@ export async function listActs(db: Executor, person: Person): Promise<Act[]> {
     at: act.at.toISOString(),
     personName: act.personName,
     what: describeAct(counts.filter(({ actId }) => actId === act.id)),
-    isTakenBack: act.takenBackAt !== null,
-    mayTakeBack: act.takenBackAt === null && mayTakeBack(act, person),
+    isUndone: act.undoneAt !== null,
+    mayUndo: act.undoneAt === null && mayUndo(act, person),
   }));
 }
 
-const mayTakeBack = ({ personId }: queries.ActRow, person: Person): boolean =>
+const mayUndo = ({ personId }: queries.ActRow, person: Person): boolean =>
   personId === person.id || mayAs(person.role, 'curator');
 
 function describeAct(counts: readonly { field: FieldChange['field']; assets: number }[]): string {

@@ -1,5 +1,5 @@
 import { getAsset, listSizes, searchCatalogue, type Question } from '@haveld/contract/api/catalogue';
-import { changeMany, listActs, takeBack } from '@haveld/contract/api/changes';
+import { changeMany, listActs, undoChange } from '@haveld/contract/api/changes';
 import type { Person } from '@haveld/contract/api/people';
 import { mayAs } from '@haveld/contract/role';
 import type { Dependencies } from '../dependencies';
@@ -18,7 +18,7 @@ export function addCatalogueRoutes(app: App, dependencies: Dependencies): void {
   serveEndpoint(app, listSizes, ({ query, person }) => listSizesOf(library, asMayAsk(query, person), new Date()));
   serveEndpoint(app, changeMany, ({ body, person }) => changes.changeMany(dependencies, body, person));
   serveEndpoint(app, listActs, ({ person }) => changes.listActs(pool, person));
-  serveEndpoint(app, takeBack, ({ params, person }) => changes.takeBack(dependencies, params.id, person));
+  serveEndpoint(app, undoChange, ({ params, person }) => changes.undoChange(dependencies, params.id, person));
   serveEndpoint(app, getAsset, async ({ params, person }) => {
     const page = await service.getAssetPage(pool, params.id, await listUsesOf(pool, params.id));
     return mayAs(person.role, 'artist') ? page : service.asGuestsSee(page);

@@ -2,7 +2,7 @@ CREATE TABLE IF NOT EXISTS asset_act (
   id CHAR(36) NOT NULL PRIMARY KEY,
   person_id CHAR(36) NOT NULL,
   at DATETIME(3) NOT NULL DEFAULT UTC_TIMESTAMP(3),
-  taken_back_at DATETIME(3) NULL,
+  undone_at DATETIME(3) NULL,
   KEY (at),
   FOREIGN KEY (person_id) REFERENCES person (id)
 );

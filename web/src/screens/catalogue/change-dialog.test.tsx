@@ -1,5 +1,5 @@
 import { CARDS_A_PAGE, CatalogueSchema, searchCatalogue } from '@haveld/contract/api/catalogue';
-import { ActSchema, changeMany, listActs, takeBack } from '@haveld/contract/api/changes';
+import { ActSchema, changeMany, listActs, undoChange } from '@haveld/contract/api/changes';
 import {
   getHouseTrial,
   HouseTrialSchema,
@@ -27,14 +27,14 @@ const open = (left: { id: string; name: string; why: string }[] = [], total = 12
   renderAt('/catalogue?pictures=list', [
     answer(searchCatalogue, ({ query }) => ({ ...catalogue, total, ...(Number(query.offset) > 0 && { cards: [] }) })),
     answer(changeMany, () => ({ id: 'act', changed: 2, left })),
-    answer(takeBack, () => ({ changed: 2, left: [] })),
+    answer(undoChange, () => ({ changed: 2, left: [] })),
     answer(listActs, () => [
       exampleOf(ActSchema, { id: 'old', what: 'tags of 3 assets', personName: 'Jon', at: '2026-11-30T10:00:00.000Z' }),
       exampleOf(ActSchema, {
         id: 'own',
         what: 'category of 7 assets',
         at: '2026-11-30T09:00:00.000Z',
-        mayTakeBack: true,
+        mayUndo: true,
       }),
     ]),
     answer(listLicences, () => []),
@@ -70,7 +70,7 @@ test('several are given a category and tags, what is left empty stays, and it ca
   await screen.findByText('2 assets changed.');
   await user.click(screen.getByRole('button', { name: 'Undo' }));
   await screen.findByText('Undone for 2 assets.');
-  expect(sent(takeBack)).toHaveLength(1);
+  expect(sent(undoChange)).toHaveLength(1);
 });
 
 test('Shift takes all between two, and all that fit go by the question', async () => {
@@ -120,7 +120,7 @@ test('what was changed lately stands below; one’s own can be undone there', as
   const lately = within(await screen.findByRole('region', { name: 'Changed lately' }));
   expect(lately.getAllByRole('button')).toHaveLength(1);
   await user.click(lately.getByRole('button', { name: 'Undo category of 7 assets' }));
-  await waitFor(() => expect(sent(takeBack)).toHaveLength(1));
+  await waitFor(() => expect(sent(undoChange)).toHaveLength(1));
 });
 
 test('a house treatment is tried on what is chosen', async () => {

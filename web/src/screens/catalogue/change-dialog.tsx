@@ -6,7 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { changeMany, takeBack, type Act, type Chosen, type Left } from '@haveld/contract/api/changes';
+import { changeMany, undoChange, type Act, type Chosen, type Left } from '@haveld/contract/api/changes';
 import type { Category } from '@haveld/contract/category';
 import { splitTags, TagsSchema } from '@haveld/contract/tag';
 import { isExpression } from '@haveld/core/rights/expression';
@@ -21,7 +21,7 @@ import { TryTreatment } from './try-treatment';
 
 /** What was done to how many, and what of it was left. */
 export interface Done {
-  /** Null where nothing can be taken back. */
+  /** Null where nothing can be undone. */
   actId: string | null;
   sentence: string;
   left: Left[];
@@ -151,7 +151,7 @@ function TagsField({
   );
 }
 
-/** What was done at once lately; one’s own can be taken back, and everybody’s by a curator. */
+/** What was done at once lately; one’s own can be undone, and everybody’s by a curator. */
 function LatestActs({ onDone }: { onDone: (done: Done) => void }) {
   const acts = useQuery(actsQuery).data ?? [];
   const undo = useUndo(onDone);
@@ -168,8 +168,8 @@ function LatestActs({ onDone }: { onDone: (done: Done) => void }) {
                 {act.personName}, {formatMoment(act.at)}
               </span>
             </span>
-            {act.isTakenBack && <span className="quiet small">undone</span>}
-            {act.mayTakeBack && (
+            {act.isUndone && <span className="quiet small">undone</span>}
+            {act.mayUndo && (
               <Button
                 size="small"
                 disabled={undo.isPending}
@@ -188,9 +188,9 @@ function LatestActs({ onDone }: { onDone: (done: Done) => void }) {
 
 const MOST_SHOWN = 5;
 
-/** Takes back what was done at once. */
+/** Undoes what was done at once. */
 export const useUndo = (onDone: (done: Done) => void) =>
-  useChange((id: string) => call(takeBack, { params: { id } }), {
+  useChange((id: string) => call(undoChange, { params: { id } }), {
     onDone: ({ changed, left }) =>
       onDone({
         actId: null,
