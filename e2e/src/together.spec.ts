@@ -72,9 +72,11 @@ test('a corrected treatment makes the next version: what differs is seen, and a 
   await page.goto('/catalogue');
   await page.getByRole('link', { name: 'Chart table oak' }).click();
   await page.getByRole('link', { name: 'On the bench' }).click();
-  const strip = page.getByRole('button', { name: /^switch off/i }).first();
-  await strip.click();
-  await page.getByRole('button', { name: 'Catalogue', exact: true }).click();
+  await page
+    .getByRole('button', { name: /^switch off/i })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'New version' }).click();
   await page.getByRole('button', { name: 'Make it' }).click();
   await page.goto('/projects');
   await expect(page.getByText('1 newer version')).toBeVisible();

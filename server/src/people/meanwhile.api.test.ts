@@ -168,8 +168,9 @@ test('two people name a model in the line-up', async () => {
   await expect(maja.call(nameAsset, { params: { id }, body: { name: 'Net box', seen } })).rejects.toThrow(
     'changed the name of “Fish crate” meanwhile',
   );
-  await maja.call(nameAsset, { params: { id }, body: { tags: ['harbour'], seen: { tags: [] } } });
-  expect((await sheet()).name).toBe('Fish crate');
+  const { tags } = await sheet();
+  await maja.call(nameAsset, { params: { id }, body: { tags: ['harbour'], seen: { tags } } });
+  expect(await sheet()).toMatchObject({ name: 'Fish crate', tags: ['harbour'], proposedTags: [] });
 });
 
 test('two people put steps of their own under one key', async () => {
