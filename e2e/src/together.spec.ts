@@ -46,8 +46,8 @@ test('two people at once: one tags many and asks the other, who is told, answers
   const { width, height } = (await view.boundingBox())!;
   await view.click({ position: { x: width / 2, y: height * 0.6 } });
   await expect(page.getByRole('button', { name: 'pinned to a place ✕' })).toBeVisible();
-  await page.getByLabel(/^Say something/).fill('Is this dent real, @oskar?');
-  await page.getByRole('button', { name: 'Say it' }).click();
+  await page.getByLabel(/^New remark/).fill('Is this dent real, @oskar?');
+  await page.getByRole('button', { name: 'Add remark' }).click();
   await expect(page.getByRole('article', { name: /^Remark by/ })).toContainText('Is this dent real');
   expect(await listFaults(page), 'remarks').toEqual([]);
 

@@ -214,7 +214,7 @@ function useTold(onLeft: (left: readonly Left[]) => void): (done: Done) => void 
   };
 }
 
-/** So long the way back is offered beside what was done; after it, among what was changed lately. */
+/** So long the way back is offered beside what was done; after it, among the recent changes. */
 const UNDO_MS = 10_000;
 
 function Choice<V extends string>({

@@ -117,7 +117,7 @@ test('what was changed lately stands below; one’s own can be undone there', as
   const { user, sent } = open();
   await user.click(await choose('Oar'));
   await user.click(screen.getByRole('button', { name: 'Change …' }));
-  const lately = within(await screen.findByRole('region', { name: 'Changed lately' }));
+  const lately = within(await screen.findByRole('region', { name: 'Recent changes' }));
   expect(lately.getAllByRole('button')).toHaveLength(1);
   await user.click(lately.getByRole('button', { name: 'Undo category of 7 assets' }));
   await waitFor(() => expect(sent(undoChange)).toHaveLength(1));

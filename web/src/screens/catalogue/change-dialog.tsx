@@ -157,8 +157,8 @@ function LatestActs({ onDone }: { onDone: (done: Done) => void }) {
   const undo = useUndo(onDone);
   if (acts.length === 0) return null;
   return (
-    <section className="change-acts" aria-label="Changed lately">
-      <h3>Changed lately</h3>
+    <section className="change-acts" aria-label="Recent changes">
+      <h3>Recent changes</h3>
       <ul className="lines">
         {acts.slice(0, MOST_SHOWN).map((act: Act) => (
           <li key={act.id}>

@@ -57,10 +57,10 @@ test('open remarks stand there with who said them, resolved ones behind a click;
 
 test('something is said, answered and resolved; letters that are typed are no keys of the screen', async () => {
   const { user, sent } = open([remark()]);
-  await user.type(await screen.findByLabelText(/^Say something/), 'fine for me');
-  await user.click(screen.getByRole('button', { name: 'Say it' }));
+  await user.type(await screen.findByLabelText(/^New remark/), 'fine for me');
+  await user.click(screen.getByRole('button', { name: 'Add remark' }));
   expect(sent(addRemark)).toEqual([{ about: { kind: 'asset' }, text: 'fine for me' }]);
-  await waitFor(() => expect(screen.getByLabelText<HTMLTextAreaElement>(/^Say something/).value).toBe(''));
+  await waitFor(() => expect(screen.getByLabelText<HTMLTextAreaElement>(/^New remark/).value).toBe(''));
   await user.click(screen.getByRole('button', { name: 'Answer' }));
   await user.type(screen.getByLabelText('Answer'), 'mended');
   await user.click(screen.getByRole('button', { name: 'Answer' }));

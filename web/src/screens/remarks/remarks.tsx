@@ -152,10 +152,10 @@ function NewRemark({ assetId, versionNumber, mayPin, finding = null }: RemarksPr
         add.mutate(undefined);
       }}
     >
-      <SayField id="new-remark" label="Say something; @name tells somebody" text={text} onText={setText} />
+      <SayField id="new-remark" label="New remark; @name notifies a colleague" text={text} onText={setText} />
       <p className="remark-acts">
         <Button size="small" type="submit" variant="outlined" loading={add.isPending} disabled={text.trim() === ''}>
-          Say it
+          Add remark
         </Button>
         {mayPin && about.kind === 'asset' && (
           <Button size="small" onClick={pin}>
