@@ -41,7 +41,7 @@ const VIEWS: { path: string; ready: (page: Page) => Promise<void> }[] = [
   },
   { path: '/people', ready: (page) => expect(page.getByText('Tjark Sundholm')).toBeVisible() },
   { path: '/me', ready: (page) => expect(page.getByText('this one')).toBeVisible() },
-  { path: '/inbox', ready: (page) => expect(page.getByText('Nobody has told you anything yet')).toBeVisible() },
+  { path: '/inbox', ready: (page) => expect(page.getByText('Nothing in the inbox yet')).toBeVisible() },
   { path: '/health', ready: (page) => expect(page.getByRole('heading', { name: 'Bytes' })).toBeVisible() },
 ];
 

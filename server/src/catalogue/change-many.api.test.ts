@@ -72,6 +72,15 @@ test('a licence for several stands in the history of each with why, and back aga
   expect((await historyOf(ROPE))[0]).toMatchObject({ after: 'CC-BY-4.0', why: 'undone' });
 });
 
+test('what is said of rights is an asset’s own from then on, and follows its kit no more; what it is, is no matter of rights', async () => {
+  const isOwn = async (id: string): Promise<boolean> =>
+    (await many<{ own: number }>(db(), 'SELECT own_provenance AS own FROM asset WHERE id = ?', [id]))[0].own === 1;
+  await change(these(BENCH), { category: 'barrier', addTags: ['deck'] });
+  expect(await isOwn(BENCH)).toBe(false);
+  await change(these(BENCH), { author: 'Tor Vestermoor' });
+  expect(await isOwn(BENCH)).toBe(true);
+});
+
 test('what somebody changed since stays when it is undone, and is named', async () => {
   const { id } = await change(these(CHAIR, LANTERN), { category: 'lighting' });
   await run(db(), "UPDATE asset SET category = 'furniture' WHERE id = ?", [CHAIR]);

@@ -22,7 +22,7 @@ import { transact, type Executor } from '../database/pool';
 import { bumpRevision } from '../database/revision';
 import type { Dependencies } from '../dependencies';
 import { loadTree, requireCategory } from '../house/categories';
-import { changeProvenances } from '../rights/provenance';
+import { changeProvenances, markOwn } from '../rights/provenance';
 import { lockProvenances } from '../rights/provenance-queries';
 import * as queries from './act-queries';
 import { listAll } from './ask-catalogue';
@@ -163,11 +163,15 @@ async function write(
     await changeProvenances(tx, ids, { change: { authorUnknown: value !== '' }, why }, person);
   for (const { value, ids } of groupBy(of('licenceId'), byAfter))
     await changeProvenances(tx, ids, { change: { licenceId: value }, why }, person);
-  const changed = [...new Set(changes.map(({ assetId }) => assetId))];
+  // what is said of a piece by itself follows its kit no more
+  await markOwn(tx, listAssets(changes.filter(({ field }) => field !== 'category' && field !== 'tag')));
+  const changed = listAssets(changes);
   await refreshSearchTexts(tx, changed);
   await bumpRevision(tx);
   return changed.length;
 }
+
+const listAssets = (changes: readonly FieldChange[]): string[] => [...new Set(changes.map(({ assetId }) => assetId))];
 
 const byAfter = ({ after }: FieldChange): string => after;
 

@@ -1,5 +1,5 @@
 import { NAME_WORDS } from '../../finds/names/name-words';
-import { isNoun } from '../words/meanings';
+import { isNoun, singularOf } from '../words/meanings';
 
 /** Said of a download, and not of the thing; several words as one. Common practice, no source. */
 const NOISE = new Set(
@@ -83,9 +83,9 @@ function dropPhrases(words: readonly string[]): string[] {
   return kept;
 }
 
-/** Programs are called after things: a kitchen blender stays one. */
+/** Some words for an edition name a thing too: racing cycles stay what they are. */
 const isQualifier = (word: string): boolean =>
-  ANYWHERE.some((rule) => fitsRule(rule, word) && (rule.kind !== 'edition' || !isNoun(plainWord(word))));
+  ANYWHERE.some((rule) => fitsRule(rule, word) && (rule.kind !== 'edition' || !isNoun(singularOf(plainWord(word)))));
 
 const plainWord = (word: string): string => word.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
 

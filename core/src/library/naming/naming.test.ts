@@ -22,7 +22,7 @@ test.each([
   ['Chart table oak', 'Chart table oak'],
   ['Lighthouse with stairs by the sea', 'Lighthouse with stairs by the sea'],
   ['T-Rex', 'T-Rex'],
-  ['Kitchen blender', 'Kitchen blender'],
+  ['Racing cycles', 'Racing cycles'],
   ['Model ship', 'Model ship'],
   ['Rowing boat model', 'Rowing boat'],
   ['tug-boat-low-poly', 'Tug boat'],

@@ -50,7 +50,7 @@ test('any two are chosen, and stand in the address', async () => {
 
 test('of one version alone nothing is compared, and it says so', async () => {
   open('/catalogue/buoy/versions', page([version(1, 1400, 1)]));
-  expect(await screen.findByText('There is one version only')).toBeTruthy();
+  expect(await screen.findByText('Only one version so far')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Back to “Bell buoy”' })).toBeTruthy();
 });
 

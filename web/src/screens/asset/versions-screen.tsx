@@ -30,10 +30,7 @@ function Versions({ page: { card, versions } }: { page: AssetPage }) {
   const from = find('from') ?? made.find((one) => one !== to);
   if (!to || !from)
     return (
-      <Notice
-        title="There is one version only"
-        action={<Link to={`/catalogue/${card.id}`}>Back to “{card.name}”</Link>}
-      >
+      <Notice title="Only one version so far" action={<Link to={`/catalogue/${card.id}`}>Back to “{card.name}”</Link>}>
         Put something right on the bench, and the next one can be compared with it.
       </Notice>
     );

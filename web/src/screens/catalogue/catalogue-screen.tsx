@@ -110,7 +110,9 @@ export function CatalogueScreen() {
           ) : (
             mayHandOver &&
             cards.length > 0 && (
-              <span className="quiet small">Tick assets to hand them over or change them; Shift takes a span.</span>
+              <span className="quiet small">
+                Tick assets to hand them over or change them; Shift-click selects a range.
+              </span>
             )
           )}
         </div>

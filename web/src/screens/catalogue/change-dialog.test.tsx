@@ -104,9 +104,9 @@ test('a new author or licence asks why, and what could not be changed is named',
   const { user, sent } = open([{ id: 'oar', name: 'Oar', why: 'It has 30 tags: no more can be added.' }]);
   await user.click(await choose('Oar'));
   await user.click(screen.getByRole('button', { name: 'Change …' }));
-  expect(screen.queryByLabelText('Why author or licence are others')).toBeNull();
+  expect(screen.queryByLabelText('Reason for the new author or licence')).toBeNull();
   await user.type(await screen.findByLabelText('Author'), 'Tor Vestermoor');
-  await user.type(screen.getByLabelText('Why author or licence are others'), 'a mail of today');
+  await user.type(screen.getByLabelText('Reason for the new author or licence'), 'a mail of today');
   await user.click(screen.getByRole('button', { name: 'Change 1' }));
   expect(sent(changeMany)[0].change).toMatchObject({ author: 'Tor Vestermoor', why: 'a mail of today' });
   const told = within(await screen.findByRole('dialog', { name: '1 asset not changed in full' }));

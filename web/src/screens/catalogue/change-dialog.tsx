@@ -106,7 +106,7 @@ export function ChangeDialog({
           {isRights && (
             <TextField
               id="change-why"
-              label="Why author or licence are others"
+              label="Reason for the new author or licence"
               value={why}
               onChange={(event) => setWhy(event.target.value)}
               helperText="It stands in the history of each asset. A new licence is looked at anew, and opens the projects that hold it."

@@ -36,7 +36,7 @@ export function InboxScreen() {
       </div>
       <div className="screen-body">
         {inbox.data.length === 0 && (
-          <Notice title="Nobody has told you anything yet">
+          <Notice title="Nothing in the inbox yet">
             Remarks that mention you, answers to yours, and remarks on what you brought in stand here.
           </Notice>
         )}

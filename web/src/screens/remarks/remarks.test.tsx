@@ -104,7 +104,7 @@ describe('the inbox', () => {
 
   test('an empty one says what will stand there', async () => {
     openInbox([]);
-    expect(await screen.findByText('Nobody has told you anything yet')).toBeTruthy();
+    expect(await screen.findByText('Nothing in the inbox yet')).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Mark all as read' })).toBeNull();
   });
 });
